@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use App\Models\Plan;
+use App\Support\Refused;
+use App\Support\StaleWrite;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Kalokroma\Exchange\PlanWriter;
+
+/**
+ * Begins batches and keeps the plan they are painted by.
+ */
+final class BatchStore
+{
+    public function begin(string $planId, string $name, int $models, string $startsOn): Batch
+    {
+        return DB::transaction(static function () use ($planId, $name, $models, $startsOn): Batch {
+            $plan = Plan::query()->find($planId) ?? throw ValidationException::withMessages(['planId' => 'This plan is not here. Choose one from the list.']);
+
+            return Batch::query()->create([
+                'plan_id' => $plan->id,
+                'name' => $name,
+                'models' => $models,
+                'starts_on' => $startsOn,
+                'document' => PlanWriter::write($plan->toCore()),
+                'plan_version' => $plan->version,
+            ]);
+        });
+    }
+
+    /**
+     * @param int $version the one the change was made on
+     *
+     * @throws StaleWrite when it was changed elsewhere
+     * @throws ValidationException when more models are done already than it would have
+     */
+    public function change(string $id, string $name, int $models, string $startsOn, int $version): Batch
+    {
+        return DB::transaction(static function () use ($id, $name, $models, $startsOn, $version): Batch {
+            $batch = Batch::query()->with('entries')->findOrFail($id);
+            StaleWrite::unlessCurrent('This batch', $version, $batch->version);
+            $done = max([0, ...Progress::of($batch)->done]);
+            if ($models < $done) {
+                throw ValidationException::withMessages(['models' => "A step is done on $done models already, so the batch has at least that many."]);
+            }
+            $batch->update(['name' => $name, 'models' => $models, 'starts_on' => $startsOn, 'version' => $version + 1]);
+
+            return $batch;
+        });
+    }
+
+    /**
+     * Takes the plan as it is now, for what is still to do. What was done stays in the log.
+     *
+     * @throws Refused when the plan is gone
+     */
+    public function refresh(string $id): Batch
+    {
+        return DB::transaction(static function () use ($id): Batch {
+            $batch = Batch::query()->with('plan')->findOrFail($id);
+            $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
+            $batch->update(['document' => PlanWriter::write($plan->toCore()), 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
+
+            return $batch;
+        });
+    }
+
+    public function delete(string $id): void
+    {
+        DB::transaction(static fn () => Batch::query()->findOrFail($id)->delete());
+    }
+
+    public function restore(string $id): Batch
+    {
+        return DB::transaction(static function () use ($id): Batch {
+            $batch = Batch::onlyTrashed()->findOrFail($id);
+            $batch->restore();
+
+            return $batch;
+        });
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use App\Models\LogEntry;
+use Kalokroma\Planning\PaintingOrder;
+use Kalokroma\Planning\Pass;
+
+/**
+ * How far a batch is: of each pass, on how many of its models it was done.
+ */
+final readonly class Progress
+{
+    /**
+     * @param list<Pass> $passes
+     * @param array<string, int> $done models by step id
+     */
+    private function __construct(
+        public array $passes,
+        public array $done,
+        public int $models,
+    ) {}
+
+    public static function of(Batch $batch): self
+    {
+        $done = [];
+        foreach ($batch->entries as $entry) {
+            /** @var LogEntry $entry */
+            $done[$entry->step_id] = ($done[$entry->step_id] ?? 0) + $entry->models;
+        }
+
+        return new self(PaintingOrder::of($batch->toCore()), $done, $batch->models);
+    }
+
+    public function doneOn(string $stepId): int
+    {
+        return $this->done[$stepId] ?? 0;
+    }
+
+    public function left(string $stepId): int
+    {
+        return max(0, $this->models - $this->doneOn($stepId));
+    }
+
+    public function isDone(Pass $pass): bool
+    {
+        return $this->left($pass->step->id) === 0;
+    }
+
+    /** The first pass that is not done on every model. */
+    public function next(): ?Pass
+    {
+        foreach ($this->passes as $pass) {
+            if (! $this->isDone($pass)) {
+                return $pass;
+            }
+        }
+
+        return null;
+    }
+
+    public function passesDone(): int
+    {
+        return count(array_filter($this->passes, $this->isDone(...)));
+    }
+
+    /** Work done, model by model and pass by pass, 0…1. */
+    public function share(): float
+    {
+        if ($this->passes === []) {
+            return 0.0;
+        }
+        $done = array_sum(array_map(fn (Pass $pass): int => min($this->models, $this->doneOn($pass->step->id)), $this->passes));
+
+        return $done / ($this->models * count($this->passes));
+    }
+}

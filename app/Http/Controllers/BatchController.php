@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Batches\BatchStore;
+use App\Batches\Progress;
+use App\Http\Requests\BatchRequest;
+use App\Http\Resources\BatchBrief;
+use App\Http\Resources\BatchResource;
+use App\Models\Batch;
+use Illuminate\Http\JsonResponse;
+
+final class BatchController
+{
+    public function __construct(private readonly BatchStore $batches) {}
+
+    public function index(): JsonResponse
+    {
+        $batches = Batch::query()->with('entries')->orderByDesc('starts_on')->orderByDesc('id')->get();
+
+        return new JsonResponse($batches->map(static fn (Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all());
+    }
+
+    public function store(BatchRequest $request): JsonResponse
+    {
+        $batch = $this->batches->begin($request->string('planId')->value(), $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value());
+
+        return self::answer($batch)->response()->setStatusCode(201);
+    }
+
+    public function show(string $id): BatchResource
+    {
+        return self::answer(Batch::query()->findOrFail($id));
+    }
+
+    public function update(BatchRequest $request, string $id): BatchResource
+    {
+        return self::answer($this->batches->change($id, $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value(), $request->integer('version')));
+    }
+
+    public function destroy(string $id): JsonResponse
+    {
+        $this->batches->delete($id);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function restore(string $id): BatchResource
+    {
+        return self::answer($this->batches->restore($id));
+    }
+
+    public function refresh(string $id): BatchResource
+    {
+        return self::answer($this->batches->refresh($id));
+    }
+
+    public static function answer(Batch $batch): BatchResource
+    {
+        return new BatchResource($batch->load(['entries', 'plan']));
+    }
+}

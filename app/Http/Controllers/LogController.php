@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Batches\Logbook;
+use App\Http\Requests\LogEntryRequest;
+use App\Http\Resources\BatchResource;
+use App\Http\Resources\LogEntryResource;
+use App\Models\LogEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kalokroma\Recipe\Plan;
+
+final class LogController
+{
+    public const PER_PAGE = 100;
+
+    public function __construct(private readonly Logbook $logbook) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        $batch = $request->query('batch');
+        $page = LogEntry::query()->with('batch')
+            ->when(is_string($batch), static fn ($query) => $query->where('batch_id', $batch))
+            ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
+        /** @var array<string, Plan> $plans */
+        $plans = [];
+        $entries = array_map(static function (LogEntry $entry) use (&$plans): array {
+            $plan = $plans[$entry->batch_id] ??= $entry->batch?->toCore() ?? throw new \LogicException('A log entry without a batch.');
+
+            return LogEntryResource::told($entry, $plan);
+        }, $page->items());
+
+        return new JsonResponse(['entries' => $entries, 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+    }
+
+    public function store(LogEntryRequest $request, string $id): JsonResponse
+    {
+        /** @var array{id: string, stepId: string, models: int, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null} $done */
+        $done = $request->validated();
+
+        return BatchController::answer($this->logbook->record($id, $done))->response()->setStatusCode(201);
+    }
+
+    public function destroy(string $id): BatchResource
+    {
+        return BatchController::answer($this->logbook->undo($id));
+    }
+
+    public function restore(string $id): BatchResource
+    {
+        return BatchController::answer($this->logbook->restore($id));
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PlanRequest;
+use App\Http\Resources\PlanBrief;
+use App\Http\Resources\PlanLooks;
+use App\Http\Resources\PlanResource;
+use App\Models\Plan;
+use App\Plans\PlanStore;
+use App\Plans\PlanView;
+use Illuminate\Http\JsonResponse;
+
+final class PlanController
+{
+    public function __construct(private readonly PlanStore $plans) {}
+
+    public function index(): JsonResponse
+    {
+        $plans = Plan::query()->with('batches.entries')->orderByDesc('updated_at')->orderByDesc('id')->get();
+
+        return new JsonResponse($plans->map(PlanBrief::of(...))->all());
+    }
+
+    public function store(PlanRequest $request): JsonResponse
+    {
+        return (new PlanResource($this->plans->create($request->document())))->response()->setStatusCode(201);
+    }
+
+    public function show(string $id): PlanResource
+    {
+        return new PlanResource(Plan::query()->findOrFail($id));
+    }
+
+    public function update(PlanRequest $request, string $id): PlanResource
+    {
+        return new PlanResource($this->plans->save($id, $request->document(), $request->integer('version')));
+    }
+
+    /** What the plan would look like, without keeping it. */
+    public function preview(PlanRequest $request, string $id): JsonResponse
+    {
+        Plan::query()->findOrFail($id);
+
+        return new JsonResponse(PlanLooks::of(PlanView::ofDocument($request->document())));
+    }
+
+    public function duplicate(string $id): JsonResponse
+    {
+        return (new PlanResource($this->plans->duplicate($id)))->response()->setStatusCode(201);
+    }
+
+    public function destroy(string $id): JsonResponse
+    {
+        $this->plans->delete($id);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function restore(string $id): PlanResource
+    {
+        return new PlanResource($this->plans->restore($id));
+    }
+}

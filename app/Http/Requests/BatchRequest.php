@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Batch;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class BatchRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            ...($this->isMethod('POST') ? ['planId' => ['required', 'string', 'max:40']] : ['version' => ['required', 'integer']]),
+            'name' => ['required', 'string', new PlainTextRule(120)],
+            'models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS],
+            'startsOn' => ['required', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2200-01-01'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['models.between' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.'];
+    }
+}

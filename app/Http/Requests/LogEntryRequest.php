@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\Thinner;
+use Kalokroma\Recipe\Step;
+
+/** What was really done. What is left out of `used` was done as planned. */
+final class LogEntryRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'ulid'],
+            'stepId' => ['required', 'string', 'max:40'],
+            'models' => ['required', 'integer', 'min:1'],
+            'minutes' => ['nullable', 'integer', 'between:0,10000'],
+            'note' => ['nullable', 'string', new PlainTextRule(500)],
+            'used' => ['nullable', 'array:mix,dilution,coats'],
+            'used.mix' => ['nullable', 'array', 'list', 'between:1,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
+                if (is_array($mix) && array_sum(array_map(static fn (mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
+                    $fail('A mix has at most '.Mix::MOST_PARTS.' parts in all.');
+                }
+            }],
+            'used.mix.*.paint' => ['required', 'string', 'max:40'],
+            'used.mix.*.parts' => ['required', 'integer', 'between:1,'.Mix::MOST_PARTS],
+            'used.dilution' => ['nullable', 'array:paint,thinner,with'],
+            'used.dilution.paint' => ['required_with:used.dilution', 'integer', 'between:1,'.Dilution::MOST_PARTS],
+            'used.dilution.thinner' => ['required_with:used.dilution', 'integer', 'between:0,'.Dilution::MOST_PARTS],
+            'used.dilution.with' => ['required_with:used.dilution', Rule::enum(Thinner::class)],
+            'used.coats' => ['nullable', 'integer', 'between:1,'.Step::MOST_COATS],
+        ];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Product;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\RequiredIf;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+
+/** A paint typed in by hand. */
+final class PaintRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $id = $this->route('id');
+
+        return [
+            'maker' => ['required', 'string', new PlainTextRule(60)],
+            'range' => ['nullable', 'string', new PlainTextRule(60)],
+            'code' => ['required', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
+                $taken = is_string($this->input('maker')) && is_string($code)
+                    && Product::query()->where('maker', $this->input('maker'))->where('code', $code)->whereKeyNot(is_string($id) ? $id : '')->exists();
+                if ($taken) {
+                    $fail('This maker already has a paint with this code. Give it another, or edit that one.');
+                }
+            }],
+            'name' => ['required', 'string', new PlainTextRule(120)],
+            'kind' => ['required', Rule::enum(Kind::class)],
+            'swatch' => [new RequiredIf(fn (): bool => ! ($this->kind()?->isClear() ?? true)), 'nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
+            'opacity' => ['nullable', 'numeric', 'between:0,1'],
+            'finish' => ['required', Rule::enum(Finish::class)],
+            'volumeMl' => ['required', 'numeric', 'between:0.1,5000'],
+            'price' => ['required', 'integer', 'between:0,10000000'],
+            'barcode' => ['nullable', 'string', new PlainTextRule(32)],
+            'version' => $id === null ? ['prohibited'] : ['required', 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'swatch.required' => 'This kind of paint needs a swatch, for example #7a5230.',
+            'swatch.regex' => 'Write the swatch as # and six hexadecimal digits, for example #7a5230.',
+            'opacity.between' => 'Opacity lies between 0 (clear) and 1 (hides in one coat). Leave it empty to have it estimated.',
+            'kind.enum' => 'This kind of paint is not known here. Choose one from the list.',
+        ];
+    }
+
+    /** @return array<string, mixed> columns of a product */
+    public function columns(): array
+    {
+        $clear = $this->kind()?->isClear() ?? false;
+
+        return [
+            'maker' => trim($this->string('maker')->value()),
+            'range' => trim($this->string('range')->value()),
+            'code' => trim($this->string('code')->value()),
+            'name' => trim($this->string('name')->value()),
+            'kind' => $this->kind(),
+            'swatch' => $clear ? null : strtolower($this->string('swatch')->value()),
+            'opacity' => $this->input('opacity') === null ? null : $this->float('opacity'),
+            'finish' => $this->enum('finish', Finish::class),
+            'volume_ml' => $this->float('volumeMl'),
+            'price' => $this->integer('price'),
+            'barcode' => trim($this->string('barcode')->value()),
+        ];
+    }
+
+    private function kind(): ?Kind
+    {
+        return is_string($this->input('kind')) ? Kind::tryFrom($this->input('kind')) : null;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Batches\Progress;
+use App\Models\Batch;
+use App\Models\LogEntry;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Simulation\Strip;
+
+/**
+ * A batch at the desk: every pass in painting order with what it takes, what it will look like and how far it is.
+ *
+ * @property Batch $resource
+ */
+final class BatchResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $batch = $this->resource;
+        $progress = Progress::of($batch);
+        $plan = $batch->toCore();
+        $strips = [];
+        foreach ($plan->areas as $area) {
+            $strips[$area->id] = $plan->strip($area);
+        }
+        $planVersion = $batch->plan?->version;
+
+        return [
+            ...BatchBrief::of($batch, $progress),
+            'planName' => $plan->name,
+            'model' => $plan->model->name,
+            'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
+            'next' => $progress->next()?->step->id,
+            'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
+            'steps' => array_map(fn (Pass $pass): array => $this->pass($pass, $progress, $strips, $batch), $progress->passes),
+        ];
+    }
+
+    /**
+     * @param array<string, Strip> $strips by area id
+     *
+     * @return array<string, mixed>
+     */
+    private function pass(Pass $pass, Progress $progress, array $strips, Batch $batch): array
+    {
+        $strip = $pass->area === null ? reset($strips) : $strips[$pass->area->id];
+        $stage = $strip === false ? null : $strip->stage($pass->step->id);
+
+        return [
+            'number' => $pass->number,
+            'areaId' => $pass->area?->id,
+            'areaName' => $pass->area->name ?? 'Whole model',
+            'textureLabel' => $pass->area?->texture->label(),
+            'step' => PlanWriter::step($pass->step),
+            'technique' => $pass->step->technique->label(),
+            'hint' => $pass->step->technique->hint(),
+            'brush' => $pass->step->brush->label(),
+            'place' => $pass->step->place->label(),
+            'dilution' => $pass->step->dilution->words(),
+            'mix' => $pass->step->mix === null ? null : MixResource::of($pass->step->mix),
+            'look' => $stage === null ? null : StripResource::stage($stage),
+            'before' => $stage === null ? null : StripResource::look($stage->before->look()),
+            'forecastCoats' => $stage?->forecast?->needed,
+            'done' => $progress->doneOn($pass->step->id),
+            'left' => $progress->left($pass->step->id),
+            'entries' => $batch->entries
+                ->filter(static fn (LogEntry $entry): bool => $entry->step_id === $pass->step->id)
+                ->sortBy('done_at')
+                ->map(static fn (LogEntry $entry): array => LogEntryResource::bare($entry))
+                ->values()->all(),
+        ];
+    }
+}

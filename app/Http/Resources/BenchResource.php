@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Batches\Progress;
+use App\Models\Batch;
+use App\Models\Product;
+use Illuminate\Http\Request;
+use Kalokroma\Matching\PotLevel;
+use Kalokroma\Planning\Pass;
+
+/** The bench: batches with the step that comes next, and pots that run low. */
+final class BenchResource
+{
+    /**
+     * @param array<array{Batch, Progress}> $batches
+     * @param array<Product> $owned
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $batches, array $owned, Request $request): array
+    {
+        $low = array_filter($owned, static fn (Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low);
+
+        return [
+            'batches' => array_values(array_map(static fn (array $one): array => [
+                ...BatchBrief::of(...$one),
+                'next' => self::next(...$one),
+            ], $batches)),
+            'low' => PaintResource::collection(array_values($low))->resolve($request),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function next(Batch $batch, Progress $progress): ?array
+    {
+        $next = $progress->next();
+        if ($next === null) {
+            return null;
+        }
+        $strip = self::strip($batch, $next);
+
+        return [
+            'number' => $next->number,
+            'stepId' => $next->step->id,
+            'areaName' => $next->area->name ?? 'Whole model',
+            'technique' => $next->step->technique->label(),
+            'mixWords' => $next->step->mix?->words() ?? 'no paint chosen yet',
+            'mix' => $next->step->mix === null ? null : MixResource::of($next->step->mix),
+            'dilution' => $next->step->dilution->words(),
+            'coats' => $next->step->coats,
+            'done' => $progress->doneOn($next->step->id),
+            'left' => $progress->left($next->step->id),
+            'look' => $strip,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function strip(Batch $batch, Pass $pass): ?array
+    {
+        $plan = $batch->toCore();
+        $area = $pass->area ?? $plan->areas[0] ?? null;
+        $stage = $area === null ? null : $plan->strip($area)->stage($pass->step->id);
+
+        return $stage === null ? null : StripResource::look($stage->look);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Lab;
+
+/** A colour as every screen shows it: hex to draw it, value and words to say it. */
+final class ColourResource
+{
+    /** @return array{hex: string, value: int, words: string} */
+    public static function of(Lab $colour): array
+    {
+        return ['hex' => $colour->toSrgb()->hex(), 'value' => $colour->value(), 'words' => ColourName::of($colour)->words()];
+    }
+}

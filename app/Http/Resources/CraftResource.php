@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Batch;
+use BackedEnum;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\BodyType;
+use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\Thinner;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Simulation\SprayCone;
+
+/** What a form may offer, with labels and limits. */
+final class CraftResource
+{
+    /** @return array<string, mixed> */
+    public static function all(): array
+    {
+        return [
+            'techniques' => array_map(self::technique(...), Technique::cases()),
+            'kinds' => array_map(static fn (Kind $kind): array => [
+                'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
+            ], Kind::cases()),
+            'textures' => self::choices(Texture::cases(), static fn (Texture $one): string => $one->label()),
+            'places' => self::choices(Place::cases(), static fn (Place $one): string => $one->label()),
+            'brushes' => self::choices(Brush::cases(), static fn (Brush $one): string => $one->label()),
+            'sizes' => self::choices(AreaSize::cases(), static fn (AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share()))),
+            'importances' => self::choices(Importance::cases(), static fn (Importance $one): string => $one->label()),
+            'bodyTypes' => self::choices(BodyType::cases(), static fn (BodyType $one): string => $one->label()),
+            'finishLevels' => self::choices(FinishLevel::cases(), static fn (FinishLevel $one): string => $one->label()),
+            'finishes' => self::choices(Finish::cases(), static fn (Finish $one): string => $one->value),
+            'thinners' => self::choices(Thinner::cases(), static fn (Thinner $one): string => $one->value),
+            'limits' => [
+                'mixPaints' => Mix::MOST_PAINTS,
+                'mixParts' => Mix::MOST_PARTS,
+                'dilutionParts' => Dilution::MOST_PARTS,
+                'coats' => Step::MOST_COATS,
+                'models' => Batch::MOST_MODELS,
+                'leastHeightMm' => ModelKind::LEAST_HEIGHT_MM,
+                'mostHeightMm' => ModelKind::MOST_HEIGHT_MM,
+                'narrowestCone' => SprayCone::NARROWEST_DEGREES,
+                'widestCone' => SprayCone::WIDEST_DEGREES,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function technique(Technique $technique): array
+    {
+        $usual = $technique->usual();
+
+        return [
+            'value' => $technique->value,
+            'label' => $technique->label(),
+            'hint' => $technique->hint(),
+            'usual' => [
+                'coats' => $usual['coats'],
+                'dilution' => ['paint' => $usual['paint'], 'thinner' => $usual['thinner'], 'with' => ($technique === Technique::Glaze || $technique === Technique::Wash ? Thinner::Medium : Thinner::Water)->value],
+                'brush' => $usual['brush']->value,
+                'place' => $usual['place']->value,
+            ],
+        ];
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param list<T> $cases
+     * @param callable(T): string $label
+     *
+     * @return list<array{value: int|string, label: string}>
+     */
+    private static function choices(array $cases, callable $label): array
+    {
+        return array_map(static fn (BackedEnum $case): array => ['value' => $case->value, 'label' => $label($case)], $cases);
+    }
+}

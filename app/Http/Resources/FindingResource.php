@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+
+final class FindingResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Finding $finding): array
+    {
+        return [
+            'rule' => $finding->rule,
+            'severity' => $finding->severity->value,
+            'stepId' => $finding->stepId,
+            'words' => $finding->words,
+            'why' => $finding->why,
+            'otherSchool' => $finding->otherSchool,
+            'mends' => array_map(static fn (Mend $mend): array => ['label' => $mend->label, 'changes' => $mend->changes], $finding->mends),
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\LogEntry;
+use Illuminate\Support\Facades\Date;
+use Kalokroma\Recipe\Plan;
+
+final class LogEntryResource
+{
+    /** @return array<string, mixed> */
+    public static function bare(LogEntry $entry): array
+    {
+        return [
+            'id' => $entry->id,
+            'batchId' => $entry->batch_id,
+            'stepId' => $entry->step_id,
+            'models' => $entry->models,
+            'used' => $entry->used,
+            'minutes' => $entry->minutes,
+            'note' => $entry->note,
+            'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
+        ];
+    }
+
+    /**
+     * With the names of what it was done to, for the logbook.
+     *
+     * @return array<string, mixed>
+     */
+    public static function told(LogEntry $entry, Plan $plan): array
+    {
+        $found = $plan->find($entry->step_id);
+        $step = $found[1] ?? null;
+        foreach ($plan->undercoat->steps() as $undercoat) {
+            $step ??= $undercoat->id === $entry->step_id ? $undercoat : null;
+        }
+        $stage = $found === null ? null : $plan->strip($found[0])->stage($entry->step_id);
+
+        return [
+            ...self::bare($entry),
+            'batchName' => $entry->batch->name ?? '',
+            'batchModels' => $entry->batch->models ?? 0,
+            'areaName' => $found[0]->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
+            'technique' => $step?->technique->label() ?? '',
+            'plannedCoats' => $step?->coats,
+            'mixWords' => self::mixWords($entry, $plan),
+            'colour' => $step?->mix === null ? null : ColourResource::of($step->mix->colour()),
+            'look' => $stage === null ? null : StripResource::look($stage->look),
+        ];
+    }
+
+    private static function mixWords(LogEntry $entry, Plan $plan): string
+    {
+        $paints = $plan->paints();
+        $parts = $entry->used['mix'];
+
+        return implode(' : ', array_map(
+            static fn (array $part): string => (count($parts) > 1 ? $part['parts'].' ' : '').($part['name'] ?? $paints[$part['paint']]->name ?? 'a paint since removed'),
+            $parts,
+        ));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Simulation\CoatForecast;
+use Kalokroma\Simulation\Look;
+use Kalokroma\Simulation\Stage;
+use Kalokroma\Simulation\Strip;
+
+/** A strip ready to be drawn. */
+final class StripResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Strip $strip, Importance $importance): array
+    {
+        $final = $strip->final();
+
+        return [
+            'stages' => array_map(self::stage(...), $strip->stages),
+            'final' => self::look($final),
+            'relief' => round($final->relief(), 1),
+            'reliefWanted' => $importance->readableRange(),
+            'isReadable' => $final->isReadable($importance),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function look(Look $look): array
+    {
+        return [
+            'words' => $look->words(),
+            'lowest' => $look->lowestValue(),
+            'highest' => $look->highestValue(),
+            'zones' => array_map(static fn (Zone $zone): array => [
+                'zone' => $zone->value,
+                'label' => $zone->label(),
+                'share' => $look->texture->share($zone),
+                ...ColourResource::of($look->at($zone)),
+            ], Zone::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function stage(Stage $stage): array
+    {
+        return [
+            'stepId' => $stage->application->id,
+            'technique' => $stage->application->technique->label(),
+            'change' => round($stage->change, 1),
+            ...self::look($stage->look),
+            'forecast' => $stage->forecast === null ? null : self::forecast($stage->forecast),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function forecast(CoatForecast $forecast): array
+    {
+        return [
+            'coats' => $forecast->needed,
+            'zone' => $forecast->hardestZone->label(),
+            'coatThickness' => round($forecast->coatThickness, 3),
+        ];
+    }
+}

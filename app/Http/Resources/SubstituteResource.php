@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Plans\StepSubstitutes;
+use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Matching\Substitute;
+use Kalokroma\Simulation\Strip;
+
+final class SubstituteResource
+{
+    /** @return array<string, mixed> */
+    public static function of(StepSubstitutes $found): array
+    {
+        return [
+            'stepId' => $found->step->id,
+            'areaId' => $found->area->id,
+            'wanted' => $found->step->mix === null ? null : MixResource::of($found->step->mix),
+            'asPlanned' => StripResource::of($found->asPlanned, $found->area->importance),
+            'offers' => array_map(
+                static fn (array $offer): array => self::offer($found, ...$offer),
+                $found->offers,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function offer(StepSubstitutes $found, Substitute $substitute, Strip $strip): array
+    {
+        $changed = PlanWriter::step($found->step->with($substitute->mix, $substitute->dilution));
+
+        return [
+            'way' => $substitute->way->value,
+            'mix' => MixResource::of($substitute->mix),
+            'dilution' => $substitute->dilution?->words(),
+            'colour' => ColourResource::of($substitute->colour),
+            'difference' => round($substitute->difference->number, 2),
+            'words' => $substitute->difference->words(),
+            'reason' => $substitute->reason(),
+            'strip' => StripResource::of($strip, $found->area->importance),
+            'finalDifference' => round($strip->final()->differenceTo($found->asPlanned->final()), 2),
+            'changes' => ['mix' => $changed['mix'], 'dilution' => $changed['dilution']],
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Plans\SnapshotPaints;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Recipe\Plan as CorePlan;
+
+/**
+ * Models painted together. It keeps the plan, paints included, as it is painted.
+ *
+ * @property string $id
+ * @property string|null $plan_id
+ * @property string $name
+ * @property int $models
+ * @property Carbon $starts_on
+ * @property array<string, mixed> $document
+ * @property int $plan_version
+ * @property int $version
+ * @property Plan|null $plan
+ * @property Collection<int, LogEntry> $entries
+ */
+final class Batch extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    public const MOST_MODELS = 60;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'document' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer',
+    ];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+
+    public function toCore(): CorePlan
+    {
+        return PlanReader::read($this->document, SnapshotPaints::of($this->document));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Plans\ProductPaints;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Recipe\Plan as CorePlan;
+
+/**
+ * A plan, kept as a plan document without its paints, which are looked up in the catalogue.
+ *
+ * @property string $id
+ * @property string $name
+ * @property array<string, mixed> $document
+ * @property int $revision which of its revisions is the present one
+ * @property int $version grows with every change, undo and redo included
+ * @property Carbon $updated_at
+ * @property Collection<int, Batch> $batches
+ */
+final class Plan extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $casts = ['document' => 'array', 'revision' => 'integer', 'version' => 'integer'];
+
+    protected $attributes = ['revision' => 1, 'version' => 1];
+
+    /** @return HasMany<PlanRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PlanRevision::class);
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class);
+    }
+
+    /** @return BelongsToMany<Product, $this> */
+    public function products(): BelongsToMany
+    {
+        return $this->belongsToMany(Product::class);
+    }
+
+    public function toCore(): CorePlan
+    {
+        return PlanReader::read($this->document, ProductPaints::forDocument($this->document));
+    }
+}

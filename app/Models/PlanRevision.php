@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A plan as it once was, so that it can be so again.
+ *
+ * @property int $id
+ * @property string $plan_id
+ * @property int $number
+ * @property array<string, mixed> $document
+ */
+final class PlanRevision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['document' => 'array', 'number' => 'integer'];
+}

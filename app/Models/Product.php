@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Shelf\OpticsStore;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+
+/**
+ * A paint of the catalogue.
+ *
+ * @property string $id
+ * @property string $maker
+ * @property string $range
+ * @property string $code
+ * @property string $name
+ * @property Kind $kind
+ * @property string|null $swatch
+ * @property float|null $opacity
+ * @property Finish $finish
+ * @property float $volume_ml
+ * @property int $price minor units
+ * @property string $barcode
+ * @property string $colour_words
+ * @property float|null $value
+ * @property float|null $hue
+ * @property int $version
+ * @property Pot|null $pot
+ */
+final class Product extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'kind' => Kind::class,
+        'finish' => Finish::class,
+        'opacity' => 'float',
+        'volume_ml' => 'float',
+        'price' => 'integer',
+        'value' => 'float',
+        'hue' => 'float',
+        'version' => 'integer',
+    ];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return HasOne<Pot, $this> */
+    public function pot(): HasOne
+    {
+        return $this->hasOne(Pot::class);
+    }
+
+    /** @return BelongsToMany<PaintSet, $this> */
+    public function sets(): BelongsToMany
+    {
+        return $this->belongsToMany(PaintSet::class);
+    }
+
+    /** @return BelongsToMany<Plan, $this> */
+    public function plans(): BelongsToMany
+    {
+        return $this->belongsToMany(Plan::class);
+    }
+
+    public function isOwned(): bool
+    {
+        return ($this->pot->pots ?? 0) > 0;
+    }
+
+    public function toCore(): Paint
+    {
+        return app(OpticsStore::class)->paint($this->id, $this->name, $this->kind, $this->swatch, $this->opacity, $this->finish, $this->maker, $this->code);
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $product): void {
+            $colour = $product->swatch === null ? null : Srgb::parse($product->swatch)->toLab();
+            $product->colour_words = $colour === null ? 'clear' : ColourName::of($colour)->words().', '.ColourName::of($colour)->temperature()->value;
+            $product->value = $colour?->lightness;
+            $product->hue = $colour === null || $colour->toLch()->chroma < 5 ? null : $colour->toLch()->hue;
+        });
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Plan;
+use App\Support\Refused;
+use App\Support\StaleWrite;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Exchange\PlanWriter;
+
+/**
+ * Keeps plans and every state they were in.
+ */
+final class PlanStore
+{
+    /** States kept of one plan. */
+    private const MOST_REVISIONS = 200;
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @throws \Kalokroma\Exchange\Faulty when it is no sound plan
+     */
+    public function create(array $document): Plan
+    {
+        return DB::transaction(function () use ($document): Plan {
+            $plan = new Plan;
+            $this->put($plan, $this->sound($document), 1);
+
+            return $plan;
+        });
+    }
+
+    /**
+     * @param array<mixed> $document
+     * @param int $version the one the change was made on
+     *
+     * @throws \Kalokroma\Exchange\Faulty when it is no sound plan
+     * @throws StaleWrite when it was changed elsewhere
+     */
+    public function save(string $id, array $document, int $version): Plan
+    {
+        return DB::transaction(function () use ($id, $document, $version): Plan {
+            $plan = Plan::query()->lockForUpdate()->findOrFail($id);
+            StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+            $sound = $this->sound($document);
+            if ($sound === $plan->document) {
+                return $plan;
+            }
+            $plan->revisions()->where('number', '>', $plan->revision)->delete();
+            $this->put($plan, $sound, $plan->revision + 1);
+            $plan->revisions()->where('number', '<=', $plan->revision - self::MOST_REVISIONS)->delete();
+
+            return $plan;
+        });
+    }
+
+    /** @throws Refused when there is nothing to go back to */
+    public function undo(string $id): Plan
+    {
+        return $this->go($id, -1, 'There is nothing left to undo.');
+    }
+
+    /** @throws Refused when nothing was undone */
+    public function redo(string $id): Plan
+    {
+        return $this->go($id, 1, 'There is nothing to redo.');
+    }
+
+    public function duplicate(string $id): Plan
+    {
+        $document = Plan::query()->findOrFail($id)->document;
+        $document['name'] = Str::limit((is_string($document['name'] ?? null) ? $document['name'] : '').' (copy)', 117);
+
+        return $this->create($document);
+    }
+
+    public function delete(string $id): void
+    {
+        DB::transaction(static function () use ($id): void {
+            $plan = Plan::query()->findOrFail($id);
+            $plan->products()->detach();
+            $plan->delete();
+        });
+    }
+
+    public function restore(string $id): Plan
+    {
+        return DB::transaction(function () use ($id): Plan {
+            $plan = Plan::onlyTrashed()->findOrFail($id);
+            $plan->restore();
+            $this->notePaints($plan);
+
+            return $plan;
+        });
+    }
+
+    private function go(string $id, int $step, string $nothing): Plan
+    {
+        return DB::transaction(function () use ($id, $step, $nothing): Plan {
+            $plan = Plan::query()->lockForUpdate()->findOrFail($id);
+            $revision = $plan->revisions()->where('number', $plan->revision + $step)->first() ?? throw Refused::at('revision', $nothing);
+            $plan->fill([
+                'document' => $revision->document,
+                'name' => $revision->document['name'],
+                'revision' => $revision->number,
+                'version' => $plan->version + 1,
+            ])->save();
+            $this->notePaints($plan);
+
+            return $plan;
+        });
+    }
+
+    /** @param array<string, mixed> $document */
+    private function put(Plan $plan, array $document, int $revision): void
+    {
+        $plan->fill([
+            'name' => $document['name'],
+            'document' => $document,
+            'revision' => $revision,
+            'version' => $plan->exists ? $plan->version + 1 : 1,
+        ])->save();
+        $plan->revisions()->create(['number' => $revision, 'document' => $document]);
+        $this->notePaints($plan);
+    }
+
+    /**
+     * The document as we write it ourselves, without its paints: those are the catalogue's.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private function sound(array $document): array
+    {
+        $sound = PlanWriter::write(PlanReader::read($document, ProductPaints::forDocument($document)));
+        unset($sound['paints']);
+
+        return $sound;
+    }
+
+    private function notePaints(Plan $plan): void
+    {
+        $plan->products()->sync(array_keys($plan->toCore()->paints()));
+    }
+}

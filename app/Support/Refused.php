@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use RuntimeException;
+
+/** A wish that is well formed but cannot be granted as things stand. */
+final class Refused extends RuntimeException
+{
+    /** @param list<string> $uses what stands in the way */
+    private function __construct(
+        string $message,
+        public readonly string $field,
+        public readonly array $uses = [],
+    ) {
+        parent::__construct($message);
+    }
+
+    /** @param list<string> $uses */
+    public static function inUse(string $name, array $uses): self
+    {
+        return new self(sprintf('"%s" is used by %s. Put another paint in its place there first.', $name, implode(', ', $uses)), 'id', $uses);
+    }
+
+    public static function at(string $field, string $message): self
+    {
+        return new self($message, $field);
+    }
+}

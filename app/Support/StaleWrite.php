@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use RuntimeException;
+
+/** Somebody else, or another tab, has changed it since it was read. */
+final class StaleWrite extends RuntimeException
+{
+    private function __construct(
+        string $message,
+        public readonly int $version,
+    ) {
+        parent::__construct($message);
+    }
+
+    /** @throws self when the version read is not the present one */
+    public static function unlessCurrent(string $what, int $read, int $present): void
+    {
+        if ($read !== $present) {
+            throw new self(sprintf('%s was changed elsewhere since you opened it. Load the newer state, or save yours over it.', $what), $present);
+        }
+    }
+}

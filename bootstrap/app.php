@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SameOriginWrites;
+use App\Http\Problem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // Pages and API are one origin: nothing is shared across origins, and nobody else's page may write.
+        $middleware->remove(HandleCors::class);
+        $middleware->api(append: [SameOriginWrites::class]);
+        $middleware->group('web', []);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Problem::EXPECTED);
+        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::of($error)->toResponse() : null);
+    })
+    ->create();

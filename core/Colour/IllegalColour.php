@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Colour;
+
+use InvalidArgumentException;
+
+final class IllegalColour extends InvalidArgumentException
+{
+    public static function hex(string $given): self
+    {
+        return new self(sprintf('"%s" is no colour. Write six hexadecimal digits, for example #7a5230.', mb_strimwidth(mb_scrub($given), 0, 40, '…')));
+    }
+
+    public static function channel(float $given): self
+    {
+        return new self(sprintf('A colour channel lies between 0 and 1, not at %s.', $given));
+    }
+
+    public static function bands(int $given): self
+    {
+        return new self(sprintf('A reflectance curve has %d bands, not %d.', Observer::BANDS, $given));
+    }
+
+    public static function reflectance(float $given): self
+    {
+        return new self(sprintf('A surface reflects between 0 and 1 of the light, not %s.', $given));
+    }
+}

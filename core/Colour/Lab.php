@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Colour;
+
+/**
+ * CIELAB under D65. Lightness 0 (black) to 100 (perfect white) is the painter's *value*.
+ */
+final readonly class Lab
+{
+    /** Below this the cube root gives way to a straight line (CIE 15:2018). */
+    private const EPSILON = 216 / 24389;
+
+    private const KAPPA = 24389 / 27;
+
+    private function __construct(
+        public float $lightness,
+        public float $a,
+        public float $b,
+    ) {}
+
+    public static function of(float $lightness, float $a, float $b): self
+    {
+        return new self($lightness, $a, $b);
+    }
+
+    public static function compress(float $ratio): float
+    {
+        return $ratio > self::EPSILON ? $ratio ** (1 / 3) : (self::KAPPA * $ratio + 16) / 116;
+    }
+
+    public function toXyz(): Xyz
+    {
+        $y = ($this->lightness + 16) / 116;
+
+        return Xyz::of(
+            Xyz::WHITE_X * self::expand($y + $this->a / 500),
+            self::expand($y),
+            Xyz::WHITE_Z * self::expand($y - $this->b / 200),
+        );
+    }
+
+    public function toLch(): Lch
+    {
+        $hue = rad2deg(atan2($this->b, $this->a));
+
+        return Lch::of($this->lightness, hypot($this->a, $this->b), $hue < 0 ? $hue + 360 : $hue);
+    }
+
+    public function toSrgb(): Srgb
+    {
+        return Srgb::nearestTo($this->toXyz());
+    }
+
+    /** Value as painters speak of it: lightness as a whole number 0…100. */
+    public function value(): int
+    {
+        return (int) round(max(0.0, min(100.0, $this->lightness)));
+    }
+
+    private static function expand(float $root): float
+    {
+        $cube = $root ** 3;
+
+        return $cube > self::EPSILON ? $cube : (116 * $root - 16) / self::KAPPA;
+    }
+}

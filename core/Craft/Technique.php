@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Craft;
+
+/**
+ * A way of putting paint on. Each says how thick a coat it leaves in every zone, in standard coats: `level` on a surface without
+ * relief, `carved` on one with the deepest; textures lie between.
+ */
+enum Technique: string
+{
+    case Primer = 'primer';
+    case SprayFromAbove = 'spray-from-above';
+    case Basecoat = 'basecoat';
+    case Wash = 'wash';
+    case Drybrush = 'drybrush';
+    case Layer = 'layer';
+    case Highlight = 'highlight';
+    case Glaze = 'glaze';
+    case OneCoat = 'one-coat';
+
+    private const TABLE = [
+        'primer' => [
+            'label' => 'Primer', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.8, 0.9, 1.0, 1.0, 1.0],
+            'hides' => true, 'messy' => true, 'rank' => 0,
+            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'brush' => Brush::SprayCan, 'place' => Place::Everywhere],
+            'hint' => 'Short bursts that start and end off the model, always moving, the whole model in one go.',
+        ],
+        'spray-from-above' => [
+            'label' => 'Spray from above', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.7, 1.0, 1.0, 1.0, 1.0],
+            'hides' => false, 'messy' => true, 'rank' => 1,
+            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 0, 'brush' => Brush::Airbrush, 'place' => Place::Everywhere],
+            'hint' => 'Only from the sky, the model in its real pose, turning it. A wider cone means less shadow.',
+        ],
+        'basecoat' => [
+            'label' => 'Basecoat', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.85, 1.0, 1.0, 1.0, 0.9],
+            'hides' => true, 'messy' => false, 'rank' => 2,
+            'usual' => ['coats' => 2, 'paint' => 2, 'thinner' => 1, 'brush' => Brush::LargeBase, 'place' => Place::Everywhere],
+            'hint' => 'Thin, runny like milk. The first coat looks streaky: leave it, let each coat dry.',
+        ],
+        'wash' => [
+            'label' => 'Wash', 'level' => [1.1, 0.9, 0.8, 0.7, 0.6], 'carved' => [2.2, 1.1, 0.5, 0.28, 0.15],
+            'hides' => false, 'messy' => true, 'rank' => 3,
+            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 1, 'brush' => Brush::Medium, 'place' => Place::Everywhere],
+            'hint' => 'Flood thinly, draw the pools out with a clean damp brush.',
+        ],
+        'drybrush' => [
+            'label' => 'Drybrush', 'level' => [0.08, 0.10, 0.14, 0.25, 0.35], 'carved' => [0.0, 0.02, 0.05, 0.28, 0.60],
+            'hides' => false, 'messy' => true, 'rank' => 4,
+            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'brush' => Brush::Drybrush, 'place' => Place::Everywhere],
+            'hint' => 'Wipe most of the paint off, test it on the base; slow, many light passes, mostly from above.',
+        ],
+        'layer' => [
+            'label' => 'Layer', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.0, 1.0, 1.0, 1.0, 1.0],
+            'hides' => true, 'messy' => false, 'rank' => 5,
+            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 1, 'brush' => Brush::Medium, 'place' => Place::AllButRecesses],
+            'hint' => 'The base again on everything but the recesses, feathered down, each coat dry before the next.',
+        ],
+        'highlight' => [
+            'label' => 'Highlight', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.0, 1.0, 1.0, 1.0, 1.0],
+            'hides' => true, 'messy' => false, 'rank' => 6,
+            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 1, 'brush' => Brush::Fine, 'place' => Place::RaisedParts],
+            'hint' => 'A smaller place each time. The right highlight looks slightly too bright while wet.',
+        ],
+        'glaze' => [
+            'label' => 'Glaze', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.1, 1.0, 1.0, 0.95, 0.9],
+            'hides' => false, 'messy' => false, 'rank' => 7,
+            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 9, 'brush' => Brush::Medium, 'place' => Place::Everywhere],
+            'hint' => 'Moist, not wet. The stroke ends where the colour should be strongest.',
+        ],
+        'one-coat' => [
+            'label' => 'One-coat transparent', 'level' => [1.1, 1.0, 1.0, 0.9, 0.8], 'carved' => [2.0, 1.2, 0.9, 0.55, 0.35],
+            'hides' => false, 'messy' => false, 'rank' => 2,
+            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 0, 'brush' => Brush::LargeBase, 'place' => Place::Everywhere],
+            'hint' => 'Keep the whole area wet, work fast, draw out the pools.',
+        ],
+    ];
+
+    public function label(): string
+    {
+        return self::TABLE[$this->value]['label'];
+    }
+
+    /** What matters in the hand. */
+    public function hint(): string
+    {
+        return self::TABLE[$this->value]['hint'];
+    }
+
+    /** Thickness of one undiluted coat, in standard coats. */
+    public function deposit(Zone $zone, Texture $texture): float
+    {
+        $level = self::TABLE[$this->value]['level'][$zone->index()];
+        $carved = self::TABLE[$this->value]['carved'][$zone->index()];
+
+        return $level + $texture->relief() * ($carved - $level);
+    }
+
+    /** It is meant to hide what lies under it, so a number of coats to cover can be asked for. */
+    public function isMeantToCover(): bool
+    {
+        return self::TABLE[$this->value]['hides'];
+    }
+
+    /** It soils its neighbours. */
+    public function isMessy(): bool
+    {
+        return self::TABLE[$this->value]['messy'];
+    }
+
+    /** Its turn in the order of the work: lower comes earlier. */
+    public function rank(): int
+    {
+        return self::TABLE[$this->value]['rank'];
+    }
+
+    /** Coats, parts of paint, parts of thinner, brush and place a painter would start with.
+     *
+     * @return array{coats: int, paint: int, thinner: int, brush: Brush, place: Place}
+     */
+    public function usual(): array
+    {
+        return self::TABLE[$this->value]['usual'];
+    }
+}

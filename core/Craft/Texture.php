@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Craft;
+
+/** The relief of an area: what decides how a wash pools and a dry brush catches. */
+enum Texture: string
+{
+    case SmoothPanel = 'smooth-panel';
+    case HardEdgedPanel = 'hard-edged-panel';
+    case BroadFolds = 'broad-folds';
+    case CloseFolds = 'close-folds';
+    case FurOrFeather = 'fur-or-feather';
+    case ScalesOrChain = 'scales-or-chain';
+    case Skin = 'skin';
+    case RopeOrGrain = 'rope-or-grain';
+    case Rubble = 'rubble';
+    case TinyDetail = 'tiny-detail';
+
+    /** label; shares of recess, lower side, face, raised, edge; relief 0 (a mirror) to 1 (chain mail) */
+    private const TABLE = [
+        'smooth-panel' => ['smooth panel', [0.04, 0.20, 0.60, 0.12, 0.04], 0.10],
+        'hard-edged-panel' => ['hard-edged panel', [0.08, 0.20, 0.50, 0.10, 0.12], 0.40],
+        'broad-folds' => ['broad folds', [0.16, 0.20, 0.34, 0.24, 0.06], 0.55],
+        'close-folds' => ['close folds', [0.25, 0.18, 0.25, 0.24, 0.08], 0.85],
+        'fur-or-feather' => ['fur or feather', [0.28, 0.14, 0.22, 0.24, 0.12], 0.90],
+        'scales-or-chain' => ['scales or chain', [0.28, 0.12, 0.24, 0.24, 0.12], 1.00],
+        'skin' => ['skin', [0.12, 0.24, 0.40, 0.20, 0.04], 0.50],
+        'rope-or-grain' => ['fine rope or wood grain', [0.25, 0.15, 0.24, 0.26, 0.10], 0.80],
+        'rubble' => ['rubble', [0.30, 0.18, 0.22, 0.20, 0.10], 0.90],
+        'tiny-detail' => ['tiny detail', [0.18, 0.20, 0.32, 0.20, 0.10], 0.60],
+    ];
+
+    /** Below this a wash has nothing to run into and dries in blotches. */
+    private const BLOTCHY_RELIEF = 0.35;
+
+    public function label(): string
+    {
+        return self::TABLE[$this->value][0];
+    }
+
+    /** Share of the area's surface, 0…1; the five add up to 1. */
+    public function share(Zone $zone): float
+    {
+        return self::TABLE[$this->value][1][$zone->index()];
+    }
+
+    /** 0 (a mirror) to 1 (chain mail). */
+    public function relief(): float
+    {
+        return self::TABLE[$this->value][2];
+    }
+
+    public function washDriesBlotchy(): bool
+    {
+        return $this->relief() < self::BLOTCHY_RELIEF;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Exchange;
+
+/**
+ * A table in RFC 4180 form: UTF-8, one header row, lines ended by CR LF (a lone LF is read too).
+ */
+final class CsvTable
+{
+    private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
+
+    /**
+     * @param list<string> $columns the header the table must have
+     *
+     * @return array<int, array<string, string>> row number => column => trimmed text
+     *
+     * @throws Faulty when the text is not UTF-8, the header differs or a row has too few or too many columns
+     */
+    public static function read(string $text, array $columns): array
+    {
+        if (str_starts_with($text, self::BYTE_ORDER_MARK)) {
+            $text = substr($text, strlen(self::BYTE_ORDER_MARK));
+        }
+        self::mustBeUtf8($text);
+        $lines = self::split($text);
+        self::mustHaveHeader($lines[0] ?? [], $columns);
+        $rows = $faults = [];
+        foreach (array_slice($lines, 1, null, true) as $index => $cells) {
+            if ($cells === ['']) {
+                continue;
+            }
+            if (count($cells) !== count($columns)) {
+                $faults[] = new Fault($columns[0], sprintf('This row has %d columns, the header %d. Put text with commas in quotes.', count($cells), count($columns)), $index + 1);
+
+                continue;
+            }
+            $rows[$index + 1] = array_combine($columns, array_map(trim(...), $cells));
+        }
+        if ($faults !== []) {
+            throw Faulty::with($faults);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<string> $columns
+     * @param iterable<list<string|int|float|null>> $rows
+     */
+    public static function write(array $columns, iterable $rows): string
+    {
+        $text = self::line($columns);
+        foreach ($rows as $row) {
+            $text .= self::line($row);
+        }
+
+        return $text;
+    }
+
+    /** @param list<string|int|float|null> $cells */
+    private static function line(array $cells): string
+    {
+        return implode(',', array_map(static function (string|int|float|null $cell): string {
+            $text = (string) $cell;
+
+            return preg_match('/[",\r\n]|^\s|\s$/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
+        }, $cells))."\r\n";
+    }
+
+    private static function mustBeUtf8(string $text): void
+    {
+        if (mb_check_encoding($text, 'UTF-8')) {
+            return;
+        }
+        foreach (explode("\n", $text) as $index => $line) {
+            if (! mb_check_encoding($line, 'UTF-8')) {
+                throw Faulty::table('encoding', 'This row is not UTF-8. Save the whole file as UTF-8 and bring it in again.', $index + 1);
+            }
+        }
+    }
+
+    /** @return list<list<string>> */
+    private static function split(string $text): array
+    {
+        $stream = fopen('php://memory', 'r+b') ?: throw Faulty::table('file', 'There is no room to read the file.');
+        fwrite($stream, $text);
+        rewind($stream);
+        $lines = [];
+        while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
+            $lines[] = array_map(static fn (?string $cell): string => $cell ?? '', $cells);
+        }
+        fclose($stream);
+
+        return $lines;
+    }
+
+    /**
+     * @param list<string> $found
+     * @param list<string> $columns
+     */
+    private static function mustHaveHeader(array $found, array $columns): void
+    {
+        if (array_map(trim(...), $found) !== $columns) {
+            throw Faulty::table('header', sprintf(
+                'The first row must be: %s. It is: %s',
+                implode(',', $columns),
+                mb_strimwidth(mb_scrub(implode(',', $found)), 0, 200, '…') ?: '(empty)',
+            ));
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Matching;
+
+use Kalokroma\Colour\Difference;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Mix;
+
+/**
+ * What from the shelf can be used instead. A null dilution means: thin it as the step says.
+ */
+final readonly class Substitute
+{
+    public function __construct(
+        public Way $way,
+        public Mix $mix,
+        public ?Dilution $dilution,
+        public Lab $colour,
+        public Difference $difference,
+    ) {}
+
+    /** Why this one is offered, with its numbers. */
+    public function reason(): string
+    {
+        $start = match ($this->way) {
+            Way::Paint => 'Nearest owned paint that behaves alike',
+            Way::Mix => 'Best of every two-paint mix from the shelf up to '.Mix::MOST_PARTS.' parts',
+            Way::ThinnedPaint => 'A paint let down to a wash',
+        };
+
+        return sprintf('%s: %.1f apart, %s.', $start, $this->difference->number, $this->difference->words());
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Matching;
+
+/** By what way a substitute stands in. */
+enum Way: string
+{
+    case Paint = 'paint';
+    case Mix = 'mix';
+    case ThinnedPaint = 'thinned-paint';
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Mixing;
+
+use InvalidArgumentException;
+
+final class IllegalMix extends InvalidArgumentException
+{
+    public static function parts(int $given): self
+    {
+        return new self(sprintf('A paint in a mix has 1 to %d parts, not %d.', Mix::MOST_PARTS, $given));
+    }
+
+    public static function tooManyParts(int $given): self
+    {
+        return new self(sprintf('A mix has at most %d parts in all, not %d: nobody counts more drops without a slip.', Mix::MOST_PARTS, $given));
+    }
+
+    public static function paints(int $given): self
+    {
+        return new self(sprintf('A mix has 1 to %d paints, not %d.', Mix::MOST_PAINTS, $given));
+    }
+
+    public static function twice(string $name): self
+    {
+        return new self(sprintf('"%s" stands in the mix twice: add its parts together.', $name));
+    }
+
+    public static function clear(string $name): self
+    {
+        return new self(sprintf('"%s" has no colour: thin with it instead of mixing it in.', $name));
+    }
+
+    public static function dilution(int $paint, int $thinner): self
+    {
+        return new self(sprintf(
+            'A dilution has 1 to %1$d parts of paint and 0 to %1$d of medium, water or thinner, not %2$d : %3$d.',
+            Dilution::MOST_PARTS,
+            $paint,
+            $thinner,
+        ));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Paint;
+
+use InvalidArgumentException;
+
+final class IllegalPaint extends InvalidArgumentException
+{
+    public static function opacity(float $given): self
+    {
+        return new self(sprintf('Opacity lies between 0 (clear) and 1 (hides in one coat), not at %s.', $given));
+    }
+
+    public static function noSwatch(string $name, Kind $kind): self
+    {
+        return new self(sprintf('"%s" is %s and needs a swatch.', $name, $kind->label()));
+    }
+
+    public static function clear(string $name): self
+    {
+        return new self(sprintf('"%s" is clear and has no film colour.', $name));
+    }
+
+    public static function nothingToMix(): self
+    {
+        return new self('A mix needs at least one paint with more than zero parts.');
+    }
+
+    public static function thickness(float $given): self
+    {
+        return new self(sprintf('A film is zero or more coats thick, not %s.', $given));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Paint;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\SwatchSpectrum;
+
+/**
+ * A paint as the engine knows it: what kind, which swatch, how well it hides. Its optics are worked out when first needed.
+ */
+final class Paint
+{
+    private ?Optics $optics = null;
+
+    private function __construct(
+        public readonly string $id,
+        public readonly string $name,
+        public readonly Kind $kind,
+        public readonly ?Lab $swatch,
+        public readonly Opacity $opacity,
+        public readonly Finish $finish,
+        public readonly string $maker,
+        public readonly string $code,
+    ) {}
+
+    /**
+     * @param string $id whatever tells this paint from all others
+     * @param Lab|null $swatch masstone, or one coat over white for transparent kinds; null for clear kinds
+     * @param Opacity|null $opacity estimated from kind and colour when null
+     * @param Optics|null $optics when they were worked out before; they follow from the rest
+     *
+     * @throws IllegalPaint when a kind that has colour comes without a swatch
+     */
+    public static function of(
+        string $id,
+        string $name,
+        Kind $kind,
+        ?Lab $swatch,
+        ?Opacity $opacity = null,
+        Finish $finish = Finish::Matt,
+        string $maker = '',
+        string $code = '',
+        ?Optics $optics = null,
+    ): self {
+        if ($swatch === null && ! $kind->isClear()) {
+            throw IllegalPaint::noSwatch($name, $kind);
+        }
+        $swatch = $kind->isClear() ? null : $swatch;
+        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch), $finish, $maker, $code);
+        $paint->optics = $optics;
+
+        return $paint;
+    }
+
+    /** @throws IllegalPaint when the paint is clear */
+    public function optics(): Optics
+    {
+        return $this->optics ??= $this->computeOptics();
+    }
+
+    /**
+     * The colour the painter has in mind when naming it: the masstone, or one coat over white of a transparent.
+     *
+     * @throws IllegalPaint when the paint is clear
+     */
+    public function colour(): Lab
+    {
+        return $this->swatch ?? throw IllegalPaint::clear($this->name);
+    }
+
+    public function isClear(): bool
+    {
+        return $this->swatch === null;
+    }
+
+    public function isMetallic(): bool
+    {
+        return $this->kind === Kind::Metallic;
+    }
+
+    private function computeOptics(): Optics
+    {
+        $reflectance = SwatchSpectrum::of($this->colour())->reflectance;
+
+        return $this->kind->isTransparent()
+            ? Optics::transparent($reflectance, $this->opacity->share)
+            : Optics::opaque($reflectance, $this->opacity->share);
+    }
+}

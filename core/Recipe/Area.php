@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Texture;
+
+/**
+ * A part of the model that gets one colour scheme, and the steps that give it.
+ */
+final readonly class Area
+{
+    /**
+     * @param list<string> $touches ids of its neighbours
+     * @param list<string> $liesUnder ids of the areas that lie over it
+     * @param list<Step> $steps
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Texture $texture,
+        public AreaSize $size,
+        public Importance $importance,
+        public array $touches,
+        public array $liesUnder,
+        public array $steps,
+    ) {}
+
+    /**
+     * @param list<string> $touches ids of its neighbours
+     * @param list<string> $liesUnder ids of the areas that lie over it
+     * @param list<Step> $steps
+     *
+     * @throws IllegalPlan when nameless, or its own neighbour
+     */
+    public static function of(
+        string $id,
+        string $name,
+        Texture $texture,
+        AreaSize $size,
+        Importance $importance,
+        array $touches = [],
+        array $liesUnder = [],
+        array $steps = [],
+    ): self {
+        Plan::mustBeNamed('name', $name);
+        if (in_array($id, $touches, true)) {
+            throw IllegalPlan::touchesItself('touches', $name);
+        }
+        if (in_array($id, $liesUnder, true)) {
+            throw IllegalPlan::liesUnderItself('liesUnder', $name);
+        }
+
+        return new self($id, $name, $texture, $size, $importance, array_values(array_unique($touches)), array_values(array_unique($liesUnder)), $steps);
+    }
+
+    public function step(string $id): ?Step
+    {
+        foreach ($this->steps as $step) {
+            if ($step->id === $id) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same area with one step in place of the one that has its id. */
+    public function withStep(Step $changed): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->texture,
+            $this->size,
+            $this->importance,
+            $this->touches,
+            $this->liesUnder,
+            array_map(static fn (Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->steps),
+        );
+    }
+}

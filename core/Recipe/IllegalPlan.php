@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use DomainException;
+
+/** A plan that cannot be: names the field at fault, dotted as in the plan document. */
+final class IllegalPlan extends DomainException
+{
+    private function __construct(
+        public readonly string $field,
+        string $message,
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function at(string $field, string $message): self
+    {
+        return new self($field, $message);
+    }
+
+    public static function coats(string $field, int $given): self
+    {
+        return new self($field, sprintf('A step takes 1 to %d coats, not %d.', Step::MOST_COATS, $given));
+    }
+
+    public static function touchesItself(string $field, string $name): self
+    {
+        return new self($field, sprintf('"%s" cannot touch itself. Take it off its own list of neighbours.', $name));
+    }
+
+    public static function liesUnderItself(string $field, string $name): self
+    {
+        return new self($field, sprintf('"%s" would lie under itself. Take one of the areas in that circle off its list.', $name));
+    }
+
+    public static function unknownArea(string $field): self
+    {
+        return new self($field, 'This area is not in the plan. Choose one that is, or add it first.');
+    }
+
+    public static function twice(string $field, string $what): self
+    {
+        return new self($field, sprintf('Two %s have the same id. Give each its own.', $what));
+    }
+
+    public static function heightMm(int $given): self
+    {
+        return new self('model.heightMm', sprintf('A model is %d to %d mm high, not %d.', ModelKind::LEAST_HEIGHT_MM, ModelKind::MOST_HEIGHT_MM, $given));
+    }
+
+    public static function name(string $field, int $most): self
+    {
+        return new self($field, sprintf('Give it a name of 1 to %d characters.', $most));
+    }
+
+    public static function notPrimer(string $field, string $name): self
+    {
+        return new self($field, sprintf('"%s" has no colour and cannot be an undercoat.', $name));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Simulation;
+
+use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Paint\Coverage;
+
+/**
+ * How many coats a covering stage needs over what it meets, and in which zone the most.
+ */
+final readonly class CoatForecast
+{
+    /** Zones that get at least this much of a coat are meant to be covered; the rest is feathering. */
+    private const MEANT = 0.8;
+
+    private function __construct(
+        public ?int $needed,
+        public Zone $hardestZone,
+        public float $coatThickness,
+    ) {}
+
+    /** Null when the stage is not meant to cover. */
+    public static function of(Application $application, Surface $before, FinishLevel $finish): ?self
+    {
+        if (! $application->isMeantToCover()) {
+            return null;
+        }
+        $hardest = null;
+        foreach (Zone::cases() as $zone) {
+            $thickness = $application->coatThickness($zone, $before->texture);
+            if ($zone === Zone::Recess || $application->place->reach($zone) < self::MEANT) {
+                continue;
+            }
+            $coats = Coverage::of($application->film, $before->at($zone), $thickness, $finish->coverTolerance())->coats;
+            if ($hardest === null || ($coats ?? PHP_INT_MAX) > ($hardest->needed ?? PHP_INT_MAX)) {
+                $hardest = new self($coats, $zone, $thickness);
+            }
+        }
+
+        return $hardest;
+    }
+}

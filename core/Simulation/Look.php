@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Simulation;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Craft\Zone;
+
+/**
+ * The colours of an area's five zones at one moment.
+ */
+final readonly class Look
+{
+    /** @param list<Lab> $colours in the order of Zone::cases() */
+    private function __construct(
+        public Texture $texture,
+        public array $colours,
+    ) {}
+
+    /** @param list<Lab> $colours in the order of Zone::cases() */
+    public static function of(Texture $texture, array $colours): self
+    {
+        return new self($texture, $colours);
+    }
+
+    public function at(Zone $zone): Lab
+    {
+        return $this->colours[$zone->index()];
+    }
+
+    /** Value of the darkest zone. */
+    public function lowestValue(): int
+    {
+        return min(array_map(static fn (Lab $colour): int => $colour->value(), $this->colours));
+    }
+
+    /** Value of the lightest zone. */
+    public function highestValue(): int
+    {
+        return max(array_map(static fn (Lab $colour): int => $colour->value(), $this->colours));
+    }
+
+    /** |ΔL*| between recess and raised parts: what carries to arm's length. */
+    public function relief(): float
+    {
+        return abs($this->at(Zone::Raised)->lightness - $this->at(Zone::Recess)->lightness);
+    }
+
+    public function isReadable(Importance $importance): bool
+    {
+        return $this->relief() >= $importance->readableRange();
+    }
+
+    /** What one would call the area from a step back: the colour of its face. */
+    public function words(): string
+    {
+        return ColourName::of($this->at(Zone::Face))->words();
+    }
+
+    /** ΔE₀₀ to another look, zones weighed by their share of the surface. */
+    public function differenceTo(self $other): float
+    {
+        $sum = 0.0;
+        foreach (Zone::cases() as $zone) {
+            $sum += $this->texture->share($zone) * Ciede2000::between($this->at($zone), $other->at($zone));
+        }
+
+        return $sum;
+    }
+}
