@@ -46,7 +46,7 @@ enum Technique: string
             'hint' => 'Flood thinly, draw the pools out with a clean damp brush.',
         ],
         'drybrush' => [
-            'label' => 'Drybrush', 'level' => [0.08, 0.10, 0.14, 0.25, 0.35], 'carved' => [0.0, 0.02, 0.05, 0.28, 0.60],
+            'label' => 'Drybrush', 'level' => [0.0, 0.03, 0.12, 0.25, 0.35], 'carved' => [0.0, 0.008, 0.04, 0.28, 0.60],
             'hides' => false, 'messy' => true, 'rank' => 4,
             'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'brush' => Brush::Drybrush, 'place' => Place::Everywhere],
             'hint' => 'Wipe most of the paint off, test it on the base; slow, many light passes, mostly from above.',

@@ -15,7 +15,13 @@ enum Zone: string
 
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return match ($this) {
+            self::Recess => 'recesses',
+            self::LowerSide => 'lower sides',
+            self::Face => 'faces',
+            self::Raised => 'raised parts',
+            self::Edge => 'edges',
+        };
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Review;
 
 use Kalokroma\Colour\ColourName;
+use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
@@ -13,7 +14,7 @@ use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Stage;
 use Kalokroma\Simulation\Strip;
 
-/** The coats planned are not the coats it takes to hide what is under them. */
+/** The coats planned are not the coats it takes to hide what is under them. A highlight may stay thin on purpose, so there it is a matter of taste. */
 final class CoatsToCover implements Rule
 {
     public function check(Plan $plan, Area $area, Strip $strip): array
@@ -38,7 +39,7 @@ final class CoatsToCover implements Rule
 
         return new Finding(
             'coats-to-cover',
-            $enough ? Severity::Taste : Severity::CostsTime,
+            $enough || $step->technique === Technique::Highlight ? Severity::Taste : Severity::CostsTime,
             $step->id,
             match (true) {
                 $needed === null => 'This will not cover.',

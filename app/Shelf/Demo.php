@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Batches\BatchStore;
+use App\Batches\Logbook;
+use App\Batches\Progress;
+use App\Models\Batch;
+use App\Models\Plan;
+use App\Plans\PlanFiles;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+
+/**
+ * The Saltfen Ferry Watch: everything in it comes from open-format files under resources/demo.
+ */
+final class Demo
+{
+    private const EVENING = 19;
+
+    public function __construct(
+        private readonly PaintFiles $files,
+        private readonly PlanFiles $plans,
+        private readonly BatchStore $batches,
+        private readonly Logbook $logbook,
+    ) {}
+
+    public function load(): void
+    {
+        DB::transaction(function (): void {
+            $this->files->catalogue(File::get(resource_path('demo/catalogue.csv')), true);
+            $this->files->shelf(File::get(resource_path('demo/shelf.csv')), true);
+            $this->files->sets(File::get(resource_path('demo/sets.csv')));
+            $plans = [];
+            foreach (['bound-capstan', 'heron-provost', 'ferry-warden'] as $name) {
+                $plans[$name] = $this->plans->bringIn(File::json(resource_path("demo/plans/$name.json")));
+            }
+            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}}> $batches */
+            $batches = File::json(resource_path('demo/batches.json'));
+            foreach ($batches as $batch) {
+                $this->paint($plans[$batch['plan']], $batch);
+            }
+            Date::setTestNow();
+        });
+    }
+
+    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}} $wish */
+    private function paint(Plan $plan, array $wish): void
+    {
+        $today = Carbon::today();
+        $start = $today->copy()->subDays($wish['startedDaysAgo']);
+        $batch = $this->batches->begin($plan->id, $wish['name'], $wish['models'], $start->toDateString());
+        $passes = Progress::of($batch->load('entries'))->passes;
+        $whole = $wish['done'] === 'all' ? count($passes) : $wish['done'];
+        $evening = $start->copy()->setTime(self::EVENING, 5);
+        foreach ($passes as $index => $pass) {
+            $models = $index < $whole ? $wish['models'] : ($index === $whole ? $wish['partly'] ?? 0 : 0);
+            if ($models === 0) {
+                break;
+            }
+            $minutes = $models * max(1, $wish['pace']['minutesPerModel'] - 2 + ($index * 5) % 4);
+            $evening = $this->nextSitting($evening, $minutes);
+            Date::setTestNow($evening);
+            $this->record($batch, $pass->step->id, $models, $minutes);
+        }
+    }
+
+    private function record(Batch $batch, string $stepId, int $models, int $minutes): void
+    {
+        $this->logbook->record($batch->id, [
+            'id' => (string) Str::ulid(Date::now()), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => '',
+        ]);
+    }
+
+    /** Evenings end at ten; what does not fit waits for the next but one. */
+    private function nextSitting(Carbon $from, int $minutes): Carbon
+    {
+        $end = $from->copy()->addMinutes($minutes + 5);
+
+        return $end->hour >= 22 || $end->hour < self::EVENING ? $from->copy()->addDays(2)->setTime(self::EVENING, 5)->addMinutes($minutes) : $end;
+    }
+}
