@@ -65,6 +65,7 @@ final class BatchResource extends JsonResource
             'place' => $pass->step->place->label(),
             'dilution' => $pass->step->dilution->words(),
             'mix' => $pass->step->mix === null ? null : MixResource::of($pass->step->mix),
+            'drops' => DropsResource::of($pass->step),
             'look' => $stage === null ? null : StripResource::stage($stage),
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
             'forecastCoats' => $stage?->forecast?->needed,

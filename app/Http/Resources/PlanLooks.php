@@ -46,6 +46,7 @@ final class PlanLooks
     {
         return [
             'mix' => $step->mix === null ? null : MixResource::of($step->mix),
+            'drops' => DropsResource::of($step),
             'dilution' => $step->dilution->words(),
             'strength' => round($step->dilution->strength(), 3),
             'notOwned' => self::notOwned($view, $step),

@@ -1,0 +1,100 @@
+<script lang="ts">
+    import Router, { push } from 'svelte-spa-router';
+    import KeysPanel from './parts/KeysPanel.svelte';
+    import Notices from './parts/Notices.svelte';
+    import Rail from './parts/Rail.svelte';
+    import { loadCraft } from './lib/craft.svelte';
+    import { bindKeys, onKeydown } from './lib/keys.svelte';
+    import { takeBack } from './lib/notices.svelte';
+    import BatchView from './views/BatchView.svelte';
+    import BenchView from './views/BenchView.svelte';
+    import LogbookView from './views/LogbookView.svelte';
+    import MissingView from './views/MissingView.svelte';
+    import NewPlanView from './views/NewPlanView.svelte';
+    import PlansView from './views/PlansView.svelte';
+    import PlanView from './views/PlanView.svelte';
+    import ShelfView from './views/ShelfView.svelte';
+
+    const routes = {
+        '/': BenchView,
+        '/plans': PlansView,
+        '/plans/new': NewPlanView,
+        '/plans/:id': PlanView,
+        '/batches/:id': BatchView,
+        '/shelf': ShelfView,
+        '/logbook': LogbookView,
+        '*': MissingView,
+    };
+
+    let keysShown = $state(false);
+
+    void loadCraft().catch(() => undefined);
+
+    $effect(() =>
+        bindKeys([
+            { key: '?', does: 'show or hide these keys', run: () => (keysShown = !keysShown) },
+            { key: '/', does: 'find a paint', run: findPaint },
+            { key: 'z', does: 'undo what was just done', run: () => takeBack() },
+        ]),
+    );
+
+    async function findPaint() {
+        if (!location.hash.startsWith('#/shelf')) await push('/shelf');
+        document.querySelector<HTMLInputElement>('input[type=search], .bx--search-input')?.focus();
+    }
+</script>
+
+<svelte:window onkeydown={onKeydown} />
+
+<a class="skip" href="#main" onclick={(event) => (event.preventDefault(), document.getElementById('main')?.focus())}>
+    Skip to the work
+</a>
+<div class="frame">
+    <Rail />
+    <main id="main" tabindex="-1">
+        <Router {routes} />
+    </main>
+</div>
+{#if keysShown}
+    <KeysPanel close={() => (keysShown = false)} />
+{/if}
+<Notices />
+
+<style>
+    .frame {
+        display: grid;
+        grid-template-columns: 84px minmax(0, 1fr);
+        height: 100vh;
+    }
+
+    main {
+        overflow: auto;
+        padding: 20px 22px 24px;
+        outline: none;
+    }
+
+    .skip {
+        position: absolute;
+        left: -999px;
+        z-index: 20;
+        padding: 0.5rem 1rem;
+        background: var(--raised);
+        color: var(--ink);
+    }
+
+    .skip:focus {
+        left: 0;
+    }
+
+    @media (max-width: 700px) {
+        .frame {
+            grid-template-columns: minmax(0, 1fr);
+            grid-template-rows: minmax(0, 1fr) auto;
+        }
+
+        main {
+            padding: 14px 12px 20px;
+            grid-row: 1;
+        }
+    }
+</style>

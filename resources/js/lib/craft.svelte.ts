@@ -1,0 +1,26 @@
+import { api, type Craft } from './api';
+
+/** The words and tables of the craft, fetched once. */
+let table = $state<Craft | null>(null);
+let coming: Promise<Craft> | null = null;
+
+export function loadCraft(): Promise<Craft> {
+    coming ??= api
+        .get<Craft>('/craft')
+        .then((fetched) => (table = fetched))
+        .catch((error) => {
+            coming = null;
+            throw error;
+        });
+    return coming;
+}
+
+export function craft(): Craft | null {
+    return table;
+}
+
+type Choice = { value: string; label: string };
+
+export function label(choices: Choice[] | undefined, value: string): string {
+    return choices?.find((choice) => choice.value === value)?.label ?? value;
+}

@@ -1,0 +1,30 @@
+/** Keys that work without a modifier while no field has the focus. */
+export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown };
+
+const bound = $state<Key[]>([]);
+
+/** Binds keys for as long as a component lives: use as `$effect(() => bindKeys([...]))`. */
+export function bindKeys(keys: Key[]): () => void {
+    bound.push(...keys);
+    return () => {
+        for (const key of keys) {
+            const index = bound.findIndex((one) => one.run === key.run);
+            if (index >= 0) bound.splice(index, 1);
+        }
+    };
+}
+
+export function boundKeys(): Key[] {
+    return bound;
+}
+
+export function onKeydown(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    if (target.matches('input, select, textarea, [contenteditable]')) return;
+    if (event.key === ' ' && target.matches('button, a, summary, [role=option]')) return;
+    const key = bound.findLast((one) => one.key === event.key);
+    if (key === undefined) return;
+    event.preventDefault();
+    key.run(event);
+}

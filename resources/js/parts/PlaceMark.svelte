@@ -1,0 +1,21 @@
+<script lang="ts">
+    /** Drawn marks of the places: a step to take, a strip, pots on a board, a ruled book, sun and lamp. */
+    let { name }: { name: 'bench' | 'plans' | 'shelf' | 'logbook' | 'day' | 'lamp' } = $props();
+</script>
+
+<svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" stroke-width="1.6" aria-hidden="true">
+    {#if name === 'bench'}
+        <path d="M2 14h18M5 14v5M17 14v5M8 14V9h3v5M14 14l3-10" />
+    {:else if name === 'plans'}
+        <path d="M2 5h18M2 11h18M2 17h18" stroke-width="1" />
+        <path d="M4 3h4v4H4zM10 9h4v4h-4zM15 15h4v4h-4z" fill="currentColor" />
+    {:else if name === 'shelf'}
+        <path d="M2 9.5h18M2 19h18M4 9V5h3v4M9.5 9V3h3v6M15 9V6h3v3M4 18.500v-4h3v4M13 18.500v-5h4v5" />
+    {:else if name === 'logbook'}
+        <path d="M5 3h12v16H5zM8 3v16M11 8h4M11 12h4" />
+    {:else if name === 'day'}
+        <circle cx="11" cy="11" r="4" /><path d="M11 2v3M11 17v3M2 11h3M17 11h3M4.600 4.600l2 2M15.400 15.400l2 2M4.600 17.400l2-2M15.400 6.600l2-2" />
+    {:else}
+        <path d="M6 12 9 4h4l3 8zM11 12v7M7 19h8" />
+    {/if}
+</svg>

@@ -1,0 +1,106 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import { currentTheme, setTheme } from '../lib/theme.svelte';
+    import PlaceMark from './PlaceMark.svelte';
+
+    const places = [
+        { href: '#/', name: 'Bench', mark: 'bench', holds: (at: string) => at === '/' || at.startsWith('/batches') },
+        { href: '#/plans', name: 'Plans', mark: 'plans', holds: (at: string) => at.startsWith('/plans') },
+        { href: '#/shelf', name: 'Shelf', mark: 'shelf', holds: (at: string) => at.startsWith('/shelf') },
+        { href: '#/logbook', name: 'Logbook', mark: 'logbook', holds: (at: string) => at.startsWith('/logbook') },
+    ] as const;
+    const isLamp = $derived(currentTheme() === 'lamp');
+</script>
+
+<nav aria-label="Places">
+    <a class="name" href="#/" aria-label="Kalokroma, to the bench"><span aria-hidden="true">Kalo<br />kroma</span></a>
+    {#each places as place}
+        <a class="place" href={place.href} aria-current={place.holds(router.location) ? 'page' : undefined}>
+            <PlaceMark name={place.mark} />
+            {place.name}
+        </a>
+    {/each}
+    <button class="light" type="button" aria-pressed={isLamp} onclick={() => setTheme(isLamp ? 'day' : 'lamp')}>
+        <PlaceMark name={isLamp ? 'lamp' : 'day'} />
+        {isLamp ? 'Lamp' : 'Day'}<span class="sr"> light: press for {isLamp ? 'day' : 'lamp'} light</span>
+    </button>
+</nav>
+
+<style>
+    nav {
+        display: flex;
+        flex-direction: column;
+        background: var(--rail);
+        border-right: 1px solid var(--line);
+    }
+
+    .name {
+        padding: 20px 0 18px 14px;
+        color: var(--ink);
+        font-size: 1.0625rem;
+        font-weight: 800;
+        line-height: 1;
+        letter-spacing: -0.02em;
+        text-decoration: none;
+    }
+
+    .place,
+    .light {
+        display: flex;
+        flex-direction: column;
+        gap: 3px;
+        align-items: center;
+        padding: 9px 0 8px;
+        border: 0;
+        border-left: 3px solid transparent;
+        background: none;
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+        text-decoration: none;
+        cursor: pointer;
+    }
+
+    .place:hover,
+    .light:hover {
+        color: var(--ink);
+    }
+
+    .place[aria-current] {
+        border-left-color: var(--ink);
+        background: var(--desk);
+        color: var(--ink);
+        font-weight: 700;
+    }
+
+    .light {
+        margin-top: auto;
+        padding-bottom: 16px;
+    }
+
+    a:focus-visible,
+    button:focus-visible {
+        outline-offset: -2px;
+    }
+
+    @media (max-width: 700px) {
+        nav {
+            flex-direction: row;
+            grid-row: 2;
+            justify-content: space-around;
+            border-top: 1px solid var(--line);
+            border-right: 0;
+        }
+
+        .name {
+            display: none;
+        }
+
+        .place,
+        .light {
+            flex: 1;
+            margin: 0;
+            padding: 7px 0;
+            border-left: 0;
+        }
+    }
+</style>

@@ -1,0 +1,200 @@
+<script lang="ts">
+    import type { Strip, Step } from '../lib/api';
+    import { reorder } from '../lib/reorder';
+    import TechniqueMark from './TechniqueMark.svelte';
+    import ZoneBars from './ZoneBars.svelte';
+
+    /**
+     * The strip: what an area looks like after each stage. Steps without paint stand in it as empty places.
+     * Choose a stage with pointer or keys; drag it, or Alt and arrows, to reorder.
+     */
+    let {
+        strip,
+        steps,
+        mixWords,
+        warned = [],
+        chosen = null,
+        choose,
+        move,
+    }: {
+        strip: Strip;
+        steps: Step[];
+        mixWords: (stepId: string) => string;
+        warned?: string[];
+        chosen?: string | null;
+        choose?: (stepId: string) => void;
+        move?: (from: number, to: number) => void;
+    } = $props();
+
+    const ground = $derived(strip.stages.filter((stage) => steps.every((step) => step.id !== stage.stepId)));
+    const tiles = $derived(
+        steps.map((step) => ({ step, stage: strip.stages.find((stage) => stage.stepId === step.id) ?? null })),
+    );
+
+    function walk(event: KeyboardEvent, index: number): void {
+        if (event.altKey || (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight')) return;
+        event.preventDefault();
+        const to = tiles[index + (event.key === 'ArrowRight' ? 1 : -1)];
+        if (to === undefined) return;
+        choose?.(to.step.id);
+        const row = (event.currentTarget as HTMLElement).parentElement?.parentElement;
+        row?.querySelector<HTMLElement>(`[data-step="${to.step.id}"]`)?.focus();
+    }
+</script>
+
+<div class="strip well">
+    <ol class="ground" aria-label="Undercoat">
+        {#each ground as stage}
+            <li class="tile still">
+                <ZoneBars look={stage} height={58} label={stage.technique} />
+                <span class="what"><TechniqueMark technique={stage.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} size={13} />{stage.technique}</span>
+                <span class="values">{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}</span>
+            </li>
+        {/each}
+    </ol>
+    <ol class="steps" aria-label="Steps" use:reorder={{ axis: 'x', move: (from, to) => move?.(from, to) }}>
+        {#each tiles as { step, stage }, index (step.id)}
+            <li data-index={index}>
+                <button
+                    class="tile"
+                    type="button"
+                    data-step={step.id}
+                    aria-pressed={chosen === step.id}
+                    onclick={() => choose?.(step.id)}
+                    onkeydown={(event) => walk(event, index)}
+                >
+                    {#if stage}
+                        <ZoneBars look={stage} height={58} label="after {stage.technique}" />
+                    {:else}
+                        <span class="empty">no paint yet</span>
+                    {/if}
+                    <span class="what"><TechniqueMark technique={step.technique} size={13} />{stage?.technique ?? step.technique}{#if step.coats > 1}<b class="coats">{step.coats}×</b>{/if}</span>
+                    <bdi class="mix">{mixWords(step.id)}</bdi>
+                    <span class="values">
+                        {#if stage}{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}{/if}
+                        {#if warned.includes(step.id)}<span class="warned">look<span class="sr"> at a finding</span></span>{/if}
+                    </span>
+                </button>
+            </li>
+        {/each}
+    </ol>
+</div>
+
+<style>
+    .strip {
+        display: flex;
+        gap: 12px;
+        padding: 10px;
+        overflow-x: auto;
+        scrollbar-color: var(--well-line) transparent;
+    }
+
+    ol {
+        display: flex;
+        gap: 6px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .ground {
+        padding-right: 12px;
+        border-right: 1px solid var(--well-line);
+    }
+
+    .steps {
+        flex: 1;
+    }
+
+    .steps li {
+        flex: 1 1 0;
+        min-width: 92px;
+        max-width: 150px;
+        touch-action: pan-x;
+    }
+
+    .tile {
+        display: flex;
+        flex-direction: column;
+        gap: 2px;
+        width: 100%;
+        height: 100%;
+        padding: 5px;
+        border: 2px solid transparent;
+        border-radius: 4px;
+        background: none;
+        color: var(--well-ink);
+        font: inherit;
+        font-family: var(--face);
+        font-size: 0.8125rem;
+        line-height: 1.3;
+        text-align: left;
+        cursor: pointer;
+    }
+
+    .ground .tile {
+        width: 78px;
+        cursor: default;
+    }
+
+    .tile:not(.still):hover {
+        border-color: var(--well-line);
+    }
+
+    .tile[aria-pressed='true'] {
+        border-color: var(--well-ink);
+    }
+
+    .tile:focus-visible {
+        outline: 3px solid var(--well-ink);
+        outline-offset: 1px;
+    }
+
+    .steps :global([data-dragged]) {
+        opacity: 0.85;
+    }
+
+    .what {
+        display: flex;
+        gap: 4px;
+        align-items: center;
+        margin-top: 4px;
+        font-weight: 700;
+        overflow-wrap: anywhere;
+    }
+
+    .coats {
+        margin-left: auto;
+    }
+
+    .mix {
+        overflow: hidden;
+        display: -webkit-box;
+        -webkit-box-orient: vertical;
+        -webkit-line-clamp: 2;
+        line-clamp: 2;
+    }
+
+    .values {
+        display: flex;
+        justify-content: space-between;
+        margin-top: auto;
+    }
+
+    .warned {
+        padding: 0 5px;
+        border-radius: 3px;
+        background: #161616;
+        color: #fff;
+        font-size: 0.75rem;
+        font-weight: 700;
+    }
+
+    .empty {
+        display: grid;
+        height: 58px;
+        place-items: center;
+        border: 1px dashed var(--well-ink);
+        border-radius: 2px;
+    }
+</style>

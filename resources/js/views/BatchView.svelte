@@ -1,0 +1,134 @@
+<script lang="ts">
+    import { craft } from '../lib/craft.svelte';
+    import { bindKeys } from '../lib/keys.svelte';
+    import { BatchDesk } from '../lib/batchDesk.svelte';
+    import { day, plural } from '../lib/words';
+    import Meter from '../parts/Meter.svelte';
+    import Trouble from '../parts/Trouble.svelte';
+    import Waiting from '../parts/Waiting.svelte';
+    import PassList from './batch/PassList.svelte';
+    import StepAtDesk from './batch/StepAtDesk.svelte';
+
+    let { params }: { params: { id: string } } = $props();
+
+    const desk = $derived(new BatchDesk(params.id));
+    let openId = $state<string | null>(null);
+
+    $effect(() => void desk.load());
+
+    const open = $derived(desk.step(openId) ?? desk.step(desk.batch?.next ?? null));
+    const index = $derived(desk.batch?.steps.findIndex((one) => one.step.id === open?.step.id) ?? -1);
+    const following = $derived(desk.batch?.steps.slice(index + 1).find((one) => one.left > 0) ?? null);
+
+    $effect(() =>
+        bindKeys([
+            { key: ' ', does: 'mark the open step done on all models left', run: doneOnAll },
+            { key: 'z', does: 'take the newest record back', run: () => desk.newest && desk.undo(desk.newest.id) },
+            { key: 'ArrowDown', does: 'open the next step', run: () => go(1) },
+            { key: 'ArrowUp', does: 'open the step before', run: () => go(-1) },
+        ]),
+    );
+
+    function go(by: number): void {
+        const to = desk.batch?.steps[index + by];
+        if (to) openId = to.step.id;
+    }
+
+    async function doneOnAll(): Promise<void> {
+        if (open && open.left > 0 && (await desk.record(open, { models: open.left }))) openId = null;
+    }
+</script>
+
+{#if desk.batch === null && desk.problem}
+    <Trouble problem={desk.problem} retry={() => desk.load()} />
+{:else if desk.batch === null || craft() === null}
+    <Waiting what="the batch" />
+{:else}
+    {@const batch = desk.batch}
+    <header>
+        <div>
+            <h1><bdi>{batch.name}</bdi></h1>
+            <p class="quiet">
+                {plural(batch.models, 'model')} of <bdi>{batch.model}</bdi> ·
+                {#if batch.planId}<a href="#/plans/{batch.planId}">plan <bdi>{batch.planName}</bdi></a>{:else}plan <bdi>{batch.planName}</bdi>, since deleted{/if}
+                · begins {day(batch.startsOn)}
+            </p>
+        </div>
+        <div class="far">
+            <p>{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}</p>
+            <Meter share={batch.share} label="How far the batch is" />
+        </div>
+    </header>
+    {#if batch.planChanged && !batch.isFinished}
+        <div class="panel changed">
+            <p>The plan has changed since this batch began. The batch goes on as it was.</p>
+            <button class="act" type="button" onclick={() => desk.takePlan()}>Take the plan as it is now</button>
+        </div>
+    {/if}
+    <div class="desk">
+        <PassList steps={batch.steps} models={batch.models} openId={open?.step.id ?? null} open={(id) => (openId = id)} />
+        {#if open}
+            {#key open.step.id + open.left}
+                <StepAtDesk {desk} step={open} {following} models={batch.models} table={craft()!} done={() => (openId = null)} />
+            {/key}
+        {:else}
+            <div class="panel finished">
+                <h2>All passes are done on all {batch.models}.</h2>
+                <p class="quiet">What was really used is in the logbook. Begin another batch from the plan whenever reinforcements come.</p>
+                <div class="acts"><a class="act" href="#/logbook?batch={batch.id}">To the logbook</a>{#if batch.planId}<a class="act" href="#/plans/{batch.planId}">To the plan</a>{/if}</div>
+            </div>
+        {/if}
+    </div>
+{/if}
+
+<style>
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px 30px;
+        align-items: end;
+        justify-content: space-between;
+        margin-bottom: 12px;
+    }
+
+    header a {
+        color: inherit;
+    }
+
+    .far {
+        width: 240px;
+    }
+
+    .changed {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px;
+        align-items: center;
+        justify-content: space-between;
+        margin-bottom: 12px;
+        padding: 8px 14px;
+    }
+
+    .desk {
+        display: grid;
+        grid-template-columns: 310px minmax(0, 1fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    .finished {
+        display: grid;
+        gap: 12px;
+        padding: 40px;
+    }
+
+    @media (max-width: 900px) {
+        .desk {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .desk :global(> nav) {
+            order: 2;
+        }
+    }
+</style>

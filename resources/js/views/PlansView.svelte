@@ -1,0 +1,150 @@
+<script lang="ts">
+    import { api, asProblem, type Problem, type Schemas } from '../lib/api';
+    import { plural } from '../lib/words';
+    import Meter from '../parts/Meter.svelte';
+    import Trouble from '../parts/Trouble.svelte';
+    import Waiting from '../parts/Waiting.svelte';
+    import ZoneBars from '../parts/ZoneBars.svelte';
+
+    let plans = $state<Schemas['PlanBrief'][] | null>(null);
+    let problem = $state<Problem | null>(null);
+
+    async function load(): Promise<void> {
+        problem = null;
+        try {
+            plans = await api.get<Schemas['PlanBrief'][]>('/plans');
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+
+    $effect(() => void load());
+</script>
+
+<header>
+    <h1>Plans</h1>
+    <a class="act main" href="#/plans/new">New plan</a>
+</header>
+{#if problem}
+    <Trouble {problem} retry={load} />
+{:else if plans === null}
+    <Waiting what="the plans" />
+{:else if plans.length === 0}
+    <div class="panel nothing">
+        <h2>No plans yet</h2>
+        <p class="quiet">A plan holds the recipes of all areas of one kind of model, shows what every stage will look like, and can be painted again and again.</p>
+        <a class="act main" href="#/plans/new">Make the first one</a>
+    </div>
+{:else}
+    <ul>
+        {#each plans as plan (plan.id)}
+            <li class="panel">
+                <div class="words">
+                    <h2><a href="#/plans/{plan.id}"><bdi>{plan.name}</bdi></a></h2>
+                    <p><bdi>{plan.model}</bdi></p>
+                    <p class="quiet">{plan.facts}</p>
+                    <p class="quiet">{plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}</p>
+                    {#each plan.batches as batch (batch.id)}
+                        <a class="batch" href="#/batches/{batch.id}">
+                            <span><bdi>{batch.name}</bdi></span>
+                            <span class="quiet">{batch.isFinished ? 'finished' : batch.isBegun ? `${batch.passesDone} of ${batch.passes}` : 'planned'}</span>
+                            <Meter share={batch.share} label="{batch.name}: how far" />
+                        </a>
+                    {/each}
+                </div>
+                <div class="looks well" aria-label="Final look of each area">
+                    {#each plan.areas as area (area.id)}
+                        <figure style:flex-grow={Math.sqrt(area.share)}>
+                            <ZoneBars look={area.look} height={64} label={area.name} />
+                            <figcaption><bdi>{area.name}</bdi></figcaption>
+                        </figure>
+                    {/each}
+                </div>
+            </li>
+        {/each}
+    </ul>
+{/if}
+
+<style>
+    header {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        margin-bottom: 14px;
+    }
+
+    ul {
+        display: grid;
+        gap: 12px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 320px minmax(0, 1fr);
+        gap: 18px;
+        padding: 14px 16px;
+    }
+
+    h2 a {
+        color: var(--ink);
+        text-decoration: none;
+    }
+
+    h2 a:hover {
+        text-decoration: underline;
+    }
+
+    .batch {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 2px 10px;
+        margin-top: 8px;
+        color: var(--ink);
+        text-decoration: none;
+    }
+
+    .batch:hover span:first-child {
+        text-decoration: underline;
+    }
+
+    .batch :global(.meter) {
+        grid-column: 1 / -1;
+    }
+
+    .looks {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px 8px;
+        align-content: center;
+        padding: 14px;
+    }
+
+    figure {
+        flex-basis: 92px;
+        min-width: 0;
+        margin: 0;
+    }
+
+    figcaption {
+        overflow: hidden;
+        font-size: 0.8125rem;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+
+    .nothing {
+        display: grid;
+        gap: 12px;
+        justify-items: start;
+        padding: 40px;
+    }
+
+    @media (max-width: 900px) {
+        li {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,236 @@
+<script lang="ts">
+    import type { BatchStep, Craft } from '../../lib/api';
+    import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
+    import { clock, day, plural } from '../../lib/words';
+    import Count from '../../parts/Count.svelte';
+    import Drops from '../../parts/Drops.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+    import TechniqueMark from '../../parts/TechniqueMark.svelte';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
+    import ReallyUsed from './ReallyUsed.svelte';
+
+    /** The open step, large enough for a glance, with done in reach of an elbow. */
+    let { desk, step, following, models, table, done }: { desk: BatchDesk; step: BatchStep; following: BatchStep | null; models: number; table: Craft; done: () => void } = $props();
+
+    // svelte-ignore state_referenced_locally
+    let some = $state(Math.max(1, step.left - 1));
+    let really = $state<Omit<Done, 'models'>>({});
+
+    async function record(count: number): Promise<void> {
+        if (await desk.record(step, { ...really, models: count })) done();
+    }
+</script>
+
+<section class="panel" aria-label="Open step">
+    <p class="quiet">pass {step.number}{step.left === 0 ? ', done' : step.done > 0 ? `, done on ${step.done} of ${models}` : ''}</p>
+    <h2><TechniqueMark technique={step.step.technique} size={26} /><bdi>{step.areaName}</bdi>: {step.technique}</h2>
+    <div class="see">
+        <div class="looks well">
+            {#if step.before}<figure><ZoneBars look={step.before} height={116} label="now" /><figcaption>now · {step.before.words}</figcaption></figure>{/if}
+            {#if step.look}<figure><ZoneBars look={step.look} height={116} label="after" /><figcaption>after · {step.look.words}, value {step.look.lowest}–{step.look.highest}</figcaption></figure>{/if}
+        </div>
+        <dl>
+            <dt>Coats</dt>
+            <dd><b class="big">{step.step.coats}</b>{#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet"> {step.forecastCoats} to cover fully</span>{/if}</dd>
+            <dt>Brush</dt>
+            <dd>{step.brush}</dd>
+            <dt>Where</dt>
+            <dd>{step.place}</dd>
+            {#if step.textureLabel}<dt>Surface</dt><dd>{step.textureLabel}</dd>{/if}
+        </dl>
+    </div>
+    <div class="mix">
+        {#if step.mix}
+            <div class="paint"><Swatch hex={step.mix.colour.hex} size={56} /><div><p class="name"><bdi>{step.mix.words}</bdi></p><p class="quiet">{step.mix.colour.words}, value {step.mix.colour.value} · {step.dilution}</p></div></div>
+            <Drops drops={step.drops} large />
+        {:else}
+            <p>No paint was chosen for this step. Choose what you really use below.</p>
+        {/if}
+    </div>
+    <p class="hint">{step.hint}{#if step.step.note !== ''} <b><bdi>{step.step.note}</bdi></b>{/if}</p>
+    {#if step.left > 0}
+        {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
+        <div class="finish">
+            <button class="done" type="button" disabled={desk.recording} onclick={() => record(step.left)}>
+                Done on {step.left === models ? `all ${models}` : `the ${step.left} left`}<kbd>space</kbd>
+            </button>
+            {#if step.left > 1}
+                <Count label="or only on" value={some} least={1} most={step.left} change={(value) => (some = value)} />
+                <button class="act strong some" type="button" disabled={desk.recording} onclick={() => record(some)}>Done on {some}</button>
+            {/if}
+        </div>
+        <ReallyUsed {step} {table} fault={desk.fault} change={(value) => (really = value)} />
+    {/if}
+    {#if step.entries.length > 0}
+        <ul>
+            {#each step.entries as entry (entry.id)}
+                <li>
+                    <span>{plural(entry.models, 'model')}, {day(entry.doneAt)} {clock(entry.doneAt)}{#if entry.minutes !== null}, {entry.minutes} min{/if}{#if entry.note !== ''}: <bdi>{entry.note}</bdi>{/if}</span>
+                    <button class="act" type="button" onclick={() => desk.undo(entry.id)}>Undo</button>
+                </li>
+            {/each}
+        </ul>
+    {/if}
+    {#if following}
+        <p class="fetch">
+            <span class="quiet">then</span>
+            {#if following.mix}<Swatch hex={following.mix.colour.hex} size={26} />{/if}
+            <span><bdi>{following.areaName}</bdi>: {following.technique.toLowerCase()}{#if following.mix}, fetch <b><bdi>{following.mix.words}</bdi></b>{/if}</span>
+        </p>
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 14px;
+        padding: 16px 20px 18px;
+        font-size: 1rem;
+    }
+
+    h2 {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+        margin-top: -12px;
+        font-size: 1.75rem;
+        line-height: 1.15;
+    }
+
+    .see {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 260px;
+        gap: 22px;
+    }
+
+    .looks {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 14px;
+        padding: 16px;
+    }
+
+    figure {
+        margin: 0;
+    }
+
+    figcaption {
+        margin-top: 6px;
+        font-size: 0.875rem;
+    }
+
+    dl {
+        display: grid;
+        grid-template-columns: auto 1fr;
+        gap: 6px 14px;
+        align-content: center;
+        align-items: baseline;
+        margin: 0;
+    }
+
+    dt {
+        color: var(--ink-quiet);
+    }
+
+    dd {
+        margin: 0;
+    }
+
+    .big {
+        font-size: 2rem;
+        line-height: 1;
+    }
+
+    .mix {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 14px 34px;
+        align-items: center;
+    }
+
+    .paint {
+        display: flex;
+        gap: 14px;
+        align-items: center;
+    }
+
+    .name {
+        font-size: 1.25rem;
+        font-weight: 700;
+        line-height: 1.2;
+    }
+
+    .hint {
+        max-width: 74ch;
+    }
+
+    .finish {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 14px;
+        align-items: end;
+    }
+
+    .done {
+        display: flex;
+        gap: 18px;
+        align-items: center;
+        min-height: 64px;
+        padding: 0 30px;
+        border: 0;
+        border-radius: var(--radius);
+        background: var(--accent);
+        color: var(--accent-ink);
+        font: inherit;
+        font-family: var(--face);
+        font-size: 1.375rem;
+        font-weight: 700;
+        cursor: pointer;
+    }
+
+    .done:disabled {
+        opacity: 0.6;
+    }
+
+    .done kbd {
+        padding: 2px 8px;
+        border: 1px solid currentcolor;
+        border-radius: 4px;
+        font-family: var(--face);
+        font-size: 0.875rem;
+        font-weight: 400;
+    }
+
+    .some {
+        min-height: 32px;
+    }
+
+    ul {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+        font-size: 0.875rem;
+    }
+
+    li {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        padding: 4px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .fetch {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        padding-top: 12px;
+        border-top: 1px solid var(--line);
+    }
+
+    @media (max-width: 1100px) {
+        .see {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,118 @@
+<script lang="ts">
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { newArea } from '../../lib/newStep';
+    import { reorder, moved } from '../../lib/reorder';
+    import { plural } from '../../lib/words';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
+
+    /** The areas of the model, each with how it will look in the end. */
+    let { desk, chosen, choose }: { desk: PlanDesk; chosen: string | null; choose: (areaId: string) => void } = $props();
+
+    const areas = $derived(desk.document?.areas ?? []);
+    const looks = $derived(desk.plan?.looks.areas ?? {});
+
+    function remarks(areaId: string): string {
+        const look = looks[areaId];
+        if (look === undefined) return '';
+        const urgent = look.findings.filter((finding) => finding.severity !== 'taste').length;
+        return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : ''].filter((text) => text !== '').join(' · ');
+    }
+
+    function add(): void {
+        const area = newArea(`Area ${areas.length + 1}`);
+        desk.change((document) => document.areas.push(area));
+        choose(area.id);
+    }
+</script>
+
+<nav class="panel" aria-label="Areas">
+    <ol use:reorder={{ axis: 'y', move: (from, to) => desk.change((document) => (document.areas = moved(document.areas, from, to))) }}>
+        {#each areas as area, index (area.id)}
+            <li data-index={index}>
+                <button type="button" aria-current={chosen === area.id ? 'true' : undefined} onclick={() => choose(area.id)}>
+                    <span class="look">{#if looks[area.id]}<ZoneBars look={looks[area.id]!.strip.final} height={30} label="final look" />{/if}</span>
+                    <span class="words">
+                        <bdi>{area.name}</bdi>
+                        <small>{looks[area.id]?.textureLabel ?? ''}{#if area.steps.length === 0} · no steps yet{/if}</small>
+                        {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
+                    </span>
+                </button>
+            </li>
+        {/each}
+    </ol>
+    <button class="act" type="button" onclick={add}>Add an area</button>
+</nav>
+
+<style>
+    nav {
+        display: grid;
+        gap: 8px;
+        align-content: start;
+        padding: 8px;
+    }
+
+    ol {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        touch-action: pan-y;
+    }
+
+    li button {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        width: 100%;
+        padding: 6px;
+        border: 0;
+        border-left: 3px solid transparent;
+        border-radius: 3px;
+        background: none;
+        color: inherit;
+        font: inherit;
+        font-family: var(--face);
+        text-align: left;
+        cursor: pointer;
+    }
+
+    li button:hover {
+        background: var(--shade);
+    }
+
+    li button[aria-current] {
+        border-left-color: var(--ink);
+        background: var(--shade);
+    }
+
+    .look {
+        flex: none;
+        width: 54px;
+        padding: 3px;
+        border-radius: 4px;
+        background: var(--well);
+    }
+
+    .words {
+        display: grid;
+        min-width: 0;
+        line-height: 1.25;
+    }
+
+    bdi {
+        overflow: hidden;
+        font-weight: 700;
+        text-overflow: ellipsis;
+    }
+
+    small {
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+    }
+
+    .remark {
+        color: var(--ink);
+    }
+</style>

@@ -1,0 +1,107 @@
+<script lang="ts">
+    import type { Area, Craft } from '../../lib/api';
+    import { newStep } from '../../lib/newStep';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { label } from '../../lib/craft.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import StripRow from '../../parts/StripRow.svelte';
+    import Words from '../../parts/Words.svelte';
+    import AreaNeighbours from './AreaNeighbours.svelte';
+
+    /** An area's strip, with what kind of place it is on the model. */
+    let { desk, craft, area, stepId, chooseStep }: { desk: PlanDesk; craft: Craft; area: Area; stepId: string | null; chooseStep: (stepId: string) => void } = $props();
+
+    let editing = $state(false);
+    const look = $derived(desk.plan?.looks.areas[area.id]);
+    const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
+    const warned = $derived(look?.findings.filter((finding) => finding.severity !== 'taste').map((finding) => finding.stepId) ?? []);
+
+    function add(): void {
+        const step = newStep(craft, area.steps.at(-1));
+        desk.changeArea(area.id, { steps: [...area.steps, step] });
+        chooseStep(step.id);
+    }
+
+    function mixWords(id: string): string {
+        return desk.plan?.looks.steps[id]?.mix?.words ?? 'choose a paint';
+    }
+</script>
+
+<section class="panel" aria-label="Strip of {area.name}">
+    <header>
+        <div>
+            <h2><bdi>{area.name}</bdi></h2>
+            <p class="quiet">
+                {label(craft.textures, area.texture)} · {label(craft.sizes, area.size)} · {label(craft.importances, area.importance)}
+                {#if look && area.steps.length > 0}
+                    · <span class:weak={!look.strip.isReadable}>{look.strip.isReadable ? 'reads at arm’s length' : 'gets lost at arm’s length'} ({look.strip.relief.toFixed(0)} of {look.strip.reliefWanted.toFixed(0)} value from recess to raised)</span>
+                {/if}
+            </p>
+        </div>
+        <div class="acts">
+            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}>{editing ? 'Done' : 'Edit area'}</button>
+            <button class="act strong" type="button" onclick={add}>Add a step</button>
+        </div>
+    </header>
+    {#if editing || desk.faultAt(`${path}.name`) !== ''}
+        <div class="facts">
+            <Words label="Name of the area" value={area.name} fault={desk.faultAt(`${path}.name`)} change={(name) => desk.changeArea(area.id, { name })} />
+            <Choose label="Texture" value={area.texture} choices={craft.textures} change={(texture) => desk.changeArea(area.id, { texture })} />
+            <Choose label="Share of the model" value={area.size} choices={craft.sizes} change={(size) => desk.changeArea(area.id, { size })} />
+            <Choose label="Importance" value={area.importance} choices={craft.importances} change={(importance) => desk.changeArea(area.id, { importance })} />
+        </div>
+        <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
+        <div><button class="act" type="button" onclick={() => desk.removeArea(area.id)}>Take this area out</button></div>
+    {/if}
+    {#if area.steps.length === 0}
+        <div class="empty">
+            <p>This area has no steps yet. Most begin with a basecoat.</p>
+            <button class="act main" type="button" onclick={add}>Add the first step</button>
+        </div>
+    {:else if look}
+        <StripRow strip={look.strip} steps={area.steps} {mixWords} {warned} chosen={stepId} choose={chooseStep} move={(from, to) => desk.moveStep(area.id, from, to)} />
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 10px;
+        min-width: 0;
+        padding: 12px 14px 14px;
+    }
+
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: start;
+        justify-content: space-between;
+    }
+
+    .facts {
+        display: grid;
+        grid-template-columns: 1.4fr repeat(3, 1fr);
+        gap: 10px;
+    }
+
+    .weak {
+        color: var(--ink);
+        font-weight: 700;
+    }
+
+    .empty {
+        display: grid;
+        gap: 10px;
+        place-items: center;
+        padding: 34px;
+        border: 1px dashed var(--line-strong);
+        border-radius: 4px;
+    }
+
+    @media (max-width: 900px) {
+        .facts {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+</style>

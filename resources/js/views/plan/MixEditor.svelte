@@ -1,0 +1,92 @@
+<script lang="ts">
+    import type { Craft, Schemas } from '../../lib/api';
+    import Count from '../../parts/Count.svelte';
+    import PaintPicker from '../../parts/PaintPicker.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** Paints in whole parts. A single paint is a mix of one and needs no ratio. */
+    let {
+        craft,
+        mix,
+        names,
+        fault = '',
+        change,
+    }: {
+        craft: Craft;
+        mix: Schemas['Part'][];
+        names: Schemas['Mix']['parts'];
+        fault?: string;
+        change: (mix: Schemas['Part'][]) => void;
+    } = $props();
+
+    let adding = $state(false);
+    const picked = $state<Record<string, { name: string; hex: string | null; kind: Schemas['Kind'] }>>({});
+    const isEmpty = $derived(mix.length === 0);
+
+    function known(id: string) {
+        const part = names.find((one) => one.paint === id);
+        return part ? { name: part.name, hex: part.colour.hex, kind: part.kind } : picked[id];
+    }
+
+    function pick(index: number, paint: Schemas['Paint']): void {
+        picked[paint.id] = { name: paint.name, hex: paint.swatch, kind: paint.kind };
+        adding = false;
+        if (mix.some((part, at) => part.paint === paint.id && at !== index)) return;
+        const part = { paint: paint.id, parts: mix[index]?.parts ?? 1 };
+        change(index < mix.length ? mix.map((one, at) => (at === index ? part : one)) : [...mix, part]);
+    }
+</script>
+
+<div class="mix">
+    {#each mix as part, index (index)}
+        {@const paint = known(part.paint)}
+        <div class="part">
+            <Swatch hex={paint?.hex ?? null} kind={paint?.kind} size={30} />
+            <div class="grow">
+                <PaintPicker label={index === 0 ? 'Paint' : `Paint ${index + 1}`} hideLabel={index > 0} chosen={{ id: part.paint, name: paint?.name ?? '…' }} pick={(chosen) => pick(index, chosen)} />
+            </div>
+            {#if mix.length > 1}
+                <Count label="Parts of {paint?.name}" hideLabel value={part.parts} least={1} most={craft.limits.mixParts} change={(parts) => change(mix.map((one, at) => (at === index ? { ...one, parts } : one)))} />
+            {/if}
+            <button class="act plain icon" type="button" aria-label="Take {paint?.name} out of the mix" onclick={() => change(mix.filter((_, at) => at !== index))}>✕</button>
+        </div>
+    {/each}
+    {#if isEmpty || adding}
+        <div class="part">
+            <Swatch hex={null} size={30} />
+            <div class="grow"><PaintPicker label={isEmpty ? 'Paint' : 'Add a paint'} hideLabel={!isEmpty} pick={(chosen) => pick(mix.length, chosen)} /></div>
+        </div>
+    {:else if mix.length < craft.limits.mixPaints}
+        <button class="act plain add" type="button" onclick={() => (adding = true)}>+ mix in another paint</button>
+    {/if}
+    {#if fault !== ''}<p class="fault" role="alert">{fault}</p>{/if}
+</div>
+
+<style>
+    .mix {
+        display: grid;
+        gap: 6px;
+    }
+
+    .part {
+        display: flex;
+        gap: 10px;
+        align-items: end;
+    }
+
+    .grow {
+        flex: 1;
+        min-width: 0;
+    }
+
+    .add {
+        justify-self: start;
+        padding-left: 0;
+        text-decoration: underline;
+        text-underline-offset: 3px;
+    }
+
+    .fault {
+        font-weight: 700;
+    }
+</style>

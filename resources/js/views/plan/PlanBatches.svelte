@@ -1,0 +1,120 @@
+<script lang="ts">
+    import { NumberInput, TextInput } from 'carbon-components-svelte';
+    import { push } from 'svelte-spa-router';
+    import { api, asProblem, type Batch, type Craft, type Problem } from '../../lib/api';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { tell, warn } from '../../lib/notices.svelte';
+    import { day, plural, today } from '../../lib/words';
+    import Meter from '../../parts/Meter.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** The batches painted by this plan, and the beginning of a new one. */
+    let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
+
+    let name = $state('');
+    let models = $state(5);
+    let startsOn = $state(today());
+    let problem = $state<Problem | null>(null);
+    let busy = $state(false);
+    const batches = $derived(desk.plan?.batches ?? []);
+
+    async function begin(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        busy = true;
+        try {
+            const batch = await api.post<Batch>('/batches', { planId: desk.id, name, models, startsOn });
+            await push(`/batches/${batch.id}`);
+        } catch (error) {
+            problem = asProblem(error);
+        }
+        busy = false;
+    }
+
+    async function remove(id: string, label: string): Promise<void> {
+        try {
+            await api.delete(`/batches/${id}`);
+            await desk.load();
+            tell(`The batch “${label}” is gone.`, {
+                label: 'Undo',
+                run: async () => {
+                    await api.post(`/batches/${id}/restore`);
+                    await desk.load();
+                },
+            });
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+</script>
+
+<div class="batches">
+    <section class="panel">
+        <h2>Batches by this plan</h2>
+        {#each batches as batch (batch.id)}
+            <article>
+                <div>
+                    <a href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b></a>
+                    <p class="quiet">{plural(batch.models, 'model')} · {batch.isBegun ? 'begun' : 'planned for'} {day(batch.startsOn)}</p>
+                </div>
+                <div class="far">
+                    <Meter share={batch.share} label="{batch.name}: how far" />
+                    <p class="quiet">{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}</p>
+                </div>
+                <div class="acts">
+                    <a class="act strong" href="#/batches/{batch.id}">{batch.isFinished ? 'Look back' : 'Paint'}</a>
+                    <button class="act" type="button" onclick={() => remove(batch.id, batch.name)}>Delete</button>
+                </div>
+            </article>
+        {:else}
+            <p class="quiet">Nothing has been painted by this plan yet. A batch keeps the plan as it is painted, so that it can be repeated next year.</p>
+        {/each}
+    </section>
+    <form class="panel" onsubmit={begin}>
+        <h2>Begin a batch</h2>
+        {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
+        <TextInput size="sm" labelText="Name of the batch" placeholder="Second boat" bind:value={name} dir="auto" invalid={!!problem?.at('name')} invalidText={problem?.at('name') ?? ''} />
+        <NumberInput size="sm" labelText="How many models" min={1} max={craft.limits.models} bind:value={models} invalid={!!problem?.at('models')} invalidText={problem?.at('models') ?? ''} />
+        <TextInput size="sm" type="date" labelText="Begins on" bind:value={startsOn} invalid={!!problem?.at('startsOn')} invalidText={problem?.at('startsOn') ?? ''} />
+        <button class="act main" type="submit" disabled={busy}>Begin the batch</button>
+    </form>
+</div>
+
+<style>
+    .batches {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 300px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    section,
+    form {
+        display: grid;
+        gap: 12px;
+        padding: 14px 16px;
+    }
+
+    form .act {
+        justify-self: start;
+    }
+
+    article {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 160px auto;
+        gap: 16px;
+        align-items: center;
+        padding-top: 10px;
+        border-top: 1px solid var(--line);
+    }
+
+    a {
+        color: var(--ink);
+    }
+
+    @media (max-width: 900px) {
+        .batches,
+        article {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,92 @@
+<script lang="ts">
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { craft } from '../../lib/craft.svelte';
+    import TechniqueMark from '../../parts/TechniqueMark.svelte';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
+
+    /** All steps as they are painted: undercoat, bases from the inside out, washes, drybrush, highlights. */
+    let { desk, open }: { desk: PlanDesk; open: (areaId: string, stepId: string) => void } = $props();
+
+    const rows = $derived(
+        (desk.plan?.looks.order ?? []).map((pass) => {
+            const area = desk.document?.areas.find((one) => one.id === pass.areaId);
+            const step = area?.steps.find((one) => one.id === pass.stepId);
+            const strip = desk.plan?.looks.areas[pass.areaId ?? desk.document?.areas[0]?.id ?? '']?.strip;
+            return { pass, area, step, stage: strip?.stages.find((one) => one.stepId === pass.stepId), mix: desk.plan?.looks.steps[pass.stepId] };
+        }),
+    );
+
+    function techniqueLabel(value: string | undefined): string {
+        return craft()?.techniques.find((one) => one.value === value)?.label ?? '';
+    }
+</script>
+
+<ol class="panel" aria-label="Running order">
+    {#each rows as { pass, area, step, stage, mix } (pass.stepId)}
+        <li>
+            <span class="number">{pass.number}</span>
+            <span class="look">{#if stage}<ZoneBars look={stage} height={24} />{/if}</span>
+            {#if area && step}
+                <TechniqueMark technique={step.technique} />
+                <button class="act plain" type="button" onclick={() => open(area.id, step.id)}><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</button>
+                <span class="quiet"><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span>
+            {:else}
+                <TechniqueMark technique={pass.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} />
+                <span class="whole">Whole model: {stage?.technique ?? 'Primer'}</span>
+                <span class="quiet">{desk.plan?.looks.undercoat}</span>
+            {/if}
+        </li>
+    {/each}
+</ol>
+
+<style>
+    ol {
+        margin: 0;
+        padding: 6px 14px;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 28px 92px 20px minmax(200px, auto) 1fr;
+        gap: 10px;
+        align-items: center;
+        padding: 4px 0;
+        border-bottom: 1px solid var(--line);
+    }
+
+    li:last-child {
+        border-bottom: 0;
+    }
+
+    .number {
+        color: var(--ink-quiet);
+        text-align: right;
+    }
+
+    .look {
+        padding: 3px;
+        border-radius: 4px;
+        background: var(--well);
+    }
+
+    .whole,
+    .act {
+        padding-left: 0;
+        font-weight: 700;
+    }
+
+    @media (max-width: 700px) {
+        li {
+            grid-template-columns: 24px 60px 1fr;
+        }
+
+        li :global(svg) {
+            display: none;
+        }
+
+        li .quiet {
+            grid-column: 3;
+        }
+    }
+</style>

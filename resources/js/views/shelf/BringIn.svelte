@@ -1,0 +1,101 @@
+<script lang="ts">
+    import { FileUploaderDropContainer } from 'carbon-components-svelte';
+    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { tell } from '../../lib/notices.svelte';
+    import { plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** Lists in and out as CSV. A list is looked through first, and taken as a whole or not at all. */
+    let { done }: { done: () => unknown } = $props();
+
+    const columns = {
+        catalogue: 'maker, range, code, name, kind, swatch, opacity, finish, volume_ml, price, barcode',
+        shelf: 'maker, code, pots, remaining_ml, note',
+    };
+
+    let what = $state<'catalogue' | 'shelf'>('catalogue');
+    let file = $state<File | null>(null);
+    let preview = $state<Schemas['FileChange'] | null>(null);
+    let problem = $state<Problem | null>(null);
+    let busy = $state('');
+
+    async function send(isPreview: boolean): Promise<void> {
+        if (file === null) return;
+        busy = isPreview ? `Looking through ${file.name}…` : `Taking ${file.name} in…`;
+        problem = null;
+        try {
+            const change = await api.sendFile<Schemas['FileChange']>(`/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`, file);
+            if (isPreview) preview = change;
+            else {
+                tell(`${plural(change.added, 'paint')} added, ${change.changed} changed.`);
+                file = preview = null;
+                await done();
+            }
+        } catch (error) {
+            problem = asProblem(error);
+            preview = null;
+        }
+        busy = '';
+    }
+
+    function choose(files: readonly File[]): void {
+        file = files[0] ?? null;
+        void send(true);
+    }
+</script>
+
+<section class="panel" aria-label="Bring in, take out">
+    <h2>Bring in a list</h2>
+    <Choose
+        label="What is in the file"
+        value={what}
+        choices={[{ value: 'catalogue', label: 'a catalogue of paints' }, { value: 'shelf', label: 'what I own' }]}
+        change={(value) => { what = value as typeof what; void send(true); }}
+    />
+    <FileUploaderDropContainer labelText="Drop a CSV file here, or choose one" accept={['.csv', 'text/csv']} on:add={(event) => choose(event.detail)} />
+    <p class="quiet">UTF-8, first row: {columns[what]}</p>
+    {#if busy !== ''}<p role="status">{busy}</p>{/if}
+    {#if problem}<Trouble {problem} />{/if}
+    {#if preview && file}
+        <div class="preview" role="status">
+            <p><b><bdi>{file.name}</bdi></b>: {plural(preview.rows, 'row')}. {preview.added} would be added, {preview.changed} changed, {preview.same} stay as they are.</p>
+            {#if preview.changes.length > 0}
+                <ul>{#each preview.changes.slice(0, 80) as change}<li><bdi>{change.row}</bdi> <span class="quiet">{change.change}{change.fields.length > 0 ? `: ${change.fields.join(', ')}` : ''}</span></li>{/each}</ul>
+            {/if}
+            <div class="acts">
+                <button class="act main" type="button" disabled={preview.added + preview.changed === 0} onclick={() => send(false)}>Take it in</button>
+                <button class="act" type="button" onclick={() => (file = preview = null)}>Leave it</button>
+            </div>
+        </div>
+    {/if}
+    <h2>Take out</h2>
+    <div class="acts">
+        <a class="act" href="/api/paints/export?what=catalogue" download>Catalogue as CSV</a>
+        <a class="act" href="/api/paints/export?what=shelf" download>My shelf as CSV</a>
+    </div>
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 12px;
+        padding: 14px;
+    }
+
+    .preview {
+        display: grid;
+        gap: 8px;
+    }
+
+    ul {
+        max-height: 240px;
+        margin: 0;
+        padding-left: 18px;
+        overflow: auto;
+    }
+
+    p {
+        overflow-wrap: anywhere;
+    }
+</style>

@@ -1,0 +1,54 @@
+<script lang="ts">
+    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { money } from '../../lib/words';
+    import Swatch from '../../parts/Swatch.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** Sets as they are sold, with what of each is on the shelf already. */
+    let sets = $state<Schemas['PaintSet'][]>([]);
+    let problem = $state<Problem | null>(null);
+
+    $effect(() => {
+        api.get<Schemas['PaintSet'][]>('/sets').then((fetched) => (sets = fetched)).catch((error) => (problem = asProblem(error)));
+    });
+</script>
+
+<section class="panel" aria-label="Sets">
+    <h2>Sets</h2>
+    {#if problem}<Trouble {problem} />{/if}
+    {#each sets as set (set.id)}
+        <article>
+            <p><b><bdi>{set.name}</bdi></b> <span class="quiet"><bdi>{set.maker}</bdi> · {money(set.price)}</span></p>
+            <div class="row">{#each set.paints as paint (paint.id)}<span class:absent={paint.pot.pots === 0} title="{paint.name}, {paint.pot.pots > 0 ? 'owned' : 'not owned'}"><Swatch hex={paint.swatch} size={28} /><span class="sr">{paint.name}</span></span>{/each}</div>
+            <p class="quiet">{set.paints.filter((paint) => paint.pot.pots > 0).length} of {set.paints.length} on the shelf</p>
+        </article>
+    {/each}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 12px;
+        max-height: calc(100vh - 150px);
+        padding: 14px;
+        overflow: auto;
+    }
+
+    article {
+        display: grid;
+        gap: 4px;
+        padding-top: 8px;
+        border-top: 1px solid var(--line);
+    }
+
+    .row {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px;
+    }
+
+    .absent {
+        padding-bottom: 2px;
+        border-bottom: 3px solid var(--ink);
+    }
+</style>

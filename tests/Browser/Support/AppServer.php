@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** The application with a database of its own, served as bin/start serves it. It can be killed and started again. */
+final class AppServer
+{
+    private const WAIT_SECONDS = 20;
+
+    private ?Process $process = null;
+
+    private function __construct(
+        private readonly string $database,
+        private readonly int $port,
+    ) {}
+
+    public static function withDemo(): self
+    {
+        $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
+        touch($database);
+        $server = new self($database, FreePort::find());
+        $server->artisan('migrate', '--force', '--quiet');
+        $server->artisan('kalokroma:demo');
+        $server->start();
+
+        return $server;
+    }
+
+    public function url(string $path = ''): string
+    {
+        return "http://127.0.0.1:$this->port/$path";
+    }
+
+    public function start(): void
+    {
+        $this->process = new Process([
+            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=128M',
+            '-d', 'post_max_size=17M', '-d', 'display_errors=0', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
+        ], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
+        $this->process->setTimeout(null)->disableOutput()->start();
+        Patience::until(fn (): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
+    }
+
+    /** Without a word of warning, as a power cut would; its workers are found by the port they listen on. */
+    public function kill(): void
+    {
+        $this->process?->stop(0, SIGKILL);
+        exec("pkill -9 -f '127.0.0.1:$this->port' 2>/dev/null");
+    }
+
+    public function stop(): void
+    {
+        $this->kill();
+        foreach (['', '-wal', '-shm'] as $suffix) {
+            @unlink($this->database.$suffix);
+        }
+    }
+
+    private function artisan(string ...$arguments): void
+    {
+        $run = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database]);
+        if ($run->run() !== 0) {
+            throw new RuntimeException('artisan '.implode(' ', $arguments).' failed: '.$run->getOutput().$run->getErrorOutput());
+        }
+    }
+}

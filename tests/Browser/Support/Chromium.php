@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverDimension;
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/** A headless Chromium with a profile of its own. */
+final class Chromium
+{
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly Process $process,
+        private readonly string $profile,
+    ) {}
+
+    public static function open(int $width = 1280, int $height = 800): self
+    {
+        $port = FreePort::find();
+        $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
+        $process->setTimeout(null)->disableOutput()->start();
+        Patience::until(static fn (): bool => @file_get_contents("http://127.0.0.1:$port/status") !== false, 'ChromeDriver', 20);
+        $profile = sys_get_temp_dir().'/kalokroma-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
+            "--user-data-dir=$profile", "--window-size=$width,$height",
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 30_000, 60_000), $process, $profile);
+        $chromium->resize($width, $height);
+
+        return $chromium;
+    }
+
+    /** Sets the size of the page itself, whatever the window adds around it. */
+    public function resize(int $width, int $height): void
+    {
+        $window = $this->driver->manage()->window();
+        $window->setSize(new WebDriverDimension($width, $height));
+        /** @var array{int, int} $inner */
+        $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
+        $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        $this->process->stop(2);
+        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->profile);
+    }
+}
