@@ -50,16 +50,15 @@ final readonly class Progress
         return $this->left($pass->step->id) === 0;
     }
 
-    /** The first pass that is not done on every model. */
+    /** @return list<Pass> not done on every model yet, in painting order */
+    public function open(): array
+    {
+        return array_values(array_filter($this->passes, fn (Pass $pass): bool => ! $this->isDone($pass)));
+    }
+
     public function next(): ?Pass
     {
-        foreach ($this->passes as $pass) {
-            if (! $this->isDone($pass)) {
-                return $pass;
-            }
-        }
-
-        return null;
+        return $this->open()[0] ?? null;
     }
 
     public function passesDone(): int

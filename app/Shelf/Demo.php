@@ -44,8 +44,8 @@ final class Demo
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
+                Date::setTestNow();
             }
-            Date::setTestNow();
         });
     }
 

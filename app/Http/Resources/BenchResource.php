@@ -14,6 +14,9 @@ use Kalokroma\Planning\Pass;
 /** The bench: batches with the step that comes next, and pots that run low. */
 final class BenchResource
 {
+    /** Passes shown after the next one, so that their paints can be fetched together. */
+    private const FOLLOWING = 5;
+
     /**
      * @param array<array{Batch, Progress}> $batches
      * @param array<Product> $owned
@@ -54,6 +57,20 @@ final class BenchResource
             'done' => $progress->doneOn($next->step->id),
             'left' => $progress->left($next->step->id),
             'look' => $strip,
+            'following' => array_map(self::brief(...), array_slice($progress->open(), 1, self::FOLLOWING)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function brief(Pass $pass): array
+    {
+        return [
+            'number' => $pass->number,
+            'areaName' => $pass->area->name ?? 'Whole model',
+            'technique' => $pass->step->technique->value,
+            'label' => $pass->step->technique->label(),
+            'mixWords' => $pass->step->mix?->words() ?? 'no paint chosen yet',
+            'hex' => $pass->step->mix?->colour()->toSrgb()->hex(),
         ];
     }
 

@@ -7,7 +7,7 @@ const PER_PAGE = 60;
 
 /** The list of paints as far as it has been looked at, and what is changed in it. */
 export class Shelf {
-    wish = $state<Wish>({ search: '', kind: '', maker: '', owned: 'owned', sort: 'kind' });
+    wish = $state<Wish>({ search: '', kind: '', maker: '', owned: 'owned', sort: 'hue' });
     paints = $state<Paint[]>([]);
     page = $state<Schemas['PaintPage'] | null>(null);
     problem = $state<Problem | null>(null);

@@ -31,18 +31,23 @@
         steps.map((step) => ({ step, stage: strip.stages.find((stage) => stage.stepId === step.id) ?? null })),
     );
 
+    let row: HTMLElement;
+
+    $effect(() => {
+        row.querySelector(`[data-step="${chosen}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    });
+
     function walk(event: KeyboardEvent, index: number): void {
         if (event.altKey || (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight')) return;
         event.preventDefault();
         const to = tiles[index + (event.key === 'ArrowRight' ? 1 : -1)];
         if (to === undefined) return;
         choose?.(to.step.id);
-        const row = (event.currentTarget as HTMLElement).parentElement?.parentElement;
-        row?.querySelector<HTMLElement>(`[data-step="${to.step.id}"]`)?.focus();
+        row.querySelector<HTMLElement>(`[data-step="${to.step.id}"]`)?.focus();
     }
 </script>
 
-<div class="strip well">
+<div class="strip well" bind:this={row}>
     <ol class="ground" aria-label="Undercoat">
         {#each ground as stage}
             <li class="tile still">
@@ -68,10 +73,11 @@
                     {:else}
                         <span class="empty">no paint yet</span>
                     {/if}
-                    <span class="what"><TechniqueMark technique={step.technique} size={13} />{stage?.technique ?? step.technique}{#if step.coats > 1}<b class="coats">{step.coats}×</b>{/if}</span>
+                    <span class="what"><TechniqueMark technique={step.technique} size={13} />{stage?.technique ?? step.technique}</span>
                     <bdi class="mix">{mixWords(step.id)}</bdi>
                     <span class="values">
                         {#if stage}{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}{/if}
+                        {#if step.coats > 1}<b>{step.coats}×<span class="sr"> coats</span></b>{/if}
                         {#if warned.includes(step.id)}<span class="warned">look<span class="sr"> at a finding</span></span>{/if}
                     </span>
                 </button>
@@ -133,7 +139,7 @@
     }
 
     .ground .tile {
-        width: 78px;
+        width: 76px;
         cursor: default;
     }
 
@@ -163,8 +169,8 @@
         overflow-wrap: anywhere;
     }
 
-    .coats {
-        margin-left: auto;
+    .what :global(svg) {
+        flex: none;
     }
 
     .mix {
@@ -177,11 +183,12 @@
 
     .values {
         display: flex;
-        justify-content: space-between;
+        gap: 8px;
         margin-top: auto;
     }
 
     .warned {
+        margin-left: auto;
         padding: 0 5px;
         border-radius: 3px;
         background: #161616;

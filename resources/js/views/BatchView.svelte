@@ -51,7 +51,7 @@
             <p class="quiet">
                 {plural(batch.models, 'model')} of <bdi>{batch.model}</bdi> ·
                 {#if batch.planId}<a href="#/plans/{batch.planId}">plan <bdi>{batch.planName}</bdi></a>{:else}plan <bdi>{batch.planName}</bdi>, since deleted{/if}
-                · begins {day(batch.startsOn)}
+                · {batch.isBegun ? 'begun' : 'planned for'} {day(batch.startsOn)}
             </p>
         </div>
         <div class="far">

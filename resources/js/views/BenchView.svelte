@@ -3,6 +3,7 @@
     import { day, plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
     import Swatch from '../parts/Swatch.svelte';
+    import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
@@ -59,6 +60,14 @@
                                 <a class="act main" href="#/batches/{batch.id}">Paint on</a>
                             </div>
                         </div>
+                        {#if batch.next.following.length > 0}
+                            <h3>After that</h3>
+                            <ol>
+                                {#each batch.next.following as pass (pass.number)}
+                                    <li><span class="quiet">{pass.number}</span><TechniqueMark technique={pass.technique} /><span><b><bdi>{pass.areaName}</bdi></b>: {pass.label.toLowerCase()}</span><span class="fetch"><Swatch hex={pass.hex} size={24} /><bdi>{pass.mixWords}</bdi></span></li>
+                                {/each}
+                            </ol>
+                        {/if}
                     {/if}
                 </article>
             {:else}
@@ -149,6 +158,27 @@
         margin-top: 8px;
         padding: 0 22px;
         font-size: 1rem;
+    }
+
+    ol {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 24px 18px minmax(0, 1fr) minmax(0, 1fr);
+        gap: 12px;
+        align-items: center;
+        padding: 5px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .fetch {
+        display: flex;
+        gap: 10px;
+        align-items: center;
     }
 
     .look {

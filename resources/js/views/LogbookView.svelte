@@ -79,7 +79,7 @@
 {:else}
     {#each days as group (group.day)}
         <section class="panel">
-            <h2>{group.day} {#if group.minutes > 0}<span class="quiet">· {Math.floor(group.minutes / 60)} h {group.minutes % 60} min at the desk</span>{/if}</h2>
+            <h2>{group.day} {#if group.minutes > 0}<span class="quiet">· {group.minutes < 60 ? '' : `${Math.floor(group.minutes / 60)} h `}{group.minutes % 60} min at the desk</span>{/if}</h2>
             <ul>
                 {#each group.entries as entry (entry.id)}
                     <li>
@@ -128,7 +128,7 @@
 
     li {
         display: grid;
-        grid-template-columns: 48px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px auto;
+        grid-template-columns: 64px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px auto;
         gap: 14px;
         align-items: center;
         padding: 5px 0;

@@ -83,12 +83,7 @@
 {:else}
     {@const table = craft()!}
     <header class="head">
-        <div>
-            <h1><bdi>{desk.document.name}</bdi></h1>
-            <p class="quiet">
-                <bdi>{desk.document.model.name}</bdi> · {label(table.bodyTypes, desk.document.model.bodyType)}, {desk.document.model.heightMm} mm · {desk.document.model.finishLevel} · {desk.plan.looks.undercoat}
-            </p>
-        </div>
+        <h1><bdi>{desk.document.name}</bdi></h1>
         <div class="acts">
             <span class="saved quiet" role="status">{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span>
             <button class="act icon" type="button" aria-label="Undo" title="Undo (z)" disabled={!desk.plan.canUndo} onclick={() => desk.undo()}>↶</button>
@@ -97,10 +92,11 @@
             <button class="act" type="button" onclick={duplicate}>Duplicate</button>
             <button class="act" type="button" onclick={remove}>Delete</button>
         </div>
+        <p class="facts quiet"><bdi>{desk.document.model.name}</bdi> · {label(table.bodyTypes, desk.document.model.bodyType)}, {desk.document.model.heightMm} mm · {desk.document.model.finishLevel} · {desk.plan.looks.undercoat}</p>
         <nav class="faces" aria-label="Faces of the plan">
             {#each faces as one}
                 <button type="button" aria-current={face === one.id ? 'page' : undefined} onclick={() => (face = one.id)}>
-                    {one.name}{#if one.id === 'batches' && desk.plan.batches.length > 0}<span> {desk.plan.batches.length}</span>{/if}
+                    {one.name}{one.id === 'batches' && desk.plan.batches.length > 0 ? ` ${desk.plan.batches.length}` : ''}
                 </button>
             {/each}
         </nav>
@@ -123,9 +119,11 @@
     {#if face === 'areas'}
         <div class="desk">
             <AreaList {desk} chosen={area?.id ?? null} {choose} />
+            {#if area}
+                <div class="strip"><AreaPanel {desk} craft={table} {area} stepId={step?.id ?? null} chooseStep={(id) => choose(area.id, id)} /></div>
+            {/if}
             <div class="middle">
                 {#if area}
-                    <AreaPanel {desk} craft={table} {area} stepId={step?.id ?? null} chooseStep={(id) => choose(area.id, id)} />
                     {#if step}{#key step.id}<StepPanel {desk} craft={table} {area} {step} {stage} />{/key}{/if}
                 {:else}
                     <div class="panel nothing">
@@ -135,7 +133,7 @@
                 {/if}
             </div>
             <div class="side">
-                {#if step && notOwned.length > 0}<ShelfOffers {desk} stepId={step.id} missing={missingName} />{/if}
+                {#if step && notOwned.length > 0}{#key step.id}<ShelfOffers {desk} stepId={step.id} missing={missingName} />{/key}{/if}
                 {#if step}<FindingList {desk} {findings} />{/if}
             </div>
         </div>
@@ -158,6 +156,11 @@
     .saved {
         min-width: 66px;
         text-align: right;
+    }
+
+    .facts {
+        grid-column: 1 / -1;
+        margin-top: -4px;
     }
 
     .faces {
@@ -197,7 +200,8 @@
 
     .desk {
         display: grid;
-        grid-template-columns: 228px minmax(0, 1fr) 284px;
+        grid-template-columns: 216px minmax(0, 1fr) 300px;
+        grid-template-rows: auto 1fr;
         gap: 12px;
         align-items: start;
     }
@@ -205,6 +209,12 @@
     .desk :global(> nav) {
         position: sticky;
         top: 0;
+        grid-row: 1 / 3;
+    }
+
+    .strip {
+        grid-column: 2 / -1;
+        min-width: 0;
     }
 
     .middle,
@@ -227,6 +237,10 @@
             grid-template-columns: 200px minmax(0, 1fr);
         }
 
+        .desk :global(> nav) {
+            grid-row: 1 / 4;
+        }
+
         .side {
             grid-column: 2;
         }
@@ -238,12 +252,14 @@
             grid-template-columns: minmax(0, 1fr);
         }
 
-        .side {
+        .side,
+        .strip {
             grid-column: 1;
         }
 
         .desk :global(> nav) {
             position: static;
+            grid-row: auto;
         }
     }
 </style>

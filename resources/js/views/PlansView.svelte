@@ -54,8 +54,8 @@
                 </div>
                 <div class="looks well" aria-label="Final look of each area">
                     {#each plan.areas as area (area.id)}
-                        <figure style:flex-grow={Math.sqrt(area.share)}>
-                            <ZoneBars look={area.look} height={64} label={area.name} />
+                        <figure>
+                            <ZoneBars look={area.look} height={72} label={area.name} />
                             <figcaption><bdi>{area.name}</bdi></figcaption>
                         </figure>
                     {/each}
@@ -115,15 +115,14 @@
     }
 
     .looks {
-        display: flex;
-        flex-wrap: wrap;
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(82px, 1fr));
         gap: 10px 8px;
         align-content: center;
         padding: 14px;
     }
 
     figure {
-        flex-basis: 92px;
         min-width: 0;
         margin: 0;
     }

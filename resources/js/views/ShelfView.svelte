@@ -65,7 +65,7 @@
 <header>
     <div>
         <h1>Shelf</h1>
-        {#if shelf.page}<p class="quiet">{plural(shelf.page.owned, 'paint')} on hand · {shelf.page.total} shown of the catalogue</p>{/if}
+        {#if shelf.page}<p class="quiet">{plural(shelf.page.owned, 'paint')} on hand{shelf.wish.owned === 'owned' && shelf.wish.search === '' ? '' : ` · ${shelf.page.total} found`}</p>{/if}
     </div>
     <div class="acts">
         <button class="act" type="button" aria-pressed={side === 'sets'} onclick={() => (side = side === 'sets' ? 'paint' : 'sets')}>Sets</button>

@@ -16,4 +16,11 @@ final class FreePort
 
         return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
+
+    public static function isTaken(int $port): bool
+    {
+        $socket = @stream_socket_client("tcp://127.0.0.1:$port", $code, $message, 1.0);
+
+        return $socket !== false && fclose($socket);
+    }
 }

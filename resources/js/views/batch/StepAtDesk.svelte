@@ -23,7 +23,7 @@
 
 <section class="panel" aria-label="Open step">
     <p class="quiet">pass {step.number}{step.left === 0 ? ', done' : step.done > 0 ? `, done on ${step.done} of ${models}` : ''}</p>
-    <h2><TechniqueMark technique={step.step.technique} size={26} /><bdi>{step.areaName}</bdi>: {step.technique}</h2>
+    <h2><TechniqueMark technique={step.step.technique} size={26} /><span><bdi>{step.areaName}</bdi>: {step.technique}</span></h2>
     <div class="see">
         <div class="looks well">
             {#if step.before}<figure><ZoneBars look={step.before} height={116} label="now" /><figcaption>now · {step.before.words}</figcaption></figure>{/if}

@@ -56,7 +56,7 @@
                 <li class:opened={opened === index}>
                     <button class="head" type="button" aria-expanded={opened === index} onclick={() => (opened = index)}>
                         <span class="pair"><Swatch hex={found.wanted?.colour.hex ?? null} size={26} /><Swatch hex={offer.colour.hex} size={26} /></span>
-                        <span class="name"><b><bdi>{offer.mix.words}</bdi></b>{#if offer.dilution}<span> with {offer.dilution}</span>{/if}</span>
+                        <span class="name"><b><bdi>{offer.mix.words}</bdi></b>{offer.dilution ? `, thinned ${offer.dilution}` : ''}</span>
                         <span class="number">{offer.difference.toFixed(1)}</span>
                     </button>
                     {#if opened === index}

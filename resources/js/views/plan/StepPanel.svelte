@@ -52,11 +52,11 @@
             <Count label="Parts of mix" value={step.dilution.paint} least={1} most={craft.limits.dilutionParts} fault={desk.faultAt(`${path}.dilution.paint`)} change={(paint) => set({ dilution: { ...step.dilution, paint } })} />
             <Count label="to parts of" value={step.dilution.thinner} most={craft.limits.dilutionParts} fault={desk.faultAt(`${path}.dilution.thinner`)} change={(thinner) => set({ dilution: { ...step.dilution, thinner } })} />
             <Choose label="Thinned with" value={step.dilution.with} choices={craft.thinners} change={(value) => set({ dilution: { ...step.dilution, with: value as Step['dilution']['with'] } })} />
+            {#if look?.mix}
+                <div class="drops"><span class="bx--label">Drops to count</span><Drops drops={look.drops} /></div>
+            {/if}
         </div>
     </div>
-    {#if look?.mix}
-        <div class="drops"><span class="quiet">Drops</span><Drops drops={look.drops} /></div>
-    {/if}
     <Words label="Note" value={step.note} placeholder="What to remember at the desk" fault={desk.faultAt(`${path}.note`)} change={(note) => set({ note })} />
 </section>
 
@@ -110,21 +110,17 @@
 
     .with {
         display: grid;
-        grid-template-columns: minmax(0, 1fr) auto;
-        gap: 10px 20px;
-        align-items: start;
+        gap: 10px;
     }
 
     .thin {
         display: grid;
-        grid-template-columns: auto auto minmax(90px, 1fr);
-        gap: 10px;
+        grid-template-columns: auto auto 104px minmax(0, 1fr);
+        gap: 10px 14px;
     }
 
-    .drops {
-        display: flex;
-        gap: 14px;
-        align-items: baseline;
+    .drops .bx--label {
+        display: block;
     }
 
     @media (max-width: 1100px) {
@@ -132,8 +128,8 @@
             grid-template-columns: repeat(2, minmax(0, 1fr));
         }
 
-        .with {
-            grid-template-columns: minmax(0, 1fr);
+        .drops {
+            grid-column: 1 / -1;
         }
     }
 </style>

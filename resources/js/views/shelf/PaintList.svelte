@@ -90,6 +90,7 @@
     td,
     tbody th {
         padding: 5px 10px;
+        vertical-align: middle;
         font-weight: 400;
         text-align: left;
     }
