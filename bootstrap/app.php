@@ -20,6 +20,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Problem::EXPECTED);
-        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::of($error)->toResponse() : null);
+        $exceptions->render(static fn(Throwable $error, Request $request) => $request->is('api/*') ? Problem::of($error)->toResponse() : null);
     })
     ->create();

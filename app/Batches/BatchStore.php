@@ -72,7 +72,7 @@ final class BatchStore
 
     public function delete(string $id): void
     {
-        DB::transaction(static fn () => Batch::query()->findOrFail($id)->delete());
+        DB::transaction(static fn() => Batch::query()->findOrFail($id)->delete());
     }
 
     public function restore(string $id): Batch

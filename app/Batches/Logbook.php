@@ -116,7 +116,7 @@ final class Logbook
         }
 
         return [
-            'mix' => array_map(static fn (array $part): array => ['paint' => $part['paint'], 'parts' => (int) $part['parts'], 'name' => $names[$part['paint']]], $mix),
+            'mix' => array_map(static fn(array $part): array => ['paint' => $part['paint'], 'parts' => (int) $part['parts'], 'name' => $names[$part['paint']]], $mix),
             'dilution' => $used['dilution'] ?? $planned['dilution'],
             'coats' => (int) ($used['coats'] ?? $planned['coats']),
         ];

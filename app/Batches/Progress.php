@@ -53,7 +53,7 @@ final readonly class Progress
     /** @return list<Pass> not done on every model yet, in painting order */
     public function open(): array
     {
-        return array_values(array_filter($this->passes, fn (Pass $pass): bool => ! $this->isDone($pass)));
+        return array_values(array_filter($this->passes, fn(Pass $pass): bool => ! $this->isDone($pass)));
     }
 
     public function next(): ?Pass
@@ -72,7 +72,7 @@ final readonly class Progress
         if ($this->passes === []) {
             return 0.0;
         }
-        $done = array_sum(array_map(fn (Pass $pass): int => min($this->models, $this->doneOn($pass->step->id)), $this->passes));
+        $done = array_sum(array_map(fn(Pass $pass): int => min($this->models, $this->doneOn($pass->step->id)), $this->passes));
 
         return $done / ($this->models * count($this->passes));
     }

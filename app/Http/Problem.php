@@ -61,16 +61,16 @@ final readonly class Problem
             'detail' => $this->detail,
             'faults' => $this->faults,
             ...$this->more,
-        ], static fn (mixed $value): bool => $value !== []), $this->status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+        ], static fn(mixed $value): bool => $value !== []), $this->status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
     }
 
     private static function faulty(Faulty $error): self
     {
-        $faults = array_map(static fn (Fault $fault): array => array_filter([
+        $faults = array_map(static fn(Fault $fault): array => array_filter([
             'field' => $fault->field,
             'message' => $fault->message,
             'row' => $fault->row,
-        ], static fn (mixed $value): bool => $value !== null), $error->faults);
+        ], static fn(mixed $value): bool => $value !== null), $error->faults);
         $detail = $error->count === 1 ? $error->getMessage() : sprintf('%d things are wrong. Nothing was changed.', $error->count);
 
         return new self(422, 'This cannot be taken as it is', $detail, $faults);

@@ -46,9 +46,9 @@ final readonly class StepSubstitutes
     {
         $owned = Product::query()->with('pot')
             ->whereNotNull('swatch')
-            ->whereHas('pot', static fn (Builder $pot) => $pot->where('pots', '>', 0)->where('remaining_ml', '>', 0))
+            ->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0)->where('remaining_ml', '>', 0))
             ->orderBy('maker')->orderBy('code')->get()
-            ->map(static fn (Product $product) => $product->toCore())
+            ->map(static fn(Product $product) => $product->toCore())
             ->all();
 
         return array_slice(Substitutes::from(array_values($owned))->for($wanted), 0, self::MOST);

@@ -19,7 +19,7 @@ final class Catalogue
     /** @param array<string, mixed> $columns */
     public function add(array $columns): Product
     {
-        return DB::transaction(static fn (): Product => Product::query()->create($columns)->load('pot'));
+        return DB::transaction(static fn(): Product => Product::query()->create($columns)->load('pot'));
     }
 
     /**
@@ -44,7 +44,7 @@ final class Catalogue
     {
         DB::transaction(static function () use ($id): void {
             $product = Product::query()->with('plans')->findOrFail($id);
-            $uses = $product->plans->map(static fn (Plan $plan): string => 'the plan "'.$plan->name.'"')->values()->all();
+            $uses = $product->plans->map(static fn(Plan $plan): string => 'the plan "'.$plan->name.'"')->values()->all();
             if ($uses !== []) {
                 throw Refused::inUse($product->name, $uses);
             }

@@ -11,10 +11,9 @@ use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\SetsCsv;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Exchange\ShelfRow;
-use Kalokroma\Exchange\SetRow;
-use Kalokroma\Exchange\SetsCsv;
 
 /**
  * Brings catalogue, shelf and sets in from CSV files and out again. All of a file is taken, or nothing.
@@ -60,7 +59,7 @@ final class PaintFiles
     {
         return DB::transaction(function () use ($csv, $take): array {
             $products = Product::query()->with('pot')->get()->keyBy(self::key(...));
-            $rows = ShelfCsv::read($csv, static fn (string $maker, string $code): bool => $products->has("$maker\n$code"));
+            $rows = ShelfCsv::read($csv, static fn(string $maker, string $code): bool => $products->has("$maker\n$code"));
             $changes = [];
             foreach ($rows as $row) {
                 /** @var Product $product known, or the reader would have complained */
@@ -83,11 +82,11 @@ final class PaintFiles
     public function sets(string $csv): int
     {
         return DB::transaction(static function () use ($csv): int {
-            $ids = Product::query()->get()->keyBy(self::key(...))->map(static fn (Product $product): string => $product->id);
-            $rows = SetsCsv::read($csv, static fn (string $maker, string $code): bool => $ids->has("$maker\n$code"));
+            $ids = Product::query()->get()->keyBy(self::key(...))->map(static fn(Product $product): string => $product->id);
+            $rows = SetsCsv::read($csv, static fn(string $maker, string $code): bool => $ids->has("$maker\n$code"));
             foreach ($rows as $row) {
                 $set = PaintSet::query()->updateOrCreate(['maker' => $row->maker, 'code' => $row->code], ['name' => $row->name, 'price' => $row->price]);
-                $set->products()->sync(array_map(static fn (string $code): string => (string) $ids->get("$row->maker\n$code"), $row->codes));
+                $set->products()->sync(array_map(static fn(string $code): string => (string) $ids->get("$row->maker\n$code"), $row->codes));
             }
 
             return count($rows);
@@ -96,7 +95,7 @@ final class PaintFiles
 
     public function catalogueCsv(): string
     {
-        return CatalogueCsv::write(Product::query()->orderBy('maker')->orderBy('code')->get()->map(static fn (Product $one): CatalogueRow => new CatalogueRow(
+        return CatalogueCsv::write(Product::query()->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $one): CatalogueRow => new CatalogueRow(
             $one->maker,
             $one->range,
             $one->code,
@@ -115,7 +114,7 @@ final class PaintFiles
     {
         $owned = Product::query()->with('pot')->whereHas('pot')->orderBy('maker')->orderBy('code')->get();
 
-        return ShelfCsv::write($owned->map(static fn (Product $one): ShelfRow => new ShelfRow(
+        return ShelfCsv::write($owned->map(static fn(Product $one): ShelfRow => new ShelfRow(
             $one->maker,
             $one->code,
             $one->pot->pots ?? 0,
@@ -162,7 +161,7 @@ final class PaintFiles
             'added' => $count['added'] ?? 0,
             'changed' => $count['changed'] ?? 0,
             'same' => $count['same'] ?? 0,
-            'changes' => array_slice(array_values(array_filter($changes, static fn (array $one): bool => $one['change'] !== 'same')), 0, self::MOST_TOLD),
+            'changes' => array_slice(array_values(array_filter($changes, static fn(array $one): bool => $one['change'] !== 'same')), 0, self::MOST_TOLD),
         ];
     }
 }

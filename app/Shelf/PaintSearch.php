@@ -60,8 +60,8 @@ final class PaintSearch
         }
 
         return match ($wish['owned'] ?? 'all') {
-            'owned' => $query->whereHas('pot', static fn (Builder $pot) => $pot->where('pots', '>', 0)),
-            'wished' => $query->whereHas('pot', static fn (Builder $pot) => $pot->where('wished', true)),
+            'owned' => $query->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0)),
+            'wished' => $query->whereHas('pot', static fn(Builder $pot) => $pot->where('wished', true)),
             default => $query,
         };
     }

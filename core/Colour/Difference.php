@@ -49,7 +49,7 @@ final readonly class Difference
             [$this->chroma($this->atHand) - $this->chroma($this->wanted), 'strong', 'dull'],
             [Temperature::warmth($this->atHand) - Temperature::warmth($this->wanted), 'warm', 'cool'],
         ];
-        usort($offsets, static fn (array $one, array $other): int => abs($other[0]) <=> abs($one[0]));
+        usort($offsets, static fn(array $one, array $other): int => abs($other[0]) <=> abs($one[0]));
         $words = [];
         foreach ($offsets as [$offset, $more, $less]) {
             if (abs($offset) >= self::NOTICEABLE) {

@@ -67,9 +67,9 @@ final class Observer
      */
     private static function weighted(array $curve, float $white): array
     {
-        $lit = array_map(static fn (float $sensitivity, float $power): float => $sensitivity * $power, $curve, self::D65);
+        $lit = array_map(static fn(float $sensitivity, float $power): float => $sensitivity * $power, $curve, self::D65);
         $scale = $white / array_sum($lit);
 
-        return array_map(static fn (float $weight): float => $weight * $scale, $lit);
+        return array_map(static fn(float $weight): float => $weight * $scale, $lit);
     }
 }

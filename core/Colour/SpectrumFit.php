@@ -77,7 +77,7 @@ final class SpectrumFit
      */
     private function reflectances(array $z): array
     {
-        return array_map(static fn (float $at): float => self::MIDDLE + self::RANGE * tanh($at), $z);
+        return array_map(static fn(float $at): float => self::MIDDLE + self::RANGE * tanh($at), $z);
     }
 
     /**
@@ -110,7 +110,7 @@ final class SpectrumFit
                 $gradient[$i] += $slope * $this->residual[$k];
             }
         }
-        $solved = $this->solveTridiagonal($damping, [$gradient, ...$rows]);
+        $solved = $this->solveTridiagonal($damping, [array_values($gradient), ...$rows]);
         $weights = $this->woodbury($rows, $solved);
         $z = [];
         foreach ($this->z as $i => $at) {
@@ -156,7 +156,7 @@ final class SpectrumFit
         return $ratio > 216 / 24389 ? $ratio ** (-2 / 3) / 3 : 24389 / 27 / 116;
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> */
     private function smoothnessGradient(): array
     {
         $gradient = array_fill(0, Observer::BANDS, 0.0);
@@ -166,7 +166,7 @@ final class SpectrumFit
             $gradient[$i - 1] -= $slope;
         }
 
-        return array_values($gradient);
+        return $gradient;
     }
 
     /**

@@ -89,7 +89,7 @@ final class CsvTable
         rewind($stream);
         $lines = [];
         while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
-            $lines[] = array_map(static fn (?string $cell): string => $cell ?? '', $cells);
+            $lines[] = array_map(static fn(?string $cell): string => $cell ?? '', $cells);
         }
         fclose($stream);
 

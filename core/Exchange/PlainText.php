@@ -27,7 +27,7 @@ final class PlainText
         return sprintf(
             '"%s" is not known here. Use one of: %s.',
             mb_strimwidth(mb_scrub($given), 0, 30, '…'),
-            implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+            implode(', ', array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases())),
         );
     }
 }

@@ -48,7 +48,7 @@ final class PlanWriter
             'id' => $step->id,
             'technique' => $step->technique->value,
             'mix' => array_map(
-                static fn (Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts],
+                static fn(Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts],
                 $step->mix->ingredients ?? [],
             ),
             'dilution' => [

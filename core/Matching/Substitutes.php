@@ -41,16 +41,16 @@ final readonly class Substitutes
         $leading = $this->leadingPaint($wanted);
         $fitting = array_values(array_filter(
             $this->owned,
-            static fn (Paint $paint): bool => Compatibility::mayReplace($leading, $paint) && ! $paint->isClear(),
+            static fn(Paint $paint): bool => Compatibility::mayReplace($leading, $paint) && ! $paint->isClear(),
         ));
         $target = $wanted->isTransparent() ? MixTarget::coatOverWhite($wanted->colour()) : MixTarget::masstone($wanted->colour());
         $answers = $this->named(Way::Paint, MixSolver::singles($target, $fitting, self::OF_EACH));
-        $mixable = array_values(array_filter($fitting, static fn (Paint $paint): bool => $paint->kind->isMixable()));
+        $mixable = array_values(array_filter($fitting, static fn(Paint $paint): bool => $paint->kind->isMixable()));
         array_push($answers, ...$this->named(Way::Mix, MixSolver::pairs($target, $mixable, self::OF_EACH)));
         if ($leading->kind === Kind::Wash) {
             array_push($answers, ...$this->thinned($wanted));
         }
-        usort($answers, static fn (Substitute $one, Substitute $other): int => [
+        usort($answers, static fn(Substitute $one, Substitute $other): int => [
             round($one->difference->number, 1), count($one->mix->ingredients), $one->mix->parts(),
         ] <=> [
             round($other->difference->number, 1), count($other->mix->ingredients), $other->mix->parts(),
@@ -80,7 +80,7 @@ final readonly class Substitutes
     private function named(Way $way, array $answers): array
     {
         return array_map(
-            static fn (MixAnswer $answer): Substitute => new Substitute($way, $answer->mix, null, $answer->colour, $answer->difference),
+            static fn(MixAnswer $answer): Substitute => new Substitute($way, $answer->mix, null, $answer->colour, $answer->difference),
             $answers,
         );
     }
@@ -100,7 +100,7 @@ final readonly class Substitutes
                 $answers[] = new Substitute(Way::ThinnedPaint, Mix::single($paint), $dilution, $colour, Difference::from($wanted->colour(), $colour));
             }
         }
-        usort($answers, static fn (Substitute $one, Substitute $other): int => $one->difference->number <=> $other->difference->number);
+        usort($answers, static fn(Substitute $one, Substitute $other): int => $one->difference->number <=> $other->difference->number);
 
         return array_slice($answers, 0, self::OF_EACH);
     }

@@ -20,11 +20,11 @@ final readonly class Drops
 
     public static function of(Mix $mix, Dilution $dilution): self
     {
-        $paints = array_map(static fn (Ingredient $one): int => $one->parts * $dilution->paint, $mix->ingredients);
+        $paints = array_map(static fn(Ingredient $one): int => $one->parts * $dilution->paint, $mix->ingredients);
         $thinner = $mix->parts() * $dilution->thinner;
         $common = array_reduce([...$paints, $thinner], self::commonDivisor(...), 0);
 
-        return new self(array_map(static fn (int $drops): int => intdiv($drops, $common), $paints), intdiv($thinner, $common));
+        return new self(array_map(static fn(int $drops): int => intdiv($drops, $common), $paints), intdiv($thinner, $common));
     }
 
     private static function commonDivisor(int $one, int $other): int

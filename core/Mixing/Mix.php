@@ -59,14 +59,14 @@ final class Mix
         return $this->optics ??= count($this->ingredients) === 1
             ? $this->ingredients[0]->paint->optics()
             : Optics::mixed(array_map(
-                static fn (Ingredient $one): array => [$one->paint->optics(), $one->parts],
+                static fn(Ingredient $one): array => [$one->paint->optics(), $one->parts],
                 $this->ingredients,
             ));
     }
 
     public function parts(): int
     {
-        return array_sum(array_map(static fn (Ingredient $one): int => $one->parts, $this->ingredients));
+        return array_sum(array_map(static fn(Ingredient $one): int => $one->parts, $this->ingredients));
     }
 
     /** More than half of it is transparent paint: it tints what lies under it and never hides it. */
@@ -99,7 +99,7 @@ final class Mix
     {
         return count($this->ingredients) === 1
             ? ''
-            : implode(' : ', array_map(static fn (Ingredient $one): string => (string) $one->parts, $this->ingredients));
+            : implode(' : ', array_map(static fn(Ingredient $one): string => (string) $one->parts, $this->ingredients));
     }
 
     /** "3 Oilskin Yellow : 1 Tallow Pale", or the name of the single paint. */
@@ -107,7 +107,7 @@ final class Mix
     {
         return count($this->ingredients) === 1
             ? $this->ingredients[0]->paint->name
-            : implode(' : ', array_map(static fn (Ingredient $one): string => $one->parts.' '.$one->paint->name, $this->ingredients));
+            : implode(' : ', array_map(static fn(Ingredient $one): string => $one->parts.' '.$one->paint->name, $this->ingredients));
     }
 
     /** True when it holds this paint. */

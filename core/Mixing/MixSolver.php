@@ -80,7 +80,7 @@ final class MixSolver
     private function tryPairs(int $mostParts): void
     {
         $ratios = PairRatios::upTo($mostParts);
-        $shares = array_map(static fn (array $ratio): float => $ratio[0] / ($ratio[0] + $ratio[1]), $ratios);
+        $shares = array_map(static fn(array $ratio): float => $ratio[0] / ($ratio[0] + $ratio[1]), $ratios);
         foreach ($this->shelf as $i => $one) {
             for ($j = $i + 1; $j < count($this->shelf); $j++) {
                 $other = $this->shelf[$j];
@@ -146,7 +146,7 @@ final class MixSolver
 
     private function prune(): void
     {
-        usort($this->found, static fn (array $one, array $other): int => array_slice($one, 0, 5) <=> array_slice($other, 0, 5));
+        usort($this->found, static fn(array $one, array $other): int => array_slice($one, 0, 5) <=> array_slice($other, 0, 5));
         $this->found = array_slice($this->found, 0, self::KEPT);
         $last = end($this->found);
         if ($last !== false && count($this->found) === self::KEPT) {
@@ -169,7 +169,7 @@ final class MixSolver
         $ingredients = [Ingredient::of($this->shelf[$first], $firstParts)];
         if ($second >= 0) {
             $ingredients[] = Ingredient::of($this->shelf[$second], $parts - $firstParts);
-            usort($ingredients, static fn (Ingredient $one, Ingredient $other): int => $other->parts <=> $one->parts);
+            usort($ingredients, static fn(Ingredient $one, Ingredient $other): int => $other->parts <=> $one->parts);
         }
         $colour = Lab::of(...$lab);
 

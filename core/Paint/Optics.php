@@ -36,9 +36,9 @@ final readonly class Optics
     public static function opaque(Reflectance $masstone, float $opacity): self
     {
         $opacity = max(self::CLEAREST, min(self::MOST_HIDING, $opacity));
-        $ratios = array_map(static fn (float $band): float => (1 - $band) ** 2 / (2 * $band), $masstone->bands);
+        $ratios = array_map(static fn(float $band): float => (1 - $band) ** 2 / (2 * $band), $masstone->bands);
         $strength = exp(Root::between(
-            static fn (float $exponent): float => self::scaled($ratios, exp($exponent))->contrast() - $opacity,
+            static fn(float $exponent): float => self::scaled($ratios, exp($exponent))->contrast() - $opacity,
             log(1e-4),
             log(1e3),
             1e-7,
@@ -52,7 +52,7 @@ final readonly class Optics
     {
         $opacity = max(self::CLEAREST, min(self::MOST_HIDING, $opacity));
         $strength = exp(Root::between(
-            static fn (float $exponent): float => self::tinting($overWhite, exp($exponent))->contrast() - $opacity,
+            static fn(float $exponent): float => self::tinting($overWhite, exp($exponent))->contrast() - $opacity,
             log(1e-4),
             log(1e2),
             1e-6,
@@ -148,7 +148,7 @@ final readonly class Optics
     private static function scaled(array $ratios, float $strength): self
     {
         return new self(
-            array_map(static fn (float $ratio): float => $ratio * $strength, $ratios),
+            array_map(static fn(float $ratio): float => $ratio * $strength, $ratios),
             array_fill(0, Observer::BANDS, $strength),
         );
     }

@@ -25,12 +25,12 @@ final class PaintingOrder
                 $entries[] = [[$rank, -$relations->depth($area), $position, $number], $area, $step];
             }
         }
-        usort($entries, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
-        $passes = array_map(static fn ($step): array => [null, null, $step], $plan->undercoat->steps());
+        usort($entries, static fn(array $one, array $other): int => $one[0] <=> $other[0]);
+        $passes = array_map(static fn($step): array => [null, null, $step], $plan->undercoat->steps());
         array_push($passes, ...$entries);
 
         return array_map(
-            static fn (array $entry, int $index): Pass => new Pass($index + 1, $entry[1], $entry[2]),
+            static fn(array $entry, int $index): Pass => new Pass($index + 1, $entry[1], $entry[2]),
             $passes,
             array_keys($passes),
         );

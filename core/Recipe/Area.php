@@ -79,7 +79,7 @@ final readonly class Area
             $this->importance,
             $this->touches,
             $this->liesUnder,
-            array_map(static fn (Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->steps),
+            array_map(static fn(Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->steps),
         );
     }
 }

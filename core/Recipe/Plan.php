@@ -59,7 +59,11 @@ final readonly class Plan
         return null;
     }
 
-    /** The area that holds a step, and the step. @return array{Area, Step}|null */
+    /**
+     * The area that holds a step, and the step.
+     *
+     * @return array{Area, Step}|null
+     */
     public function find(string $stepId): ?array
     {
         foreach ($this->areas as $area) {
@@ -76,7 +80,7 @@ final readonly class Plan
     public function strip(Area $area): Strip
     {
         $applications = array_map(
-            static fn (Step $step): ?Application => $step->application(),
+            static fn(Step $step): ?Application => $step->application(),
             [...$this->undercoat->steps(), ...$area->steps],
         );
 

@@ -16,13 +16,13 @@ use Kalokroma\Craft\Zone;
  */
 final readonly class Look
 {
-    /** @param list<Lab> $colours in the order of Zone::cases() */
+    /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
     private function __construct(
         public Texture $texture,
         public array $colours,
     ) {}
 
-    /** @param list<Lab> $colours in the order of Zone::cases() */
+    /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
     public static function of(Texture $texture, array $colours): self
     {
         return new self($texture, $colours);
@@ -36,13 +36,13 @@ final readonly class Look
     /** Value of the darkest zone. */
     public function lowestValue(): int
     {
-        return min(array_map(static fn (Lab $colour): int => $colour->value(), $this->colours));
+        return min(array_map(static fn(Lab $colour): int => $colour->value(), $this->colours));
     }
 
     /** Value of the lightest zone. */
     public function highestValue(): int
     {
-        return max(array_map(static fn (Lab $colour): int => $colour->value(), $this->colours));
+        return max(array_map(static fn(Lab $colour): int => $colour->value(), $this->colours));
     }
 
     /** |ΔL*| between recess and raised parts: what carries to arm's length. */

@@ -27,7 +27,7 @@ final readonly class Surface
     {
         $grey = Reflectance::flat(self::BARE);
 
-        return new self($texture, array_fill_keys(array_map(static fn (Zone $zone): string => $zone->value, Zone::cases()), $grey));
+        return new self($texture, array_fill_keys(array_map(static fn(Zone $zone): string => $zone->value, Zone::cases()), $grey));
     }
 
     public function at(Zone $zone): Reflectance
@@ -50,7 +50,7 @@ final readonly class Surface
     public function look(): Look
     {
         return Look::of($this->texture, array_map(
-            fn (Zone $zone) => $this->at($zone)->toLab(),
+            fn(Zone $zone) => $this->at($zone)->toLab(),
             Zone::cases(),
         ));
     }

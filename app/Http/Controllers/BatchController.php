@@ -20,7 +20,7 @@ final class BatchController
     {
         $batches = Batch::query()->with('entries')->orderByDesc('starts_on')->orderByDesc('id')->get();
 
-        return new JsonResponse($batches->map(static fn (Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all());
+        return new JsonResponse($batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all());
     }
 
     public function store(BatchRequest $request): JsonResponse

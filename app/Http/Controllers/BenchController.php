@@ -18,10 +18,10 @@ final class BenchController
     public function __invoke(Request $request): JsonResponse
     {
         $batches = Batch::query()->with('entries')->orderBy('starts_on')->orderBy('id')->get();
-        $owned = Product::query()->with('pot')->whereHas('pot', static fn (Builder $pot) => $pot->where('pots', '>', 0))->orderBy('name')->get();
+        $owned = Product::query()->with('pot')->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))->orderBy('name')->get();
 
         return new JsonResponse(BenchResource::of(
-            $batches->map(static fn (Batch $batch): array => [$batch, Progress::of($batch)])->all(),
+            $batches->map(static fn(Batch $batch): array => [$batch, Progress::of($batch)])->all(),
             $owned->all(),
             $request,
         ));

@@ -23,7 +23,7 @@ final class LogController
     {
         $batch = $request->query('batch');
         $page = LogEntry::query()->with('batch')
-            ->when(is_string($batch), static fn ($query) => $query->where('batch_id', $batch))
+            ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
         /** @var array<string, Plan> $plans */
         $plans = [];

@@ -15,7 +15,7 @@ final class SetController
     {
         $sets = PaintSet::query()->with('products.pot')->orderBy('maker')->orderBy('name')->get();
 
-        return new JsonResponse($sets->map(static fn (PaintSet $set): array => [
+        return new JsonResponse($sets->map(static fn(PaintSet $set): array => [
             'id' => $set->id,
             'maker' => $set->maker,
             'code' => $set->code,

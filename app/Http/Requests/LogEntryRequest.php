@@ -25,7 +25,7 @@ final class LogEntryRequest extends FormRequest
             'note' => ['nullable', 'string', new PlainTextRule(500)],
             'used' => ['nullable', 'array:mix,dilution,coats'],
             'used.mix' => ['nullable', 'array', 'list', 'between:1,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
-                if (is_array($mix) && array_sum(array_map(static fn (mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
+                if (is_array($mix) && array_sum(array_map(static fn(mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
                     $fail('A mix has at most '.Mix::MOST_PARTS.' parts in all.');
                 }
             }],

@@ -31,7 +31,7 @@ final class PaintRequest extends FormRequest
             }],
             'name' => ['required', 'string', new PlainTextRule(120)],
             'kind' => ['required', Rule::enum(Kind::class)],
-            'swatch' => [new RequiredIf(fn (): bool => ! ($this->kind()?->isClear() ?? true)), 'nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
+            'swatch' => [new RequiredIf(fn(): bool => ! ($this->kind()?->isClear() ?? true)), 'nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
             'opacity' => ['nullable', 'numeric', 'between:0,1'],
             'finish' => ['required', Rule::enum(Finish::class)],
             'volumeMl' => ['required', 'numeric', 'between:0.1,5000'],

@@ -39,7 +39,7 @@ final class BatchResource extends JsonResource
             'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
             'next' => $progress->next()?->step->id,
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn (Pass $pass): array => $this->pass($pass, $progress, $strips, $batch), $progress->passes),
+            'steps' => array_map(fn(Pass $pass): array => $this->pass($pass, $progress, $strips, $batch), $progress->passes),
         ];
     }
 
@@ -72,9 +72,9 @@ final class BatchResource extends JsonResource
             'done' => $progress->doneOn($pass->step->id),
             'left' => $progress->left($pass->step->id),
             'entries' => $batch->entries
-                ->filter(static fn (LogEntry $entry): bool => $entry->step_id === $pass->step->id)
+                ->filter(static fn(LogEntry $entry): bool => $entry->step_id === $pass->step->id)
                 ->sortBy('done_at')
-                ->map(static fn (LogEntry $entry): array => LogEntryResource::bare($entry))
+                ->map(static fn(LogEntry $entry): array => LogEntryResource::bare($entry))
                 ->values()->all(),
         ];
     }

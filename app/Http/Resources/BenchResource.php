@@ -25,10 +25,10 @@ final class BenchResource
      */
     public static function of(array $batches, array $owned, Request $request): array
     {
-        $low = array_filter($owned, static fn (Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low);
+        $low = array_filter($owned, static fn(Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low);
 
         return [
-            'batches' => array_values(array_map(static fn (array $one): array => [
+            'batches' => array_values(array_map(static fn(array $one): array => [
                 ...BatchBrief::of(...$one),
                 'next' => self::next(...$one),
             ], $batches)),

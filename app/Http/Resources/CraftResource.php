@@ -31,18 +31,18 @@ final class CraftResource
     {
         return [
             'techniques' => array_map(self::technique(...), Technique::cases()),
-            'kinds' => array_map(static fn (Kind $kind): array => [
+            'kinds' => array_map(static fn(Kind $kind): array => [
                 'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
             ], Kind::cases()),
-            'textures' => self::choices(Texture::cases(), static fn (Texture $one): string => $one->label()),
-            'places' => self::choices(Place::cases(), static fn (Place $one): string => $one->label()),
-            'brushes' => self::choices(Brush::cases(), static fn (Brush $one): string => $one->label()),
-            'sizes' => self::choices(AreaSize::cases(), static fn (AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share()))),
-            'importances' => self::choices(Importance::cases(), static fn (Importance $one): string => $one->label()),
-            'bodyTypes' => self::choices(BodyType::cases(), static fn (BodyType $one): string => $one->label()),
-            'finishLevels' => self::choices(FinishLevel::cases(), static fn (FinishLevel $one): string => $one->label()),
-            'finishes' => self::choices(Finish::cases(), static fn (Finish $one): string => $one->value),
-            'thinners' => self::choices(Thinner::cases(), static fn (Thinner $one): string => $one->value),
+            'textures' => self::choices(Texture::cases(), static fn(Texture $one): string => $one->label()),
+            'places' => self::choices(Place::cases(), static fn(Place $one): string => $one->label()),
+            'brushes' => self::choices(Brush::cases(), static fn(Brush $one): string => $one->label()),
+            'sizes' => self::choices(AreaSize::cases(), static fn(AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share()))),
+            'importances' => self::choices(Importance::cases(), static fn(Importance $one): string => $one->label()),
+            'bodyTypes' => self::choices(BodyType::cases(), static fn(BodyType $one): string => $one->label()),
+            'finishLevels' => self::choices(FinishLevel::cases(), static fn(FinishLevel $one): string => $one->label()),
+            'finishes' => self::choices(Finish::cases(), static fn(Finish $one): string => $one->value),
+            'thinners' => self::choices(Thinner::cases(), static fn(Thinner $one): string => $one->value),
             'limits' => [
                 'mixPaints' => Mix::MOST_PAINTS,
                 'mixParts' => Mix::MOST_PARTS,
@@ -85,6 +85,6 @@ final class CraftResource
      */
     private static function choices(array $cases, callable $label): array
     {
-        return array_map(static fn (BackedEnum $case): array => ['value' => $case->value, 'label' => $label($case)], $cases);
+        return array_map(static fn(BackedEnum $case): array => ['value' => $case->value, 'label' => $label($case)], $cases);
     }
 }

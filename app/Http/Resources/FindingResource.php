@@ -19,7 +19,7 @@ final class FindingResource
             'words' => $finding->words,
             'why' => $finding->why,
             'otherSchool' => $finding->otherSchool,
-            'mends' => array_map(static fn (Mend $mend): array => ['label' => $mend->label, 'changes' => $mend->changes], $finding->mends),
+            'mends' => array_map(static fn(Mend $mend): array => ['label' => $mend->label, 'changes' => $mend->changes], $finding->mends),
         ];
     }
 }

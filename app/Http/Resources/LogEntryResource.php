@@ -58,7 +58,7 @@ final class LogEntryResource
         $parts = $entry->used['mix'];
 
         return implode(' : ', array_map(
-            static fn (array $part): string => (count($parts) > 1 ? $part['parts'].' ' : '').($part['name'] ?? $paints[$part['paint']]->name ?? 'a paint since removed'),
+            static fn(array $part): string => (count($parts) > 1 ? $part['parts'].' ' : '').($part['name'] ?? $paints[$part['paint']]->name ?? 'a paint since removed'),
             $parts,
         ));
     }

@@ -19,7 +19,7 @@ final class MixResource
             'opacity' => round($mix->opacity(), 3),
             'isTransparent' => $mix->isTransparent(),
             'colour' => ColourResource::of($mix->colour()),
-            'parts' => array_map(static fn (Ingredient $one): array => [
+            'parts' => array_map(static fn(Ingredient $one): array => [
                 'paint' => $one->paint->id,
                 'name' => $one->paint->name,
                 'kind' => $one->paint->kind->value,

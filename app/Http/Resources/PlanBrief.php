@@ -18,7 +18,7 @@ final class PlanBrief
     {
         $view = PlanView::of($plan);
         $model = $view->plan->model;
-        $steps = array_sum(array_map(static fn (Area $area): int => count($area->steps), $view->plan->areas));
+        $steps = array_sum(array_map(static fn(Area $area): int => count($area->steps), $view->plan->areas));
 
         return [
             'id' => $plan->id,
@@ -29,13 +29,13 @@ final class PlanBrief
             'undercoat' => $view->plan->undercoat->words(),
             'steps' => $steps,
             'updatedAt' => $plan->updated_at->toIso8601String(),
-            'areas' => array_map(static fn (Area $area): array => [
+            'areas' => array_map(static fn(Area $area): array => [
                 'id' => $area->id,
                 'name' => $area->name,
                 'share' => $area->size->share(),
                 'look' => StripResource::look($view->strips[$area->id]->final()),
             ], $view->plan->areas),
-            'batches' => $plan->batches->map(static fn (Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->values()->all(),
+            'batches' => $plan->batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->values()->all(),
         ];
     }
 }

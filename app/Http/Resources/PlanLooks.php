@@ -32,7 +32,7 @@ final class PlanLooks
         return [
             'areas' => (object) $areas,
             'steps' => (object) $mixes,
-            'order' => array_map(static fn (Pass $pass): array => [
+            'order' => array_map(static fn(Pass $pass): array => [
                 'number' => $pass->number,
                 'areaId' => $pass->area?->id,
                 'stepId' => $pass->step->id,
@@ -56,13 +56,13 @@ final class PlanLooks
     /** @return list<string> ids of its paints that are not on the shelf */
     private static function notOwned(PlanView $view, Step $step): array
     {
-        $ids = array_map(static fn (Ingredient $one): string => $one->paint->id, $step->mix->ingredients ?? []);
+        $ids = array_map(static fn(Ingredient $one): string => $one->paint->id, $step->mix->ingredients ?? []);
 
-        return array_values(array_filter($ids, static fn (string $id): bool => ! ($view->products->get($id)?->isOwned() ?? false)));
+        return array_values(array_filter($ids, static fn(string $id): bool => ! ($view->products->get($id)?->isOwned() ?? false)));
     }
 
     private static function missing(PlanView $view, Area $area): int
     {
-        return count(array_filter($area->steps, static fn (Step $step): bool => self::notOwned($view, $step) !== []));
+        return count(array_filter($area->steps, static fn(Step $step): bool => self::notOwned($view, $step) !== []));
     }
 }

@@ -30,7 +30,7 @@ final class PlanResource extends JsonResource
             'document' => $plan->document,
             'paints' => PaintResource::collection($view->products->values())->resolve($request),
             'looks' => PlanLooks::of($view),
-            'batches' => $batches->map(static fn (Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all(),
+            'batches' => $batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all(),
         ];
     }
 }

@@ -35,7 +35,7 @@ final class StripResource
             'words' => $look->words(),
             'lowest' => $look->lowestValue(),
             'highest' => $look->highestValue(),
-            'zones' => array_map(static fn (Zone $zone): array => [
+            'zones' => array_map(static fn(Zone $zone): array => [
                 'zone' => $zone->value,
                 'label' => $zone->label(),
                 'share' => $look->texture->share($zone),

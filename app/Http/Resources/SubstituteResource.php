@@ -20,7 +20,7 @@ final class SubstituteResource
             'wanted' => $found->step->mix === null ? null : MixResource::of($found->step->mix),
             'asPlanned' => StripResource::of($found->asPlanned, $found->area->importance),
             'offers' => array_map(
-                static fn (array $offer): array => self::offer($found, ...$offer),
+                static fn(array $offer): array => self::offer($found, ...$offer),
                 $found->offers,
             ),
         ];

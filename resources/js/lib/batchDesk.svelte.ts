@@ -34,7 +34,10 @@ export class BatchDesk {
         try {
             this.batch = await this.insist(() => api.post<Batch>(`/batches/${this.id}/log`, entry));
             this.fault = null;
-            tell(`${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}.`, { label: 'Undo', run: () => this.undo(entry.id) });
+            tell(`${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}.`, {
+                label: 'Undo',
+                run: () => this.undo(entry.id),
+            });
             return true;
         } catch (error) {
             this.fault = asProblem(error);
@@ -61,7 +64,10 @@ export class BatchDesk {
     /** The newest record of this batch. */
     get newest(): Schemas['LogEntry'] | null {
         const all = this.batch?.steps.flatMap((step) => step.entries) ?? [];
-        return all.reduce<Schemas['LogEntry'] | null>((newest, one) => (newest === null || one.id > newest.id ? one : newest), null);
+        return all.reduce<Schemas['LogEntry'] | null>(
+            (newest, one) => (newest === null || one.id > newest.id ? one : newest),
+            null,
+        );
     }
 
     async takePlan(): Promise<void> {

@@ -128,7 +128,10 @@ export class PlanDesk {
         this.pending = false;
         this.saving = 'saving';
         try {
-            const saved = await api.put<Plan>(`/plans/${this.id}`, { document: this.document, version: this.plan.version });
+            const saved = await api.put<Plan>(`/plans/${this.id}`, {
+                document: this.document,
+                version: this.plan.version,
+            });
             if (this.pending) this.plan = saved;
             else this.take(saved);
         } catch (error) {

@@ -14,7 +14,10 @@ export function reorder(list: HTMLElement, options: Reorder) {
     function targetIndex(at: number): number {
         const middles = items().map((item) => {
             const box = item.getBoundingClientRect();
-            return { index: indexOf(item), middle: current.axis === 'x' ? box.left + box.width / 2 : box.top + box.height / 2 };
+            return {
+                index: indexOf(item),
+                middle: current.axis === 'x' ? box.left + box.width / 2 : box.top + box.height / 2,
+            };
         });
         const before = middles.filter((one) => one.middle < at && one.index !== drag?.from).length;
         return (middles[0]?.index ?? 0) + before;
@@ -23,7 +26,8 @@ export function reorder(list: HTMLElement, options: Reorder) {
     function down(event: PointerEvent): void {
         const target = event.target as HTMLElement;
         const item = target.closest<HTMLElement>('[data-index]');
-        if (item === null || item.parentElement !== list || event.button !== 0 || target.closest('[data-no-drag]')) return;
+        if (item === null || item.parentElement !== list || event.button !== 0 || target.closest('[data-no-drag]'))
+            return;
         drag = { from: indexOf(item), start: along(event), item, moved: false };
         window.addEventListener('pointermove', moving);
         window.addEventListener('pointerup', up);

@@ -24,7 +24,16 @@ export class Shelf {
     async setPot(paint: Paint, changes: Partial<Schemas['Pot']>): Promise<void> {
         const { pots, remainingMl, note, wished, version } = paint.pot;
         try {
-            this.replace(await api.put<Paint>(`/paints/${paint.id}/pot`, { pots, remainingMl, note, wished, version, ...changes }));
+            this.replace(
+                await api.put<Paint>(`/paints/${paint.id}/pot`, {
+                    pots,
+                    remainingMl,
+                    note,
+                    wished,
+                    version,
+                    ...changes,
+                }),
+            );
         } catch (error) {
             const problem = asProblem(error);
             warn(problem.message);

@@ -7,7 +7,12 @@ export function money(minor: number): string {
 }
 
 export function day(iso: string): string {
-    return new Date(iso).toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+    return new Date(iso).toLocaleDateString(undefined, {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        year: 'numeric',
+    });
 }
 
 export function clock(iso: string): string {

@@ -28,7 +28,13 @@
 <div class="count">
     <label class="bx--label" class:sr={hideLabel} for={uid}>{label}</label>
     <div class="row">
-        <button class="act icon" type="button" aria-label="{label}: one less" disabled={value <= least} onclick={() => set(value - 1)}>−</button>
+        <button
+            class="act icon"
+            type="button"
+            aria-label="{label}: one less"
+            disabled={value <= least}
+            onclick={() => set(value - 1)}>−</button
+        >
         <input
             id={uid}
             type="number"
@@ -40,7 +46,13 @@
             aria-describedby={fault === '' ? undefined : `${uid}-fault`}
             onchange={(event) => set(event.currentTarget.valueAsNumber)}
         />
-        <button class="act icon" type="button" aria-label="{label}: one more" disabled={value >= most} onclick={() => set(value + 1)}>+</button>
+        <button
+            class="act icon"
+            type="button"
+            aria-label="{label}: one more"
+            disabled={value >= most}
+            onclick={() => set(value + 1)}>+</button
+        >
     </div>
     {#if fault !== ''}<p class="fault" id="{uid}-fault">{fault}</p>{/if}
 </div>

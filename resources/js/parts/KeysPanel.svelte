@@ -3,7 +3,13 @@
 
     let { close }: { close: () => void } = $props();
 
-    const named: Record<string, string> = { ' ': 'space', ArrowLeft: '←', ArrowRight: '→', ArrowUp: '↑', ArrowDown: '↓' };
+    const named: Record<string, string> = {
+        ' ': 'space',
+        ArrowLeft: '←',
+        ArrowRight: '→',
+        ArrowUp: '↑',
+        ArrowDown: '↓',
+    };
 </script>
 
 <aside class="panel" aria-label="Keys">

@@ -5,11 +5,26 @@
     let { kind, size = 14 }: { kind: Schemas['Kind']; size?: number } = $props();
 </script>
 
-<svg width={size} height={size} viewBox="0 0 14 14" fill="none" stroke="currentColor" stroke-width="1.4" aria-hidden="true">
+<svg
+    width={size}
+    height={size}
+    viewBox="0 0 14 14"
+    fill="none"
+    stroke="currentColor"
+    stroke-width="1.4"
+    aria-hidden="true"
+>
     {#if kind === 'opaque'}
         <rect x="2" y="2" width="10" height="10" fill="currentColor" />
     {:else if kind === 'semi-opaque'}
-        <rect x="2" y="2" width="10" height="10" /><rect x="2" y="7" width="10" height="5" fill="currentColor" stroke="none" />
+        <rect x="2" y="2" width="10" height="10" /><rect
+            x="2"
+            y="7"
+            width="10"
+            height="5"
+            fill="currentColor"
+            stroke="none"
+        />
     {:else if kind === 'one-coat'}
         <rect x="2" y="2" width="10" height="10" /><path d="M2 12 12 2v10z" fill="currentColor" stroke="none" />
     {:else if kind === 'wash'}

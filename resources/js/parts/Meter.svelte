@@ -3,7 +3,14 @@
     let { share, label }: { share: number; label: string } = $props();
 </script>
 
-<div class="meter" role="progressbar" aria-label={label} aria-valuenow={Math.round(share * 100)} aria-valuemin="0" aria-valuemax="100">
+<div
+    class="meter"
+    role="progressbar"
+    aria-label={label}
+    aria-valuenow={Math.round(share * 100)}
+    aria-valuemin="0"
+    aria-valuemax="100"
+>
     <span style:width="{share * 100}%"></span>
 </div>
 

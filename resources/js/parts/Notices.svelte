@@ -16,7 +16,9 @@
                     }}>{notice.action.label}</button
                 >
             {/if}
-            <button class="act plain icon" type="button" aria-label="Dismiss" onclick={() => dismiss(notice.id)}>✕</button>
+            <button class="act plain icon" type="button" aria-label="Dismiss" onclick={() => dismiss(notice.id)}
+                >✕</button
+            >
         </div>
     {/each}
 </div>

@@ -104,11 +104,15 @@
                 onclick={() => take(paint)}
             >
                 <Swatch hex={paint.swatch} kind={paint.kind} size={26} />
-                <span class="name"><bdi>{paint.name}</bdi><small class="quiet"><bdi>{paint.maker}</bdi> · {paint.colour}</small></span>
+                <span class="name"
+                    ><bdi>{paint.name}</bdi><small class="quiet"><bdi>{paint.maker}</bdi> · {paint.colour}</small></span
+                >
                 <small class="owned">{paint.pot.pots > 0 ? `${paint.pot.remainingMl} ml` : 'not owned'}</small>
             </li>
         {:else}
-            <li class="none quiet" role="option" aria-selected="false" aria-disabled="true">Nothing in the catalogue fits “{text}”.</li>
+            <li class="none quiet" role="option" aria-selected="false" aria-disabled="true">
+                Nothing in the catalogue fits “{text}”.
+            </li>
         {/each}
     </ul>
 </div>

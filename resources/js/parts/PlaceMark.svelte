@@ -14,7 +14,9 @@
     {:else if name === 'logbook'}
         <path d="M5 3h12v16H5zM8 3v16M11 8h4M11 12h4" />
     {:else if name === 'day'}
-        <circle cx="11" cy="11" r="4" /><path d="M11 2v3M11 17v3M2 11h3M17 11h3M4.600 4.600l2 2M15.400 15.400l2 2M4.600 17.400l2-2M15.400 6.600l2-2" />
+        <circle cx="11" cy="11" r="4" /><path
+            d="M11 2v3M11 17v3M2 11h3M17 11h3M4.600 4.600l2 2M15.400 15.400l2 2M4.600 17.400l2-2M15.400 6.600l2-2"
+        />
     {:else}
         <path d="M6 12 9 4h4l3 8zM11 12v7M7 19h8" />
     {/if}

@@ -52,8 +52,15 @@
         {#each ground as stage}
             <li class="tile still">
                 <ZoneBars look={stage} height={58} label={stage.technique} />
-                <span class="what"><TechniqueMark technique={stage.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} size={13} />{stage.technique}</span>
-                <span class="values">{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}</span>
+                <span class="what"
+                    ><TechniqueMark
+                        technique={stage.stepId === 'undercoat' ? 'primer' : 'spray-from-above'}
+                        size={13}
+                    />{stage.technique}</span
+                >
+                <span class="values"
+                    >{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}</span
+                >
             </li>
         {/each}
     </ol>
@@ -73,12 +80,19 @@
                     {:else}
                         <span class="empty">no paint yet</span>
                     {/if}
-                    <span class="what"><TechniqueMark technique={step.technique} size={13} />{stage?.technique ?? step.technique}</span>
+                    <span class="what"
+                        ><TechniqueMark technique={step.technique} size={13} />{stage?.technique ??
+                            step.technique}</span
+                    >
                     <bdi class="mix">{mixWords(step.id)}</bdi>
                     <span class="values">
-                        {#if stage}{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}{/if}
+                        {#if stage}{stage.lowest === stage.highest
+                                ? stage.lowest
+                                : `${stage.lowest} – ${stage.highest}`}{/if}
                         {#if step.coats > 1}<b>{step.coats}×<span class="sr"> coats</span></b>{/if}
-                        {#if warned.includes(step.id)}<span class="warned">look<span class="sr"> at a finding</span></span>{/if}
+                        {#if warned.includes(step.id)}<span class="warned"
+                                >look<span class="sr"> at a finding</span></span
+                            >{/if}
                     </span>
                 </button>
             </li>

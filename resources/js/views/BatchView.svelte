@@ -50,8 +50,11 @@
             <h1><bdi>{batch.name}</bdi></h1>
             <p class="quiet">
                 {plural(batch.models, 'model')} of <bdi>{batch.model}</bdi> ·
-                {#if batch.planId}<a href="#/plans/{batch.planId}">plan <bdi>{batch.planName}</bdi></a>{:else}plan <bdi>{batch.planName}</bdi>, since deleted{/if}
-                · {batch.isBegun ? 'begun' : 'planned for'} {day(batch.startsOn)}
+                {#if batch.planId}<a href="#/plans/{batch.planId}">plan <bdi>{batch.planName}</bdi></a>{:else}plan <bdi
+                        >{batch.planName}</bdi
+                    >, since deleted{/if}
+                · {batch.isBegun ? 'begun' : 'planned for'}
+                {day(batch.startsOn)}
             </p>
         </div>
         <div class="far">
@@ -66,16 +69,36 @@
         </div>
     {/if}
     <div class="desk">
-        <PassList steps={batch.steps} models={batch.models} openId={open?.step.id ?? null} open={(id) => (openId = id)} />
+        <PassList
+            steps={batch.steps}
+            models={batch.models}
+            openId={open?.step.id ?? null}
+            open={(id) => (openId = id)}
+        />
         {#if open}
             {#key open.step.id + open.left}
-                <StepAtDesk {desk} step={open} {following} models={batch.models} table={craft()!} done={() => (openId = null)} />
+                <StepAtDesk
+                    {desk}
+                    step={open}
+                    {following}
+                    models={batch.models}
+                    table={craft()!}
+                    done={() => (openId = null)}
+                />
             {/key}
         {:else}
             <div class="panel finished">
                 <h2>All passes are done on all {batch.models}.</h2>
-                <p class="quiet">What was really used is in the logbook. Begin another batch from the plan whenever reinforcements come.</p>
-                <div class="acts"><a class="act" href="#/logbook?batch={batch.id}">To the logbook</a>{#if batch.planId}<a class="act" href="#/plans/{batch.planId}">To the plan</a>{/if}</div>
+                <p class="quiet">
+                    What was really used is in the logbook. Begin another batch from the plan whenever reinforcements
+                    come.
+                </p>
+                <div class="acts">
+                    <a class="act" href="#/logbook?batch={batch.id}">To the logbook</a>{#if batch.planId}<a
+                            class="act"
+                            href="#/plans/{batch.planId}">To the plan</a
+                        >{/if}
+                </div>
             </div>
         {/if}
     </div>

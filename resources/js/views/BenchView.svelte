@@ -46,17 +46,30 @@
                 <article class="panel">
                     <header>
                         <h2><bdi>{batch.name}</bdi></h2>
-                        <p class="quiet">{plural(batch.models, 'model')} · {batch.passesDone} of {batch.passes} passes done</p>
+                        <p class="quiet">
+                            {plural(batch.models, 'model')} · {batch.passesDone} of {batch.passes} passes done
+                        </p>
                     </header>
                     <Meter share={batch.share} label="{batch.name}: how far" />
                     {#if batch.next}
                         <div class="next">
-                            {#if batch.next.look}<div class="look well"><ZoneBars look={batch.next.look} height={112} label="after this step" /></div>{/if}
+                            {#if batch.next.look}<div class="look well">
+                                    <ZoneBars look={batch.next.look} height={112} label="after this step" />
+                                </div>{/if}
                             <div>
                                 <p class="quiet">next, pass {batch.next.number}</p>
                                 <p class="step"><bdi>{batch.next.areaName}</bdi>: {batch.next.technique}</p>
-                                <p><bdi>{batch.next.mixWords}</bdi> · {batch.next.dilution} · {plural(batch.next.coats, 'coat')}</p>
-                                <p>{batch.next.done > 0 ? `done on ${batch.next.done}, left on ${batch.next.left}` : `on all ${batch.next.left}`}</p>
+                                <p>
+                                    <bdi>{batch.next.mixWords}</bdi> · {batch.next.dilution} · {plural(
+                                        batch.next.coats,
+                                        'coat',
+                                    )}
+                                </p>
+                                <p>
+                                    {batch.next.done > 0
+                                        ? `done on ${batch.next.done}, left on ${batch.next.left}`
+                                        : `on all ${batch.next.left}`}
+                                </p>
                                 <a class="act main" href="#/batches/{batch.id}">Paint on</a>
                             </div>
                         </div>
@@ -64,21 +77,35 @@
                             <h3>After that</h3>
                             <ol>
                                 {#each batch.next.following as pass (pass.number)}
-                                    <li><span class="quiet">{pass.number}</span><TechniqueMark technique={pass.technique} /><span><b><bdi>{pass.areaName}</bdi></b>: {pass.label.toLowerCase()}</span><span class="fetch"><Swatch hex={pass.hex} size={24} /><bdi>{pass.mixWords}</bdi></span></li>
+                                    <li>
+                                        <span class="quiet">{pass.number}</span><TechniqueMark
+                                            technique={pass.technique}
+                                        /><span><b><bdi>{pass.areaName}</bdi></b>: {pass.label.toLowerCase()}</span
+                                        ><span class="fetch"
+                                            ><Swatch hex={pass.hex} size={24} /><bdi>{pass.mixWords}</bdi></span
+                                        >
+                                    </li>
                                 {/each}
                             </ol>
                         {/if}
                     {/if}
                 </article>
             {:else}
-                <div class="panel nothing"><h2>Nothing is under way</h2><p class="quiet">Begin one of the planned batches, or make a new one from a plan.</p></div>
+                <div class="panel nothing">
+                    <h2>Nothing is under way</h2>
+                    <p class="quiet">Begin one of the planned batches, or make a new one from a plan.</p>
+                </div>
             {/each}
         </div>
         <div class="beside">
             <section class="panel">
                 <h2>Planned</h2>
                 {#each planned as batch (batch.id)}
-                    <a class="row" href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b><span class="quiet">{plural(batch.models, 'model')}, {day(batch.startsOn)}</span></a>
+                    <a class="row" href="#/batches/{batch.id}"
+                        ><b><bdi>{batch.name}</bdi></b><span class="quiet"
+                            >{plural(batch.models, 'model')}, {day(batch.startsOn)}</span
+                        ></a
+                    >
                 {:else}
                     <p class="quiet">Nothing waits.</p>
                 {/each}
@@ -88,7 +115,13 @@
                 {#each bench.low as paint (paint.id)}
                     <a class="row pot" href="#/shelf?find={encodeURIComponent(paint.name)}">
                         <Swatch hex={paint.swatch} kind={paint.kind} size={28} />
-                        <span><b><bdi>{paint.name}</bdi></b><br /><span class="quiet">{paint.pot.remainingMl} ml left{paint.pot.note === '' ? '' : `, ${paint.pot.note}`}</span></span>
+                        <span
+                            ><b><bdi>{paint.name}</bdi></b><br /><span class="quiet"
+                                >{paint.pot.remainingMl} ml left{paint.pot.note === ''
+                                    ? ''
+                                    : `, ${paint.pot.note}`}</span
+                            ></span
+                        >
                     </a>
                 {:else}
                     <p class="quiet">Every pot has enough in it.</p>
@@ -98,7 +131,11 @@
                 <section class="panel">
                     <h2>Finished</h2>
                     {#each finished as batch (batch.id)}
-                        <a class="row" href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b><span class="quiet">{plural(batch.models, 'model')}, begun {day(batch.startsOn)}</span></a>
+                        <a class="row" href="#/batches/{batch.id}"
+                            ><b><bdi>{batch.name}</bdi></b><span class="quiet"
+                                >{plural(batch.models, 'model')}, begun {day(batch.startsOn)}</span
+                            ></a
+                        >
                     {/each}
                 </section>
             {/if}

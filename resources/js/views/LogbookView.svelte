@@ -25,7 +25,10 @@
         }
         return grouped;
     });
-    const choices = $derived([{ value: '', label: 'all batches' }, ...batches.map((one) => ({ value: one.id, label: one.name }))]);
+    const choices = $derived([
+        { value: '', label: 'all batches' },
+        ...batches.map((one) => ({ value: one.id, label: one.name })),
+    ]);
 
     async function load(page = 1): Promise<void> {
         try {
@@ -79,16 +82,51 @@
 {:else}
     {#each days as group (group.day)}
         <section class="panel">
-            <h2>{group.day} {#if group.minutes > 0}<span class="quiet">· {group.minutes < 60 ? '' : `${Math.floor(group.minutes / 60)} h `}{group.minutes % 60} min at the desk</span>{/if}</h2>
+            <h2>
+                {group.day}
+                {#if group.minutes > 0}<span class="quiet"
+                        >· {group.minutes < 60 ? '' : `${Math.floor(group.minutes / 60)} h `}{group.minutes % 60} min at the
+                        desk</span
+                    >{/if}
+            </h2>
             <ul>
                 {#each group.entries as entry (entry.id)}
                     <li>
                         <span class="quiet">{clock(entry.doneAt)}</span>
-                        <span class="look">{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span>
-                        <span class="what"><b><bdi>{entry.areaName}</bdi>: {entry.technique.toLowerCase()}</b><small class="quiet"><bdi>{entry.batchName}</bdi></small></span>
-                        <span class="used"><bdi>{entry.mixWords}</bdi><small class="quiet">{entry.used.dilution.thinner === 0 ? 'straight' : `${entry.used.dilution.paint} : ${entry.used.dilution.thinner} ${entry.used.dilution.with}`} · {plural(entry.used.coats, 'coat')}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats} (planned {entry.plannedCoats}){/if}{#if entry.note !== ''} · <bdi>{entry.note}</bdi>{/if}</small></span>
-                        <span class="count">{entry.models === entry.batchModels ? `all ${entry.models}` : `${entry.models} of ${entry.batchModels}`}{#if entry.minutes !== null}<small class="quiet">{entry.minutes} min</small>{/if}</span>
-                        <button class="act" type="button" aria-label="Undo {entry.areaName}: {entry.technique.toLowerCase()}" onclick={() => undo(entry)}>Undo</button>
+                        <span class="look"
+                            >{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span
+                        >
+                        <span class="what"
+                            ><b><bdi>{entry.areaName}</bdi>: {entry.technique.toLowerCase()}</b><small class="quiet"
+                                ><bdi>{entry.batchName}</bdi></small
+                            ></span
+                        >
+                        <span class="used"
+                            ><bdi>{entry.mixWords}</bdi><small class="quiet"
+                                >{entry.used.dilution.thinner === 0
+                                    ? 'straight'
+                                    : `${entry.used.dilution.paint} : ${entry.used.dilution.thinner} ${entry.used.dilution.with}`}
+                                · {plural(
+                                    entry.used.coats,
+                                    'coat',
+                                )}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
+                                    (planned {entry.plannedCoats}){/if}{#if entry.note !== ''}
+                                    · <bdi>{entry.note}</bdi>{/if}</small
+                            ></span
+                        >
+                        <span class="count"
+                            >{entry.models === entry.batchModels
+                                ? `all ${entry.models}`
+                                : `${entry.models} of ${entry.batchModels}`}{#if entry.minutes !== null}<small
+                                    class="quiet">{entry.minutes} min</small
+                                >{/if}</span
+                        >
+                        <button
+                            class="act"
+                            type="button"
+                            aria-label="Undo {entry.areaName}: {entry.technique.toLowerCase()}"
+                            onclick={() => undo(entry)}>Undo</button
+                        >
                     </li>
                 {/each}
             </ul>

@@ -23,14 +23,22 @@
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
 
-    $effect(() => sessionStorage.setItem(KEPT, JSON.stringify({ name, model, bodyType, heightMm, finishLevel, areas, base, light })));
+    $effect(() =>
+        sessionStorage.setItem(
+            KEPT,
+            JSON.stringify({ name, model, bodyType, heightMm, finishLevel, areas, base, light }),
+        ),
+    );
 
     const chosen = (paint: Paint) => ({ id: paint.id, name: paint.name });
 
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
-        const names = areas.split('\n').map((line) => line.trim()).filter((line) => line !== '');
+        const names = areas
+            .split('\n')
+            .map((line) => line.trim())
+            .filter((line) => line !== '');
         try {
             const plan = await api.post<Plan>('/plans', {
                 document: {
@@ -61,27 +69,79 @@
         {#if problem && elsewhere}<Trouble {problem} />{/if}
         <fieldset>
             <legend>The model</legend>
-            <TextInput size="sm" labelText="Name of the plan" placeholder="Ferry Warden" bind:value={name} dir="auto" invalid={!!problem?.at('name')} invalidText={problem?.at('name') ?? ''} />
-            <TextInput size="sm" labelText="Model, if it has a name of its own" bind:value={model} dir="auto" invalid={!!problem?.at('model.name')} invalidText={problem?.at('model.name') ?? ''} />
+            <TextInput
+                size="sm"
+                labelText="Name of the plan"
+                placeholder="Ferry Warden"
+                bind:value={name}
+                dir="auto"
+                invalid={!!problem?.at('name')}
+                invalidText={problem?.at('name') ?? ''}
+            />
+            <TextInput
+                size="sm"
+                labelText="Model, if it has a name of its own"
+                bind:value={model}
+                dir="auto"
+                invalid={!!problem?.at('model.name')}
+                invalidText={problem?.at('model.name') ?? ''}
+            />
             <div class="three">
-                <Choose label="Body" value={bodyType} choices={table.bodyTypes} change={(value) => (bodyType = value)} />
-                <NumberInput size="sm" labelText="Height, mm" min={table.limits.leastHeightMm} max={table.limits.mostHeightMm} bind:value={heightMm} invalid={!!problem?.at('model.heightMm')} invalidText={problem?.at('model.heightMm') ?? ''} />
-                <Choose label="Finish" value={finishLevel} choices={table.finishLevels} change={(value) => (finishLevel = value)} />
+                <Choose
+                    label="Body"
+                    value={bodyType}
+                    choices={table.bodyTypes}
+                    change={(value) => (bodyType = value)}
+                />
+                <NumberInput
+                    size="sm"
+                    labelText="Height, mm"
+                    min={table.limits.leastHeightMm}
+                    max={table.limits.mostHeightMm}
+                    bind:value={heightMm}
+                    invalid={!!problem?.at('model.heightMm')}
+                    invalidText={problem?.at('model.heightMm') ?? ''}
+                />
+                <Choose
+                    label="Finish"
+                    value={finishLevel}
+                    choices={table.finishLevels}
+                    change={(value) => (finishLevel = value)}
+                />
             </div>
         </fieldset>
         <fieldset>
             <legend>The undercoat</legend>
-            <PaintPicker label="Undercoat" chosen={base} fault={problem?.at('undercoat.base') ?? ''} pick={(paint) => (base = chosen(paint))} />
+            <PaintPicker
+                label="Undercoat"
+                chosen={base}
+                fault={problem?.at('undercoat.base') ?? ''}
+                pick={(paint) => (base = chosen(paint))}
+            />
             <div class="light">
-                <PaintPicker label="Light from above, if you spray one" chosen={light} fault={problem?.at('undercoat.light') ?? ''} pick={(paint) => (light = chosen(paint))} />
+                <PaintPicker
+                    label="Light from above, if you spray one"
+                    chosen={light}
+                    fault={problem?.at('undercoat.light') ?? ''}
+                    pick={(paint) => (light = chosen(paint))}
+                />
                 {#if light}<button class="act" type="button" onclick={() => (light = null)}>None</button>{/if}
             </div>
-            <p class="quiet">Type “primer” to see only those. A light undercoat suits yellow, white and thin paints; black suits metal.</p>
+            <p class="quiet">
+                Type “primer” to see only those. A light undercoat suits yellow, white and thin paints; black suits
+                metal.
+            </p>
         </fieldset>
         <fieldset>
             <legend>Its areas, one a line</legend>
             <label class="sr" for="areas">Areas, one a line</label>
-            <textarea id="areas" class="bx--text-area" rows="5" dir="auto" placeholder={'Coat\nFace\nBoots'} bind:value={areas}></textarea>
+            <textarea
+                id="areas"
+                class="bx--text-area"
+                rows="5"
+                dir="auto"
+                placeholder={'Coat\nFace\nBoots'}
+                bind:value={areas}></textarea>
             <p class="quiet">The parts that get one colour scheme each. More can be added later.</p>
         </fieldset>
         <div class="acts">

@@ -67,7 +67,10 @@
         try {
             await api.delete(`/plans/${id}`);
             await push('/plans');
-            tell('The plan is deleted. Its batches keep their record.', { label: 'Undo', run: () => api.post(`/plans/${id}/restore`).then(() => push(`/plans/${id}`)) });
+            tell('The plan is deleted. Its batches keep their record.', {
+                label: 'Undo',
+                run: () => api.post(`/plans/${id}/restore`).then(() => push(`/plans/${id}`)),
+            });
         } catch (error) {
             warn(asProblem(error).message);
         }
@@ -85,18 +88,45 @@
     <header class="head">
         <h1><bdi>{desk.document.name}</bdi></h1>
         <div class="acts">
-            <span class="saved quiet" role="status">{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span>
-            <button class="act icon" type="button" aria-label="Undo" title="Undo (z)" disabled={!desk.plan.canUndo} onclick={() => desk.undo()}>↶</button>
-            <button class="act icon" type="button" aria-label="Redo" title="Redo (Z)" disabled={!desk.plan.canRedo} onclick={() => desk.redo()}>↷</button>
-            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}>{editing ? 'Done' : 'Model and undercoat'}</button>
+            <span class="saved quiet" role="status"
+                >{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span
+            >
+            <button
+                class="act icon"
+                type="button"
+                aria-label="Undo"
+                title="Undo (z)"
+                disabled={!desk.plan.canUndo}
+                onclick={() => desk.undo()}>↶</button
+            >
+            <button
+                class="act icon"
+                type="button"
+                aria-label="Redo"
+                title="Redo (Z)"
+                disabled={!desk.plan.canRedo}
+                onclick={() => desk.redo()}>↷</button
+            >
+            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}
+                >{editing ? 'Done' : 'Model and undercoat'}</button
+            >
             <button class="act" type="button" onclick={duplicate}>Duplicate</button>
             <button class="act" type="button" onclick={remove}>Delete</button>
         </div>
-        <p class="facts quiet"><bdi>{desk.document.model.name}</bdi> · {label(table.bodyTypes, desk.document.model.bodyType)}, {desk.document.model.heightMm} mm · {desk.document.model.finishLevel} · {desk.plan.looks.undercoat}</p>
+        <p class="facts quiet">
+            <bdi>{desk.document.model.name}</bdi> · {label(table.bodyTypes, desk.document.model.bodyType)}, {desk
+                .document.model.heightMm} mm · {desk.document.model.finishLevel} · {desk.plan.looks.undercoat}
+        </p>
         <nav class="faces" aria-label="Faces of the plan">
             {#each faces as one}
-                <button type="button" aria-current={face === one.id ? 'page' : undefined} onclick={() => (face = one.id)}>
-                    {one.name}{one.id === 'batches' && desk.plan.batches.length > 0 ? ` ${desk.plan.batches.length}` : ''}
+                <button
+                    type="button"
+                    aria-current={face === one.id ? 'page' : undefined}
+                    onclick={() => (face = one.id)}
+                >
+                    {one.name}{one.id === 'batches' && desk.plan.batches.length > 0
+                        ? ` ${desk.plan.batches.length}`
+                        : ''}
                 </button>
             {/each}
         </nav>
@@ -105,14 +135,18 @@
         <div class="panel conflict" role="alert">
             <p><b>Changed elsewhere.</b> {desk.problem?.message}</p>
             <div class="acts">
-                <button class="act strong" type="button" onclick={() => desk.resolve('theirs')}>Load the newer state</button>
+                <button class="act strong" type="button" onclick={() => desk.resolve('theirs')}
+                    >Load the newer state</button
+                >
                 <button class="act" type="button" onclick={() => desk.resolve('mine')}>Save mine over it</button>
             </div>
         </div>
     {:else if desk.saving === 'faulty' || desk.saving === 'unreachable'}
         <div class="panel conflict" role="alert">
             <p><b>Not saved.</b> {desk.problem?.message}</p>
-            {#if desk.saving === 'faulty'}<button class="act" type="button" onclick={() => desk.load()}>Back to what was saved</button>{/if}
+            {#if desk.saving === 'faulty'}<button class="act" type="button" onclick={() => desk.load()}
+                    >Back to what was saved</button
+                >{/if}
         </div>
     {/if}
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
@@ -120,7 +154,15 @@
         <div class="desk">
             <AreaList {desk} chosen={area?.id ?? null} {choose} />
             {#if area}
-                <div class="strip"><AreaPanel {desk} craft={table} {area} stepId={step?.id ?? null} chooseStep={(id) => choose(area.id, id)} /></div>
+                <div class="strip">
+                    <AreaPanel
+                        {desk}
+                        craft={table}
+                        {area}
+                        stepId={step?.id ?? null}
+                        chooseStep={(id) => choose(area.id, id)}
+                    />
+                </div>
             {/if}
             <div class="middle">
                 {#if area}
@@ -128,17 +170,30 @@
                 {:else}
                     <div class="panel nothing">
                         <h2>No areas yet</h2>
-                        <p class="quiet">An area is a part of the model that gets one colour scheme: coat, skin, boots, blade. Begin with the one everybody will look at.</p>
+                        <p class="quiet">
+                            An area is a part of the model that gets one colour scheme: coat, skin, boots, blade. Begin
+                            with the one everybody will look at.
+                        </p>
                     </div>
                 {/if}
             </div>
             <div class="side">
-                {#if step && notOwned.length > 0}{#key step.id}<ShelfOffers {desk} stepId={step.id} missing={missingName} />{/key}{/if}
+                {#if step && notOwned.length > 0}{#key step.id}<ShelfOffers
+                            {desk}
+                            stepId={step.id}
+                            missing={missingName}
+                        />{/key}{/if}
                 {#if step}<FindingList {desk} {findings} />{/if}
             </div>
         </div>
     {:else if face === 'order'}
-        <RunningOrder {desk} open={(toArea, toStep) => { choose(toArea, toStep); face = 'areas'; }} />
+        <RunningOrder
+            {desk}
+            open={(toArea, toStep) => {
+                choose(toArea, toStep);
+                face = 'areas';
+            }}
+        />
     {:else}
         <PlanBatches {desk} craft={table} />
     {/if}

@@ -32,7 +32,10 @@
 {:else if plans.length === 0}
     <div class="panel nothing">
         <h2>No plans yet</h2>
-        <p class="quiet">A plan holds the recipes of all areas of one kind of model, shows what every stage will look like, and can be painted again and again.</p>
+        <p class="quiet">
+            A plan holds the recipes of all areas of one kind of model, shows what every stage will look like, and can
+            be painted again and again.
+        </p>
         <a class="act main" href="#/plans/new">Make the first one</a>
     </div>
 {:else}
@@ -43,11 +46,19 @@
                     <h2><a href="#/plans/{plan.id}"><bdi>{plan.name}</bdi></a></h2>
                     <p><bdi>{plan.model}</bdi></p>
                     <p class="quiet">{plan.facts}</p>
-                    <p class="quiet">{plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}</p>
+                    <p class="quiet">
+                        {plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}
+                    </p>
                     {#each plan.batches as batch (batch.id)}
                         <a class="batch" href="#/batches/{batch.id}">
                             <span><bdi>{batch.name}</bdi></span>
-                            <span class="quiet">{batch.isFinished ? 'finished' : batch.isBegun ? `${batch.passesDone} of ${batch.passes}` : 'planned'}</span>
+                            <span class="quiet"
+                                >{batch.isFinished
+                                    ? 'finished'
+                                    : batch.isBegun
+                                      ? `${batch.passesDone} of ${batch.passes}`
+                                      : 'planned'}</span
+                            >
                             <Meter share={batch.share} label="{batch.name}: how far" />
                         </a>
                     {/each}

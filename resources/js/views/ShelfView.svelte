@@ -25,8 +25,14 @@
     let waiting: ReturnType<typeof setTimeout> | undefined;
 
     const chosen = $derived(shelf.paints.find((paint) => paint.id === chosenId) ?? shelf.paints[0] ?? null);
-    const kinds = $derived([{ value: '', label: 'any kind' }, ...(craft()?.kinds ?? []).map(({ value, label }) => ({ value, label }))]);
-    const makers = $derived([{ value: '', label: 'any maker' }, ...(shelf.page?.makers ?? []).map((maker) => ({ value: maker, label: maker }))]);
+    const kinds = $derived([
+        { value: '', label: 'any kind' },
+        ...(craft()?.kinds ?? []).map(({ value, label }) => ({ value, label })),
+    ]);
+    const makers = $derived([
+        { value: '', label: 'any maker' },
+        ...(shelf.page?.makers ?? []).map((maker) => ({ value: maker, label: maker })),
+    ]);
     const sorts = [
         { value: 'kind', label: 'kind, then hue' },
         { value: 'hue', label: 'hue' },
@@ -65,24 +71,57 @@
 <header>
     <div>
         <h1>Shelf</h1>
-        {#if shelf.page}<p class="quiet">{plural(shelf.page.owned, 'paint')} on hand{shelf.wish.owned === 'owned' && shelf.wish.search === '' ? '' : ` · ${shelf.page.total} found`}</p>{/if}
+        {#if shelf.page}<p class="quiet">
+                {plural(shelf.page.owned, 'paint')} on hand{shelf.wish.owned === 'owned' && shelf.wish.search === ''
+                    ? ''
+                    : ` · ${shelf.page.total} found`}
+            </p>{/if}
     </div>
     <div class="acts">
-        <button class="act" type="button" aria-pressed={side === 'sets'} onclick={() => (side = side === 'sets' ? 'paint' : 'sets')}>Sets</button>
-        <button class="act" type="button" aria-pressed={side === 'bring-in'} onclick={() => (side = side === 'bring-in' ? 'paint' : 'bring-in')}>Bring in, take out</button>
+        <button
+            class="act"
+            type="button"
+            aria-pressed={side === 'sets'}
+            onclick={() => (side = side === 'sets' ? 'paint' : 'sets')}>Sets</button
+        >
+        <button
+            class="act"
+            type="button"
+            aria-pressed={side === 'bring-in'}
+            onclick={() => (side = side === 'bring-in' ? 'paint' : 'bring-in')}>Bring in, take out</button
+        >
         <button class="act main" type="button" onclick={() => (side = 'add')}>Add a paint</button>
     </div>
 </header>
 <div class="filters">
-    <div class="search"><Search size="sm" labelText="Find a paint" placeholder="Find a paint, a colour word, a code   /" value={shelf.wish.search} on:input={(event) => search((event.target as HTMLInputElement).value)} on:clear={() => search('')} /></div>
+    <div class="search">
+        <Search
+            size="sm"
+            labelText="Find a paint"
+            placeholder="Find a paint, a colour word, a code   /"
+            value={shelf.wish.search}
+            on:input={(event) => search((event.target as HTMLInputElement).value)}
+            on:clear={() => search('')}
+        />
+    </div>
     <div class="acts" role="group" aria-label="Which paints">
         {#each owned as one}
-            <button class="act" type="button" aria-pressed={shelf.wish.owned === one.value} onclick={() => (shelf.wish.owned = one.value)}>{one.label}</button>
+            <button
+                class="act"
+                type="button"
+                aria-pressed={shelf.wish.owned === one.value}
+                onclick={() => (shelf.wish.owned = one.value)}>{one.label}</button
+            >
         {/each}
     </div>
     <div class="choices">
         <Choose label="Kind" value={shelf.wish.kind} choices={kinds} change={(kind) => (shelf.wish.kind = kind)} />
-        <Choose label="Maker" value={shelf.wish.maker} choices={makers} change={(maker) => (shelf.wish.maker = maker)} />
+        <Choose
+            label="Maker"
+            value={shelf.wish.maker}
+            choices={makers}
+            change={(maker) => (shelf.wish.maker = maker)}
+        />
         <Choose label="Order" value={shelf.wish.sort} choices={sorts} change={(sort) => (shelf.wish.sort = sort)} />
     </div>
 </div>
@@ -90,7 +129,14 @@
     <Trouble problem={shelf.problem} retry={() => shelf.load()} />
 {:else}
     <div class="shelf">
-        <PaintList {shelf} chosenId={chosen?.id ?? null} choose={(id) => { chosenId = id; side = 'paint'; }} />
+        <PaintList
+            {shelf}
+            chosenId={chosen?.id ?? null}
+            choose={(id) => {
+                chosenId = id;
+                side = 'paint';
+            }}
+        />
         <aside>
             {#if side === 'add'}
                 <PaintForm saved={added} leave={() => (side = 'paint')} />

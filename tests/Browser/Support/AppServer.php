@@ -43,7 +43,7 @@ final class AppServer
             '-d', 'post_max_size=17M', '-d', 'display_errors=0', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
         ], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
         $this->process->setTimeout(null)->disableOutput()->start();
-        Patience::until(fn (): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
+        Patience::until(fn(): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
     }
 
     /** Without a word of warning, as a power cut would; its workers are found by the port they listen on. */

@@ -25,7 +25,7 @@ final class Chromium
         $port = FreePort::find();
         $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
         $process->setTimeout(null)->disableOutput()->start();
-        Patience::until(static fn (): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
+        Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
         $profile = sys_get_temp_dir().'/kalokroma-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',

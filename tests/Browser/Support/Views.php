@@ -19,10 +19,10 @@ final readonly class Views
     public function all(): array
     {
         return [
-            'bench' => fn () => $this->open('#/', 'article .next'),
-            'plans' => fn () => $this->open('#/plans', 'li .looks'),
-            'plan' => fn () => $this->plan('Ferry Warden', 'Oilskin coat'),
-            'plan-substitute' => fn () => $this->substitute(),
+            'bench' => fn() => $this->open('#/', 'article .next'),
+            'plans' => fn() => $this->open('#/plans', 'li .looks'),
+            'plan' => fn() => $this->plan('Ferry Warden', 'Oilskin coat'),
+            'plan-substitute' => fn() => $this->substitute(),
             'plan-order' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Running order');
@@ -33,20 +33,20 @@ final readonly class Views
                 $this->press('Batches');
                 $this->await('form .bx--number');
             },
-            'new-plan' => fn () => $this->open('#/plans/new', 'textarea'),
-            'painting' => fn () => $this->painting(),
-            'shelf' => fn () => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
+            'new-plan' => fn() => $this->open('#/plans/new', 'textarea'),
+            'painting' => fn() => $this->painting(),
+            'shelf' => fn() => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
             'shelf-bring-in' => function (): void {
                 $this->open('#/shelf', 'tbody tr:nth-child(12)');
                 $this->press('Bring in, take out');
                 $this->await('.bx--file');
             },
-            'logbook' => fn () => $this->open('#/logbook', 'section li'),
+            'logbook' => fn() => $this->open('#/logbook', 'section li'),
             'plan-lamp' => function (): void {
                 $this->theme('lamp');
                 $this->plan('Provost on the White Heron', 'Cloak');
             },
-            'shelf-lamp' => fn () => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
+            'shelf-lamp' => fn() => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
             'painting-tablet' => function (): void {
                 $this->theme('day');
                 $this->chromium->resize(820, 1180);

@@ -4,7 +4,12 @@
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
     /** All passes in painting order, with how far each is. */
-    let { steps, models, openId, open }: { steps: BatchStep[]; models: number; openId: string | null; open: (stepId: string) => void } = $props();
+    let {
+        steps,
+        models,
+        openId,
+        open,
+    }: { steps: BatchStep[]; models: number; openId: string | null; open: (stepId: string) => void } = $props();
 
     let list: HTMLElement;
 
@@ -27,8 +32,14 @@
                     onclick={() => open(one.step.id)}
                 >
                     <span class="number">{one.number}</span>
-                    <span class="look">{#if one.look}<ZoneBars look={one.look} height={20} label="after this step" />{/if}</span>
-                    <span class="words"><bdi>{one.areaName}</bdi><small><TechniqueMark technique={one.step.technique} size={12} /> {one.technique}</small></span>
+                    <span class="look"
+                        >{#if one.look}<ZoneBars look={one.look} height={20} label="after this step" />{/if}</span
+                    >
+                    <span class="words"
+                        ><bdi>{one.areaName}</bdi><small
+                            ><TechniqueMark technique={one.step.technique} size={12} /> {one.technique}</small
+                        ></span
+                    >
                     <span class="far">{one.left === 0 ? 'done' : one.done > 0 ? `${one.done}/${models}` : ''}</span>
                 </button>
             </li>

@@ -6,7 +6,13 @@
     import MixEditor from '../plan/MixEditor.svelte';
 
     /** What was really used, where it was not as planned. Starts from the plan. */
-    let { step, table, fault, change }: { step: BatchStep; table: Craft; fault: Problem | null; change: (really: Omit<Done, 'models'>) => void } = $props();
+    let {
+        step,
+        table,
+        fault,
+        change,
+    }: { step: BatchStep; table: Craft; fault: Problem | null; change: (really: Omit<Done, 'models'>) => void } =
+        $props();
 
     // svelte-ignore state_referenced_locally
     let mix = $state<Schemas['Part'][]>(step.step.mix);
@@ -23,20 +29,62 @@
 <details open={step.mix === null}>
     <summary>Was it different, or worth a note?</summary>
     <div class="grid">
-        <MixEditor craft={table} {mix} names={step.mix?.parts ?? []} fault={fault?.at('used.mix') ?? ''} change={(value) => (mix = value)} />
+        <MixEditor
+            craft={table}
+            {mix}
+            names={step.mix?.parts ?? []}
+            fault={fault?.at('used.mix') ?? ''}
+            change={(value) => (mix = value)}
+        />
         <div class="row">
-            <Count label="Parts of mix" value={dilution.paint} least={1} most={table.limits.dilutionParts} change={(paint) => (dilution = { ...dilution, paint })} />
-            <Count label="to parts of" value={dilution.thinner} most={table.limits.dilutionParts} change={(thinner) => (dilution = { ...dilution, thinner })} />
-            <Choose label="Thinned with" value={dilution.with} choices={table.thinners} change={(value) => (dilution = { ...dilution, with: value as Schemas['Dilution']['with'] })} />
-            <Count label="Coats" value={coats} least={1} most={table.limits.coats} change={(value) => (coats = value)} />
+            <Count
+                label="Parts of mix"
+                value={dilution.paint}
+                least={1}
+                most={table.limits.dilutionParts}
+                change={(paint) => (dilution = { ...dilution, paint })}
+            />
+            <Count
+                label="to parts of"
+                value={dilution.thinner}
+                most={table.limits.dilutionParts}
+                change={(thinner) => (dilution = { ...dilution, thinner })}
+            />
+            <Choose
+                label="Thinned with"
+                value={dilution.with}
+                choices={table.thinners}
+                change={(value) => (dilution = { ...dilution, with: value as Schemas['Dilution']['with'] })}
+            />
+            <Count
+                label="Coats"
+                value={coats}
+                least={1}
+                most={table.limits.coats}
+                change={(value) => (coats = value)}
+            />
             <div>
                 <label class="bx--label" for="minutes">Minutes</label>
-                <input id="minutes" class="bx--text-input bx--text-input--sm" type="number" min="0" max="10000" bind:value={minutes} />
+                <input
+                    id="minutes"
+                    class="bx--text-input bx--text-input--sm"
+                    type="number"
+                    min="0"
+                    max="10000"
+                    bind:value={minutes}
+                />
             </div>
         </div>
         <div>
             <label class="bx--label" for="note">Note</label>
-            <input id="note" class="bx--text-input bx--text-input--sm" maxlength="500" dir="auto" bind:value={note} placeholder="What you want to know next year" />
+            <input
+                id="note"
+                class="bx--text-input bx--text-input--sm"
+                maxlength="500"
+                dir="auto"
+                bind:value={note}
+                placeholder="What you want to know next year"
+            />
         </div>
     </div>
 </details>

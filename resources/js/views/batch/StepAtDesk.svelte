@@ -10,7 +10,21 @@
     import ReallyUsed from './ReallyUsed.svelte';
 
     /** The open step, large enough for a glance, with done in reach of an elbow. */
-    let { desk, step, following, models, table, done }: { desk: BatchDesk; step: BatchStep; following: BatchStep | null; models: number; table: Craft; done: () => void } = $props();
+    let {
+        desk,
+        step,
+        following,
+        models,
+        table,
+        done,
+    }: {
+        desk: BatchDesk;
+        step: BatchStep;
+        following: BatchStep | null;
+        models: number;
+        table: Craft;
+        done: () => void;
+    } = $props();
 
     // svelte-ignore state_referenced_locally
     let some = $state(Math.max(1, step.left - 1));
@@ -22,32 +36,59 @@
 </script>
 
 <section class="panel" aria-label="Open step">
-    <p class="quiet">pass {step.number}{step.left === 0 ? ', done' : step.done > 0 ? `, done on ${step.done} of ${models}` : ''}</p>
-    <h2><TechniqueMark technique={step.step.technique} size={26} /><span><bdi>{step.areaName}</bdi>: {step.technique}</span></h2>
+    <p class="quiet">
+        pass {step.number}{step.left === 0 ? ', done' : step.done > 0 ? `, done on ${step.done} of ${models}` : ''}
+    </p>
+    <h2>
+        <TechniqueMark technique={step.step.technique} size={26} /><span
+            ><bdi>{step.areaName}</bdi>: {step.technique}</span
+        >
+    </h2>
     <div class="see">
         <div class="looks well">
-            {#if step.before}<figure><ZoneBars look={step.before} height={116} label="now" /><figcaption>now · {step.before.words}</figcaption></figure>{/if}
-            {#if step.look}<figure><ZoneBars look={step.look} height={116} label="after" /><figcaption>after · {step.look.words}, value {step.look.lowest}–{step.look.highest}</figcaption></figure>{/if}
+            {#if step.before}<figure>
+                    <ZoneBars look={step.before} height={116} label="now" />
+                    <figcaption>now · {step.before.words}</figcaption>
+                </figure>{/if}
+            {#if step.look}<figure>
+                    <ZoneBars look={step.look} height={116} label="after" />
+                    <figcaption>after · {step.look.words}, value {step.look.lowest}–{step.look.highest}</figcaption>
+                </figure>{/if}
         </div>
         <dl>
             <dt>Coats</dt>
-            <dd><b class="big">{step.step.coats}</b>{#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet"> {step.forecastCoats} to cover fully</span>{/if}</dd>
+            <dd>
+                <b class="big">{step.step.coats}</b
+                >{#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet">
+                        {step.forecastCoats} to cover fully</span
+                    >{/if}
+            </dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>
             <dt>Where</dt>
             <dd>{step.place}</dd>
-            {#if step.textureLabel}<dt>Surface</dt><dd>{step.textureLabel}</dd>{/if}
+            {#if step.textureLabel}<dt>Surface</dt>
+                <dd>{step.textureLabel}</dd>{/if}
         </dl>
     </div>
     <div class="mix">
         {#if step.mix}
-            <div class="paint"><Swatch hex={step.mix.colour.hex} size={56} /><div><p class="name"><bdi>{step.mix.words}</bdi></p><p class="quiet">{step.mix.colour.words}, value {step.mix.colour.value} · {step.dilution}</p></div></div>
+            <div class="paint">
+                <Swatch hex={step.mix.colour.hex} size={56} />
+                <div>
+                    <p class="name"><bdi>{step.mix.words}</bdi></p>
+                    <p class="quiet">{step.mix.colour.words}, value {step.mix.colour.value} · {step.dilution}</p>
+                </div>
+            </div>
             <Drops drops={step.drops} large />
         {:else}
             <p>No paint was chosen for this step. Choose what you really use below.</p>
         {/if}
     </div>
-    <p class="hint">{step.hint}{#if step.step.note !== ''} <b><bdi>{step.step.note}</bdi></b>{/if}</p>
+    <p class="hint">
+        {step.hint}{#if step.step.note !== ''}
+            <b><bdi>{step.step.note}</bdi></b>{/if}
+    </p>
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
         <div class="finish">
@@ -56,7 +97,9 @@
             </button>
             {#if step.left > 1}
                 <Count label="or only on" value={some} least={1} most={step.left} change={(value) => (some = value)} />
-                <button class="act strong some" type="button" disabled={desk.recording} onclick={() => record(some)}>Done on {some}</button>
+                <button class="act strong some" type="button" disabled={desk.recording} onclick={() => record(some)}
+                    >Done on {some}</button
+                >
             {/if}
         </div>
         <ReallyUsed {step} {table} fault={desk.fault} change={(value) => (really = value)} />
@@ -65,7 +108,11 @@
         <ul>
             {#each step.entries as entry (entry.id)}
                 <li>
-                    <span>{plural(entry.models, 'model')}, {day(entry.doneAt)} {clock(entry.doneAt)}{#if entry.minutes !== null}, {entry.minutes} min{/if}{#if entry.note !== ''}: <bdi>{entry.note}</bdi>{/if}</span>
+                    <span
+                        >{plural(entry.models, 'model')}, {day(entry.doneAt)}
+                        {clock(entry.doneAt)}{#if entry.minutes !== null}, {entry.minutes} min{/if}{#if entry.note !== ''}:
+                            <bdi>{entry.note}</bdi>{/if}</span
+                    >
                     <button class="act" type="button" onclick={() => desk.undo(entry.id)}>Undo</button>
                 </li>
             {/each}
@@ -75,7 +122,11 @@
         <p class="fetch">
             <span class="quiet">then</span>
             {#if following.mix}<Swatch hex={following.mix.colour.hex} size={26} />{/if}
-            <span><bdi>{following.areaName}</bdi>: {following.technique.toLowerCase()}{#if following.mix}, fetch <b><bdi>{following.mix.words}</bdi></b>{/if}</span>
+            <span
+                ><bdi>{following.areaName}</bdi>: {following.technique.toLowerCase()}{#if following.mix}, fetch <b
+                        ><bdi>{following.mix.words}</bdi></b
+                    >{/if}</span
+            >
         </p>
     {/if}
 </section>

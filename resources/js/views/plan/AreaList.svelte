@@ -6,7 +6,8 @@
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
     /** The areas of the model, each with how it will look in the end. */
-    let { desk, chosen, choose }: { desk: PlanDesk; chosen: string | null; choose: (areaId: string) => void } = $props();
+    let { desk, chosen, choose }: { desk: PlanDesk; chosen: string | null; choose: (areaId: string) => void } =
+        $props();
 
     const areas = $derived(desk.document?.areas ?? []);
     const looks = $derived(desk.plan?.looks.areas ?? {});
@@ -15,7 +16,9 @@
         const look = looks[areaId];
         if (look === undefined) return '';
         const urgent = look.findings.filter((finding) => finding.severity !== 'taste').length;
-        return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : ''].filter((text) => text !== '').join(' · ');
+        return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : '']
+            .filter((text) => text !== '')
+            .join(' · ');
     }
 
     function add(): void {
@@ -26,14 +29,32 @@
 </script>
 
 <nav class="panel" aria-label="Areas">
-    <ol use:reorder={{ axis: 'y', move: (from, to) => desk.change((document) => (document.areas = moved(document.areas, from, to))) }}>
+    <ol
+        use:reorder={{
+            axis: 'y',
+            move: (from, to) => desk.change((document) => (document.areas = moved(document.areas, from, to))),
+        }}
+    >
         {#each areas as area, index (area.id)}
             <li data-index={index}>
-                <button type="button" aria-current={chosen === area.id ? 'true' : undefined} onclick={() => choose(area.id)}>
-                    <span class="look">{#if looks[area.id]}<ZoneBars look={looks[area.id]!.strip.final} height={30} label="final look" />{/if}</span>
+                <button
+                    type="button"
+                    aria-current={chosen === area.id ? 'true' : undefined}
+                    onclick={() => choose(area.id)}
+                >
+                    <span class="look"
+                        >{#if looks[area.id]}<ZoneBars
+                                look={looks[area.id]!.strip.final}
+                                height={30}
+                                label="final look"
+                            />{/if}</span
+                    >
                     <span class="words">
                         <bdi>{area.name}</bdi>
-                        <small>{looks[area.id]?.textureLabel ?? ''}{#if area.steps.length === 0} · no steps yet{/if}</small>
+                        <small
+                            >{looks[area.id]?.textureLabel ?? ''}{#if area.steps.length === 0}
+                                · no steps yet{/if}</small
+                        >
                         {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
                     </span>
                 </button>

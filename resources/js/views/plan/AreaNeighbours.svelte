@@ -16,13 +16,25 @@
     <fieldset>
         <legend>Touches</legend>
         {#each others as other (other.id)}
-            <label><input type="checkbox" checked={area.touches.includes(other.id)} onchange={() => desk.changeArea(area.id, { touches: toggled(area.touches, other.id) })} /> <bdi>{other.name}</bdi></label>
+            <label
+                ><input
+                    type="checkbox"
+                    checked={area.touches.includes(other.id)}
+                    onchange={() => desk.changeArea(area.id, { touches: toggled(area.touches, other.id) })}
+                /> <bdi>{other.name}</bdi></label
+            >
         {/each}
     </fieldset>
     <fieldset>
         <legend>Lies under <span class="quiet">(so it is painted before)</span></legend>
         {#each others as other (other.id)}
-            <label><input type="checkbox" checked={area.liesUnder.includes(other.id)} onchange={() => desk.changeArea(area.id, { liesUnder: toggled(area.liesUnder, other.id) })} /> <bdi>{other.name}</bdi></label>
+            <label
+                ><input
+                    type="checkbox"
+                    checked={area.liesUnder.includes(other.id)}
+                    onchange={() => desk.changeArea(area.id, { liesUnder: toggled(area.liesUnder, other.id) })}
+                /> <bdi>{other.name}</bdi></label
+            >
         {/each}
     </fieldset>
     {#if fault !== ''}<p role="alert"><b>{fault}</b></p>{/if}

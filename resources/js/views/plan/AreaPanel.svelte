@@ -9,12 +9,21 @@
     import AreaNeighbours from './AreaNeighbours.svelte';
 
     /** An area's strip, with what kind of place it is on the model. */
-    let { desk, craft, area, stepId, chooseStep }: { desk: PlanDesk; craft: Craft; area: Area; stepId: string | null; chooseStep: (stepId: string) => void } = $props();
+    let {
+        desk,
+        craft,
+        area,
+        stepId,
+        chooseStep,
+    }: { desk: PlanDesk; craft: Craft; area: Area; stepId: string | null; chooseStep: (stepId: string) => void } =
+        $props();
 
     let editing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
-    const warned = $derived(look?.findings.filter((finding) => finding.severity !== 'taste').map((finding) => finding.stepId) ?? []);
+    const warned = $derived(
+        look?.findings.filter((finding) => finding.severity !== 'taste').map((finding) => finding.stepId) ?? [],
+    );
 
     function add(): void {
         const step = newStep(craft, area.steps.at(-1));
@@ -32,26 +41,57 @@
         <div>
             <h2><bdi>{area.name}</bdi></h2>
             <p class="quiet">
-                {label(craft.textures, area.texture)} · {label(craft.sizes, area.size)} · {label(craft.importances, area.importance)}
+                {label(craft.textures, area.texture)} · {label(craft.sizes, area.size)} · {label(
+                    craft.importances,
+                    area.importance,
+                )}
                 {#if look && area.steps.length > 0}
-                    · <span class:weak={!look.strip.isReadable}>{look.strip.isReadable ? 'reads at arm’s length' : 'gets lost at arm’s length'} ({look.strip.relief.toFixed(0)} of {look.strip.reliefWanted.toFixed(0)} value from recess to raised)</span>
+                    · <span class:weak={!look.strip.isReadable}
+                        >{look.strip.isReadable ? 'reads at arm’s length' : 'gets lost at arm’s length'} ({look.strip.relief.toFixed(
+                            0,
+                        )} of {look.strip.reliefWanted.toFixed(0)} value from recess to raised)</span
+                    >
                 {/if}
             </p>
         </div>
         <div class="acts">
-            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}>{editing ? 'Done' : 'Edit area'}</button>
+            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}
+                >{editing ? 'Done' : 'Edit area'}</button
+            >
             <button class="act strong" type="button" onclick={add}>Add a step</button>
         </div>
     </header>
     {#if editing || desk.faultAt(`${path}.name`) !== ''}
         <div class="facts">
-            <Words label="Name of the area" value={area.name} fault={desk.faultAt(`${path}.name`)} change={(name) => desk.changeArea(area.id, { name })} />
-            <Choose label="Texture" value={area.texture} choices={craft.textures} change={(texture) => desk.changeArea(area.id, { texture })} />
-            <Choose label="Share of the model" value={area.size} choices={craft.sizes} change={(size) => desk.changeArea(area.id, { size })} />
-            <Choose label="Importance" value={area.importance} choices={craft.importances} change={(importance) => desk.changeArea(area.id, { importance })} />
+            <Words
+                label="Name of the area"
+                value={area.name}
+                fault={desk.faultAt(`${path}.name`)}
+                change={(name) => desk.changeArea(area.id, { name })}
+            />
+            <Choose
+                label="Texture"
+                value={area.texture}
+                choices={craft.textures}
+                change={(texture) => desk.changeArea(area.id, { texture })}
+            />
+            <Choose
+                label="Share of the model"
+                value={area.size}
+                choices={craft.sizes}
+                change={(size) => desk.changeArea(area.id, { size })}
+            />
+            <Choose
+                label="Importance"
+                value={area.importance}
+                choices={craft.importances}
+                change={(importance) => desk.changeArea(area.id, { importance })}
+            />
         </div>
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
-        <div><button class="act" type="button" onclick={() => desk.removeArea(area.id)}>Take this area out</button></div>
+        <div>
+            <button class="act" type="button" onclick={() => desk.removeArea(area.id)}>Take this area out</button>
+        </div>
     {/if}
     {#if area.steps.length === 0}
         <div class="empty">
@@ -59,7 +99,15 @@
             <button class="act main" type="button" onclick={add}>Add the first step</button>
         </div>
     {:else if look}
-        <StripRow strip={look.strip} steps={area.steps} {mixWords} {warned} chosen={stepId} choose={chooseStep} move={(from, to) => desk.moveStep(area.id, from, to)} />
+        <StripRow
+            strip={look.strip}
+            steps={area.steps}
+            {mixWords}
+            {warned}
+            chosen={stepId}
+            choose={chooseStep}
+            move={(from, to) => desk.moveStep(area.id, from, to)}
+        />
     {/if}
 </section>
 

@@ -27,7 +27,12 @@
             <p class="quiet">{finding.otherSchool}</p>
             <div class="acts">
                 {#each finding.mends as one, index}
-                    <button class="act" class:strong={index === 0} type="button" onclick={() => mend(finding, one.changes)}>{one.label}</button>
+                    <button
+                        class="act"
+                        class:strong={index === 0}
+                        type="button"
+                        onclick={() => mend(finding, one.changes)}>{one.label}</button
+                    >
                 {/each}
             </div>
         </article>

@@ -43,18 +43,41 @@
         <div class="part">
             <Swatch hex={paint?.hex ?? null} kind={paint?.kind} size={30} />
             <div class="grow">
-                <PaintPicker label={index === 0 ? 'Paint' : `Paint ${index + 1}`} hideLabel={index > 0} chosen={{ id: part.paint, name: paint?.name ?? '…' }} pick={(chosen) => pick(index, chosen)} />
+                <PaintPicker
+                    label={index === 0 ? 'Paint' : `Paint ${index + 1}`}
+                    hideLabel={index > 0}
+                    chosen={{ id: part.paint, name: paint?.name ?? '…' }}
+                    pick={(chosen) => pick(index, chosen)}
+                />
             </div>
             {#if mix.length > 1}
-                <Count label="Parts of {paint?.name}" hideLabel value={part.parts} least={1} most={craft.limits.mixParts} change={(parts) => change(mix.map((one, at) => (at === index ? { ...one, parts } : one)))} />
+                <Count
+                    label="Parts of {paint?.name}"
+                    hideLabel
+                    value={part.parts}
+                    least={1}
+                    most={craft.limits.mixParts}
+                    change={(parts) => change(mix.map((one, at) => (at === index ? { ...one, parts } : one)))}
+                />
             {/if}
-            <button class="act plain icon" type="button" aria-label="Take {paint?.name} out of the mix" onclick={() => change(mix.filter((_, at) => at !== index))}>✕</button>
+            <button
+                class="act plain icon"
+                type="button"
+                aria-label="Take {paint?.name} out of the mix"
+                onclick={() => change(mix.filter((_, at) => at !== index))}>✕</button
+            >
         </div>
     {/each}
     {#if isEmpty || adding}
         <div class="part">
             <Swatch hex={null} size={30} />
-            <div class="grow"><PaintPicker label={isEmpty ? 'Paint' : 'Add a paint'} hideLabel={!isEmpty} pick={(chosen) => pick(mix.length, chosen)} /></div>
+            <div class="grow">
+                <PaintPicker
+                    label={isEmpty ? 'Paint' : 'Add a paint'}
+                    hideLabel={!isEmpty}
+                    pick={(chosen) => pick(mix.length, chosen)}
+                />
+            </div>
         </div>
     {:else if mix.length < craft.limits.mixPaints}
         <button class="act plain add" type="button" onclick={() => (adding = true)}>+ mix in another paint</button>

@@ -54,11 +54,16 @@
             <article>
                 <div>
                     <a href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b></a>
-                    <p class="quiet">{plural(batch.models, 'model')} · {batch.isBegun ? 'begun' : 'planned for'} {day(batch.startsOn)}</p>
+                    <p class="quiet">
+                        {plural(batch.models, 'model')} · {batch.isBegun ? 'begun' : 'planned for'}
+                        {day(batch.startsOn)}
+                    </p>
                 </div>
                 <div class="far">
                     <Meter share={batch.share} label="{batch.name}: how far" />
-                    <p class="quiet">{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}</p>
+                    <p class="quiet">
+                        {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}
+                    </p>
                 </div>
                 <div class="acts">
                     <a class="act strong" href="#/batches/{batch.id}">{batch.isFinished ? 'Look back' : 'Paint'}</a>
@@ -66,15 +71,41 @@
                 </div>
             </article>
         {:else}
-            <p class="quiet">Nothing has been painted by this plan yet. A batch keeps the plan as it is painted, so that it can be repeated next year.</p>
+            <p class="quiet">
+                Nothing has been painted by this plan yet. A batch keeps the plan as it is painted, so that it can be
+                repeated next year.
+            </p>
         {/each}
     </section>
     <form class="panel" onsubmit={begin}>
         <h2>Begin a batch</h2>
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
-        <TextInput size="sm" labelText="Name of the batch" placeholder="Second boat" bind:value={name} dir="auto" invalid={!!problem?.at('name')} invalidText={problem?.at('name') ?? ''} />
-        <NumberInput size="sm" labelText="How many models" min={1} max={craft.limits.models} bind:value={models} invalid={!!problem?.at('models')} invalidText={problem?.at('models') ?? ''} />
-        <TextInput size="sm" type="date" labelText="Begins on" bind:value={startsOn} invalid={!!problem?.at('startsOn')} invalidText={problem?.at('startsOn') ?? ''} />
+        <TextInput
+            size="sm"
+            labelText="Name of the batch"
+            placeholder="Second boat"
+            bind:value={name}
+            dir="auto"
+            invalid={!!problem?.at('name')}
+            invalidText={problem?.at('name') ?? ''}
+        />
+        <NumberInput
+            size="sm"
+            labelText="How many models"
+            min={1}
+            max={craft.limits.models}
+            bind:value={models}
+            invalid={!!problem?.at('models')}
+            invalidText={problem?.at('models') ?? ''}
+        />
+        <TextInput
+            size="sm"
+            type="date"
+            labelText="Begins on"
+            bind:value={startsOn}
+            invalid={!!problem?.at('startsOn')}
+            invalidText={problem?.at('startsOn') ?? ''}
+        />
         <button class="act main" type="submit" disabled={busy}>Begin the batch</button>
     </form>
 </div>

@@ -24,22 +24,63 @@
 
 <section class="panel" aria-label="Model and undercoat">
     <div class="row">
-        <Words label="Name of the plan" value={document.name} fault={desk.faultAt('name')} change={(name) => desk.change((one) => (one.name = name))} />
-        <Words label="Model" value={document.model.name} fault={desk.faultAt('model.name')} change={(name) => setModel({ name })} />
-        <Choose label="Body" value={document.model.bodyType} choices={craft.bodyTypes} change={(bodyType) => setModel({ bodyType })} />
-        <Count label="Height, mm" value={document.model.heightMm} least={craft.limits.leastHeightMm} most={craft.limits.mostHeightMm} fault={desk.faultAt('model.heightMm')} change={(heightMm) => setModel({ heightMm })} />
-        <Choose label="Finish" value={document.model.finishLevel} choices={craft.finishLevels} change={(finishLevel) => setModel({ finishLevel })} />
+        <Words
+            label="Name of the plan"
+            value={document.name}
+            fault={desk.faultAt('name')}
+            change={(name) => desk.change((one) => (one.name = name))}
+        />
+        <Words
+            label="Model"
+            value={document.model.name}
+            fault={desk.faultAt('model.name')}
+            change={(name) => setModel({ name })}
+        />
+        <Choose
+            label="Body"
+            value={document.model.bodyType}
+            choices={craft.bodyTypes}
+            change={(bodyType) => setModel({ bodyType })}
+        />
+        <Count
+            label="Height, mm"
+            value={document.model.heightMm}
+            least={craft.limits.leastHeightMm}
+            most={craft.limits.mostHeightMm}
+            fault={desk.faultAt('model.heightMm')}
+            change={(heightMm) => setModel({ heightMm })}
+        />
+        <Choose
+            label="Finish"
+            value={document.model.finishLevel}
+            choices={craft.finishLevels}
+            change={(finishLevel) => setModel({ finishLevel })}
+        />
     </div>
     <div class="row under">
-        <PaintPicker label="Undercoat" chosen={{ id: document.undercoat.base, name: names[document.undercoat.base] ?? '…' }} fault={desk.faultAt('undercoat.base')} pick={(paint) => setUndercoat({ base: paint.id })} />
+        <PaintPicker
+            label="Undercoat"
+            chosen={{ id: document.undercoat.base, name: names[document.undercoat.base] ?? '…' }}
+            fault={desk.faultAt('undercoat.base')}
+            pick={(paint) => setUndercoat({ base: paint.id })}
+        />
         <PaintPicker
             label="Light from above"
-            chosen={document.undercoat.light ? { id: document.undercoat.light, name: names[document.undercoat.light] ?? '…' } : { id: '', name: 'none: plain undercoat' }}
+            chosen={document.undercoat.light
+                ? { id: document.undercoat.light, name: names[document.undercoat.light] ?? '…' }
+                : { id: '', name: 'none: plain undercoat' }}
             fault={desk.faultAt('undercoat.light')}
             pick={(paint) => setUndercoat({ light: paint.id })}
         />
         {#if isZenithal}
-            <Count label="Cone, degrees" value={document.undercoat.coneDegrees} least={craft.limits.narrowestCone} most={craft.limits.widestCone} fault={desk.faultAt('undercoat.coneDegrees')} change={(coneDegrees) => setUndercoat({ coneDegrees })} />
+            <Count
+                label="Cone, degrees"
+                value={document.undercoat.coneDegrees}
+                least={craft.limits.narrowestCone}
+                most={craft.limits.widestCone}
+                fault={desk.faultAt('undercoat.coneDegrees')}
+                change={(coneDegrees) => setUndercoat({ coneDegrees })}
+            />
             <button class="act" type="button" onclick={() => setUndercoat({ light: null })}>Plain undercoat</button>
         {/if}
     </div>

@@ -12,7 +12,13 @@
             const area = desk.document?.areas.find((one) => one.id === pass.areaId);
             const step = area?.steps.find((one) => one.id === pass.stepId);
             const strip = desk.plan?.looks.areas[pass.areaId ?? desk.document?.areas[0]?.id ?? '']?.strip;
-            return { pass, area, step, stage: strip?.stages.find((one) => one.stepId === pass.stepId), mix: desk.plan?.looks.steps[pass.stepId] };
+            return {
+                pass,
+                area,
+                step,
+                stage: strip?.stages.find((one) => one.stepId === pass.stepId),
+                mix: desk.plan?.looks.steps[pass.stepId],
+            };
         }),
     );
 
@@ -25,11 +31,17 @@
     {#each rows as { pass, area, step, stage, mix } (pass.stepId)}
         <li>
             <span class="number">{pass.number}</span>
-            <span class="look">{#if stage}<ZoneBars look={stage} height={24} />{/if}</span>
+            <span class="look"
+                >{#if stage}<ZoneBars look={stage} height={24} />{/if}</span
+            >
             {#if area && step}
                 <TechniqueMark technique={step.technique} />
-                <button class="act plain" type="button" onclick={() => open(area.id, step.id)}><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</button>
-                <span class="quiet"><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span>
+                <button class="act plain" type="button" onclick={() => open(area.id, step.id)}
+                    ><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</button
+                >
+                <span class="quiet"
+                    ><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span
+                >
             {:else}
                 <TechniqueMark technique={pass.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} />
                 <span class="whole">Whole model: {stage?.technique ?? 'Primer'}</span>

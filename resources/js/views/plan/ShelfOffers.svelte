@@ -12,7 +12,9 @@
     let found = $state<Schemas['Substitutes'] | null>(null);
     let problem = $state<Problem | null>(null);
     let opened = $state(0);
-    const wanted = $derived(JSON.stringify(desk.document?.areas.flatMap((area) => area.steps).find((step) => step.id === stepId)?.mix));
+    const wanted = $derived(
+        JSON.stringify(desk.document?.areas.flatMap((area) => area.steps).find((step) => step.id === stepId)?.mix),
+    );
 
     $effect(() => {
         void wanted;
@@ -49,24 +51,52 @@
     {:else if found === null}
         <p class="quiet">Trying every owned paint and pair…</p>
     {:else if found.offers.length === 0}
-        <p>Nothing you own does this job. A {found.wanted?.parts[0]?.kind} is replaced by its own kind only; put the missing paint on the wish list.</p>
+        <p>
+            Nothing you own does this job. A {found.wanted?.parts[0]?.kind} is replaced by its own kind only; put the missing
+            paint on the wish list.
+        </p>
     {:else}
         <ol>
             {#each found.offers as offer, index}
                 <li class:opened={opened === index}>
-                    <button class="head" type="button" aria-expanded={opened === index} onclick={() => (opened = index)}>
-                        <span class="pair"><Swatch hex={found.wanted?.colour.hex ?? null} size={26} /><Swatch hex={offer.colour.hex} size={26} /></span>
-                        <span class="name"><b><bdi>{offer.mix.words}</bdi></b>{offer.dilution ? `, thinned ${offer.dilution}` : ''}</span>
+                    <button
+                        class="head"
+                        type="button"
+                        aria-expanded={opened === index}
+                        onclick={() => (opened = index)}
+                    >
+                        <span class="pair"
+                            ><Swatch hex={found.wanted?.colour.hex ?? null} size={26} /><Swatch
+                                hex={offer.colour.hex}
+                                size={26}
+                            /></span
+                        >
+                        <span class="name"
+                            ><b><bdi>{offer.mix.words}</bdi></b>{offer.dilution
+                                ? `, thinned ${offer.dilution}`
+                                : ''}</span
+                        >
                         <span class="number">{offer.difference.toFixed(1)}</span>
                     </button>
                     {#if opened === index}
                         <div class="body">
                             <p>{offer.words}</p>
                             <div class="looks well">
-                                <div><ZoneBars look={after(found.asPlanned)} height={26} label="as planned" /><span>as planned</span></div>
-                                <div><ZoneBars look={after(offer.strip)} height={26} label="with this" /><span>with this: {offer.finalDifference.toFixed(1)} apart in the end</span></div>
+                                <div>
+                                    <ZoneBars look={after(found.asPlanned)} height={26} label="as planned" /><span
+                                        >as planned</span
+                                    >
+                                </div>
+                                <div>
+                                    <ZoneBars look={after(offer.strip)} height={26} label="with this" /><span
+                                        >with this: {offer.finalDifference.toFixed(1)} apart in the end</span
+                                    >
+                                </div>
                             </div>
-                            <details><summary>Why this one</summary><p class="quiet">{offer.reason}</p></details>
+                            <details>
+                                <summary>Why this one</summary>
+                                <p class="quiet">{offer.reason}</p>
+                            </details>
                             <button class="act strong" type="button" onclick={() => take(offer)}>Take it</button>
                         </div>
                     {/if}

@@ -10,7 +10,13 @@
     import MixEditor from './MixEditor.svelte';
 
     /** One step, open for editing: what, with what, how thin, how often, with which brush, where. */
-    let { desk, craft, area, step, stage }: { desk: PlanDesk; craft: Craft; area: Area; step: Step; stage: Stage | null } = $props();
+    let {
+        desk,
+        craft,
+        area,
+        step,
+        stage,
+    }: { desk: PlanDesk; craft: Craft; area: Area; step: Step; stage: Stage | null } = $props();
 
     const look = $derived(desk.plan?.looks.steps[step.id]);
     const technique = $derived(craft.techniques.find((one) => one.value === step.technique));
@@ -25,20 +31,62 @@
 
 <section class="panel" aria-label="Step {position + 1}, {technique?.label}">
     <header>
-        <h2><TechniqueMark technique={step.technique} />{technique?.label ?? step.technique} <span class="quiet">· step {position + 1} of {area.steps.length}</span></h2>
+        <h2>
+            <TechniqueMark technique={step.technique} />{technique?.label ?? step.technique}
+            <span class="quiet">· step {position + 1} of {area.steps.length}</span>
+        </h2>
         <div class="acts">
-            <button class="act icon" type="button" aria-label="Move step earlier" title="Move step earlier" disabled={position === 0} onclick={() => desk.moveStep(area.id, position, position - 1)}>←</button>
-            <button class="act icon" type="button" aria-label="Move step later" title="Move step later" disabled={position === area.steps.length - 1} onclick={() => desk.moveStep(area.id, position, position + 1)}>→</button>
+            <button
+                class="act icon"
+                type="button"
+                aria-label="Move step earlier"
+                title="Move step earlier"
+                disabled={position === 0}
+                onclick={() => desk.moveStep(area.id, position, position - 1)}>←</button
+            >
+            <button
+                class="act icon"
+                type="button"
+                aria-label="Move step later"
+                title="Move step later"
+                disabled={position === area.steps.length - 1}
+                onclick={() => desk.moveStep(area.id, position, position + 1)}>→</button
+            >
             <button class="act" type="button" onclick={() => desk.removeStep(step.id)}>Take out</button>
         </div>
     </header>
     <p class="quiet">{technique?.hint ?? ''}</p>
     <div class="how">
-        <Choose label="Technique" value={step.technique} choices={craft.techniques} fault={desk.faultAt(`${path}.technique`)} change={(value) => set({ technique: value, ...usualOf(craft, value) })} />
-        <Choose label="Where" value={step.place} choices={craft.places} fault={desk.faultAt(`${path}.place`)} change={(place) => set({ place })} />
-        <Choose label="Brush" value={step.brush} choices={craft.brushes} fault={desk.faultAt(`${path}.brush`)} change={(brush) => set({ brush })} />
+        <Choose
+            label="Technique"
+            value={step.technique}
+            choices={craft.techniques}
+            fault={desk.faultAt(`${path}.technique`)}
+            change={(value) => set({ technique: value, ...usualOf(craft, value) })}
+        />
+        <Choose
+            label="Where"
+            value={step.place}
+            choices={craft.places}
+            fault={desk.faultAt(`${path}.place`)}
+            change={(place) => set({ place })}
+        />
+        <Choose
+            label="Brush"
+            value={step.brush}
+            choices={craft.brushes}
+            fault={desk.faultAt(`${path}.brush`)}
+            change={(brush) => set({ brush })}
+        />
         <div class="coats">
-            <Count label="Coats" value={step.coats} least={1} most={craft.limits.coats} fault={desk.faultAt(`${path}.coats`)} change={(coats) => set({ coats })} />
+            <Count
+                label="Coats"
+                value={step.coats}
+                least={1}
+                most={craft.limits.coats}
+                fault={desk.faultAt(`${path}.coats`)}
+                change={(coats) => set({ coats })}
+            />
             {#if forecast}
                 <p class="forecast" class:differs={forecast.coats !== step.coats}>
                     {#if forecast.coats === null}<b>does not cover</b>{:else}<b>{forecast.coats}</b> to cover{/if}
@@ -47,17 +95,47 @@
         </div>
     </div>
     <div class="with">
-        <MixEditor {craft} mix={step.mix} fault={desk.faultAt(`${path}.mix`)} names={look?.mix?.parts ?? []} change={(mix) => set({ mix })} />
+        <MixEditor
+            {craft}
+            mix={step.mix}
+            fault={desk.faultAt(`${path}.mix`)}
+            names={look?.mix?.parts ?? []}
+            change={(mix) => set({ mix })}
+        />
         <div class="thin">
-            <Count label="Parts of mix" value={step.dilution.paint} least={1} most={craft.limits.dilutionParts} fault={desk.faultAt(`${path}.dilution.paint`)} change={(paint) => set({ dilution: { ...step.dilution, paint } })} />
-            <Count label="to parts of" value={step.dilution.thinner} most={craft.limits.dilutionParts} fault={desk.faultAt(`${path}.dilution.thinner`)} change={(thinner) => set({ dilution: { ...step.dilution, thinner } })} />
-            <Choose label="Thinned with" value={step.dilution.with} choices={craft.thinners} change={(value) => set({ dilution: { ...step.dilution, with: value as Step['dilution']['with'] } })} />
+            <Count
+                label="Parts of mix"
+                value={step.dilution.paint}
+                least={1}
+                most={craft.limits.dilutionParts}
+                fault={desk.faultAt(`${path}.dilution.paint`)}
+                change={(paint) => set({ dilution: { ...step.dilution, paint } })}
+            />
+            <Count
+                label="to parts of"
+                value={step.dilution.thinner}
+                most={craft.limits.dilutionParts}
+                fault={desk.faultAt(`${path}.dilution.thinner`)}
+                change={(thinner) => set({ dilution: { ...step.dilution, thinner } })}
+            />
+            <Choose
+                label="Thinned with"
+                value={step.dilution.with}
+                choices={craft.thinners}
+                change={(value) => set({ dilution: { ...step.dilution, with: value as Step['dilution']['with'] } })}
+            />
             {#if look?.mix}
                 <div class="drops"><span class="bx--label">Drops to count</span><Drops drops={look.drops} /></div>
             {/if}
         </div>
     </div>
-    <Words label="Note" value={step.note} placeholder="What to remember at the desk" fault={desk.faultAt(`${path}.note`)} change={(note) => set({ note })} />
+    <Words
+        label="Note"
+        value={step.note}
+        placeholder="What to remember at the desk"
+        fault={desk.faultAt(`${path}.note`)}
+        change={(note) => set({ note })}
+    />
 </section>
 
 <style>

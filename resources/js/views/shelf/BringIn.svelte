@@ -25,7 +25,10 @@
         busy = isPreview ? `Looking through ${file.name}…` : `Taking ${file.name} in…`;
         problem = null;
         try {
-            const change = await api.sendFile<Schemas['FileChange']>(`/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`, file);
+            const change = await api.sendFile<Schemas['FileChange']>(
+                `/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`,
+                file,
+            );
             if (isPreview) preview = change;
             else {
                 tell(`${plural(change.added, 'paint')} added, ${change.changed} changed.`);
@@ -50,21 +53,46 @@
     <Choose
         label="What is in the file"
         value={what}
-        choices={[{ value: 'catalogue', label: 'a catalogue of paints' }, { value: 'shelf', label: 'what I own' }]}
-        change={(value) => { what = value as typeof what; void send(true); }}
+        choices={[
+            { value: 'catalogue', label: 'a catalogue of paints' },
+            { value: 'shelf', label: 'what I own' },
+        ]}
+        change={(value) => {
+            what = value as typeof what;
+            void send(true);
+        }}
     />
-    <FileUploaderDropContainer labelText="Drop a CSV file here, or choose one" accept={['.csv', 'text/csv']} on:add={(event) => choose(event.detail)} />
+    <FileUploaderDropContainer
+        labelText="Drop a CSV file here, or choose one"
+        accept={['.csv', 'text/csv']}
+        on:add={(event) => choose(event.detail)}
+    />
     <p class="quiet">UTF-8, first row: {columns[what]}</p>
     {#if busy !== ''}<p role="status">{busy}</p>{/if}
     {#if problem}<Trouble {problem} />{/if}
     {#if preview && file}
         <div class="preview" role="status">
-            <p><b><bdi>{file.name}</bdi></b>: {plural(preview.rows, 'row')}. {preview.added} would be added, {preview.changed} changed, {preview.same} stay as they are.</p>
+            <p>
+                <b><bdi>{file.name}</bdi></b>: {plural(preview.rows, 'row')}. {preview.added} would be added, {preview.changed}
+                changed, {preview.same} stay as they are.
+            </p>
             {#if preview.changes.length > 0}
-                <ul>{#each preview.changes.slice(0, 80) as change}<li><bdi>{change.row}</bdi> <span class="quiet">{change.change}{change.fields.length > 0 ? `: ${change.fields.join(', ')}` : ''}</span></li>{/each}</ul>
+                <ul>
+                    {#each preview.changes.slice(0, 80) as change}<li>
+                            <bdi>{change.row}</bdi>
+                            <span class="quiet"
+                                >{change.change}{change.fields.length > 0 ? `: ${change.fields.join(', ')}` : ''}</span
+                            >
+                        </li>{/each}
+                </ul>
             {/if}
             <div class="acts">
-                <button class="act main" type="button" disabled={preview.added + preview.changed === 0} onclick={() => send(false)}>Take it in</button>
+                <button
+                    class="act main"
+                    type="button"
+                    disabled={preview.added + preview.changed === 0}
+                    onclick={() => send(false)}>Take it in</button
+                >
                 <button class="act" type="button" onclick={() => (file = preview = null)}>Leave it</button>
             </div>
         </div>

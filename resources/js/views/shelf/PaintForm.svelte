@@ -7,7 +7,11 @@
     import Trouble from '../../parts/Trouble.svelte';
 
     /** A paint by hand, new or changed. */
-    let { paint = null, saved, leave }: { paint?: Paint | null; saved: (paint: Paint) => unknown; leave: () => void } = $props();
+    let {
+        paint = null,
+        saved,
+        leave,
+    }: { paint?: Paint | null; saved: (paint: Paint) => unknown; leave: () => void } = $props();
 
     // svelte-ignore state_referenced_locally
     let form = $state({
@@ -56,14 +60,36 @@
         <TextInput size="sm" labelText="Range" bind:value={form.range} dir="auto" {...at('range')} />
         <TextInput size="sm" labelText="Code" bind:value={form.code} {...at('code')} />
         <TextInput size="sm" labelText="Barcode" bind:value={form.barcode} {...at('barcode')} />
-        <Choose label="Kind" value={form.kind} choices={craft()?.kinds ?? []} fault={problem?.at('kind') ?? ''} change={(kind) => (form.kind = kind)} />
-        <Choose label="Finish" value={form.finish} choices={craft()?.finishes ?? []} fault={problem?.at('finish') ?? ''} change={(finish) => (form.finish = finish)} />
+        <Choose
+            label="Kind"
+            value={form.kind}
+            choices={craft()?.kinds ?? []}
+            fault={problem?.at('kind') ?? ''}
+            change={(kind) => (form.kind = kind)}
+        />
+        <Choose
+            label="Finish"
+            value={form.finish}
+            choices={craft()?.finishes ?? []}
+            fault={problem?.at('finish') ?? ''}
+            change={(finish) => (form.finish = finish)}
+        />
         {#if !isClear}
             <div class="swatch">
                 <TextInput size="sm" labelText="Swatch" bind:value={form.swatch} {...at('swatch')} />
-                <label class="colour"><span class="sr">Pick the swatch</span><input type="color" bind:value={form.swatch} /></label>
+                <label class="colour"
+                    ><span class="sr">Pick the swatch</span><input type="color" bind:value={form.swatch} /></label
+                >
             </div>
-            <NumberInput size="sm" labelText="Opacity, 0 to 1" allowEmpty step={0.05} bind:value={form.opacity} helperText="empty: estimated" {...at('opacity')} />
+            <NumberInput
+                size="sm"
+                labelText="Opacity, 0 to 1"
+                allowEmpty
+                step={0.05}
+                bind:value={form.opacity}
+                helperText="empty: estimated"
+                {...at('opacity')}
+            />
         {/if}
         <NumberInput size="sm" labelText="Pot, ml" step={1} bind:value={form.volumeMl} {...at('volumeMl')} />
         <NumberInput size="sm" labelText="Price, minor units" step={10} bind:value={form.price} {...at('price')} />

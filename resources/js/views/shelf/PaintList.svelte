@@ -9,7 +9,9 @@
     const hasMore = $derived(shelf.page !== null && shelf.page.page < shelf.page.pages);
 
     function growing(end: HTMLElement) {
-        const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && void shelf.more(), { rootMargin: '600px' });
+        const watch = new IntersectionObserver((seen) => seen.some((one) => one.isIntersecting) && void shelf.more(), {
+            rootMargin: '600px',
+        });
         watch.observe(end);
         return { destroy: () => watch.disconnect() };
     }
@@ -24,7 +26,12 @@
     <table>
         <caption class="sr">Paints</caption>
         <thead>
-            <tr><th scope="col">Paint</th><th scope="col">Colour</th><th scope="col" class="num">Value</th><th scope="col" class="num">Hides</th><th scope="col" class="num">Pots</th><th scope="col" class="num">ml left</th></tr>
+            <tr
+                ><th scope="col">Paint</th><th scope="col">Colour</th><th scope="col" class="num">Value</th><th
+                    scope="col"
+                    class="num">Hides</th
+                ><th scope="col" class="num">Pots</th><th scope="col" class="num">ml left</th></tr
+            >
         </thead>
         <tbody>
             {#each shelf.paints as paint (paint.id)}
@@ -32,14 +39,52 @@
                     <th scope="row">
                         <button type="button" aria-pressed={chosenId === paint.id} onclick={() => choose(paint.id)}>
                             <Swatch hex={paint.swatch} kind={paint.kind} size={34} />
-                            <span><bdi>{paint.name}</bdi><small><bdi>{paint.maker}</bdi> {paint.code} · {label(craft()?.kinds, paint.kind)}</small></span>
+                            <span
+                                ><bdi>{paint.name}</bdi><small
+                                    ><bdi>{paint.maker}</bdi> {paint.code} · {label(craft()?.kinds, paint.kind)}</small
+                                ></span
+                            >
                         </button>
                     </th>
                     <td>{paint.colour}</td>
                     <td class="num">{paint.value ?? ''}</td>
-                    <td class="num" title={paint.opacityIsEstimate ? 'estimated from kind and colour' : 'set'}>{paint.swatch === null ? '' : `${paint.opacityIsEstimate ? '~' : ''}${Math.round(paint.opacity * 100)} %`}</td>
-                    <td class="num"><input type="number" min="0" max="999" aria-label="Pots of {paint.name}" value={paint.pot.pots} onchange={(event) => { const pots = number(event); if (pots !== null) void shelf.setPot(paint, { pots, ...(paint.pot.pots === 0 && pots > 0 ? { remainingMl: pots * paint.volumeMl } : {}) }); }} /></td>
-                    <td class="num ml"><input type="number" min="0" step="0.5" aria-label="ml left of {paint.name}" value={paint.pot.remainingMl} onchange={(event) => { const remainingMl = number(event); if (remainingMl !== null) void shelf.setPot(paint, { remainingMl }); }} />{#if paint.pot.level === 'low'}<b>low</b>{/if}</td>
+                    <td class="num" title={paint.opacityIsEstimate ? 'estimated from kind and colour' : 'set'}
+                        >{paint.swatch === null
+                            ? ''
+                            : `${paint.opacityIsEstimate ? '~' : ''}${Math.round(paint.opacity * 100)} %`}</td
+                    >
+                    <td class="num"
+                        ><input
+                            type="number"
+                            min="0"
+                            max="999"
+                            aria-label="Pots of {paint.name}"
+                            value={paint.pot.pots}
+                            onchange={(event) => {
+                                const pots = number(event);
+                                if (pots !== null)
+                                    void shelf.setPot(paint, {
+                                        pots,
+                                        ...(paint.pot.pots === 0 && pots > 0
+                                            ? { remainingMl: pots * paint.volumeMl }
+                                            : {}),
+                                    });
+                            }}
+                        /></td
+                    >
+                    <td class="num ml"
+                        ><input
+                            type="number"
+                            min="0"
+                            step="0.5"
+                            aria-label="ml left of {paint.name}"
+                            value={paint.pot.remainingMl}
+                            onchange={(event) => {
+                                const remainingMl = number(event);
+                                if (remainingMl !== null) void shelf.setPot(paint, { remainingMl });
+                            }}
+                        />{#if paint.pot.level === 'low'}<b>low</b>{/if}</td
+                    >
                 </tr>
             {/each}
         </tbody>
@@ -47,8 +92,14 @@
     {#if shelf.page !== null && shelf.paints.length === 0}
         <div class="nothing">
             <h2>{shelf.wish.search === '' ? 'Nothing here yet' : `Nothing is called “${shelf.wish.search}”`}</h2>
-            <p class="quiet">{shelf.wish.owned === 'all' ? 'Add a paint by hand, or bring in a list as CSV.' : 'Look through all paints, or loosen the choices above.'}</p>
-            {#if shelf.wish.owned !== 'all'}<button class="act" type="button" onclick={() => (shelf.wish.owned = 'all')}>Look through all paints</button>{/if}
+            <p class="quiet">
+                {shelf.wish.owned === 'all'
+                    ? 'Add a paint by hand, or bring in a list as CSV.'
+                    : 'Look through all paints, or loosen the choices above.'}
+            </p>
+            {#if shelf.wish.owned !== 'all'}<button class="act" type="button" onclick={() => (shelf.wish.owned = 'all')}
+                    >Look through all paints</button
+                >{/if}
         </div>
     {/if}
     {#if hasMore}<div class="end quiet" use:growing>more…</div>{/if}

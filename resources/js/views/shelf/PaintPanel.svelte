@@ -13,7 +13,10 @@
     let editing = $state(false);
 
     $effect(() => {
-        void api.get<Schemas['PaintDetail']>(`/paints/${paint.id}`).then((fetched) => (detail = fetched)).catch(() => (detail = null));
+        void api
+            .get<Schemas['PaintDetail']>(`/paints/${paint.id}`)
+            .then((fetched) => (detail = fetched))
+            .catch(() => (detail = null));
     });
 
     function saved(changed: Paint): void {
@@ -30,25 +33,58 @@
         <div>
             <h2><bdi>{paint.name}</bdi></h2>
             <p>{paint.colour}</p>
-            <p class="quiet"><bdi>{paint.maker}</bdi> <bdi>{paint.range}</bdi> {paint.code} · {label(craft()?.kinds, paint.kind)}, {paint.finish}</p>
+            <p class="quiet">
+                <bdi>{paint.maker}</bdi> <bdi>{paint.range}</bdi>
+                {paint.code} · {label(craft()?.kinds, paint.kind)}, {paint.finish}
+            </p>
         </div>
         <dl>
             {#if paint.swatch !== null}
-                <dt>Value</dt><dd>{paint.value}</dd>
-                <dt>Hides</dt><dd>{Math.round(paint.opacity * 100)} % in one coat{#if paint.opacityIsEstimate}, <span class="quiet">estimated from kind and colour</span>{/if}</dd>
+                <dt>Value</dt>
+                <dd>{paint.value}</dd>
+                <dt>Hides</dt>
+                <dd>
+                    {Math.round(paint.opacity * 100)} % in one coat{#if paint.opacityIsEstimate}, <span class="quiet"
+                            >estimated from kind and colour</span
+                        >{/if}
+                </dd>
             {/if}
-            <dt>Pot</dt><dd>{paint.volumeMl} ml, {money(paint.price)}</dd>
-            <dt>Owned</dt><dd>{paint.pot.pots === 0 ? 'none' : `${plural(paint.pot.pots, 'pot')}, ${paint.pot.remainingMl} ml left`}{#if paint.pot.level === 'low'} <b>running low</b>{/if}</dd>
+            <dt>Pot</dt>
+            <dd>{paint.volumeMl} ml, {money(paint.price)}</dd>
+            <dt>Owned</dt>
+            <dd>
+                {paint.pot.pots === 0
+                    ? 'none'
+                    : `${plural(paint.pot.pots, 'pot')}, ${paint.pot.remainingMl} ml left`}{#if paint.pot.level === 'low'}
+                    <b>running low</b>{/if}
+            </dd>
             {#if detail && detail.plans.length > 0}
-                <dt>Used in</dt><dd>{#each detail.plans as plan, index}{index > 0 ? ', ' : ''}<a href="#/plans/{plan.id}"><bdi>{plan.name}</bdi></a>{/each}</dd>
+                <dt>Used in</dt>
+                <dd>
+                    {#each detail.plans as plan, index}{index > 0 ? ', ' : ''}<a href="#/plans/{plan.id}"
+                            ><bdi>{plan.name}</bdi></a
+                        >{/each}
+                </dd>
             {/if}
             {#if detail && detail.sets.length > 0}
-                <dt>In sets</dt><dd>{detail.sets.map((set) => `${set.name} (${money(set.price)})`).join(', ')}</dd>
+                <dt>In sets</dt>
+                <dd>{detail.sets.map((set) => `${set.name} (${money(set.price)})`).join(', ')}</dd>
             {/if}
         </dl>
-        <Words label="Note" value={paint.pot.note} placeholder="Thick, drying, lent to…" change={(note) => shelf.setPot(paint, { note })} />
+        <Words
+            label="Note"
+            value={paint.pot.note}
+            placeholder="Thick, drying, lent to…"
+            change={(note) => shelf.setPot(paint, { note })}
+        />
         <div class="acts">
-            <button class="act" type="button" aria-pressed={paint.pot.wished} onclick={() => shelf.setPot(paint, { wished: !paint.pot.wished })}>{paint.pot.wished ? 'On the wish list' : 'Wish for it'}</button>
+            <button
+                class="act"
+                type="button"
+                aria-pressed={paint.pot.wished}
+                onclick={() => shelf.setPot(paint, { wished: !paint.pot.wished })}
+                >{paint.pot.wished ? 'On the wish list' : 'Wish for it'}</button
+            >
             <button class="act" type="button" onclick={() => (editing = true)}>Edit</button>
             <button class="act" type="button" onclick={() => shelf.remove(paint)}>Delete</button>
         </div>

@@ -9,7 +9,9 @@
     let problem = $state<Problem | null>(null);
 
     $effect(() => {
-        api.get<Schemas['PaintSet'][]>('/sets').then((fetched) => (sets = fetched)).catch((error) => (problem = asProblem(error)));
+        api.get<Schemas['PaintSet'][]>('/sets')
+            .then((fetched) => (sets = fetched))
+            .catch((error) => (problem = asProblem(error)));
     });
 </script>
 
@@ -19,8 +21,16 @@
     {#each sets as set (set.id)}
         <article>
             <p><b><bdi>{set.name}</bdi></b> <span class="quiet"><bdi>{set.maker}</bdi> · {money(set.price)}</span></p>
-            <div class="row">{#each set.paints as paint (paint.id)}<span class:absent={paint.pot.pots === 0} title="{paint.name}, {paint.pot.pots > 0 ? 'owned' : 'not owned'}"><Swatch hex={paint.swatch} size={28} /><span class="sr">{paint.name}</span></span>{/each}</div>
-            <p class="quiet">{set.paints.filter((paint) => paint.pot.pots > 0).length} of {set.paints.length} on the shelf</p>
+            <div class="row">
+                {#each set.paints as paint (paint.id)}<span
+                        class:absent={paint.pot.pots === 0}
+                        title="{paint.name}, {paint.pot.pots > 0 ? 'owned' : 'not owned'}"
+                        ><Swatch hex={paint.swatch} size={28} /><span class="sr">{paint.name}</span></span
+                    >{/each}
+            </div>
+            <p class="quiet">
+                {set.paints.filter((paint) => paint.pot.pots > 0).length} of {set.paints.length} on the shelf
+            </p>
         </article>
     {/each}
 </section>

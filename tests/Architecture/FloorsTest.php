@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Imports go down only. Checked by PHPStan. */
+final class FloorsTest
+{
+    /** What each room may not look up to. */
+    private const ABOVE = [
+        'Colour' => ['Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Paint' => ['Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Craft' => ['Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Mixing' => ['Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Matching' => ['Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Simulation' => ['Matching', 'Recipe', 'Review', 'Planning', 'Exchange'],
+        'Recipe' => ['Review', 'Planning', 'Exchange'],
+        'Review' => ['Planning', 'Exchange'],
+        'Planning' => ['Review', 'Exchange'],
+    ];
+
+    /** @return iterable<string, Rule> */
+    public function testImportsGoDown(): iterable
+    {
+        foreach (self::ABOVE as $room => $above) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace("Kalokroma\\$room"))
+                ->shouldNotDependOn()
+                ->classes(...array_map(static fn(string $one) => Selector::inNamespace("Kalokroma\\$one"), $above))
+                ->because('imports go down only');
+        }
+    }
+
+    public function testTheCoreKnowsNoFramework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Kalokroma'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Symfony'))
+            ->because('the core could be a package of its own');
+    }
+}
