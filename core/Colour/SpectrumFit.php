@@ -15,12 +15,16 @@ namespace Kalokroma\Colour;
  */
 final class SpectrumFit
 {
-    private const SMOOTHNESS = 1e-2;
+    /** How much a smooth curve is worth against a near miss; the second is for colours at the edge of what paint can do. */
+    private const SMOOTHNESS = [1e-2, 1e-5];
+
+    /** A miss in Lab units that is small enough not to try for less smoothness. */
+    private const NEAR = 0.15;
 
     private const MAX_STEPS = 60;
 
     /** The fit ends when a step no longer changes the cost by this share. */
-    private const SETTLED = 1e-4;
+    private const SETTLED = 1e-6;
 
     private const RANGE = (SwatchSpectrum::LIGHTEST - SwatchSpectrum::DARKEST) / 2;
 
@@ -31,6 +35,8 @@ final class SpectrumFit
 
     /** @var array{float, float, float} */
     private array $residual = [0.0, 0.0, 0.0];
+
+    private float $smoothness = self::SMOOTHNESS[0];
 
     private float $cost;
 
@@ -43,6 +49,21 @@ final class SpectrumFit
 
     /** @return list<float> reflectance per band */
     public function bands(): array
+    {
+        foreach (self::SMOOTHNESS as $smoothness) {
+            $this->smoothness = $smoothness;
+            $this->cost = $this->costAt($this->z);
+            $this->settle();
+            $this->costAt($this->z);
+            if (hypot(hypot($this->residual[0], $this->residual[1]), $this->residual[2]) < self::NEAR) {
+                break;
+            }
+        }
+
+        return $this->reflectances($this->z);
+    }
+
+    private function settle(): void
     {
         $damping = 1e-2;
         for ($step = 0; $step < self::MAX_STEPS; $step++) {
@@ -66,8 +87,6 @@ final class SpectrumFit
                 break;
             }
         }
-
-        return $this->reflectances($this->z);
     }
 
     /**
@@ -94,7 +113,7 @@ final class SpectrumFit
             $cost += $part * $part;
         }
         for ($i = 1; $i < Observer::BANDS; $i++) {
-            $cost += self::SMOOTHNESS * ($z[$i] - $z[$i - 1]) ** 2;
+            $cost += $this->smoothness * ($z[$i] - $z[$i - 1]) ** 2;
         }
 
         return $cost;
@@ -161,7 +180,7 @@ final class SpectrumFit
     {
         $gradient = array_fill(0, Observer::BANDS, 0.0);
         for ($i = 1; $i < Observer::BANDS; $i++) {
-            $slope = self::SMOOTHNESS * ($this->z[$i] - $this->z[$i - 1]);
+            $slope = $this->smoothness * ($this->z[$i] - $this->z[$i - 1]);
             $gradient[$i] += $slope;
             $gradient[$i - 1] -= $slope;
         }
@@ -179,10 +198,10 @@ final class SpectrumFit
     private function solveTridiagonal(float $damping, array $columns): array
     {
         $last = Observer::BANDS - 1;
-        $side = -self::SMOOTHNESS;
+        $side = -$this->smoothness;
         $upper = [];
         for ($i = 0; $i <= $last; $i++) {
-            $pivot = self::SMOOTHNESS * ($i === 0 || $i === $last ? 1 : 2) + $damping - ($i > 0 ? $side * $upper[$i - 1] : 0.0);
+            $pivot = $this->smoothness * ($i === 0 || $i === $last ? 1 : 2) + $damping - ($i > 0 ? $side * $upper[$i - 1] : 0.0);
             $upper[$i] = $side / $pivot;
             foreach ($columns as $k => $column) {
                 $columns[$k][$i] = ($column[$i] - ($i > 0 ? $side * $column[$i - 1] : 0.0)) / $pivot;

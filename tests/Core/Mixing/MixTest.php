@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Mixing;
+
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Drops;
+use Kalokroma\Mixing\IllegalMix;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\Thinner;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Paints;
+
+final class MixTest extends TestCase
+{
+    /** @return iterable<array{string, string}> */
+    public static function yellowsAndBlues(): iterable
+    {
+        yield from [['#e8b820', '#1f4e8c'], ['#d9b01c', '#3a5f9e'], ['#ffd500', '#0050a0'], ['#f2c521', '#2d5f9a']];
+    }
+
+    #[DataProvider('yellowsAndBlues')]
+    public function testYellowAndBlueGiveAGreen(string $yellow, string $blue): void
+    {
+        $green = Paints::mix(1, Paints::of($yellow, 0.5), 1, Paints::of($blue, 0.82))->colour()->toLch();
+
+        self::assertGreaterThanOrEqual(110.0, $green->hue);
+        self::assertLessThanOrEqual(170.0, $green->hue);
+        self::assertGreaterThan(15.0, $green->chroma);
+    }
+
+    /** The colour of a pigment in white is stronger than the average of two screen colours, and its hue stays on the pink side. */
+    public function testRedAndWhiteGiveAPinkAndNotTheGreyishMeanOfTheScreen(): void
+    {
+        foreach (['#b01c1c', '#c8102e', '#8e1b22'] as $hex) {
+            $red = Paints::lab($hex)->toLch();
+            $pink = Paints::mix(1, Paints::of($hex, 0.8), 8, Paints::of('#f2f0ea', 0.65))->colour()->toLch();
+            $mean = $this->screenMean($hex, '#f2f0ea', 1, 8)->toLab()->toLch();
+
+            self::assertGreaterThan($red->lightness + 20, $pink->lightness, $hex);
+            self::assertGreaterThan(2 * $mean->chroma, $pink->chroma, $hex);
+            self::assertLessThan($mean->hue, $pink->hue, $hex);
+            self::assertLessThan($red->hue, $pink->hue, $hex);
+        }
+    }
+
+    public function testRedAndTurquoiseAreADarkLivelierThanBlack(): void
+    {
+        $red = Paints::of('#b01c1c', 0.8);
+        $turquoise = Paints::of('#1f8a8a', 0.82);
+        $dark = Paints::mix(1, $red, 1, $turquoise)->colour()->toLch();
+
+        self::assertLessThan(min($red->colour()->lightness, $turquoise->colour()->lightness), $dark->lightness);
+        self::assertLessThan($red->colour()->toLch()->chroma / 2, $dark->chroma);
+    }
+
+    public function testOnePartOfBlackInNineTurnsYellowOlive(): void
+    {
+        foreach (['#e8b820', '#f2c521', '#e0ac1c'] as $hex) {
+            $yellow = Paints::of($hex, 0.5);
+            $olive = Paints::mix(8, $yellow, 1, Paints::of('#1a1a1a', 0.95))->colour()->toLch();
+
+            self::assertGreaterThanOrEqual($yellow->colour()->toLch()->hue + 8, $olive->hue, $hex);
+            self::assertLessThan($yellow->colour()->lightness, $olive->lightness, $hex);
+        }
+    }
+
+    public function testAMixWithItselfIsItself(): void
+    {
+        $once = Paints::of('#2f7f86', 0.8, Kind::Opaque, 'once');
+        $again = Paints::of('#2f7f86', 0.8, Kind::Opaque, 'again');
+
+        self::assertEqualsWithDelta($once->colour()->lightness, Paints::mix(3, $once, 2, $again)->colour()->lightness, 0.01);
+    }
+
+    public function testWordsRatioAndDrops(): void
+    {
+        $mix = Paints::mix(3, Paints::of('#e0ac1c', null, Kind::Opaque, 'Oilskin'), 1, Paints::of('#ecd9a4', null, Kind::Opaque, 'Tallow'));
+        $drops = Drops::of($mix, Dilution::of(2, 1, Thinner::Water));
+
+        self::assertSame('3 Oilskin : 1 Tallow', $mix->words());
+        self::assertSame('3 : 1', $mix->ratio());
+        self::assertSame([3, 1], $drops->paints);
+        self::assertSame(2, $drops->thinner);
+        self::assertSame(6, Drops::of($mix, Dilution::of(2, 3, Thinner::Medium))->thinner);
+        self::assertEqualsWithDelta(2 / 3, Dilution::of(2, 1, Thinner::Water)->strength(), 1e-12);
+        self::assertSame('straight', Dilution::none()->words());
+    }
+
+    /** @return iterable<string, array{callable(): mixed, string}> */
+    public static function illegal(): iterable
+    {
+        $red = Paints::of('#b0242a', null, Kind::Opaque, 'Red');
+        $blue = Paints::of('#2d4f82', null, Kind::Opaque, 'Blue');
+        yield 'no parts' => [static fn() => Ingredient::of($red, 0), '1 to 9 parts, not 0'];
+        yield 'negative parts' => [static fn() => Ingredient::of($red, -2), 'not -2'];
+        yield 'too many parts' => [static fn() => Paints::mix(5, $red, 5, $blue), 'at most 9 parts in all, not 10'];
+        yield 'twice' => [static fn() => Paints::mix(1, $red, 2, $red), 'twice'];
+        yield 'nothing' => [static fn() => Mix::of([]), '1 to 4 paints'];
+        yield 'five paints' => [static fn() => Mix::of(array_map(static fn(Paint $one) => Ingredient::of($one, 1), Paints::shelf(5, 1))), '1 to 4 paints, not 5'];
+        yield 'clear' => [static fn() => Ingredient::of(Paint::of('m', 'Medium', Kind::Medium, null), 1), 'thin with it'];
+        yield 'dilution without paint' => [static fn() => Dilution::of(0, 1, Thinner::Water), 'not 0 : 1'];
+    }
+
+    #[DataProvider('illegal')]
+    public function testIllegalMixesSayWhichLawTheyBreak(callable $make, string $law): void
+    {
+        $this->expectException(IllegalMix::class);
+        $this->expectExceptionMessage($law);
+
+        $make();
+    }
+
+    private function screenMean(string $one, string $other, int $partsOfOne, int $partsOfOther): Srgb
+    {
+        [$a, $b, $total] = [Srgb::parse($one), Srgb::parse($other), $partsOfOne + $partsOfOther];
+        $mean = static fn(float $x, float $y): float => ($x * $partsOfOne + $y * $partsOfOther) / $total;
+
+        return Srgb::of($mean($a->red, $b->red), $mean($a->green, $b->green), $mean($a->blue, $b->blue));
+    }
+}

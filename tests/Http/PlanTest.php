@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class PlanTest extends HttpTestCase
+{
+    public function testAPlanComesWithItsStripsFindingsAndOrder(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $coat = $plan['document']['areas'][0];
+        $look = $plan['looks']['areas'][$coat['id']];
+
+        self::assertSame('Oilskin coat', $coat['name']);
+        self::assertCount(count($coat['steps']) + 2, $look['strip']['stages']);
+        self::assertStringContainsString('yellow', $look['strip']['final']['words']);
+        self::assertCount(33, $plan['looks']['order']);
+        self::assertSame(['undercoat', 'undercoat-light'], array_slice(array_column($plan['looks']['order'], 'stepId'), 0, 2));
+        self::assertCount(3, $this->ask('GET', '/plans'));
+    }
+
+    public function testAChangeIsSavedRedrawnAndCanBeUndoneAndDoneAgain(): void
+    {
+        [$id, $plan] = [$this->plan()->id, $this->ask('GET', '/plans/'.$this->plan()->id)];
+        $changed = $plan['document'];
+        $changed['areas'][0]['steps'][1]['coats'] = 1;
+        $saved = $this->ask('PUT', "/plans/$id", ['document' => $changed, 'version' => $plan['version']]);
+        $area = $plan['document']['areas'][0]['id'];
+
+        self::assertSame(1, $saved['document']['areas'][0]['steps'][1]['coats']);
+        self::assertNotSame($plan['looks']['areas'][$area]['strip'], $saved['looks']['areas'][$area]['strip']);
+        self::assertTrue($saved['canUndo']);
+
+        $undone = $this->ask('POST', "/plans/$id/undo");
+        self::assertSame($plan['document'], $undone['document']);
+        self::assertSame($plan['looks']['areas'][$area], $undone['looks']['areas'][$area]);
+        self::assertSame($saved['document'], $this->ask('POST', "/plans/$id/redo")['document']);
+        self::assertSame(['revision'], self::fields($this->ask('POST', "/plans/$id/redo", [], 409)));
+    }
+
+    public function testAStaleEditIsRefusedWithTheNewerVersionAndChangesNothing(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $document = $plan['document'];
+        $document['name'] = 'First';
+        $first = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+        $document['name'] = 'Second';
+        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 409);
+
+        self::assertSame($first['version'], $problem['version']);
+        self::assertSame('First', $this->ask('GET', '/plans/'.$plan['id'])['document']['name']);
+        $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $problem['version']]);
+    }
+
+    public function testAPreviewKeepsNothing(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $document = $plan['document'];
+        $document['areas'] = array_slice($document['areas'], 0, 1);
+        $document['areas'][0]['touches'] = [];
+        $looks = $this->ask('POST', '/plans/'.$plan['id'].'/preview', ['document' => $document]);
+
+        self::assertCount(1, $looks['areas']);
+        self::assertSame($plan['document'], $this->ask('GET', '/plans/'.$plan['id'])['document']);
+    }
+
+    public function testDuplicateDeleteAndRestore(): void
+    {
+        $id = $this->plan()->id;
+        $copy = $this->ask('POST', "/plans/$id/duplicate", [], 201);
+        self::assertSame('Ferry Warden (copy)', $copy['document']['name']);
+
+        $this->ask('DELETE', '/plans/'.$copy['id'], null, 204);
+        $this->ask('GET', '/plans/'.$copy['id'], null, 404);
+        self::assertSame($copy['document'], $this->ask('POST', '/plans/'.$copy['id'].'/restore')['document']);
+    }
+
+    public function testSubstitutesForAWashThatIsNotOwned(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $missing = array_filter($plan['looks']['steps'], static fn(array $step): bool => $step['notOwned'] !== []);
+        self::assertNotEmpty($missing);
+        foreach (array_keys($missing) as $stepId) {
+            $found = $this->ask('GET', '/plans/'.$plan['id']."/steps/$stepId/substitutes");
+            self::assertNotEmpty($found['offers']);
+            $differences = array_map(static fn(array $offer): float => round($offer['difference'], 1), $found['offers']);
+            $sorted = $differences;
+            sort($sorted);
+            self::assertSame($sorted, $differences);
+            foreach ($found['offers'] as $offer) {
+                foreach ($offer['mix']['parts'] as $part) {
+                    self::assertGreaterThan(0, \App\Models\Product::query()->with('pot')->findOrFail($part['paint'])->pot?->pots);
+                }
+            }
+        }
+        $this->ask('GET', '/plans/'.$plan['id'].'/steps/nothing/substitutes', null, 404);
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function faults(): iterable
+    {
+        $step = static fn(string $key, mixed $value): callable => static function (array $document) use ($key, $value): array {
+            $document['areas'][0]['steps'][0][$key] = $value;
+
+            return $document;
+        };
+        $area = static fn(string $key, mixed $value): callable => static function (array $document) use ($key, $value): array {
+            $document['areas'][0][$key] = $value;
+
+            return $document;
+        };
+        yield 'no name' => [static fn(array $document): array => [...$document, 'name' => '  '], 'name'];
+        yield 'overlong name' => [static fn(array $document): array => [...$document, 'name' => str_repeat('ä', 121)], 'name'];
+        yield 'control characters' => [static fn(array $document): array => [...$document, 'name' => "a\x00b"], 'name'];
+        yield 'height as text' => [static fn(array $document): array => array_replace_recursive($document, ['model' => ['heightMm' => '32']]), 'model.heightMm'];
+        yield 'unknown body' => [static fn(array $document): array => array_replace_recursive($document, ['model' => ['bodyType' => 'ghost']]), 'model.bodyType'];
+        yield 'unknown undercoat' => [static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['base' => 'none']]), 'undercoat.base'];
+        yield 'cone too wide' => [static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['coneDegrees' => 120]]), 'undercoat.coneDegrees'];
+        yield 'areas no list' => [static fn(array $document): array => [...$document, 'areas' => 'many'], 'areas'];
+        yield 'area an array of nothing' => [static fn(array $document): array => [...$document, 'areas' => [7]], 'areas.0'];
+        yield 'unknown texture' => [$area('texture', 'jelly'), 'areas.0.texture'];
+        yield 'touches a stranger' => [$area('touches', ['nobody']), 'areas.0.touches'];
+        yield 'unknown technique' => [$step('technique', 'magic'), 'areas.0.steps.0.technique'];
+        yield 'no coats' => [$step('coats', 0), 'areas.0.steps.0.coats'];
+        yield 'half a coat' => [$step('coats', 1.5), 'areas.0.steps.0.coats'];
+        yield 'unknown paint' => [$step('mix', [['paint' => 'x', 'parts' => 1]]), 'areas.0.steps.0.mix.0.paint'];
+        yield 'dilution without paint' => [$step('dilution', ['paint' => 0, 'thinner' => 1, 'with' => 'water']), 'areas.0.steps.0.dilution.paint'];
+        yield 'overlong note' => [$step('note', str_repeat('x', 501)), 'areas.0.steps.0.note'];
+        yield 'an array for a name' => [$area('name', ['x']), 'areas.0.name'];
+    }
+
+    #[DataProvider('faults')]
+    public function testEveryFaultNamesItsFieldAndChangesNothing(callable $spoil, string $field): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $spoil($plan['document']), 'version' => $plan['version']], 422);
+
+        self::assertContains($field, self::fields($problem));
+        self::assertSame($plan['version'], $this->ask('GET', '/plans/'.$plan['id'])['version']);
+    }
+
+    public function testPartsOfAMix(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $paints = array_column($plan['paints'], 'id');
+        foreach ([[0], [-1], [10], [5, 5]] as $parts) {
+            $document = $plan['document'];
+            $document['areas'][0]['steps'][0]['mix'] = array_map(static fn(int $count, int $i): array => ['paint' => $paints[$i], 'parts' => $count], $parts, array_keys($parts));
+            $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422);
+            self::assertStringStartsWith('areas.0.steps.0.mix', self::fields($problem)[0]);
+        }
+    }
+
+    public function testAreasThatTouchOrLieUnderThemselves(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$one, $other] = array_column($plan['document']['areas'], 'id');
+        $document = $plan['document'];
+        $document['areas'][0]['touches'] = [$one];
+        self::assertSame(['areas.0.touches'], self::fields($this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422)));
+
+        $document = $plan['document'];
+        $document['areas'][0]['liesUnder'] = [$other];
+        $document['areas'][1]['liesUnder'] = [$one];
+        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422);
+        self::assertSame(['areas.0.liesUnder'], self::fields($problem));
+        self::assertStringContainsString('would lie under itself', $problem['detail']);
+    }
+
+    public function testAnyScriptEmojiAndMarkupIsKeptAsItIs(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        foreach (['معطف أصفر', '🛶🦢 Provost', '<script>alert(1)</script>', "O’Neil & Söhne \"x\""] as $name) {
+            $document = $plan['document'];
+            $document['name'] = $name;
+            $plan = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+            self::assertSame($name, $plan['document']['name']);
+        }
+    }
+
+    public function testANewPlanWithTwoAreasAndFiveStages(): void
+    {
+        $paint = $this->paint('Reed Green')->id;
+        $areas = array_map(static fn(string $name): array => [
+            'id' => (string) Str::ulid(), 'name' => $name, 'texture' => 'close-folds', 'size' => 'medium', 'importance' => 'normal', 'touches' => [], 'liesUnder' => [],
+            'steps' => array_map(static fn(string $technique): array => [
+                'id' => (string) Str::ulid(), 'technique' => $technique, 'mix' => [['paint' => $paint, 'parts' => 1]],
+                'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'], 'coats' => 1, 'brush' => 'medium', 'place' => 'everywhere', 'note' => '',
+            ], ['primer', 'basecoat', 'wash', 'drybrush', 'highlight']),
+        ], ['Coat', 'Boots']);
+        $plan = $this->ask('POST', '/plans', ['document' => [
+            'name' => 'New', 'model' => ['name' => 'Model', 'bodyType' => 'on-foot', 'heightMm' => 32, 'finishLevel' => 'display'],
+            'undercoat' => ['base' => $this->paint('Black Primer')->id, 'light' => null, 'coneDegrees' => 45], 'areas' => $areas,
+        ]], 201);
+
+        self::assertCount(11, $plan['looks']['order']);
+        self::assertCount(6, $plan['looks']['areas'][$areas[0]['id']]['strip']['stages']);
+    }
+}
