@@ -1,3 +1,5 @@
+import { untrack } from 'svelte';
+
 /** Keys that work without a modifier while no field has the focus. */
 export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown };
 
@@ -5,13 +7,15 @@ const bound = $state<Key[]>([]);
 
 /** Binds keys for as long as a component lives: use as `$effect(() => bindKeys([...]))`. */
 export function bindKeys(keys: Key[]): () => void {
-    bound.push(...keys);
-    return () => {
-        for (const key of keys) {
-            const index = bound.findIndex((one) => one.run === key.run);
-            if (index >= 0) bound.splice(index, 1);
-        }
-    };
+    // Untracked, or every binding would run all the others anew.
+    untrack(() => bound.push(...keys));
+    return () =>
+        untrack(() => {
+            for (const key of keys) {
+                const index = bound.findIndex((one) => one.run === key.run);
+                if (index >= 0) bound.splice(index, 1);
+            }
+        });
 }
 
 export function boundKeys(): Key[] {

@@ -13,7 +13,7 @@
 </script>
 
 <nav aria-label="Places">
-    <a class="name" href="#/" aria-label="Kalokroma, to the bench"><span aria-hidden="true">Kalo<br />kroma</span></a>
+    <a class="name" href="#/">Kalokroma</a>
     {#each places as place}
         <a class="place" href={place.href} aria-current={place.holds(router.location) ? 'page' : undefined}>
             <PlaceMark name={place.mark} />
@@ -35,10 +35,11 @@
     }
 
     .name {
-        padding: 20px 0 18px 14px;
+        padding: 24px 0 18px;
         color: var(--ink);
-        font-size: 1.0625rem;
+        font-size: 0.9375rem;
         font-weight: 800;
+        text-align: center;
         line-height: 1;
         letter-spacing: -0.02em;
         text-decoration: none;

@@ -39,7 +39,7 @@ final readonly class Views
             'shelf-bring-in' => function (): void {
                 $this->open('#/shelf', 'tbody tr:nth-child(12)');
                 $this->press('Bring in, take out');
-                $this->await('.bx--file');
+                $this->await('input[type=file]');
             },
             'logbook' => fn() => $this->open('#/logbook', 'section li'),
             'plan-lamp' => function (): void {

@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { FileUploaderDropContainer } from 'carbon-components-svelte';
     import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
     import { tell } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
@@ -19,6 +18,7 @@
     let preview = $state<Schemas['FileChange'] | null>(null);
     let problem = $state<Problem | null>(null);
     let busy = $state('');
+    let over = $state(false);
 
     async function send(isPreview: boolean): Promise<void> {
         if (file === null) return;
@@ -42,9 +42,20 @@
         busy = '';
     }
 
-    function choose(files: readonly File[]): void {
-        file = files[0] ?? null;
+    function look(files: FileList | null | undefined): void {
+        file = files?.[0] ?? null;
         void send(true);
+    }
+
+    function choose(input: HTMLInputElement): void {
+        look(input.files);
+        input.value = '';
+    }
+
+    function dropped(event: DragEvent): void {
+        event.preventDefault();
+        over = false;
+        look(event.dataTransfer?.files);
     }
 </script>
 
@@ -62,11 +73,16 @@
             void send(true);
         }}
     />
-    <FileUploaderDropContainer
-        labelText="Drop a CSV file here, or choose one"
-        accept={['.csv', 'text/csv']}
-        on:add={(event) => choose(event.detail)}
-    />
+    <label
+        class="drop"
+        class:over
+        ondragover={(event) => (event.preventDefault(), (over = true))}
+        ondragleave={() => (over = false)}
+        ondrop={dropped}
+    >
+        <span>Drop a CSV file here, or choose one</span>
+        <input type="file" accept=".csv,text/csv" onchange={(event) => choose(event.currentTarget)} />
+    </label>
     <p class="quiet">UTF-8, first row: {columns[what]}</p>
     {#if busy !== ''}<p role="status">{busy}</p>{/if}
     {#if problem}<Trouble {problem} />{/if}
@@ -109,6 +125,20 @@
         display: grid;
         gap: 12px;
         padding: 14px;
+    }
+
+    .drop {
+        display: grid;
+        gap: 8px;
+        padding: 14px;
+        border: 1px dashed var(--line-strong);
+        border-radius: 4px;
+        cursor: pointer;
+    }
+
+    .drop.over {
+        border: 1px solid var(--ink);
+        background: var(--raised);
     }
 
     .preview {

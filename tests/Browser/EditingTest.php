@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Patience;
+
+final class EditingTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->see('//ol[@aria-label="Steps"]/li[4]');
+    }
+
+    public function testStepsAreReorderedByKeyboardAndByPointerAndTheOrderIsKept(): void
+    {
+        $before = $this->mixes();
+        $this->press('//ol[@aria-label="Steps"]/li[2]/button');
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL]);
+        $this->awaitMixes([$before[0], $before[2], $before[1], $before[3]]);
+
+        $from = $this->see('//ol[@aria-label="Steps"]/li[3]/button');
+        $to = $this->see('//ol[@aria-label="Steps"]/li[1]/button');
+        self::driver()->action()->clickAndHold($from)->moveToElement($to, -60, 0)->release()->perform();
+        $this->awaitMixes([$before[1], $before[0], $before[2], $before[3]]);
+        $this->awaitSaved();
+
+        self::driver()->navigate()->refresh();
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->awaitMixes([$before[1], $before[0], $before[2], $before[3]]);
+        $this->pressNamed('Undo');
+        $this->awaitMixes([$before[0], $before[2], $before[1], $before[3]]);
+        $this->pressNamed('Undo');
+        $this->awaitMixes($before);
+    }
+
+    public function testTheStripIsRedrawnAsTheRecipeChanges(): void
+    {
+        $this->press('//ol[@aria-label="Steps"]/li[2]/button');
+        $before = $this->colours(2);
+        $this->pressNamed('to parts of: one more');
+        Patience::until(fn(): bool => $this->colours(2) !== $before, 'other colours');
+        $this->awaitSaved();
+        $this->pressNamed('Undo');
+        Patience::until(fn(): bool => $this->colours(2) === $before, 'the colours from before');
+        self::assertSame($before, $this->colours(2));
+    }
+
+    public function testASecondTabThatIsBehindIsToldAndHasAWayOut(): void
+    {
+        $first = self::driver()->getWindowHandle();
+        $address = self::driver()->getCurrentURL();
+        self::driver()->switchTo()->newWindow();
+        self::driver()->get($address);
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->pressNamed('Coats: one more');
+        $this->awaitSaved();
+        self::driver()->close();
+        self::driver()->switchTo()->window($first);
+
+        $this->pressNamed('Coats: one more');
+        $this->see('//*[@role="alert"][contains(., "Changed elsewhere")]');
+        $this->pressNamed('Save mine over it');
+        $this->awaitSaved();
+        $this->seeNot('//*[@role="alert"]');
+    }
+
+    public function testTakingAStepOutCanBeUndone(): void
+    {
+        $before = $this->mixes();
+        $this->pressNamed('Take out');
+        $this->seeNot('//ol[@aria-label="Steps"]/li[4]');
+        $this->awaitSaved();
+        $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
+        $this->awaitMixes($before);
+    }
+
+    public function testTheShelfIsFoundFilteredEditedAndFilled(): void
+    {
+        $this->key('/');
+        $this->see('//h1[.="Shelf"]');
+        $this->see('//tbody/tr');
+        $this->key('/');
+        $this->key('deep teal');
+        $this->pressNamed('All paints');
+        $this->see('//tbody/tr[.//bdi[.="Deep Tide"]]');
+        $this->seeNot('//tbody/tr[.//bdi[.="Oilskin Yellow"]]');
+        $field = self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="Pots of Deep Tide"]'));
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys('2'.WebDriverKeys::TAB);
+        Patience::until(static fn(): bool => self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="ml left of Deep Tide"]'))->getAttribute('value') === '34', 'full pots');
+
+        $this->pressNamed('Add a paint');
+        $this->fill('Name', 'Ferry Lamp');
+        $this->fill('Maker', 'Own mixes');
+        $this->pressNamed('Add it');
+        $this->see('//form//*[contains(., "code field is required")]');
+        $this->fill('Code', 'X1');
+        $this->pressNamed('Add it');
+        $this->see('//section[@aria-label="Ferry Lamp"]');
+    }
+
+    /** @return list<string> */
+    private function mixes(): array
+    {
+        /** @var list<string> */
+        return self::driver()->executeScript('return [...document.querySelectorAll(\'ol[aria-label="Steps"] .mix\')].map((one) => one.textContent)');
+    }
+
+    /** @return list<string> */
+    private function colours(int $step): array
+    {
+        /** @var list<string> */
+        return self::driver()->executeScript('return [...document.querySelectorAll(`ol[aria-label="Steps"] li:nth-child(${arguments[0]}) .bars span`)].map((one) => one.style.background)', [$step]);
+    }
+
+    /** @param list<string> $wanted */
+    private function awaitMixes(array $wanted): void
+    {
+        Patience::until(fn(): bool => $this->mixes() === $wanted, 'the steps in the order '.implode(', ', $wanted));
+        self::assertSame($wanted, $this->mixes());
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Patience;
+
+/** The whole way: a new plan, a substitute, three steps done, and everything is still there after a reload and a killed server. */
+final class PainterTest extends BrowserTestCase
+{
+    public function testAPainterPlansABatchAndPaintsIt(): void
+    {
+        $this->makeThePlan();
+        foreach (['Marsh coat' => 'Reed Green', 'Boots' => 'Boot Brown'] as $area => $base) {
+            $this->press("//nav[@aria-label='Areas']//bdi[.='$area']");
+            $this->writeFiveStages($base);
+        }
+        $this->takeASubstitute();
+        $this->paintThreeSteps();
+
+        self::$server->kill();
+        self::$server->start();
+        self::driver()->navigate()->refresh();
+        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
+        self::assertCount(3, self::driver()->findElements(WebDriverBy::xpath('//nav[@aria-label="Passes in painting order"]//*[.="done"]')));
+
+        $this->pressNamed('Logbook');
+        self::assertCount(3, $this->entriesOf('Second boat', 3));
+        $this->pressNamed('Plans');
+        $this->press('//h2/a[normalize-space(.)="Marsh Piker"]');
+        foreach (['Marsh coat', 'Boots'] as $area) {
+            $this->press("//nav[@aria-label='Areas']//bdi[.='$area']");
+            $this->see('//ol[@aria-label="Steps"]/li[5]');
+            self::assertCount(5, self::driver()->findElements(WebDriverBy::xpath('//ol[@aria-label="Steps"]/li')));
+        }
+        $this->seeNot('//nav[@aria-label="Areas"]//*[contains(., "not owned")]');
+    }
+
+    private function makeThePlan(): void
+    {
+        $this->visit('#/');
+        $this->pressNamed('Plans');
+        $this->pressNamed('New plan');
+        $this->fill('Name of the plan', 'Marsh Piker');
+        $this->pick('Undercoat', 'Mid Grey Primer');
+        $this->fill('Areas, one a line', "Marsh coat\nBoots");
+        $this->pressNamed('Make the plan');
+        $this->see('//h1[normalize-space(.)="Marsh Piker"]');
+    }
+
+    private function writeFiveStages(string $base): void
+    {
+        $stages = ['Primer' => 'Bone Primer', 'Basecoat' => $base, 'Wash' => 'Soot Wash', 'Drybrush' => 'Saddle Tan', 'Highlight' => 'Tallow Pale'];
+        $number = 0;
+        foreach ($stages as $technique => $paint) {
+            $number++;
+            $this->pressNamed('Add a step');
+            $this->see(sprintf('//section[starts-with(@aria-label, "Step %d,")]', $number));
+            $this->choose('Technique', $technique);
+            $this->see(sprintf('//section[@aria-label="Step %d, %s"]', $number, $technique));
+            $this->pick('Paint', $paint);
+            $this->see(sprintf('//ol[@aria-label="Steps"]/li[%d]//bdi[.="%s"]', $number, $paint));
+        }
+        $this->awaitSaved();
+    }
+
+    /** Soot Wash is in both recipes and not on the shelf. */
+    private function takeASubstitute(): void
+    {
+        foreach (['Marsh coat', 'Boots'] as $area) {
+            $this->press("//nav[@aria-label='Areas']//bdi[.='$area']");
+            $this->press('//ol[@aria-label="Steps"]/li[3]/button');
+            $this->see('//section[@aria-label="What do I have?"]//*[.="as planned"]');
+            $this->pressNamed('Take it');
+            $this->seeNot('//ol[@aria-label="Steps"]/li[3]//bdi[.="Soot Wash"]');
+            $this->awaitSaved();
+        }
+    }
+
+    private function paintThreeSteps(): void
+    {
+        $this->pressNamed('Batches');
+        $this->fill('Name of the batch', 'Second boat');
+        $this->pressNamed('Begin the batch');
+        $this->see('//*[normalize-space(.)="0 of 11 passes"]');
+        $this->pressNamed('Done on all 5');
+        $this->see('//*[normalize-space(.)="1 of 11 passes"]');
+        $this->key(' ');
+        $this->see('//*[normalize-space(.)="2 of 11 passes"]');
+        $this->pressNamed('Done on 4');
+        $this->see('//section[@aria-label="Open step"]//*[contains(., "done on 4 of 5")]');
+        $this->pressNamed('Done on the 1 left');
+        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
+        $this->key('z');
+        $this->see('//*[normalize-space(.)="2 of 11 passes"]');
+        $this->key(' ');
+        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
+    }
+
+    /** @return list<mixed> */
+    private function entriesOf(string $batch, int $atLeast): array
+    {
+        $xpath = "//section//li[.//bdi[.='$batch'] and .//*[starts-with(normalize-space(.), 'all 5')]]";
+        Patience::until(static fn(): bool => count(self::driver()->findElements(WebDriverBy::xpath("//section//li[.//bdi[.='$batch']]"))) >= $atLeast, 'the log');
+
+        return [...self::driver()->findElements(WebDriverBy::xpath($xpath)), ...array_slice(self::driver()->findElements(WebDriverBy::xpath("//section//li[.//bdi[.='$batch'] and .//*[contains(., 'of 5')]]")), 0, 1)];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\Support\Views;
+
+final class ViewsTest extends BrowserTestCase
+{
+    private const NAMES = ['bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'plan-batches', 'new-plan', 'painting', 'shelf', 'shelf-bring-in', 'logbook'];
+
+    /** @return iterable<string, array{string, string}> */
+    public static function views(): iterable
+    {
+        foreach (['day', 'lamp'] as $theme) {
+            foreach (self::NAMES as $name) {
+                yield "$name by $theme light" => [$name, $theme];
+            }
+        }
+    }
+
+    #[DataProvider('views')]
+    public function testAxeFindsNothing(string $name, string $theme): void
+    {
+        $views = new Views(self::$server, self::$chromium);
+        $views->theme($theme);
+        $views->all()[$name]();
+        self::assertSame($theme, self::driver()->executeScript('return document.documentElement.dataset.theme'));
+        self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        /** @var list<array{id: string, help: string, nodes: list<array{html: string, failureSummary: string}>}> $violations */
+        $violations = self::driver()->executeAsyncScript('const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"] }).then((result) => done(result.violations))');
+
+        self::assertSame([], array_map(static fn(array $one): string => $one['id'].': '.$one['nodes'][0]['html'].' '.$one['nodes'][0]['failureSummary'], $violations));
+    }
+
+    public function testNoPageAsksAnotherHostForAnything(): void
+    {
+        $views = new Views(self::$server, self::$chromium);
+        self::driver()->manage()->getLog('performance');
+        foreach (self::NAMES as $name) {
+            $views->all()[$name]();
+        }
+        $asked = [];
+        foreach (self::driver()->manage()->getLog('performance') as $line) {
+            $event = json_decode((string) $line['message'], true)['message'] ?? [];
+            if (($event['method'] ?? '') === 'Network.requestWillBeSent') {
+                $asked[] = (string) $event['params']['request']['url'];
+            }
+        }
+        $elsewhere = array_filter($asked, static fn(string $url): bool => ! str_starts_with($url, self::$server->url()) && preg_match('/^(data|blob|about|chrome):/', $url) !== 1);
+
+        self::assertGreaterThan(30, count($asked));
+        self::assertSame([], array_values($elsewhere));
+    }
+
+    public function testTheFirstScreenIsUsableWithinOneAndAHalfSecondsOnAColdCache(): void
+    {
+        self::driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.clearBrowserCache', 'params' => new \stdClass]);
+        $this->visit('#/');
+        $this->see('//article//a[normalize-space(.)="Paint on"]');
+        /** @var float $milliseconds */
+        $milliseconds = self::driver()->executeScript('return Math.max(...performance.getEntriesByType("resource").map((one) => one.responseEnd))');
+
+        self::assertLessThan(1500, $milliseconds);
+    }
+}
