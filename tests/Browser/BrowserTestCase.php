@@ -37,7 +37,7 @@ abstract class BrowserTestCase extends TestCase
     protected function onNotSuccessfulTest(\Throwable $error): never
     {
         $folder = dirname(__DIR__, 2).'/.cache/browser';
-        is_dir($folder) || mkdir($folder, 0777, true);
+        is_dir($folder) || mkdir($folder, 0o777, true);
         self::driver()->takeScreenshot($folder.'/'.preg_replace('/\W+/', '-', $this->nameWithDataSet()).'.png');
 
         throw $error;
@@ -121,12 +121,12 @@ abstract class BrowserTestCase extends TestCase
         $field = $this->field($label);
         $field->click();
         $field->sendKeys($paint);
-        $this->press(sprintf('//*[@role="option"][.//bdi[.="%s"]]', $paint));
+        $this->press(sprintf('//*[@role="listbox"][count(li) < 5]/li[.//bdi[.="%s"]]', $paint));
     }
 
     protected function field(string $label): WebDriverElement
     {
-        return $this->see(sprintf('//*[self::input or self::textarea or self::select][@id = //label[normalize-space(.)="%1$s"]/@for]', $label));
+        return $this->see(sprintf('//*[self::input or self::textarea][@id = //label[normalize-space(.)="%1$s"]/@for]', $label));
     }
 
     protected function key(string $key): void

@@ -100,7 +100,7 @@ final class EditingTest extends BrowserTestCase
         $this->fill('Name', 'Ferry Lamp');
         $this->fill('Maker', 'Own mixes');
         $this->pressNamed('Add it');
-        $this->see('//form//*[contains(., "code field is required")]');
+        $this->see('//form//*[contains(., "This may not be empty.")]');
         $this->fill('Code', 'X1');
         $this->pressNamed('Add it');
         $this->see('//section[@aria-label="Ferry Lamp"]');

@@ -23,6 +23,6 @@ final class BatchRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['models.between' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.'];
+        return ['required' => 'This may not be empty.', 'models.between' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.'];
     }
 }

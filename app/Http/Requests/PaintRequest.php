@@ -45,6 +45,7 @@ final class PaintRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'required' => 'This may not be empty.',
             'swatch.required' => 'This kind of paint needs a swatch, for example #7a5230.',
             'swatch.regex' => 'Write the swatch as # and six hexadecimal digits, for example #7a5230.',
             'opacity.between' => 'Opacity lies between 0 (clear) and 1 (hides in one coat). Leave it empty to have it estimated.',

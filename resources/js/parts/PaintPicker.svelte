@@ -25,6 +25,7 @@
     let found = $state<Paint[]>([]);
     let at = $state(0);
     let asked = 0;
+    let waiting: ReturnType<typeof setTimeout> | undefined;
     let input: HTMLInputElement;
 
     async function search(words: string): Promise<void> {
@@ -88,20 +89,23 @@
         oninput={(event) => {
             text = event.currentTarget.value;
             open = true;
-            void search(text);
+            clearTimeout(waiting);
+            waiting = setTimeout(() => void search(text), 70);
         }}
         onkeydown={key}
     />
     {#if fault !== ''}<p class="fault" id="{uid}-fault">{fault}</p>{/if}
     <ul id="{uid}-list" role="listbox" aria-label={label} hidden={!open}>
         {#each found as paint, index (paint.id)}
-            <!-- svelte-ignore a11y_click_events_have_key_events -->
             <li
                 id="{uid}-{index}"
                 role="option"
                 aria-selected={index === at}
-                onmousedown={(event) => event.preventDefault()}
-                onclick={() => take(paint)}
+                onmousedown={(event) => {
+                    // At once, not when the button comes up: the list may have moved by then.
+                    event.preventDefault();
+                    take(paint);
+                }}
             >
                 <Swatch hex={paint.swatch} kind={paint.kind} size={26} />
                 <span class="name"

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Strip, Step } from '../lib/api';
+    import { craft, label } from '../lib/craft.svelte';
     import { reorder } from '../lib/reorder';
     import TechniqueMark from './TechniqueMark.svelte';
     import ZoneBars from './ZoneBars.svelte';
@@ -82,7 +83,7 @@
                     {/if}
                     <span class="what"
                         ><TechniqueMark technique={step.technique} size={13} />{stage?.technique ??
-                            step.technique}</span
+                            label(craft()?.techniques, step.technique)}</span
                     >
                     <bdi class="mix">{mixWords(step.id)}</bdi>
                     <span class="values">

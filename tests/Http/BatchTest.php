@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Batch;
+use App\Models\LogEntry;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class BatchTest extends HttpTestCase
+{
+    public function testTheDemoHasOneFinishedOneHalfWayAndOnePlannedBatch(): void
+    {
+        $batches = array_column($this->ask('GET', '/batches'), null, 'name');
+
+        self::assertTrue($batches['First five wardens']['isFinished']);
+        self::assertSame(17, $batches['Night shift']['passesDone']);
+        self::assertFalse($batches['The Provost, for the midwinter show']['isBegun']);
+        $bench = $this->ask('GET', '/bench');
+        self::assertSame(['Gorse Yellow', 'Tar', 'Tar Wash'], array_column($bench['low'], 'name'));
+        self::assertSame('Jetty base', array_column($bench['batches'], null, 'name')['Night shift']['next']['areaName']);
+    }
+
+    public function testStepsAreDoneForAllOrForSomeUndoneAndPutBack(): void
+    {
+        $batch = $this->begin(5);
+        $first = $batch['steps'][0]['step']['id'];
+        $batch = $this->done($batch, $first, 2);
+        self::assertSame([2, 3, $first], [$batch['steps'][0]['done'], $batch['steps'][0]['left'], $batch['next']]);
+
+        $batch = $this->done($batch, $first, 3, ['minutes' => 12, 'note' => 'cold room 🥶']);
+        self::assertSame([5, 0], [$batch['steps'][0]['done'], $batch['steps'][0]['left']]);
+        self::assertSame($batch['steps'][1]['step']['id'], $batch['next']);
+
+        $entry = $batch['steps'][0]['entries'][1]['id'];
+        self::assertSame(2, $this->ask('DELETE', "/log/$entry")['steps'][0]['done']);
+        self::assertSame(5, $this->ask('POST', "/log/$entry/restore")['steps'][0]['done']);
+    }
+
+    public function testTheSameRecordSentTwiceIsRecordedOnce(): void
+    {
+        $batch = $this->begin(5);
+        $body = ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 2];
+        $this->ask('POST', '/batches/'.$batch['id'].'/log', $body, 201);
+        $again = $this->ask('POST', '/batches/'.$batch['id'].'/log', $body, 201);
+
+        self::assertSame(2, $again['steps'][0]['done']);
+        self::assertSame(1, LogEntry::query()->where('batch_id', $batch['id'])->count());
+    }
+
+    public function testWhatWasReallyUsedIsKeptWithItsName(): void
+    {
+        $batch = $this->begin(1);
+        $step = $batch['steps'][3]['step']['id'];
+        $paint = $this->paint('Tide Teal');
+        $this->done($batch, $step, 1, ['used' => ['mix' => [['paint' => $paint->id, 'parts' => 2]], 'dilution' => ['paint' => 1, 'thinner' => 2, 'with' => 'medium'], 'coats' => 3]]);
+        $entry = $this->ask('GET', '/log?batch='.$batch['id'])['entries'][0];
+
+        self::assertSame(['Tide Teal', 3, 2], [$entry['mixWords'], $entry['used']['coats'], $entry['used']['dilution']['thinner']]);
+        self::assertSame($step, $entry['stepId']);
+    }
+
+    public function testABatchKeepsThePlanAsItWasUntilItIsToldToTakeTheNewOne(): void
+    {
+        $batch = $this->begin(3);
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $document = $plan['document'];
+        $document['areas'] = array_slice($document['areas'], 0, 1);
+        $document['areas'][0]['touches'] = [];
+        $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+
+        $kept = $this->ask('GET', '/batches/'.$batch['id']);
+        self::assertTrue($kept['planChanged']);
+        self::assertSame($batch['steps'], $kept['steps']);
+        self::assertCount(8, $this->ask('POST', '/batches/'.$batch['id'].'/refresh')['steps']);
+    }
+
+    public function testABatchOutlivesItsPlanAndThePaintsOfIt(): void
+    {
+        $batch = $this->begin(3);
+        $this->ask('DELETE', '/plans/'.$this->plan()->id, null, 204);
+        $this->ask('DELETE', '/paints/'.$this->paint('Oilskin Yellow')->id, null, 204);
+        $kept = $this->ask('GET', '/batches/'.$batch['id']);
+
+        self::assertSame($batch['steps'], $kept['steps']);
+        $this->ask('POST', '/batches/'.$batch['id'].'/refresh', [], 409);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function faults(): iterable
+    {
+        yield 'of nobody' => [['models' => 0], 'models'];
+        yield 'of an army' => [['models' => 10_000], 'models'];
+        yield 'of half a model' => [['models' => 1.5], 'models'];
+        yield 'nameless' => [['name' => ''], 'name'];
+        yield 'on no day' => [['startsOn' => '2026-02-31'], 'startsOn'];
+        yield 'by no plan' => [['planId' => 'nothing'], 'planId'];
+    }
+
+    /** @param array<string, mixed> $spoilt */
+    #[DataProvider('faults')]
+    public function testAFaultyBatchIsRefusedByField(array $spoilt, string $field): void
+    {
+        $before = Batch::query()->count();
+        $problem = $this->ask('POST', '/batches', [...$this->input(5), ...$spoilt], 422);
+
+        self::assertContains($field, self::fields($problem));
+        self::assertSame($before, Batch::query()->count());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function faultyRecords(): iterable
+    {
+        yield 'more than there are' => [['models' => 6], 'models'];
+        yield 'on none' => [['models' => 0], 'models'];
+        yield 'of no step' => [['stepId' => 'nothing'], 'stepId'];
+        yield 'without an id' => [['id' => '1'], 'id'];
+        yield 'in negative time' => [['minutes' => -5], 'minutes'];
+        yield 'with ten parts' => [['used' => ['mix' => [['paint' => 'x', 'parts' => 10]]]], 'used.mix'];
+        yield 'with an unknown paint' => [['used' => ['mix' => [['paint' => 'x', 'parts' => 1]]]], 'used.mix.0.paint'];
+        yield 'with no coats' => [['used' => ['coats' => 0]], 'used.coats'];
+        yield 'with words for a mix' => [['used' => ['mix' => 'red']], 'used.mix'];
+    }
+
+    /** @param array<string, mixed> $spoilt */
+    #[DataProvider('faultyRecords')]
+    public function testAFaultyRecordIsRefusedByField(array $spoilt, string $field): void
+    {
+        $batch = $this->begin(5);
+        $problem = $this->ask('POST', '/batches/'.$batch['id'].'/log', ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, ...$spoilt], 422);
+
+        self::assertContains($field, self::fields($problem));
+        self::assertSame(0, LogEntry::query()->where('batch_id', $batch['id'])->count());
+    }
+
+    public function testABatchIsNeverSmallerThanWhatIsDone(): void
+    {
+        $batch = $this->begin(5);
+        $this->done($batch, 'undercoat', 4);
+        $change = ['name' => 'Fewer', 'startsOn' => '2026-11-01', 'version' => $batch['version']];
+        self::assertSame(['models'], self::fields($this->ask('PUT', '/batches/'.$batch['id'], [...$change, 'models' => 3], 422)));
+        self::assertSame(4, $this->ask('PUT', '/batches/'.$batch['id'], [...$change, 'models' => 4])['models']);
+        $this->ask('PUT', '/batches/'.$batch['id'], [...$change, 'models' => 5], 409);
+    }
+
+    public function testWritesFromElsewhereAndBrokenJsonAreRefused(): void
+    {
+        $this->postJson('/api/batches', $this->input(2), ['Origin' => 'https://elsewhere.test'])->assertStatus(403);
+        $this->call('POST', '/api/batches', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"name":')->assertStatus(400);
+        $this->ask('GET', '/batches/nothing', null, 404);
+        $this->json('DELETE', '/api/bench')->assertStatus(405)->assertHeader('Content-Type', 'application/problem+json');
+        self::assertSame(3, Batch::query()->count());
+    }
+
+    /** @return array<string, mixed> */
+    private function begin(int $models): array
+    {
+        return $this->ask('POST', '/batches', $this->input($models), 201);
+    }
+
+    /** @return array<string, mixed> */
+    private function input(int $models): array
+    {
+        return ['planId' => $this->plan()->id, 'name' => 'Second boat', 'models' => $models, 'startsOn' => '2026-11-24'];
+    }
+
+    /**
+     * @param array<string, mixed> $batch
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    private function done(array $batch, string $stepId, int $models, array $more = []): array
+    {
+        return $this->ask('POST', '/batches/'.$batch['id'].'/log', ['id' => (string) Str::ulid(), 'stepId' => $stepId, 'models' => $models, ...$more], 201);
+    }
+}
