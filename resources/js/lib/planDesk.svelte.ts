@@ -34,6 +34,7 @@ export class PlanDesk {
         edit(next);
         this.document = next;
         this.pending = true;
+        if (this.saving === 'saved') this.saving = 'saving';
         clearTimeout(this.timer);
         this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
     }
