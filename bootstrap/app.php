@@ -15,7 +15,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // Pages and API are one origin: nothing is shared across origins, and nobody else's page may write.
         $middleware->remove(HandleCors::class);
-        $middleware->api(append: [SameOriginWrites::class]);
+        $middleware->prepend(SameOriginWrites::class);
         $middleware->group('web', []);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

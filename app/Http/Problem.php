@@ -52,6 +52,11 @@ final readonly class Problem
         return new self($status, $title, $detail);
     }
 
+    public static function tooLarge(int $largestBytes): self
+    {
+        return new self(413, 'Too large', sprintf('This is larger than %d MB. Split it and bring the parts in one after the other.', intdiv($largestBytes, 1024 * 1024)));
+    }
+
     public function toResponse(): JsonResponse
     {
         return new JsonResponse(array_filter([
@@ -94,7 +99,7 @@ final readonly class Problem
         $detail = match ($status) {
             404 => 'This is not here, or no longer. Go back to the list and open it anew.',
             405 => 'This address does not take that kind of request.',
-            413 => 'This is larger than 16 MB. Split it and bring the parts in one after the other.',
+            413 => 'This is larger than 4 MB. Split it and bring the parts in one after the other.',
             default => $error->getMessage() === '' ? 'The request was refused.' : $error->getMessage(),
         };
 

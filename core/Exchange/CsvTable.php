@@ -9,6 +9,14 @@ namespace Kalokroma\Exchange;
  */
 final class CsvTable
 {
+    public const MOST_ROWS = 20_000;
+
+    /** More than any of our tables has; a line of commas shall not fill the memory. */
+    private const MOST_COLUMNS = 64;
+
+    /** Longer lines are cut, and then have too few or too many columns. */
+    private const LONGEST_LINE_BYTES = 20_000;
+
     private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
 
     /**
@@ -88,8 +96,11 @@ final class CsvTable
         fwrite($stream, $text);
         rewind($stream);
         $lines = [];
-        while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
-            $lines[] = array_map(static fn(?string $cell): string => $cell ?? '', $cells);
+        while (($cells = fgetcsv($stream, self::LONGEST_LINE_BYTES, ',', '"', '')) !== false) {
+            if (count($lines) > self::MOST_ROWS) {
+                throw Faulty::table('file', sprintf('A file has at most %d rows. Split it and bring the parts in one after the other.', self::MOST_ROWS), self::MOST_ROWS + 2);
+            }
+            $lines[] = array_map(static fn(?string $cell): string => $cell ?? '', array_slice($cells, 0, self::MOST_COLUMNS));
         }
         fclose($stream);
 

@@ -96,6 +96,7 @@ final class BatchTest extends HttpTestCase
         yield 'of half a model' => [['models' => 1.5], 'models'];
         yield 'nameless' => [['name' => ''], 'name'];
         yield 'on no day' => [['startsOn' => '2026-02-31'], 'startsOn'];
+        yield 'on a number' => [['startsOn' => 1e308], 'startsOn'];
         yield 'by no plan' => [['planId' => 'nothing'], 'planId'];
     }
 

@@ -151,6 +151,16 @@ final class ShelfTest extends HttpTestCase
         $this->judged($response, 'POST', '/paints/import?what=catalogue', 413);
     }
 
+    public function testFilesMadeToFillTheMemoryAreRefused(): void
+    {
+        foreach ([str_repeat(',', 3_000_000), str_repeat("a\n", 1_500_000), self::HEADER."\n".str_repeat('"', 1_000_001)] as $csv) {
+            self::assertNotEmpty(self::fields($this->import('catalogue', $csv, false, 422)));
+        }
+        $bomb = '{"document":{"areas":['.implode(',', array_fill(0, 100_000, '[1]')).']}}';
+        $this->call('POST', '/api/plans', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $bomb)->assertStatus(400);
+        self::assertSame(160, Product::query()->count());
+    }
+
     public function testTenThousandPaintsStayQuick(): void
     {
         $rows = self::HEADER."\n";

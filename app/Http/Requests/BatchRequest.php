@@ -16,7 +16,7 @@ final class BatchRequest extends FormRequest
             ...($this->isMethod('POST') ? ['planId' => ['required', 'string', 'max:40']] : ['version' => ['required', 'integer']]),
             'name' => ['required', 'string', new PlainTextRule(120)],
             'models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS],
-            'startsOn' => ['required', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2200-01-01'],
+            'startsOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2200-01-01'],
         ];
     }
 

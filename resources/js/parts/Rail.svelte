@@ -37,7 +37,7 @@
     .name {
         padding: 24px 0 18px;
         color: var(--ink);
-        font-size: 0.9375rem;
+        font-size: 0.875rem;
         font-weight: 800;
         text-align: center;
         line-height: 1;
