@@ -81,6 +81,23 @@ final class EditingTest extends BrowserTestCase
         $this->awaitMixes($before);
     }
 
+    public function testStepsAndAreasAreDuplicated(): void
+    {
+        $before = $this->mixes();
+        $this->press('//ol[@aria-label="Steps"]/li[1]/button');
+        $this->press('//section[starts-with(@aria-label, "Step")]//button[normalize-space(.)="Duplicate"]');
+        $this->awaitMixes([$before[0], ...$before]);
+        $this->pressNamed('Undo');
+        $this->awaitMixes($before);
+
+        $this->pressNamed('Edit area');
+        $this->pressNamed('Duplicate this area');
+        $this->see('//nav[@aria-label="Areas"]//button[@aria-current="true"]//bdi[.="Breeches (copy)"]');
+        $this->awaitMixes($before);
+        self::driver()->getKeyboard()->sendKeys('z');
+        $this->seeNot('//nav[@aria-label="Areas"]//bdi[.="Breeches (copy)"]');
+    }
+
     public function testTheShelfIsFoundFilteredEditedAndFilled(): void
     {
         $this->key('/');

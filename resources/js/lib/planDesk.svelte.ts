@@ -1,3 +1,4 @@
+import { ulid } from 'ulid';
 import { api, asProblem, Problem, Unreachable, type Area, type Plan, type PlanDocument, type Step } from './api';
 import { tell, warn } from './notices.svelte';
 import { moved } from './reorder';
@@ -58,6 +59,30 @@ export class PlanDesk {
             const area = document.areas.find((one) => one.id === areaId);
             if (area) area.steps = moved(area.steps, from, to);
         });
+    }
+
+    /** Puts a copy right behind; the id of the copy. */
+    duplicateStep(stepId: string): string {
+        const id = ulid();
+        this.change((document) => {
+            for (const area of document.areas) {
+                area.steps = area.steps.flatMap((step) => (step.id === stepId ? [step, { ...step, id }] : [step]));
+            }
+        });
+        return id;
+    }
+
+    /** Puts a copy with copies of all its steps right behind; the id of the copy. */
+    duplicateArea(areaId: string): string {
+        const id = ulid();
+        this.change((document) => {
+            document.areas = document.areas.flatMap((area) => {
+                if (area.id !== areaId) return [area];
+                const steps = area.steps.map((step) => ({ ...step, id: ulid() }));
+                return [area, { ...area, id, name: `${area.name} (copy)`.slice(0, 120), steps }];
+            });
+        });
+        return id;
     }
 
     removeStep(stepId: string): void {

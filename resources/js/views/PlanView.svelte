@@ -161,12 +161,20 @@
                         {area}
                         stepId={step?.id ?? null}
                         chooseStep={(id) => choose(area.id, id)}
+                        chooseArea={choose}
                     />
                 </div>
             {/if}
             <div class="middle">
                 {#if area}
-                    {#if step}{#key step.id}<StepPanel {desk} craft={table} {area} {step} {stage} />{/key}{/if}
+                    {#if step}{#key step.id}<StepPanel
+                                {desk}
+                                craft={table}
+                                {area}
+                                {step}
+                                {stage}
+                                choose={(id) => choose(area.id, id)}
+                            />{/key}{/if}
                 {:else}
                     <div class="panel nothing">
                         <h2>No areas yet</h2>

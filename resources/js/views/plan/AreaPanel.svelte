@@ -15,8 +15,15 @@
         area,
         stepId,
         chooseStep,
-    }: { desk: PlanDesk; craft: Craft; area: Area; stepId: string | null; chooseStep: (stepId: string) => void } =
-        $props();
+        chooseArea,
+    }: {
+        desk: PlanDesk;
+        craft: Craft;
+        area: Area;
+        stepId: string | null;
+        chooseStep: (stepId: string) => void;
+        chooseArea: (areaId: string) => void;
+    } = $props();
 
     let editing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
@@ -89,7 +96,10 @@
             />
         </div>
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
-        <div>
+        <div class="acts">
+            <button class="act" type="button" onclick={() => chooseArea(desk.duplicateArea(area.id))}
+                >Duplicate this area</button
+            >
             <button class="act" type="button" onclick={() => desk.removeArea(area.id)}>Take this area out</button>
         </div>
     {/if}

@@ -16,7 +16,9 @@
         area,
         step,
         stage,
-    }: { desk: PlanDesk; craft: Craft; area: Area; step: Step; stage: Stage | null } = $props();
+        choose,
+    }: { desk: PlanDesk; craft: Craft; area: Area; step: Step; stage: Stage | null; choose: (stepId: string) => void } =
+        $props();
 
     const look = $derived(desk.plan?.looks.steps[step.id]);
     const technique = $derived(craft.techniques.find((one) => one.value === step.technique));
@@ -52,9 +54,14 @@
                 disabled={position === area.steps.length - 1}
                 onclick={() => desk.moveStep(area.id, position, position + 1)}>→</button
             >
+            <button class="act" type="button" onclick={() => choose(desk.duplicateStep(step.id))}>Duplicate</button>
             <button class="act" type="button" onclick={() => desk.removeStep(step.id)}>Take out</button>
         </div>
     </header>
+    {#if stage}<p>
+            Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}; {stage.change.toFixed(1)} from the stage
+            before.
+        </p>{/if}
     <p class="quiet">{technique?.hint ?? ''}</p>
     <div class="how">
         <Choose

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Matching;
+
+use Kalokroma\Matching\Compatibility;
+use Kalokroma\Matching\PotLevel;
+use Kalokroma\Matching\Substitute;
+use Kalokroma\Matching\Substitutes;
+use Kalokroma\Matching\Way;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Paints;
+
+final class SubstitutesTest extends TestCase
+{
+    public function testOnlyPaintsThatBehaveAlikeAreOffered(): void
+    {
+        $shelf = [
+            Paints::of('#8b9094', 0.96, Kind::Metallic, 'Steel'),
+            Paints::of('#8a8f93', 0.9, Kind::Opaque, 'Grey'),
+            Paints::of('#a2a8ab', 0.06, Kind::Wash, 'Grey wash'),
+            Paints::of('#5a5d60', 0.97, Kind::Metallic, 'Iron'),
+        ];
+        $names = static fn(Paint $wanted): array => array_values(array_unique(array_merge(...array_map(
+            static fn(Substitute $one): array => array_map(static fn($part): string => $part->paint->name, $one->mix->ingredients),
+            Substitutes::from($shelf)->for(Mix::single($wanted)),
+        ))));
+
+        self::assertEqualsCanonicalizing(['Steel', 'Iron'], $names(Paints::of('#c3c7ca', 0.94, Kind::Metallic)));
+        self::assertSame(['Grey'], $names(Paints::of('#909090', 0.7, Kind::SemiOpaque)));
+    }
+
+    public function testAWashCanBeMadeFromPaintAndMedium(): void
+    {
+        $offers = Substitutes::from([Paints::of('#1c1b1c', 0.96, Kind::Opaque, 'Tar')])->for(Mix::single(Paints::of('#a29c94', 0.06, Kind::Wash)));
+
+        self::assertSame(Way::ThinnedPaint, $offers[0]->way);
+        self::assertGreaterThanOrEqual(4, $offers[0]->dilution?->thinner);
+    }
+
+    public function testThePaintItselfWinsWhenItIsOwnedInAnotherPot(): void
+    {
+        $shelf = Paints::shelf(20, 4);
+        $twin = Paints::of('#5f7a45', null, Kind::Opaque, 'Twin');
+        $best = Substitutes::from([...$shelf, $twin])->for(Mix::single(Paints::of('#5f7a45', null, Kind::Opaque, 'Wanted')))[0];
+
+        self::assertSame('Twin', $best->mix->words());
+        self::assertEqualsWithDelta(0.0, $best->difference->number, 0.001);
+    }
+
+    public function testNothingOwnedMeansNothingOffered(): void
+    {
+        self::assertSame([], Substitutes::from([])->for(Mix::single(Paints::of('#5f7a45'))));
+    }
+
+    public function testPrimersAndVarnishesAreReplacedByFunctionAndFinish(): void
+    {
+        $matt = Paint::of('a', 'Matt', Kind::Varnish, null, null, Finish::Matt);
+
+        self::assertTrue(Compatibility::mayReplace($matt, Paint::of('b', 'Other matt', Kind::Varnish, null, null, Finish::Matt)));
+        self::assertFalse(Compatibility::mayReplace($matt, Paint::of('c', 'Gloss', Kind::Varnish, null, null, Finish::Gloss)));
+        self::assertFalse(Compatibility::mayReplace($matt, Paint::of('d', 'Medium', Kind::Medium, null, null, Finish::Matt)));
+    }
+
+    public function testAPotIsLowUnderAFifth(): void
+    {
+        self::assertSame([PotLevel::None, PotLevel::Low, PotLevel::Fine], [PotLevel::of(0, 9, 17), PotLevel::of(1, 3.3, 17), PotLevel::of(1, 3.5, 17)]);
+    }
+}
