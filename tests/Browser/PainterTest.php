@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use Tests\Browser\Support\Patience;
 
 /** The whole way: a new plan, a substitute, three steps done, and everything is still there after a reload and a killed server. */
 final class PainterTest extends BrowserTestCase
@@ -27,7 +26,10 @@ final class PainterTest extends BrowserTestCase
         self::assertCount(3, self::driver()->findElements(WebDriverBy::xpath('//nav[@aria-label="Passes in painting order"]//*[.="done"]')));
 
         $this->pressNamed('Logbook');
-        self::assertCount(3, $this->entriesOf('Second boat', 3));
+        $entries = "//section//li[.//bdi[.='Second boat']]";
+        $this->see($entries);
+        self::assertCount(4, self::driver()->findElements(WebDriverBy::xpath($entries)));
+        self::assertCount(2, self::driver()->findElements(WebDriverBy::xpath($entries.'[.//*[starts-with(normalize-space(.), "all 5")]]')));
         $this->pressNamed('Plans');
         $this->press('//h2/a[normalize-space(.)="Marsh Piker"]');
         foreach (['Marsh coat', 'Boots'] as $area) {
@@ -97,14 +99,5 @@ final class PainterTest extends BrowserTestCase
         $this->see('//*[normalize-space(.)="2 of 11 passes"]');
         $this->key(' ');
         $this->see('//*[normalize-space(.)="3 of 11 passes"]');
-    }
-
-    /** @return list<mixed> */
-    private function entriesOf(string $batch, int $atLeast): array
-    {
-        $xpath = "//section//li[.//bdi[.='$batch'] and .//*[starts-with(normalize-space(.), 'all 5')]]";
-        Patience::until(static fn(): bool => count(self::driver()->findElements(WebDriverBy::xpath("//section//li[.//bdi[.='$batch']]"))) >= $atLeast, 'the log');
-
-        return [...self::driver()->findElements(WebDriverBy::xpath($xpath)), ...array_slice(self::driver()->findElements(WebDriverBy::xpath("//section//li[.//bdi[.='$batch'] and .//*[contains(., 'of 5')]]")), 0, 1)];
     }
 }

@@ -45,6 +45,7 @@ final readonly class Views
             'plan-lamp' => function (): void {
                 $this->theme('lamp');
                 $this->plan('Provost on the White Heron', 'Cloak');
+                $this->await('section[aria-label="What do I have?"] .body');
             },
             'shelf-lamp' => fn() => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
             'painting-tablet' => function (): void {

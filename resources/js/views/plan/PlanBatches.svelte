@@ -131,7 +131,7 @@
 
     article {
         display: grid;
-        grid-template-columns: minmax(0, 1fr) 160px auto;
+        grid-template-columns: minmax(0, 1fr) 160px 170px;
         gap: 16px;
         align-items: center;
         padding-top: 10px;

@@ -37,7 +37,7 @@
             {#if area && step}
                 <TechniqueMark technique={step.technique} />
                 <button class="act plain" type="button" onclick={() => open(area.id, step.id)}
-                    ><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</button
+                    ><span><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</span></button
                 >
                 <span class="quiet"
                     ><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span
