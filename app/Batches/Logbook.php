@@ -36,8 +36,7 @@ final class Logbook
                 return $batch;
             }
             $progress = Progress::of($batch);
-            $plan = $batch->toCore();
-            $step = $this->step($plan, $done['stepId']);
+            $step = $this->step($progress->plan, $done['stepId']);
             $left = $progress->left($step->id);
             if ($done['models'] > $left) {
                 throw ValidationException::withMessages(['models' => $left === 0
@@ -86,13 +85,7 @@ final class Logbook
     /** @throws ValidationException */
     private function step(Plan $plan, string $id): Step
     {
-        foreach ($plan->undercoat->steps() as $step) {
-            if ($step->id === $id) {
-                return $step;
-            }
-        }
-
-        return $plan->find($id)[1] ?? throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']);
+        return $plan->step($id) ?? throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\LogEntry;
 use Kalokroma\Planning\PaintingOrder;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Plan;
 
 /**
  * How far a batch is: of each pass, on how many of its models it was done.
@@ -19,6 +20,7 @@ final readonly class Progress
      * @param array<string, int> $done models by step id
      */
     private function __construct(
+        public Plan $plan,
         public array $passes,
         public array $done,
         public int $models,
@@ -32,7 +34,9 @@ final readonly class Progress
             $done[$entry->step_id] = ($done[$entry->step_id] ?? 0) + $entry->models;
         }
 
-        return new self(PaintingOrder::of($batch->toCore()), $done, $batch->models);
+        $plan = $batch->toCore();
+
+        return new self($plan, PaintingOrder::of($plan), $done, $batch->models);
     }
 
     public function doneOn(string $stepId): int

@@ -75,6 +75,12 @@ final class Product extends Model
         return $this->belongsToMany(Plan::class);
     }
 
+    /** What so many unopened pots hold. */
+    public function fullMl(int $pots): float
+    {
+        return $pots * $this->volume_ml;
+    }
+
     public function isOwned(): bool
     {
         return ($this->pot->pots ?? 0) > 0;

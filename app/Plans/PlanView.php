@@ -14,21 +14,17 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan as CorePlan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
-use Kalokroma\Simulation\Strip;
 
 /**
  * A plan document seen through the engine: strips, findings and painting order, with the paints it names.
  */
 final readonly class PlanView
 {
-    /**
-     * @param Collection<string, Product> $products the paints it names, by id
-     * @param array<string, Strip> $strips by area id
-     */
+    /** @param Collection<string, Product> $products the paints it names, by id */
     private function __construct(
         public CorePlan $plan,
         public Collection $products,
-        public array $strips,
+        public Strips $strips,
     ) {}
 
     /**
@@ -40,12 +36,8 @@ final readonly class PlanView
     {
         $paints = ProductPaints::forDocument($document);
         $plan = PlanReader::read($document, $paints);
-        $strips = [];
-        foreach ($plan->areas as $area) {
-            $strips[$area->id] = $plan->strip($area);
-        }
 
-        return new self($plan, $paints->products(), $strips);
+        return new self($plan, $paints->products(), new Strips($plan));
     }
 
     public static function of(Plan $plan): self
@@ -56,7 +48,7 @@ final readonly class PlanView
     /** @return list<Finding> */
     public function findings(Area $area): array
     {
-        return Review::of($this->plan, $area, $this->strips[$area->id]);
+        return Review::of($this->plan, $area, $this->strips->of($area));
     }
 
     /** @return list<Pass> */

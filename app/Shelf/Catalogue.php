@@ -67,7 +67,7 @@ final class Catalogue
     }
 
     /**
-     * @param array<string, mixed> $columns
+     * @param array{pots: int, remaining_ml: float|null, note: string, wished: bool} $columns null: the pots are full
      * @param int $version the one the change was made on, 0 when there was nothing yet
      *
      * @throws StaleWrite when it was changed elsewhere
@@ -78,6 +78,7 @@ final class Catalogue
             $product = Product::query()->with('pot')->findOrFail($id);
             $pot = $product->pot ?? new Pot(['product_id' => $id]);
             StaleWrite::unlessCurrent('What you own of this paint', $version, $pot->exists ? $pot->version : 0);
+            $columns['remaining_ml'] ??= $product->fullMl($columns['pots']);
             $pot->fill([...$columns, 'version' => $version + 1])->save();
 
             return $product->setRelation('pot', $pot);

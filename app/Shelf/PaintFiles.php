@@ -66,7 +66,7 @@ final class PaintFiles
                 $product = $products->get($row->maker."\n".$row->code);
                 $pot = $product->pot ?? new Pot(['product_id' => $product->id]);
                 $fresh = ! $pot->exists;
-                $pot->fill(['pots' => $row->pots, 'remaining_ml' => $row->remainingMl ?? $row->pots * $product->volume_ml, 'note' => $row->note]);
+                $pot->fill(['pots' => $row->pots, 'remaining_ml' => $row->remainingMl ?? $product->fullMl($row->pots), 'note' => $row->note]);
                 $changes[] = ['row' => "$product->name ($row->maker $row->code)", 'change' => self::change($pot), 'fields' => $fresh ? [] : array_keys($pot->getDirty())];
                 if ($take && $pot->isDirty()) {
                     $pot->version += $fresh ? 0 : 1;

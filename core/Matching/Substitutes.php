@@ -6,12 +6,12 @@ namespace Kalokroma\Matching;
 
 use Kalokroma\Colour\Difference;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixAnswer;
 use Kalokroma\Mixing\MixSolver;
 use Kalokroma\Mixing\MixTarget;
-use Kalokroma\Mixing\Thinner;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 

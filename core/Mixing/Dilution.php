@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Mixing;
 
+use Kalokroma\Craft\Thinner;
+
 /**
  * Parts of paint to parts of medium, water or thinner.
  */

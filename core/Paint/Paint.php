@@ -75,11 +75,6 @@ final class Paint
         return $this->swatch === null;
     }
 
-    public function isMetallic(): bool
-    {
-        return $this->kind === Kind::Metallic;
-    }
-
     private function computeOptics(): Optics
     {
         $reflectance = SwatchSpectrum::of($this->colour())->reflectance;

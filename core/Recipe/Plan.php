@@ -76,6 +76,18 @@ final readonly class Plan
         return null;
     }
 
+    /** A step by its id, those of the undercoat among them. */
+    public function step(string $id): ?Step
+    {
+        foreach ($this->undercoat->steps() as $step) {
+            if ($step->id === $id) {
+                return $step;
+            }
+        }
+
+        return $this->find($id)[1] ?? null;
+    }
+
     /** What the area will look like after each stage; steps without paint leave no stage. */
     public function strip(Area $area): Strip
     {

@@ -44,11 +44,6 @@ final readonly class Undercoat
         return new self($base, $light, $cone);
     }
 
-    public function isZenithal(): bool
-    {
-        return $this->light !== null;
-    }
-
     /** @return list<Step> the one or two passes that prime the whole model */
     public function steps(): array
     {

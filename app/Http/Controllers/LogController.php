@@ -9,9 +9,9 @@ use App\Http\Requests\LogEntryRequest;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\LogEntryResource;
 use App\Models\LogEntry;
+use App\Plans\Strips;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Kalokroma\Recipe\Plan;
 
 final class LogController
 {
@@ -25,12 +25,12 @@ final class LogController
         $page = LogEntry::query()->with('batch')
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
-        /** @var array<string, Plan> $plans */
-        $plans = [];
-        $entries = array_map(static function (LogEntry $entry) use (&$plans): array {
-            $plan = $plans[$entry->batch_id] ??= $entry->batch?->toCore() ?? throw new \LogicException('A log entry without a batch.');
+        /** @var array<string, Strips> $strips by batch */
+        $strips = [];
+        $entries = array_map(static function (LogEntry $entry) use (&$strips): array {
+            $batch = $entry->batch ?? throw new \LogicException('A log entry without a batch.');
 
-            return LogEntryResource::told($entry, $plan);
+            return LogEntryResource::told($entry, $strips[$batch->id] ??= new Strips($batch->toCore()));
         }, $page->items());
 
         return new JsonResponse(['entries' => $entries, 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);

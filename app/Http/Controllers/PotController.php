@@ -14,7 +14,7 @@ final class PotController
     {
         return new PaintResource($catalogue->setPot($id, [
             'pots' => $request->integer('pots'),
-            'remaining_ml' => $request->float('remainingMl'),
+            'remaining_ml' => $request->input('remainingMl') === null ? null : $request->float('remainingMl'),
             'note' => $request->string('note')->value(),
             'wished' => $request->boolean('wished'),
         ], $request->integer('version')));

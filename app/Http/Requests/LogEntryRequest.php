@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Mixing\Thinner;
 use Kalokroma\Recipe\Step;
 
 /** What was really done. What is left out of `used` was done as planned. */

@@ -14,7 +14,7 @@ final class PotRequest extends FormRequest
     {
         return [
             'pots' => ['required', 'integer', 'between:0,999'],
-            'remainingMl' => ['required', 'numeric', 'between:0,50000'],
+            'remainingMl' => ['present', 'nullable', 'numeric', 'between:0,50000'],
             'note' => ['present', 'nullable', 'string', new PlainTextRule(500)],
             'wished' => ['required', 'boolean'],
             'version' => ['required', 'integer'],

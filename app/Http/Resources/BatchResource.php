@@ -7,11 +7,11 @@ namespace App\Http\Resources;
 use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\LogEntry;
+use App\Plans\Strips;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Planning\Pass;
-use Kalokroma\Simulation\Strip;
 
 /**
  * A batch at the desk: every pass in painting order with what it takes, what it will look like and how far it is.
@@ -25,11 +25,8 @@ final class BatchResource extends JsonResource
     {
         $batch = $this->resource;
         $progress = Progress::of($batch);
-        $plan = $batch->toCore();
-        $strips = [];
-        foreach ($plan->areas as $area) {
-            $strips[$area->id] = $plan->strip($area);
-        }
+        $plan = $progress->plan;
+        $strips = new Strips($plan);
         $planVersion = $batch->plan?->version;
 
         return [
@@ -43,15 +40,10 @@ final class BatchResource extends JsonResource
         ];
     }
 
-    /**
-     * @param array<string, Strip> $strips by area id
-     *
-     * @return array<string, mixed>
-     */
-    private function pass(Pass $pass, Progress $progress, array $strips, Batch $batch): array
+    /** @return array<string, mixed> */
+    private function pass(Pass $pass, Progress $progress, Strips $strips, Batch $batch): array
     {
-        $strip = $pass->area === null ? reset($strips) : $strips[$pass->area->id];
-        $stage = $strip === false ? null : $strip->stage($pass->step->id);
+        $stage = $strips->stage($pass->step->id);
 
         return [
             'number' => $pass->number,

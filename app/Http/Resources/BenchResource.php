@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\Product;
+use App\Plans\Strips;
 use Illuminate\Http\Request;
 use Kalokroma\Matching\PotLevel;
 use Kalokroma\Planning\Pass;
@@ -30,20 +31,20 @@ final class BenchResource
         return [
             'batches' => array_values(array_map(static fn(array $one): array => [
                 ...BatchBrief::of(...$one),
-                'next' => self::next(...$one),
+                'next' => self::next($one[1]),
             ], $batches)),
             'low' => PaintResource::collection(array_values($low))->resolve($request),
         ];
     }
 
     /** @return array<string, mixed>|null */
-    private static function next(Batch $batch, Progress $progress): ?array
+    private static function next(Progress $progress): ?array
     {
         $next = $progress->next();
         if ($next === null) {
             return null;
         }
-        $strip = self::strip($batch, $next);
+        $stage = (new Strips($progress->plan))->stage($next->step->id);
 
         return [
             'number' => $next->number,
@@ -56,7 +57,7 @@ final class BenchResource
             'coats' => $next->step->coats,
             'done' => $progress->doneOn($next->step->id),
             'left' => $progress->left($next->step->id),
-            'look' => $strip,
+            'look' => $stage === null ? null : StripResource::look($stage->look),
             'following' => array_map(self::brief(...), array_slice($progress->open(), 1, self::FOLLOWING)),
         ];
     }
@@ -72,15 +73,5 @@ final class BenchResource
             'mixWords' => $pass->step->mix?->words() ?? 'no paint chosen yet',
             'hex' => $pass->step->mix?->colour()->toSrgb()->hex(),
         ];
-    }
-
-    /** @return array<string, mixed>|null */
-    private static function strip(Batch $batch, Pass $pass): ?array
-    {
-        $plan = $batch->toCore();
-        $area = $pass->area ?? $plan->areas[0] ?? null;
-        $stage = $area === null ? null : $plan->strip($area)->stage($pass->step->id);
-
-        return $stage === null ? null : StripResource::look($stage->look);
     }
 }

@@ -14,9 +14,9 @@ use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Mixing\Thinner;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Recipe\ModelKind;
@@ -66,9 +66,10 @@ final class CraftResource
             'value' => $technique->value,
             'label' => $technique->label(),
             'hint' => $technique->hint(),
+            'next' => $technique->next()->value,
             'usual' => [
                 'coats' => $usual['coats'],
-                'dilution' => ['paint' => $usual['paint'], 'thinner' => $usual['thinner'], 'with' => ($technique === Technique::Glaze || $technique === Technique::Wash ? Thinner::Medium : Thinner::Water)->value],
+                'dilution' => ['paint' => $usual['paint'], 'thinner' => $usual['thinner'], 'with' => $usual['with']->value],
                 'brush' => $usual['brush']->value,
                 'place' => $usual['place']->value,
             ],

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\LogEntry;
+use App\Plans\Strips;
 use Illuminate\Support\Facades\Date;
+use Kalokroma\Craft\Thinner;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Plan;
 
 final class LogEntryResource
@@ -30,23 +33,23 @@ final class LogEntryResource
      *
      * @return array<string, mixed>
      */
-    public static function told(LogEntry $entry, Plan $plan): array
+    public static function told(LogEntry $entry, Strips $strips): array
     {
-        $found = $plan->find($entry->step_id);
-        $step = $found[1] ?? null;
-        foreach ($plan->undercoat->steps() as $undercoat) {
-            $step ??= $undercoat->id === $entry->step_id ? $undercoat : null;
-        }
-        $stage = $found === null ? null : $plan->strip($found[0])->stage($entry->step_id);
+        $plan = $strips->plan;
+        $area = $plan->find($entry->step_id)[0] ?? null;
+        $step = $plan->step($entry->step_id);
+        $stage = $strips->stage($entry->step_id);
+        $dilution = $entry->used['dilution'];
 
         return [
             ...self::bare($entry),
             'batchName' => $entry->batch->name ?? '',
             'batchModels' => $entry->batch->models ?? 0,
-            'areaName' => $found[0]->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
+            'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
             'technique' => $step?->technique->label() ?? '',
             'plannedCoats' => $step?->coats,
             'mixWords' => self::mixWords($entry, $plan),
+            'dilution' => Dilution::of($dilution['paint'], $dilution['thinner'], Thinner::from($dilution['with']))->words(),
             'colour' => $step?->mix === null ? null : ColourResource::of($step->mix->colour()),
             'look' => $stage === null ? null : StripResource::look($stage->look),
         ];

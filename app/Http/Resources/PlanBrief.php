@@ -33,7 +33,7 @@ final class PlanBrief
                 'id' => $area->id,
                 'name' => $area->name,
                 'share' => $area->size->share(),
-                'look' => StripResource::look($view->strips[$area->id]->final()),
+                'look' => StripResource::look($view->strips->of($area)->final()),
             ], $view->plan->areas),
             'batches' => $plan->batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->values()->all(),
         ];

@@ -16,22 +16,25 @@ final class PlanLooks
     /** @return array<string, mixed> */
     public static function of(PlanView $view): array
     {
-        $areas = $mixes = [];
+        $areas = $steps = [];
+        foreach ($view->plan->undercoat->steps() as $step) {
+            $steps[$step->id] = self::step($view, $step);
+        }
         foreach ($view->plan->areas as $area) {
             $areas[$area->id] = [
                 'textureLabel' => $area->texture->label(),
-                'strip' => StripResource::of($view->strips[$area->id], $area->importance),
+                'strip' => StripResource::of($view->strips->of($area), $area->importance),
                 'findings' => array_map(FindingResource::of(...), $view->findings($area)),
                 'missing' => self::missing($view, $area),
             ];
             foreach ($area->steps as $step) {
-                $mixes[$step->id] = self::step($view, $step);
+                $steps[$step->id] = self::step($view, $step);
             }
         }
 
         return [
             'areas' => (object) $areas,
-            'steps' => (object) $mixes,
+            'steps' => (object) $steps,
             'order' => array_map(static fn(Pass $pass): array => [
                 'number' => $pass->number,
                 'areaId' => $pass->area?->id,

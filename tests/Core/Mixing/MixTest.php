@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Mixing;
 
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Mixing\Thinner;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Mixing;
+namespace Kalokroma\Craft;
 
 /** What a paint is let down with. All are clear; they differ in how evenly the paint dries. */
 enum Thinner: string
