@@ -55,14 +55,27 @@ final class ViewsTest extends BrowserTestCase
         self::assertSame([], array_values($elsewhere));
     }
 
+    public function testNothingSpillsOverTheEdgeOnATabletAndAPhone(): void
+    {
+        $views = new Views(self::$server, self::$chromium);
+        foreach ([[820, 1180], [390, 844]] as [$width, $height]) {
+            self::$chromium->resize($width, $height);
+            foreach (self::NAMES as $name) {
+                $views->all()[$name]();
+                self::assertLessThanOrEqual($width, self::driver()->executeScript('return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)'), "$name at $width");
+            }
+        }
+        self::$chromium->resize(1280, 800);
+    }
+
     public function testTheFirstScreenIsUsableWithinOneAndAHalfSecondsOnAColdCache(): void
     {
+        self::driver()->get('about:blank');
         self::driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.clearBrowserCache', 'params' => new \stdClass]);
-        $this->visit('#/');
+        $start = hrtime(true);
+        self::driver()->get(self::$server->url('#/'));
         $this->see('//article//a[normalize-space(.)="Paint on"]');
-        /** @var float $milliseconds */
-        $milliseconds = self::driver()->executeScript('return Math.max(...performance.getEntriesByType("resource").map((one) => one.responseEnd))');
 
-        self::assertLessThan(1500, $milliseconds);
+        self::assertLessThan(1500, (hrtime(true) - $start) / 1e6);
     }
 }

@@ -37,7 +37,7 @@ export class Problem extends Error {
 /** The server did not answer: it is stopped, or starting anew. */
 export class Unreachable extends Problem {
     constructor() {
-        super(0, 'No answer', 'The server does not answer. What you typed is kept here; it is tried again.');
+        super(0, 'No answer', 'The server does not answer. What you entered is still here.');
     }
 }
 

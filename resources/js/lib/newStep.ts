@@ -1,22 +1,9 @@
 import { ulid } from 'ulid';
 import type { Craft, Area, Step } from './api';
 
-/** The order in which a recipe usually grows; a new step proposes what comes after the last one. */
-const USUAL_NEXT: Record<string, string> = {
-    '': 'basecoat',
-    primer: 'basecoat',
-    'spray-from-above': 'one-coat',
-    'one-coat': 'highlight',
-    basecoat: 'wash',
-    wash: 'drybrush',
-    drybrush: 'highlight',
-    layer: 'highlight',
-    highlight: 'highlight',
-    glaze: 'highlight',
-};
-
+/** A step as the craft would go on after the last one; most recipes begin with a basecoat. */
 export function newStep(craft: Craft, after: Step | undefined): Step {
-    const technique = USUAL_NEXT[after?.technique ?? ''] ?? 'basecoat';
+    const technique = craft.techniques.find((one) => one.value === after?.technique)?.next ?? 'basecoat';
     return { id: ulid(), mix: [], note: '', technique, ...usualOf(craft, technique) };
 }
 

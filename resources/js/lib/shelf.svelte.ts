@@ -21,7 +21,7 @@ export class Shelf {
         if (this.page !== null && this.page.page < this.page.pages) await this.fetch(this.page.page + 1);
     }
 
-    async setPot(paint: Paint, changes: Partial<Schemas['Pot']>): Promise<void> {
+    async setPot(paint: Paint, changes: Partial<Schemas['PotInput']>): Promise<void> {
         const { pots, remainingMl, note, wished, version } = paint.pot;
         try {
             this.replace(

@@ -103,9 +103,7 @@
                         >
                         <span class="used"
                             ><bdi>{entry.mixWords}</bdi><small class="quiet"
-                                >{entry.used.dilution.thinner === 0
-                                    ? 'straight'
-                                    : `${entry.used.dilution.paint} : ${entry.used.dilution.thinner} ${entry.used.dilution.with}`}
+                                >{entry.dilution}
                                 · {plural(
                                     entry.used.coats,
                                     'coat',

@@ -50,6 +50,15 @@ final class MixTest extends TestCase
         }
     }
 
+    /** What the film model cannot do, with the figures of docs/decisions.md. */
+    public function testOneRedInOneWhiteIsDarkerThanTheMeanOfTheScreen(): void
+    {
+        $pink = Paints::mix(1, Paints::of('#b01c1c', 0.8), 1, Paints::of('#f2f0ea', 0.65))->colour();
+
+        self::assertSame(46, (int) $pink->lightness);
+        self::assertSame(64, $this->screenMean('#b01c1c', '#f2f0ea', 1, 1)->toLab()->value());
+    }
+
     public function testRedAndTurquoiseAreADarkLivelierThanBlack(): void
     {
         $red = Paints::of('#b01c1c', 0.8);

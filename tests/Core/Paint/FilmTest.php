@@ -118,6 +118,14 @@ final class FilmTest extends TestCase
         }
     }
 
+    /** Of the figures of docs/decisions.md: a light yellow stays lighter than the darker hues. */
+    public function testAThinYellowOverNearBlackIsStillFaintlySeen(): void
+    {
+        $over = Paints::of('#e0b020', 0.06, Kind::OneCoat)->optics()->over(Paints::surface('#1a1a1a'), 1.0)->toLab();
+
+        self::assertSame(19, $over->value());
+    }
+
     public function testOpacityIsEstimatedByKindAndColourFamilyUntilItIsSet(): void
     {
         self::assertGreaterThanOrEqual(0.9, Opacity::estimate(Kind::Opaque, Paints::lab('#4a2c1c'))->share);

@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { BatchStep, Craft, Problem, Schemas } from '../../lib/api';
     import type { Done } from '../../lib/batchDesk.svelte';
-    import Choose from '../../parts/Choose.svelte';
+    import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Count from '../../parts/Count.svelte';
     import MixEditor from '../plan/MixEditor.svelte';
 
@@ -37,25 +37,7 @@
             change={(value) => (mix = value)}
         />
         <div class="row">
-            <Count
-                label="Parts of mix"
-                value={dilution.paint}
-                least={1}
-                most={table.limits.dilutionParts}
-                change={(paint) => (dilution = { ...dilution, paint })}
-            />
-            <Count
-                label="to parts of"
-                value={dilution.thinner}
-                most={table.limits.dilutionParts}
-                change={(thinner) => (dilution = { ...dilution, thinner })}
-            />
-            <Choose
-                label="Thinned with"
-                value={dilution.with}
-                choices={table.thinners}
-                change={(value) => (dilution = { ...dilution, with: value as Schemas['Dilution']['with'] })}
-            />
+            <DilutionEditor craft={table} {dilution} change={(value) => (dilution = value)} />
             <Count
                 label="Coats"
                 value={coats}

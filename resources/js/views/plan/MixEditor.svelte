@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Craft, Schemas } from '../../lib/api';
+    import { warn } from '../../lib/notices.svelte';
     import Count from '../../parts/Count.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -31,7 +32,9 @@
     function pick(index: number, paint: Schemas['Paint']): void {
         picked[paint.id] = { name: paint.name, hex: paint.swatch, kind: paint.kind };
         adding = false;
-        if (mix.some((part, at) => part.paint === paint.id && at !== index)) return;
+        if (mix.some((part, at) => part.paint === paint.id && at !== index)) {
+            return warn(`${paint.name} is in the mix already: give it more parts.`);
+        }
         const part = { paint: paint.id, parts: mix[index]?.parts ?? 1 };
         change(index < mix.length ? mix.map((one, at) => (at === index ? part : one)) : [...mix, part]);
     }

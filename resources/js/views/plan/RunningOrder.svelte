@@ -45,7 +45,7 @@
             {:else}
                 <TechniqueMark technique={pass.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} />
                 <span class="whole">Whole model: {stage?.technique ?? 'Primer'}</span>
-                <span class="quiet">{desk.plan?.looks.undercoat}</span>
+                <span class="quiet"><bdi>{mix?.mix?.words}</bdi></span>
             {/if}
         </li>
     {/each}

@@ -37,10 +37,6 @@
         desk.changeStep(stepId, offer.changes);
         tell(`${offer.mix.words} takes its place.`, { label: 'Undo', run: () => desk.undo() });
     }
-
-    function after(strip: Schemas['Strip']) {
-        return strip.final;
-    }
 </script>
 
 <section class="panel" aria-label="What do I have?">
@@ -51,10 +47,7 @@
     {:else if found === null}
         <p class="quiet">Trying every owned paint and pair…</p>
     {:else if found.offers.length === 0}
-        <p>
-            Nothing you own does this job. A {found.wanted?.parts[0]?.kind} is replaced by its own kind only; put the missing
-            paint on the wish list.
-        </p>
+        <p>Nothing you own does this job. Put the missing paint on the wish list.</p>
     {:else}
         <ol>
             {#each found.offers as offer, index}
@@ -83,12 +76,12 @@
                             <p>{offer.words}</p>
                             <div class="looks well">
                                 <div>
-                                    <ZoneBars look={after(found.asPlanned)} height={26} label="as planned" /><span
+                                    <ZoneBars look={found.asPlanned.final} height={26} label="as planned" /><span
                                         >as planned</span
                                     >
                                 </div>
                                 <div>
-                                    <ZoneBars look={after(offer.strip)} height={26} label="with this" /><span
+                                    <ZoneBars look={offer.strip.final} height={26} label="with this" /><span
                                         >with this: {offer.finalDifference.toFixed(1)} apart in the end</span
                                     >
                                 </div>

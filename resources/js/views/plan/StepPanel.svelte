@@ -3,6 +3,7 @@
     import { usualOf } from '../../lib/newStep';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Count from '../../parts/Count.svelte';
     import Drops from '../../parts/Drops.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
@@ -110,26 +111,11 @@
             change={(mix) => set({ mix })}
         />
         <div class="thin">
-            <Count
-                label="Parts of mix"
-                value={step.dilution.paint}
-                least={1}
-                most={craft.limits.dilutionParts}
-                fault={desk.faultAt(`${path}.dilution.paint`)}
-                change={(paint) => set({ dilution: { ...step.dilution, paint } })}
-            />
-            <Count
-                label="to parts of"
-                value={step.dilution.thinner}
-                most={craft.limits.dilutionParts}
-                fault={desk.faultAt(`${path}.dilution.thinner`)}
-                change={(thinner) => set({ dilution: { ...step.dilution, thinner } })}
-            />
-            <Choose
-                label="Thinned with"
-                value={step.dilution.with}
-                choices={craft.thinners}
-                change={(value) => set({ dilution: { ...step.dilution, with: value as Step['dilution']['with'] } })}
+            <DilutionEditor
+                {craft}
+                dilution={step.dilution}
+                faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
+                change={(dilution) => set({ dilution })}
             />
             {#if look?.mix}
                 <div class="drops"><span class="bx--label">Drops to count</span><Drops drops={look.drops} /></div>

@@ -14,7 +14,7 @@
     };
 
     let what = $state<'catalogue' | 'shelf'>('catalogue');
-    let file = $state<File | null>(null);
+    let file = $state<{ name: string; content: Blob } | null>(null);
     let preview = $state<Schemas['FileChange'] | null>(null);
     let problem = $state<Problem | null>(null);
     let busy = $state('');
@@ -27,7 +27,7 @@
         try {
             const change = await api.sendFile<Schemas['FileChange']>(
                 `/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`,
-                file,
+                file.content,
             );
             if (isPreview) preview = change;
             else {
@@ -42,20 +42,21 @@
         busy = '';
     }
 
-    function look(files: FileList | null | undefined): void {
-        file = files?.[0] ?? null;
-        void send(true);
+    /** Read once, so that what is taken is what was looked through even when the file changes meanwhile. */
+    async function look(chosen: File | undefined): Promise<void> {
+        preview = null;
+        file = chosen === undefined ? null : { name: chosen.name, content: new Blob([await chosen.arrayBuffer()]) };
+        await send(true);
     }
 
     function choose(input: HTMLInputElement): void {
-        look(input.files);
-        input.value = '';
+        void look(input.files?.[0]).finally(() => (input.value = ''));
     }
 
     function dropped(event: DragEvent): void {
         event.preventDefault();
         over = false;
-        look(event.dataTransfer?.files);
+        void look(event.dataTransfer?.files[0]);
     }
 </script>
 
@@ -123,6 +124,7 @@
 <style>
     section {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 12px;
         padding: 14px;
     }
@@ -133,6 +135,26 @@
         padding: 14px;
         border: 1px dashed var(--line-strong);
         border-radius: 4px;
+        cursor: pointer;
+    }
+
+    .drop input {
+        max-width: 100%;
+        color: var(--ink-quiet);
+        font: inherit;
+        font-family: var(--face);
+    }
+
+    .drop input::file-selector-button {
+        margin-right: 10px;
+        padding: 0.3rem 0.7rem;
+        border: 1px solid var(--ink);
+        border-radius: 4px;
+        background: var(--raised);
+        color: var(--ink);
+        font: inherit;
+        font-family: var(--face);
+        font-weight: 700;
         cursor: pointer;
     }
 

@@ -65,9 +65,7 @@
                                 if (pots !== null)
                                     void shelf.setPot(paint, {
                                         pots,
-                                        ...(paint.pot.pots === 0 && pots > 0
-                                            ? { remainingMl: pots * paint.volumeMl }
-                                            : {}),
+                                        ...(paint.pot.pots === 0 ? { remainingMl: null } : {}),
                                     });
                             }}
                         /></td

@@ -1,0 +1,142 @@
+<script lang="ts" module>
+    export const FACES = [
+        { id: 'areas', name: 'Areas' },
+        { id: 'order', name: 'Running order' },
+        { id: 'batches', name: 'Batches' },
+    ] as const;
+
+    export type Face = (typeof FACES)[number]['id'];
+</script>
+
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import { api, asProblem, type Craft, type Plan, type PlanDocument } from '../../lib/api';
+    import { label } from '../../lib/craft.svelte';
+    import { tell, warn } from '../../lib/notices.svelte';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+
+    /** What the plan is called and for, what can be done with it as a whole, and its faces. */
+    let {
+        desk,
+        plan,
+        document,
+        table,
+        face = $bindable(),
+        editing = $bindable(),
+    }: { desk: PlanDesk; plan: Plan; document: PlanDocument; table: Craft; face: Face; editing: boolean } = $props();
+
+    async function duplicate(): Promise<void> {
+        try {
+            const copy = await api.post<Plan>(`/plans/${desk.id}/duplicate`);
+            tell(`“${copy.document.name}” is open now.`);
+            await push(`/plans/${copy.id}`);
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
+    async function remove(): Promise<void> {
+        const id = desk.id;
+        try {
+            await api.delete(`/plans/${id}`);
+            await push('/plans');
+            tell('The plan is deleted. Its batches keep their record.', {
+                label: 'Undo',
+                run: () => api.post(`/plans/${id}/restore`).then(() => push(`/plans/${id}`)),
+            });
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+</script>
+
+<header class="head">
+    <h1><bdi>{document.name}</bdi></h1>
+    <div class="acts">
+        <span class="saved quiet" role="status"
+            >{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span
+        >
+        <button
+            class="act icon"
+            type="button"
+            aria-label="Undo"
+            title="Undo (z)"
+            disabled={!plan.canUndo}
+            onclick={() => desk.undo()}>↶</button
+        >
+        <button
+            class="act icon"
+            type="button"
+            aria-label="Redo"
+            title="Redo (Z)"
+            disabled={!plan.canRedo}
+            onclick={() => desk.redo()}>↷</button
+        >
+        <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}
+            >{editing ? 'Done' : 'Model and undercoat'}</button
+        >
+        <button class="act" type="button" onclick={duplicate}>Duplicate</button>
+        <button class="act" type="button" onclick={remove}>Delete</button>
+    </div>
+    <p class="facts quiet">
+        <bdi>{document.model.name}</bdi> · {label(table.bodyTypes, document.model.bodyType)}, {document.model.heightMm} mm
+        · {document.model.finishLevel} · {plan.looks.undercoat}
+    </p>
+    <nav class="faces" aria-label="Faces of the plan">
+        {#each FACES as one}
+            <button type="button" aria-current={face === one.id ? 'page' : undefined} onclick={() => (face = one.id)}>
+                {one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}
+            </button>
+        {/each}
+    </nav>
+</header>
+
+<style>
+    .head {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 6px 16px;
+        align-items: start;
+        margin-bottom: 12px;
+    }
+
+    .saved {
+        min-width: 66px;
+        text-align: right;
+    }
+
+    .facts {
+        grid-column: 1 / -1;
+        margin-top: -4px;
+    }
+
+    .faces {
+        display: flex;
+        grid-column: 1 / -1;
+        gap: 22px;
+        border-bottom: 1px solid var(--line);
+    }
+
+    .faces button {
+        padding: 6px 0;
+        border: 0;
+        border-bottom: 3px solid transparent;
+        background: none;
+        color: var(--ink-quiet);
+        font: inherit;
+        font-family: var(--face);
+        cursor: pointer;
+    }
+
+    .faces button[aria-current] {
+        border-bottom-color: var(--ink);
+        color: var(--ink);
+        font-weight: 700;
+    }
+
+    @media (max-width: 700px) {
+        .head {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Patience;
+
+/** What a painter does in passing: lists brought in, areas moved, light changed, things taken back, a server that is away. */
+final class HabitsTest extends BrowserTestCase
+{
+    private const HEADER = "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\n";
+
+    public function testAListIsLookedThroughBeforeItIsTakenAndAFaultyOneIsToldByRow(): void
+    {
+        $this->visit('#/shelf');
+        $this->pressNamed('Bring in, take out');
+        $this->bringIn(self::HEADER."Own,,1,Ferry Lamp,glitter,#e0a030,,matt,17,320,\n");
+        $this->see('//*[@role="alert"][contains(., "row 2, kind")]');
+
+        $this->bringIn(self::HEADER."Own,,1,Ferry Lamp,opaque,#e0a030,,matt,17,320,\n");
+        $this->see('//*[@role="status"][contains(., "1 would be added")]');
+        $this->pressNamed('Take it in');
+        $this->see('//*[@role="status"][contains(., "1 paint added")]');
+        $this->pressNamed('All paints');
+        $this->key('/');
+        $this->key('ferry lamp');
+        $this->see('//tbody/tr[.//bdi[.="Ferry Lamp"]]');
+    }
+
+    public function testAreasAreMovedByKeyboardAndByPointer(): void
+    {
+        $this->openWarden();
+        $before = $this->areas();
+        $first = $this->see('//nav[@aria-label="Areas"]//li[1]/button');
+        $first->click();
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::NULL]);
+        $this->awaitAreas([$before[1], $before[0], ...array_slice($before, 2)]);
+
+        $third = $this->see('//nav[@aria-label="Areas"]//li[3]/button');
+        self::driver()->action()->clickAndHold($third)->moveToElement($this->see('//nav[@aria-label="Areas"]//li[1]/button'), 0, -20)->release()->perform();
+        $this->awaitAreas([$before[2], $before[1], $before[0], ...array_slice($before, 3)]);
+        $this->awaitSaved();
+        $this->pressNamed('Undo');
+        $this->pressNamed('Undo');
+        $this->awaitAreas($before);
+    }
+
+    public function testTheLightIsRemembered(): void
+    {
+        $this->visit('#/');
+        $this->press('//nav//button[contains(., "Day")]');
+        self::driver()->navigate()->refresh();
+        $this->see('//nav//button[contains(., "Lamp")]');
+        self::assertSame('lamp', self::driver()->executeScript('return document.documentElement.dataset.theme'));
+        $this->press('//nav//button[contains(., "Lamp")]');
+    }
+
+    public function testTheKeysAreTold(): void
+    {
+        $this->visit('#/');
+        $this->see('//h1[.="What now?"]');
+        $this->key('?');
+        $this->see('//aside[@aria-label="Keys"]//dd[.="find a paint"]');
+        $this->key('?');
+        $this->seeNot('//aside[@aria-label="Keys"]');
+    }
+
+    public function testAnEntryOfTheLogbookIsTakenOutAndPutBack(): void
+    {
+        $this->visit('#/logbook');
+        $this->see('//section//li');
+        $count = fn(): int => count(self::driver()->findElements(WebDriverBy::xpath('//section//li')));
+        $before = $count();
+        $this->press('(//section//li//button)[1]');
+        Patience::until(static fn(): bool => $count() === $before - 1, 'one entry less');
+        $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
+        Patience::until(static fn(): bool => $count() === $before, 'the entry again');
+        self::assertSame($before, $count());
+    }
+
+    public function testAChangeMadeWhileTheServerIsAwayIsKeptAndSavedWhenItIsBack(): void
+    {
+        $this->openWarden();
+        $coats = $this->see('//section[starts-with(@aria-label, "Step")]//input[@type="number"]')->getAttribute('value');
+        self::$server->kill();
+        $this->pressNamed('Coats: one more');
+        $this->see('//*[@role="alert"][contains(., "Not saved")]');
+        self::$server->start();
+        $this->awaitSaved();
+        $this->seeNot('//*[@role="alert"]');
+        self::driver()->navigate()->refresh();
+        Patience::until(fn(): bool => $this->see('//section[starts-with(@aria-label, "Step")]//input[@type="number"]')->getAttribute('value') === (string) ((int) $coats + 1), 'the kept change');
+        self::assertNotNull($coats);
+    }
+
+    public function testAPlanIsDeletedAndComesBack(): void
+    {
+        $this->openWarden();
+        $this->pressNamed('Delete');
+        $this->see('//h1[.="Plans"]');
+        $this->seeNot('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
+        $this->see('//h1[normalize-space(.)="Ferry Warden"]');
+    }
+
+    public function testAFaultyFieldIsNamedAndWhatWasTypedStays(): void
+    {
+        $this->visit('#/plans/new');
+        $this->fill('Model, if it has a name of its own', 'Piker');
+        $this->pressNamed('Make the plan');
+        $this->see('//form//*[contains(., "This may not be empty.")]');
+        self::driver()->navigate()->refresh();
+        Patience::until(fn(): bool => $this->field('Model, if it has a name of its own')->getAttribute('value') === 'Piker', 'what was typed');
+        self::assertSame('Piker', $this->field('Model, if it has a name of its own')->getAttribute('value'));
+    }
+
+    private function openWarden(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->see('//section[starts-with(@aria-label, "Step")]');
+    }
+
+    private function bringIn(string $csv): void
+    {
+        $file = sys_get_temp_dir().'/kalokroma-list-'.bin2hex(random_bytes(4)).'.csv';
+        file_put_contents($file, $csv);
+        $input = self::driver()->findElement(WebDriverBy::cssSelector('input[type=file]'));
+        assert($input instanceof RemoteWebElement);
+        $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        unlink($file);
+    }
+
+    /** @return list<string> */
+    private function areas(): array
+    {
+        /** @var list<string> */
+        return self::driver()->executeScript('return [...document.querySelectorAll(\'nav[aria-label="Areas"] li bdi\')].map((one) => one.textContent)');
+    }
+
+    /** @param list<string> $wanted */
+    private function awaitAreas(array $wanted): void
+    {
+        Patience::until(fn(): bool => $this->areas() === $wanted, 'the areas in the order '.implode(', ', $wanted));
+        self::assertSame($wanted, $this->areas());
+    }
+}

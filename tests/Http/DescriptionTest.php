@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Product;
+use App\Shelf\OpticsStore;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Route as Routes;
+use Symfony\Component\Yaml\Yaml;
+
+final class DescriptionTest extends HttpTestCase
+{
+    public function testEveryRouteIsDescribedAndNothingElseIs(): void
+    {
+        /** @var array{paths: array<string, array<string, mixed>>} $description */
+        $description = Yaml::parseFile(base_path('docs/api/openapi.yaml'));
+        $described = [];
+        foreach ($description['paths'] as $path => $operations) {
+            foreach (array_intersect(array_keys($operations), ['get', 'post', 'put', 'delete']) as $method) {
+                $described[] = "$method $path";
+            }
+        }
+        $routes = [];
+        foreach (Routes::getRoutes() as $route) {
+            /** @var Route $route */
+            if (str_starts_with($route->uri(), 'api/')) {
+                foreach (array_diff($route->methods(), ['HEAD', 'PATCH']) as $method) {
+                    $routes[] = strtolower($method).' '.substr($route->uri(), 3);
+                }
+            }
+        }
+
+        self::assertEqualsCanonicalizing($described, $routes);
+    }
+
+    public function testTheWordsOfTheCraftAreServed(): void
+    {
+        $craft = $this->ask('GET', '/craft');
+
+        self::assertCount(10, $craft['textures']);
+        self::assertCount(15, $craft['kinds']);
+        self::assertSame('medium', array_column($craft['techniques'], null, 'value')['wash']['usual']['dilution']['with']);
+        self::assertContains($craft['techniques'][0]['next'], array_column($craft['techniques'], 'value'));
+    }
+
+    public function testKeptOpticsAreThoseThatWouldBeWorkedOutAnew(): void
+    {
+        foreach (['Oilskin Yellow', 'Umber Wash', 'Lantern Brass'] as $name) {
+            $product = $this->paint($name);
+            Cache::flush();
+            $fresh = (new OpticsStore(Cache::store()))->paint(...$this->facts($product))->optics();
+            $kept = (new OpticsStore(Cache::store()))->paint(...$this->facts($product))->optics();
+
+            self::assertNotSame($fresh, $kept);
+            self::assertSame($fresh->absorption, $kept->absorption);
+            self::assertSame($fresh->scattering, $kept->scattering);
+        }
+    }
+
+    public function testTheDemoIsLoadedOnlyIntoAnEmptyShelf(): void
+    {
+        $this->artisan('kalokroma:demo', ['--if-empty' => true]);
+
+        self::assertSame(160, Product::query()->count());
+        self::assertCount(3, $this->ask('GET', '/plans'));
+    }
+
+    /** @return array{string, string, \Kalokroma\Paint\Kind, string|null, float|null, \Kalokroma\Paint\Finish, string, string} */
+    private function facts(Product $one): array
+    {
+        return [$one->id, $one->name, $one->kind, $one->swatch, $one->opacity, $one->finish, $one->maker, $one->code];
+    }
+}
