@@ -29,7 +29,7 @@ final class HabitsTest extends BrowserTestCase
         $this->pressNamed('All paints');
         $this->key('/');
         $this->key('ferry lamp');
-        $this->see('//tbody/tr[.//bdi[.="Ferry Lamp"]]');
+        self::assertStringContainsString('light', $this->see('//tbody/tr[.//bdi[.="Ferry Lamp"]]')->getText());
     }
 
     public function testAreasAreMovedByKeyboardAndByPointer(): void

@@ -103,6 +103,8 @@
 
 <style>
     .strip {
+        /* What is only read aloud stays inside and scrolls along. */
+        position: relative;
         display: flex;
         gap: 12px;
         padding: 10px;

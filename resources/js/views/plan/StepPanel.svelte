@@ -134,6 +134,7 @@
 <style>
     section {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 10px;
         padding: 12px 14px 14px;
     }
@@ -201,6 +202,13 @@
 
         .drops {
             grid-column: 1 / -1;
+        }
+    }
+
+    @media (max-width: 700px) {
+        .thin {
+            grid-template-columns: auto auto;
+            justify-content: start;
         }
     }
 </style>
