@@ -41,23 +41,46 @@ final readonly class Difference
     /** @return list<string> what is off, strongest first, nothing when the eye could not tell */
     public function leans(): array
     {
+        return $this->said(
+            [['light', 'dark'], ['strong', 'dull'], ['warm', 'cool']],
+            static fn(string $word, float $by): string => ($by < self::PLAIN ? 'a touch too ' : 'too ').$word,
+        );
+    }
+
+    /** @return list<string> which way it went: "a touch lighter, cooler"; strongest first, nothing when the eye could not tell */
+    public function turns(): array
+    {
+        return $this->said(
+            [['lighter', 'darker'], ['stronger', 'duller'], ['warmer', 'cooler']],
+            static fn(string $word, float $by): string => ($by < self::PLAIN ? 'a touch ' : '').$word,
+        );
+    }
+
+    /**
+     * @param array{array{string, string}, array{string, string}, array{string, string}} $words for more and less of lightness, chroma and warmth
+     * @param callable(string, float): string $say
+     *
+     * @return list<string>
+     */
+    private function said(array $words, callable $say): array
+    {
         if ($this->closeness() === Closeness::Same) {
             return [];
         }
         $offsets = [
-            [$this->atHand->lightness - $this->wanted->lightness, 'light', 'dark'],
-            [$this->chroma($this->atHand) - $this->chroma($this->wanted), 'strong', 'dull'],
-            [Temperature::warmth($this->atHand) - Temperature::warmth($this->wanted), 'warm', 'cool'],
+            [$this->atHand->lightness - $this->wanted->lightness, ...$words[0]],
+            [$this->chroma($this->atHand) - $this->chroma($this->wanted), ...$words[1]],
+            [Temperature::warmth($this->atHand) - Temperature::warmth($this->wanted), ...$words[2]],
         ];
         usort($offsets, static fn(array $one, array $other): int => abs($other[0]) <=> abs($one[0]));
-        $words = [];
+        $said = [];
         foreach ($offsets as [$offset, $more, $less]) {
             if (abs($offset) >= self::NOTICEABLE) {
-                $words[] = (abs($offset) < self::PLAIN ? 'a touch too ' : 'too ').($offset > 0 ? $more : $less);
+                $said[] = $say($offset > 0 ? $more : $less, abs($offset));
             }
         }
 
-        return array_slice($words, 0, 2);
+        return array_slice($said, 0, 2);
     }
 
     private function chroma(Lab $colour): float

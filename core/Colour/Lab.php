@@ -14,6 +14,9 @@ final readonly class Lab
 
     private const KAPPA = 24389 / 27;
 
+    /** Beyond this in a* or b* there is no surface colour. */
+    private const FARTHEST = 150.0;
+
     private function __construct(
         public float $lightness,
         public float $a,
@@ -23,6 +26,31 @@ final readonly class Lab
     public static function of(float $lightness, float $a, float $b): self
     {
         return new self($lightness, $a, $b);
+    }
+
+    /** @throws IllegalColour when it is not a number, or no surface could have it */
+    public static function measured(float $lightness, float $a, float $b): self
+    {
+        if (! ($lightness >= 0.0 && $lightness <= 100.0 && abs($a) <= self::FARTHEST && abs($b) <= self::FARTHEST)) {
+            throw IllegalColour::lab($lightness, $a, $b);
+        }
+
+        return new self($lightness, $a, $b);
+    }
+
+    /**
+     * @param string $text a hex colour, or L* a* b* as "lab(52.1 10 -20)" or "52.1, 10, -20"
+     *
+     * @throws IllegalColour when the text is neither
+     */
+    public static function parse(string $text): self
+    {
+        $number = '([+-]?\d{1,3}(?:\.\d{1,6})?)';
+        if (preg_match("/^\s*(?:lab)?\s*\(?\s*$number(?:\s*,\s*|\s+)$number(?:\s*,\s*|\s+)$number\s*\)?\s*$/iD", $text, $found) === 1) {
+            return self::measured((float) $found[1], (float) $found[2], (float) $found[3]);
+        }
+
+        return Srgb::parse(trim($text))->toLab();
     }
 
     public static function compress(float $ratio): float
@@ -59,7 +87,7 @@ final readonly class Lab
         return (int) round(max(0.0, min(100.0, $this->lightness)));
     }
 
-    private static function expand(float $root): float
+    public static function expand(float $root): float
     {
         $cube = $root ** 3;
 

@@ -7,6 +7,8 @@ namespace Kalokroma\Exchange;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Opacity;
+use Kalokroma\Paint\Paint;
 
 /** A paint as it stands in a catalogue file. A null opacity is to be estimated. */
 final readonly class CatalogueRow
@@ -24,6 +26,21 @@ final readonly class CatalogueRow
         public int $price,
         public string $barcode,
     ) {}
+
+    /** @param string $id its maker and code when nothing else tells it from others */
+    public function toPaint(?string $id = null): Paint
+    {
+        return Paint::of(
+            $id ?? $this->key(),
+            $this->name,
+            $this->kind,
+            $this->swatch?->toLab(),
+            $this->opacity === null ? null : Opacity::of($this->opacity),
+            $this->finish,
+            $this->maker,
+            $this->code,
+        );
+    }
 
     public function key(): string
     {

@@ -22,13 +22,20 @@ final readonly class Substitute
         public Difference $difference,
     ) {}
 
+    /** Paints to open and mediums to add: fewer is easier, above all for the tenth time. */
+    public function effort(): int
+    {
+        return 2 * count($this->mix->ingredients) + ($this->dilution === null ? 0 : 1);
+    }
+
     /** Why this one is offered, with its numbers. */
     public function reason(): string
     {
         $start = match ($this->way) {
             Way::Paint => 'Nearest owned paint that behaves alike',
-            Way::Mix => 'Best of every two-paint mix from the shelf up to '.Mix::MOST_PARTS.' parts',
+            Way::Mix => 'Best of the mixes of '.count($this->mix->ingredients).' paints from the shelf up to '.Mix::MOST_PARTS.' parts',
             Way::ThinnedPaint => 'A paint let down to a wash',
+            Way::ThinnedInk => 'An ink let down to a one-coat paint',
         };
 
         return sprintf('%s: %.1f apart, %s.', $start, $this->difference->number, $this->difference->words());

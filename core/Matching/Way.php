@@ -10,4 +10,5 @@ enum Way: string
     case Paint = 'paint';
     case Mix = 'mix';
     case ThinnedPaint = 'thinned-paint';
+    case ThinnedInk = 'thinned-ink';
 }

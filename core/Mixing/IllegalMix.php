@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Mixing;
 
 use InvalidArgumentException;
+use Kalokroma\Paint\Kind;
 
 final class IllegalMix extends InvalidArgumentException
 {
@@ -31,6 +32,26 @@ final class IllegalMix extends InvalidArgumentException
     public static function clear(string $name): self
     {
         return new self(sprintf('"%s" has no colour: thin with it instead of mixing it in.', $name));
+    }
+
+    public static function limit(string $of, int $given, int $least, int $most): self
+    {
+        return new self(sprintf('The most %s a mix may have is %d to %d, not %d.', $of, $least, $most, $given));
+    }
+
+    public static function kind(Kind $kind): self
+    {
+        return new self(sprintf('A %s cannot be part of a mixed paint. Leave it out of the kinds.', $kind->label()));
+    }
+
+    public static function insisted(int $given, int $most): self
+    {
+        return new self(sprintf('%d paints must be in the mix, but it has at most %d. Insist on fewer.', $given, $most));
+    }
+
+    public static function amount(float $ml): self
+    {
+        return new self(sprintf('The wanted amount must be more than nothing, not %s ml.', is_nan($ml) ? 'unknown' : round($ml, 2)));
     }
 
     public static function dilution(int $paint, int $thinner): self

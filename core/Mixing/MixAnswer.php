@@ -15,4 +15,14 @@ final readonly class MixAnswer
         public Lab $colour,
         public Difference $difference,
     ) {}
+
+    /** @return array{float, int, int} what answers are ranked by: difference, paints, parts */
+    public function rank(): array
+    {
+        return [
+            round($this->difference->number / BestMixes::RANKING_STEP) * BestMixes::RANKING_STEP,
+            count($this->mix->ingredients),
+            $this->mix->parts(),
+        ];
+    }
 }

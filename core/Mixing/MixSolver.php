@@ -7,172 +7,163 @@ namespace Kalokroma\Mixing;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Difference;
 use Kalokroma\Colour\Lab;
-use Kalokroma\Colour\Observer;
-use Kalokroma\Colour\Reflectance;
 use Kalokroma\Paint\Paint;
 
 /**
- * Which single paints and pairs from a shelf come nearest to a colour. Exhaustive: every pair in every ratio.
+ * Which paints of a shelf, alone or mixed, come nearest to a colour.
  *
- * Ranked by difference, then fewer paints, then fewer parts, then the order of the shelf, so that equal questions get equal answers.
+ * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints; from a larger one those paints
+ * are shortlisted that lie nearest, mix into the best pairs, or pull farthest into some direction, and each two of the best triple
+ * are tried with every third paint.
  */
 final class MixSolver
 {
-    /** ΔE₀₀ is ranked in steps of this: nobody sees less, and the simpler mix should win. */
-    private const RANKING_STEP = 0.01;
+    /** Up to so many paints every triple is tried; more would take seconds … */
+    public const EXHAUSTIVE = 40;
 
-    /** No ΔE₀₀ is less than the difference in lightness divided by this (the largest S_L, reached at L* 0 and 100). */
-    private const LARGEST_LIGHTNESS_WEIGHT = 1.75;
+    /** … and then these many are. */
+    private const SHORTLIST = 24;
 
-    /** How many answers are kept while searching. */
-    private const KEPT = 24;
+    /** Best pairs whose paints are shortlisted, and nearest single paints. */
+    private const PAIRS_KEPT = 8;
 
-    /** @var list<array{float, int, int, int, int, array{float, float, float}}> difference, parts, first, second (−1 for none), parts of the first, Lab */
-    private array $found = [];
+    private const NEAREST = 8;
 
-    private float $worstKept = INF;
-
-    /** @var array<int, list<float>> */
-    private array $bands = [];
-
-    /** @param list<Paint> $shelf */
-    private function __construct(
-        private readonly MixTarget $target,
-        private readonly array $shelf,
-    ) {}
+    /** Best answers of which each two paints are tried with every third of the shelf. */
+    private const IMPROVED = 1;
 
     /**
-     * @param list<Paint> $shelf mixable paints that suit the target
-     *
-     * @return list<MixAnswer> best first
+     * @param list<Paint> $shelf
+     * @param int $ofEach how many answers of each number of paints
      */
-    public static function singles(MixTarget $target, array $shelf, int $atMost): array
+    public static function solve(MixTarget $target, array $shelf, MixLimits $limits, int $ofEach = 8): MixAnswers
     {
-        $solver = new self($target, $shelf);
-        $solver->trySingles();
-
-        return $solver->answers($atMost);
-    }
-
-    /**
-     * Real mixes only: two paints each.
-     *
-     * @param list<Paint> $shelf mixable paints that suit the target
-     *
-     * @return list<MixAnswer> best first
-     */
-    public static function pairs(MixTarget $target, array $shelf, int $atMost, int $mostParts = Mix::MOST_PARTS): array
-    {
-        $solver = new self($target, $shelf);
-        $solver->tryPairs($mostParts);
-
-        return $solver->answers($atMost);
-    }
-
-    private function trySingles(): void
-    {
-        foreach ($this->shelf as $i => $paint) {
-            $colour = $paint->colour();
-            $this->consider([$colour->lightness, $colour->a, $colour->b], 1, $i, -1, 1);
+        $paints = array_values(array_filter($shelf, static fn(Paint $paint): bool => $limits->allows($paint, $target->film)));
+        $search = new MixSearch($target, $paints, $limits);
+        $nearest = self::byNearness($target->colour, $paints);
+        $singles = new BestMixes($target->colour, $ofEach);
+        $search->singles($singles, $nearest);
+        $pairs = new BestMixes($target->colour, max($ofEach, $limits->mostPaints > 2 ? self::PAIRS_KEPT : 0));
+        if ($limits->mostPaints > 1) {
+            $search->pairs($pairs, $nearest);
         }
-    }
-
-    private function tryPairs(int $mostParts): void
-    {
-        $ratios = PairRatios::upTo($mostParts);
-        $shares = array_map(static fn(array $ratio): float => $ratio[0] / ($ratio[0] + $ratio[1]), $ratios);
-        foreach ($this->shelf as $i => $one) {
-            for ($j = $i + 1; $j < count($this->shelf); $j++) {
-                $other = $this->shelf[$j];
-                if ($this->isHopeless($i, $j)) {
-                    continue;
-                }
-                $colours = $this->target->isTransparent
-                    ? PairRatios::coatsOverWhite($one->optics(), $other->optics(), $shares)
-                    : PairRatios::masstones($one->optics(), $other->optics(), $shares);
-                foreach ($colours as $k => $colour) {
-                    $this->consider($colour, $ratios[$k][0] + $ratios[$k][1], $i, $j, $ratios[$k][0]);
-                }
+        $triples = new BestMixes($target->colour, $ofEach);
+        if ($limits->mostPaints > 2) {
+            $shortlist = self::shortlist($target->colour, $search->colours(), $nearest, $pairs, self::insisted($paints, $limits));
+            $search->triples($triples, $shortlist);
+            if (count($shortlist) < count($paints)) {
+                self::improve($search, $pairs, $triples);
             }
         }
+
+        return new MixAnswers(
+            $target,
+            $paints,
+            self::answers($target, $paints, $singles, $ofEach),
+            self::answers($target, $paints, $pairs, $ofEach),
+            self::answers($target, $paints, $triples, $ofEach),
+        );
     }
 
-    /** In each band a mix reflects no less than its darker and no more than its lighter paint, so its value lies between too. */
-    private function isHopeless(int $first, int $second): bool
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return list<int>
+     */
+    private static function byNearness(Lab $target, array $paints): array
     {
-        if ($this->worstKept === INF) {
-            return false;
-        }
-        $weights = Observer::weights()[1];
-        $darkest = $lightest = 0.0;
-        $other = $this->bands($second);
-        foreach ($this->bands($first) as $i => $band) {
-            $darkest += $weights[$i] * min($band, $other[$i]);
-            $lightest += $weights[$i] * max($band, $other[$i]);
-        }
-        $wanted = $this->target->colour->lightness;
-        $gap = max(116 * Lab::compress($darkest) - 16 - $wanted, $wanted - 116 * Lab::compress($lightest) + 16);
+        $differences = array_map(static fn(Paint $paint): float => Ciede2000::between($target, $paint->colour()), $paints);
+        asort($differences);
 
-        return $gap / self::LARGEST_LIGHTNESS_WEIGHT > $this->worstKept;
+        return array_keys($differences);
     }
 
-    /** @return list<float> the paint by itself, as the target is meant */
-    private function bands(int $index): array
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return list<int>
+     */
+    private static function insisted(array $paints, MixLimits $limits): array
     {
-        $optics = $this->shelf[$index]->optics();
-
-        return $this->bands[$index] ??= ($this->target->isTransparent
-            ? $optics->over(Reflectance::flat(1.0), 1.0)
-            : $optics->masstone())->bands;
+        return array_keys(array_filter($paints, static fn(Paint $paint): bool => in_array($paint->id, $limits->insist, true)));
     }
 
-    /** @param array{float, float, float} $colour */
-    private function consider(array $colour, int $parts, int $first, int $second, int $firstParts): void
+    /**
+     * @param list<array{float, float, float}> $colours
+     * @param list<int> $nearest
+     * @param list<int> $insisted
+     *
+     * @return list<int>
+     */
+    private static function shortlist(Lab $target, array $colours, array $nearest, BestMixes $pairs, array $insisted): array
     {
-        $wanted = $this->target->colour;
-        if (abs($colour[0] - $wanted->lightness) / self::LARGEST_LIGHTNESS_WEIGHT > $this->worstKept) {
-            return;
+        if (count($nearest) <= self::EXHAUSTIVE) {
+            return $nearest;
         }
-        $difference = Ciede2000::ofNumbers($wanted->lightness, $wanted->a, $wanted->b, ...$colour);
-        if ($difference > $this->worstKept) {
-            return;
+        $list = array_fill_keys([...$insisted, ...array_slice($nearest, 0, self::NEAREST)], true);
+        foreach (self::strongestPulls($target, $colours) as $i) {
+            $list[$i] = true;
         }
-        $rank = round($difference / self::RANKING_STEP) * self::RANKING_STEP;
-        $this->found[] = [$rank, $parts, $first, $second, $firstParts, $colour];
-        if (count($this->found) > 4 * self::KEPT) {
-            $this->prune();
+        foreach ($pairs->all() as [, , $paints]) {
+            foreach ($paints as $i) {
+                $list[$i] = true;
+            }
+        }
+        foreach ($nearest as $i) {
+            $list[$i] = true;
+        }
+
+        return array_slice(array_keys($list), 0, self::SHORTLIST);
+    }
+
+    /** The two paints that make most of a good mix are likely right; the third may be any of the shelf. */
+    private static function improve(MixSearch $search, BestMixes $pairs, BestMixes $triples): void
+    {
+        $twos = array_map(static fn(array $pair): array => $pair[2], array_slice($pairs->all(), 0, self::IMPROVED));
+        foreach (array_slice($triples->all(), 0, self::IMPROVED) as [, , [$i, $j, $k]]) {
+            array_push($twos, [$i, $j], [$i, $k], [$j, $k]);
+        }
+        foreach (array_unique($twos, SORT_REGULAR) as [$one, $other]) {
+            $search->thirds($triples, $one, $other);
         }
     }
 
-    private function prune(): void
+    /**
+     * For each corner of the colour space the paint that pulls the target farthest toward it.
+     *
+     * @param list<array{float, float, float}> $colours
+     *
+     * @return list<int>
+     */
+    private static function strongestPulls(Lab $target, array $colours): array
     {
-        usort($this->found, static fn(array $one, array $other): int => array_slice($one, 0, 5) <=> array_slice($other, 0, 5));
-        $this->found = array_slice($this->found, 0, self::KEPT);
-        $last = end($this->found);
-        if ($last !== false && count($this->found) === self::KEPT) {
-            $this->worstKept = $last[0] + self::RANKING_STEP;
+        $pulls = [];
+        foreach ([[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1], [0, 1, 1], [0, 1, -1], [0, -1, 1], [0, -1, -1]] as [$l, $a, $b]) {
+            $reach = array_map(
+                static fn(array $colour): float => $l * ($colour[0] - $target->lightness) + $a * ($colour[1] - $target->a) + $b * ($colour[2] - $target->b),
+                $colours,
+            );
+            $pulls[] = (int) array_search(max([-INF, ...$reach]), $reach, true);
         }
+
+        return $pulls;
     }
 
-    /** @return list<MixAnswer> */
-    private function answers(int $atMost): array
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return list<MixAnswer>
+     */
+    private static function answers(MixTarget $target, array $paints, BestMixes $best, int $atMost): array
     {
-        $this->prune();
-
-        return array_map($this->answer(...), array_slice($this->found, 0, $atMost));
-    }
-
-    /** @param array{float, int, int, int, int, array{float, float, float}} $found */
-    private function answer(array $found): MixAnswer
-    {
-        [, $parts, $first, $second, $firstParts, $lab] = $found;
-        $ingredients = [Ingredient::of($this->shelf[$first], $firstParts)];
-        if ($second >= 0) {
-            $ingredients[] = Ingredient::of($this->shelf[$second], $parts - $firstParts);
+        $answers = [];
+        foreach (array_slice($best->all(), 0, $atMost) as [, , $places, $parts, $lab]) {
+            $ingredients = array_map(static fn(int $i, int $share): Ingredient => Ingredient::of($paints[$i], $share), $places, $parts);
             usort($ingredients, static fn(Ingredient $one, Ingredient $other): int => $other->parts <=> $one->parts);
+            $colour = Lab::of(...$lab);
+            $answers[] = new MixAnswer(Mix::of($ingredients), $colour, Difference::from($target->colour, $colour));
         }
-        $colour = Lab::of(...$lab);
 
-        return new MixAnswer(Mix::of($ingredients), $colour, Difference::from($this->target->colour, $colour));
+        return $answers;
     }
 }

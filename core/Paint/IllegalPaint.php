@@ -23,6 +23,20 @@ final class IllegalPaint extends InvalidArgumentException
         return new self(sprintf('"%s" is clear and has no film colour.', $name));
     }
 
+    public static function drawdown(float $overBlack, float $overWhite): self
+    {
+        return new self(sprintf(
+            'Over black the film is lighter (value %d) than over white (value %d). Were the two readings swapped?',
+            (int) round($overBlack),
+            (int) round($overWhite),
+        ));
+    }
+
+    public static function blackDrawdown(): self
+    {
+        return new self('Over white the film is black: a paint this dark hides whatever its opacity. Read the white half again, or enter 0.95.');
+    }
+
     public static function nothingToMix(): self
     {
         return new self('A mix needs at least one paint with more than zero parts.');

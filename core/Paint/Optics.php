@@ -117,7 +117,7 @@ final readonly class Optics
      */
     public function over(Reflectance $background, float $coats): Reflectance
     {
-        if (! ($coats >= 0.0)) {
+        if (is_nan($coats) || $coats < 0.0) {
             throw IllegalPaint::thickness($coats);
         }
         if ($coats === 0.0) {

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\FileCommand;
+use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Matching\Buying;
+use Kalokroma\Matching\IllegalList;
+use Kalokroma\Matching\ListAnswer;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Matching\Substitute;
+use Kalokroma\Matching\WantedList;
+use Kalokroma\Matching\WantedPaint;
+use Kalokroma\Mixing\Ingredient;
+
+final class SubstitutePaints extends FileCommand
+{
+    protected $signature = 'kalokroma:substitute
+        {list : File with the wanted paints, one a line: names, codes or hex colours}
+        {--paints= : Catalogue file (CSV)}
+        {--shelf= : Shelf file (CSV)}
+        {--tolerance=4 : Difference within which something does the job}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Says for a list of wanted paints what the shelf has that does their job';
+
+    protected function answer(): array
+    {
+        $tolerance = $this->number('tolerance', 'a number from 0 to 20');
+        if ($tolerance < 0 || $tolerance > Buying::MOST_TOLERANCE) {
+            throw IllegalList::tolerance($tolerance);
+        }
+        $catalogue = $this->catalogue();
+        $shelf = $this->shelf($catalogue);
+        $names = new PaintNames(array_map(static fn(CatalogueRow $row) => $row->toPaint(), $catalogue));
+
+        return array_map(
+            static fn(WantedPaint $wanted): array => self::told(ListAnswer::to($wanted, $shelf, $tolerance)),
+            WantedList::read($this->content((string) $this->argument('list')), $names),
+        );
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer as $row) {
+            $this->line(sprintf('%-28s %-11s %s', mb_strimwidth($row['written'], 0, 28, '…'), $row['standing'], $row['words']));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(ListAnswer $answer): array
+    {
+        $wanted = $answer->wanted;
+        $offer = $answer->advised ?? $answer->offers[0] ?? null;
+
+        return [
+            'line' => $wanted->line,
+            'written' => $wanted->written,
+            'wanted' => $wanted->paint === null ? null : ['maker' => $wanted->paint->maker, 'code' => $wanted->paint->code, 'name' => $wanted->paint->name, 'known' => $wanted->isKnown],
+            'standing' => $answer->standing->value,
+            'words' => $offer === null ? ($answer->sameFunction[0]->name ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
+            'difference' => $offer === null ? null : round($offer->difference->number, 4),
+            'swatch' => $offer?->colour->toSrgb()->hex(),
+            'dilution' => $offer?->dilution === null ? null : ['paint' => $offer->dilution->paint, 'medium' => $offer->dilution->thinner],
+            'parts' => self::parts($offer),
+        ];
+    }
+
+    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
+    private static function parts(?Substitute $offer): array
+    {
+        return array_map(
+            static fn(Ingredient $one): array => ['maker' => $one->paint->maker, 'code' => $one->paint->code, 'name' => $one->paint->name, 'parts' => $one->parts],
+            $offer->mix->ingredients ?? [],
+        );
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Shelf\OpticsStore;
+use Illuminate\Console\Command;
+use InvalidArgumentException;
+use Kalokroma\Exchange\CatalogueCsv;
+use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\Fault;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\ShelfCsv;
+use Kalokroma\Paint\Paint;
+
+/**
+ * A command that works on open-format files alone. Bad input ends it with exit code 1 and what to mend on the error stream.
+ */
+abstract class FileCommand extends Command
+{
+    /** Larger files are no list of anything. */
+    private const LARGEST_BYTES = 16 * 1024 * 1024;
+
+    /** @return array<mixed> what --json prints */
+    abstract protected function answer(): array;
+
+    /** @param array<mixed> $answer */
+    abstract protected function tell(array $answer): void;
+
+    final public function handle(): int
+    {
+        try {
+            $answer = $this->answer();
+        } catch (Faulty $faulty) {
+            foreach ($faulty->faults as $fault) {
+                $this->complain(self::words($fault));
+            }
+
+            return self::FAILURE;
+        } catch (InvalidArgumentException $illegal) {
+            $this->complain($illegal->getMessage());
+
+            return self::FAILURE;
+        }
+        if ($this->option('json')) {
+            $this->output->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        } else {
+            $this->tell($answer);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, CatalogueRow> by maker and code */
+    protected function catalogue(): array
+    {
+        $rows = [];
+        foreach (CatalogueCsv::read($this->file('paints')) as $row) {
+            $rows[$row->key()] = $row;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, CatalogueRow> $catalogue
+     *
+     * @return list<Paint> owned, those with nothing left in the pot not
+     */
+    protected function shelf(array $catalogue): array
+    {
+        $paints = [];
+        foreach (ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"])) as $row) {
+            if ($row->pots > 0 && $row->remainingMl !== 0.0) {
+                $paints[] = $this->paint($catalogue["$row->maker\n$row->code"]);
+            }
+        }
+
+        return $paints;
+    }
+
+    protected function paint(CatalogueRow $row): Paint
+    {
+        return app(OpticsStore::class)->paint($row->key(), $row->name, $row->kind, $row->swatch?->hex(), $row->opacity, $row->finish, $row->maker, $row->code);
+    }
+
+    protected function file(string $option): string
+    {
+        $path = $this->option($option);
+        if (! is_string($path) || $path === '') {
+            throw new InvalidArgumentException("Name the file with --$option=FILE.");
+        }
+
+        return $this->content($path);
+    }
+
+    protected function content(string $path): string
+    {
+        if (! is_file($path) || ! is_readable($path)) {
+            throw new InvalidArgumentException("There is no file $path, or it may not be read.");
+        }
+        if (filesize($path) > self::LARGEST_BYTES) {
+            throw new InvalidArgumentException("$path is larger than 16 MB.");
+        }
+
+        return (string) file_get_contents($path);
+    }
+
+    protected function number(string $option, string $what): float
+    {
+        $text = $this->option($option);
+        if (! is_string($text) || preg_match('/^-?\d{1,9}(\.\d{1,6})?$/D', $text) !== 1) {
+            throw new InvalidArgumentException("--$option takes $what.");
+        }
+
+        return (float) $text;
+    }
+
+    protected function whole(string $option, string $what): int
+    {
+        $number = $this->number($option, $what);
+
+        return $number === floor($number) ? (int) $number : throw new InvalidArgumentException("--$option takes $what.");
+    }
+
+    private function complain(string $message): void
+    {
+        $this->getOutput()->getErrorStyle()->writeln($message);
+    }
+
+    private static function words(Fault $fault): string
+    {
+        return ($fault->row === null ? '' : "row $fault->row, ")."$fault->field: $fault->message";
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Matching;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
+use Kalokroma\Colour\Temperature;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+
+/**
+ * The shelf laid out by hue and value: where it has holes, and what stands in it twice.
+ */
+final readonly class ShelfMap
+{
+    /** Below this chroma a colour has no hue to be placed by: it stands in the neutral band. */
+    public const NEUTRAL_CHROMA = 8.0;
+
+    /** One step of the map in hue (degrees) and value (L*): about what the eye calls another colour. */
+    public const HUE_STEP = 20.0;
+
+    public const VALUE_STEP = 12.0;
+
+    /** Paints as near as this, in ΔE₀₀, are twins. */
+    public const TWIN = 2.0;
+
+    /** Steps to the nearest paint from which a hole is worth a word. */
+    private const LEAST_GAP = 1.25;
+
+    private const MOST_GAPS = 6;
+
+    /** Darkest value at which a hue still shows. The cells go up to 84. */
+    private const DARKEST = 24.0;
+
+    private const CELL_HUE = 5.0;
+
+    private const CELL_VALUE = 3.0;
+
+    private const CELLS_ROUND = 72;
+
+    private const CELLS = 21 * self::CELLS_ROUND;
+
+    /** The chroma by which an empty place is named. */
+    private const USUAL_CHROMA = 38.0;
+
+    /** @param list<Paint> $paints owned, with colour */
+    private function __construct(private array $paints) {}
+
+    /** @param list<Paint> $owned */
+    public static function of(array $owned): self
+    {
+        return new self(array_values(array_filter($owned, static fn(Paint $paint): bool => ! $paint->isClear())));
+    }
+
+    public static function isNeutral(Lab $colour): bool
+    {
+        return $colour->toLch()->chroma < self::NEUTRAL_CHROMA;
+    }
+
+    /**
+     * The largest holes among the paints that cover: a wash over them fills none.
+     *
+     * @return list<ShelfGap> largest first; none when the shelf is empty, which is one hole
+     */
+    public function gaps(): array
+    {
+        $places = $this->places();
+        $nearest = [];
+        foreach ($places as $place) {
+            $nearest = self::closerBy($nearest, ...$place);
+        }
+        $gaps = [];
+        while ($nearest !== [] && count($gaps) < self::MOST_GAPS && max($nearest) > self::LEAST_GAP) {
+            $cell = (int) array_search(max($nearest), $nearest, true);
+            [$hue, $value] = self::cell($cell);
+            $gaps[] = new ShelfGap('no '.self::words($hue, $value), $hue, $value, $nearest[$cell]);
+            $nearest = self::closerBy($nearest, $hue, $value);
+        }
+
+        return $gaps;
+    }
+
+    /** @return list<array{Paint, Paint, float}> alike in kind and within TWIN of each other, with their difference; nearest first */
+    public function twins(): array
+    {
+        $twins = [];
+        foreach ($this->paints as $i => $one) {
+            foreach (array_slice($this->paints, $i + 1) as $other) {
+                if (abs($one->colour()->lightness - $other->colour()->lightness) < 2 * self::TWIN && Compatibility::mayReplace($one, $other)) {
+                    $difference = Ciede2000::between($one->colour(), $other->colour());
+                    if ($difference <= self::TWIN) {
+                        $twins[] = [$one, $other, $difference];
+                    }
+                }
+            }
+        }
+        usort($twins, static fn(array $one, array $other): int => $one[2] <=> $other[2]);
+
+        return $twins;
+    }
+
+    /** @return list<array{float, float}> hue and value of what covers and has a hue */
+    private function places(): array
+    {
+        $places = [];
+        foreach ($this->paints as $paint) {
+            if (in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true) && ! self::isNeutral($paint->colour())) {
+                $places[] = [$paint->colour()->toLch()->hue, $paint->colour()->lightness];
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param array<int, float> $nearest cell of the map => steps to the nearest place so far
+     *
+     * @return array<int, float>
+     */
+    private static function closerBy(array $nearest, float $hue, float $value): array
+    {
+        for ($cell = 0; $cell < self::CELLS; $cell++) {
+            [$cellHue, $cellValue] = self::cell($cell);
+            $apart = abs($cellHue - $hue);
+            $across = ($apart > 180 ? 360 - $apart : $apart) / self::HUE_STEP;
+            $up = ($cellValue - $value) / self::VALUE_STEP;
+            $steps = sqrt($across * $across + $up * $up);
+            if ($steps < ($nearest[$cell] ?? INF)) {
+                $nearest[$cell] = $steps;
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** @return array{float, float} hue and value of a cell of the map */
+    private static function cell(int $cell): array
+    {
+        return [self::CELL_HUE * ($cell % self::CELLS_ROUND), self::DARKEST + self::CELL_VALUE * intdiv($cell, self::CELLS_ROUND)];
+    }
+
+    /** For example "dark cool green": the lean is told against the hue's own middle, not against grey. */
+    private static function words(float $hue, float $value): string
+    {
+        $colour = Lch::of($value, self::USUAL_CHROMA, $hue)->toLab();
+        $light = match (true) {
+            $value < 36 => 'dark',
+            $value < 62 => 'mid',
+            $value < 80 => 'light',
+            default => 'pale',
+        };
+        $word = ColourName::of($colour)->hueWord();
+        $before = Temperature::warmth(Lch::of($value, self::USUAL_CHROMA, $hue - self::HUE_STEP)->toLab());
+        $after = Temperature::warmth(Lch::of($value, self::USUAL_CHROMA, $hue + self::HUE_STEP)->toLab());
+        $sameBefore = ColourName::of(Lch::of($value, self::USUAL_CHROMA, $hue - self::HUE_STEP)->toLab())->hueWord() === $word;
+        $sameAfter = ColourName::of(Lch::of($value, self::USUAL_CHROMA, $hue + self::HUE_STEP)->toLab())->hueWord() === $word;
+        $lean = match (true) {
+            $sameBefore === $sameAfter => '',
+            $sameBefore => $after > $before ? 'warm ' : 'cool ',
+            default => $before > $after ? 'warm ' : 'cool ',
+        };
+
+        return "$light $lean$word";
+    }
+}
