@@ -5,12 +5,21 @@ declare(strict_types=1);
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CraftController;
+use App\Http\Controllers\DrawdownController;
+use App\Http\Controllers\ListController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\MapController;
+use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PaintFileController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanHistoryController;
 use App\Http\Controllers\PotController;
+use App\Http\Controllers\PriceController;
+use App\Http\Controllers\PurchaseController;
+use App\Http\Controllers\ReaderController;
+use App\Http\Controllers\ScannerController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SubstituteController;
 use Illuminate\Support\Facades\Route;
@@ -18,6 +27,25 @@ use Illuminate\Support\Facades\Route;
 Route::get('craft', CraftController::class);
 Route::get('bench', BenchController::class);
 Route::get('sets', SetController::class);
+Route::get('shelf/map', MapController::class);
+
+Route::post('mixes', MixController::class);
+Route::post('lists', [ListController::class, 'pasted']);
+Route::get('plans/{id}/needs', [ListController::class, 'plan']);
+
+Route::post('purchases/advice', [PurchaseController::class, 'advice']);
+Route::post('purchases', [PurchaseController::class, 'store']);
+Route::put('paints/{id}/price', [PriceController::class, 'paint']);
+Route::put('sets/{id}/price', [PriceController::class, 'set']);
+
+Route::apiResource('photos', PhotoController::class)->parameters(['photos' => 'id'])->only(['store', 'show', 'destroy']);
+Route::post('photos/{id}/readings', [PhotoController::class, 'readings']);
+Route::get('devices/reader', [ReaderController::class, 'show']);
+Route::put('devices/reader', [ReaderController::class, 'lay']);
+Route::post('devices/reader/readings', [ReaderController::class, 'read']);
+Route::put('devices/scanner', [ScannerController::class, 'hold']);
+Route::post('devices/scanner/scans', [ScannerController::class, 'scan']);
+Route::post('drawdowns', DrawdownController::class);
 
 Route::post('paints/import', [PaintFileController::class, 'import']);
 Route::get('paints/export', [PaintFileController::class, 'export']);

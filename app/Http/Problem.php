@@ -54,7 +54,7 @@ final readonly class Problem
 
     public static function tooLarge(int $largestBytes): self
     {
-        return new self(413, 'Too large', sprintf('This is larger than %d MB. Split it and bring the parts in one after the other.', intdiv($largestBytes, 1024 * 1024)));
+        return new self(413, 'Too large', sprintf('This is larger than %d MB. Make it smaller, or bring it in in parts.', intdiv($largestBytes, 1024 * 1024)));
     }
 
     public function toResponse(): JsonResponse
@@ -99,7 +99,7 @@ final readonly class Problem
         $detail = match ($status) {
             404 => 'This is not here, or no longer. Go back to the list and open it anew.',
             405 => 'This address does not take that kind of request.',
-            413 => 'This is larger than 4 MB. Split it and bring the parts in one after the other.',
+            413 => 'This is too large. Make it smaller, or bring it in in parts.',
             default => $error->getMessage() === '' ? 'The request was refused.' : $error->getMessage(),
         };
 

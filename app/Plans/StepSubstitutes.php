@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Models\Product;
-use Illuminate\Database\Eloquent\Builder;
+use App\Shelf\OwnedPaints;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Matching\Substitutes;
@@ -44,13 +43,6 @@ final readonly class StepSubstitutes
     /** @return list<Substitute> */
     private static function offers(Mix $wanted): array
     {
-        $owned = Product::query()->with('pot')
-            ->whereNotNull('swatch')
-            ->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0)->where('remaining_ml', '>', 0))
-            ->orderBy('maker')->orderBy('code')->get()
-            ->map(static fn(Product $product) => $product->toCore())
-            ->all();
-
-        return array_slice(Substitutes::from(array_values($owned))->for($wanted), 0, self::MOST);
+        return array_slice(Substitutes::from(OwnedPaints::now()->paints())->for($wanted), 0, self::MOST);
     }
 }

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\BarcodeScanner;
+use App\Devices\SimulatedBarcodeScanner;
+use App\Devices\SimulatedSwatchReader;
+use App\Devices\SwatchReader;
 use App\Shelf\OpticsStore;
+use App\Shop\Shop;
+use App\Shop\SimulatedShop;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
@@ -14,6 +20,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(OpticsStore::class);
+        // The outside world, as far as it ships along.
+        $this->app->bind(Shop::class, SimulatedShop::class);
+        $this->app->bind(SwatchReader::class, SimulatedSwatchReader::class);
+        $this->app->bind(BarcodeScanner::class, SimulatedBarcodeScanner::class);
     }
 
     public function boot(): void

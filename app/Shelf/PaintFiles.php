@@ -7,10 +7,14 @@ namespace App\Shelf;
 use App\Models\PaintSet;
 use App\Models\Pot;
 use App\Models\Product;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\Gpl;
+use Kalokroma\Exchange\GplEntry;
+use Kalokroma\Exchange\GplPalette;
 use Kalokroma\Exchange\SetsCsv;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Exchange\ShelfRow;
@@ -30,8 +34,28 @@ final class PaintFiles
      */
     public function catalogue(string $csv, bool $take): array
     {
-        $rows = CatalogueCsv::read($csv);
+        return $this->rows(CatalogueCsv::read($csv), $take);
+    }
 
+    /**
+     * Colours of a palette become paints: those we wrote find theirs again, others are added under the palette's name.
+     *
+     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     *
+     * @throws \Kalokroma\Exchange\Faulty with every fault and its line
+     */
+    public function palette(string $gpl, bool $take): array
+    {
+        return $this->rows(PalettePaints::of(Gpl::read($gpl)), $take);
+    }
+
+    /**
+     * @param list<CatalogueRow> $rows
+     *
+     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     */
+    private function rows(array $rows, bool $take): array
+    {
         return DB::transaction(function () use ($rows, $take): array {
             $present = Product::query()->get()->keyBy(self::key(...));
             $changes = [];
@@ -93,9 +117,27 @@ final class PaintFiles
         });
     }
 
-    public function catalogueCsv(): string
+    /** @param Collection<int, Product> $products */
+    public function catalogueCsv(Collection $products): string
     {
-        return CatalogueCsv::write(Product::query()->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $one): CatalogueRow => new CatalogueRow(
+        return CatalogueCsv::write($products->map(self::row(...)));
+    }
+
+    /**
+     * Clear paints have no place in a palette.
+     *
+     * @param Collection<int, Product> $products
+     */
+    public function gpl(string $name, Collection $products): string
+    {
+        return Gpl::write(new GplPalette($name, array_values($products->whereNotNull('swatch')->map(
+            static fn(Product $one): GplEntry => GplEntry::ofPaint(Srgb::parse((string) $one->swatch), $one->name, $one->maker, $one->code),
+        )->all())));
+    }
+
+    public static function row(Product $one): CatalogueRow
+    {
+        return new CatalogueRow(
             $one->maker,
             $one->range,
             $one->code,
@@ -107,7 +149,7 @@ final class PaintFiles
             $one->volume_ml,
             $one->price,
             $one->barcode,
-        )));
+        );
     }
 
     public function shelfCsv(): string

@@ -26,6 +26,11 @@ final class Faulty extends RuntimeException
         return new self(array_slice($faults, 0, self::MOST_SHOWN), count($faults));
     }
 
+    public static function field(string $field, string $message): self
+    {
+        return self::with([new Fault($field, $message)]);
+    }
+
     public static function table(string $field, string $message, int $row = 1): self
     {
         return self::with([new Fault($field, $message, $row)]);

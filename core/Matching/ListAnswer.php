@@ -8,7 +8,7 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 
 /**
- * What the shelf has for one wanted paint.
+ * What the shelf has for one entry of a list.
  */
 final readonly class ListAnswer
 {
@@ -20,9 +20,9 @@ final readonly class ListAnswer
     private function __construct(
         public WantedPaint $wanted,
         public Standing $standing,
-        public ?Substitute $advised,
-        public array $offers,
-        public array $sameFunction,
+        public ?Substitute $advised = null,
+        public array $offers = [],
+        public array $sameFunction = [],
     ) {}
 
     /**
@@ -33,48 +33,20 @@ final readonly class ListAnswer
     {
         $paint = $wanted->paint;
         if ($paint === null) {
-            return new self($wanted, Standing::Unknown, null, [], []);
+            return new self($wanted, Standing::Unknown);
         }
-        foreach ($owned as $one) {
-            if ($one->id === $paint->id) {
-                return new self($wanted, Standing::Owned, null, [], []);
-            }
+        if (! $paint->isClear()) {
+            $verdict = Verdict::on(Mix::single($paint), $owned, $tolerance);
+
+            return new self($wanted, $verdict->standing, $verdict->advised, $verdict->offers);
         }
-        if ($paint->isClear()) {
-            $same = Substitutes::from($owned)->ofSameFunction($paint);
+        $same = Substitutes::from($owned)->ofSameFunction($paint);
+        $standing = match (true) {
+            in_array($paint->id, array_map(static fn(Paint $one): string => $one->id, $same), true) => Standing::Owned,
+            $same !== [] => Standing::Substitute,
+            default => Standing::Missing,
+        };
 
-            return new self($wanted, $same === [] ? Standing::Missing : Standing::Substitute, null, [], $same);
-        }
-        $offers = self::offers($paint, $owned, $tolerance);
-        $advised = self::simplest($offers, $tolerance);
-
-        return new self($wanted, $advised === null ? Standing::Missing : Standing::ofWay($advised->way), $advised, $offers, []);
-    }
-
-    /**
-     * A third paint is only tried where two do not do.
-     *
-     * @param list<Paint> $owned
-     *
-     * @return list<Substitute>
-     */
-    private static function offers(Paint $paint, array $owned, float $tolerance): array
-    {
-        $offers = Substitutes::from($owned)->for(Mix::single($paint));
-
-        return self::simplest($offers, $tolerance) === null ? Substitutes::from($owned, 3)->for(Mix::single($paint)) : $offers;
-    }
-
-    /**
-     * A paint from the pot before one thinned, that before two mixed, that before three.
-     *
-     * @param list<Substitute> $offers best first
-     */
-    private static function simplest(array $offers, float $tolerance): ?Substitute
-    {
-        $within = array_filter($offers, static fn(Substitute $offer): bool => $offer->difference->number <= $tolerance);
-        usort($within, static fn(Substitute $one, Substitute $other): int => $one->effort() <=> $other->effort());
-
-        return $within[0] ?? null;
+        return new self($wanted, $standing, null, [], $same);
     }
 }

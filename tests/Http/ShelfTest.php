@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Product;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -199,5 +200,40 @@ final class ShelfTest extends HttpTestCase
         $response = $this->call('POST', "/api$path", [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], $csv);
 
         return $this->judged($response, 'POST', $path, $status);
+    }
+
+    /** Out, in again and out: the same, as CSV and as palette, of shelf, plan and selection. */
+    public function testWhatIsTakenOutComesInAgainUnchanged(): void
+    {
+        $some = implode(',', array_column($this->ask('GET', '/paints?search=tide')['paints'], 'id'));
+        foreach (['what=catalogue', 'what=shelf', 'what=plan&plan='.$this->plan()->id, "what=selection&ids=$some"] as $what) {
+            foreach (['csv', 'gpl'] as $format) {
+                $export = fn(): string => (string) $this->get("/api/paints/export?$what&format=$format")->assertOk()->getContent();
+                $file = $export();
+                $as = $format === 'gpl' ? 'palette' : (str_starts_with($what, 'what=shelf') ? 'shelf' : 'catalogue');
+                $change = $this->judged($this->call('POST', "/api/paints/import?what=$as", server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: $file), 'POST', '/paints/import', 200);
+
+                self::assertSame([0, 0], [$change['added'], $change['changed']], "$what $format");
+                self::assertSame($file, $export());
+            }
+        }
+    }
+
+    public function testAPaletteComesIntoAnEmptyCatalogueAndOutAlike(): void
+    {
+        $file = (string) $this->get('/api/paints/export?what=shelf&format=gpl')->getContent();
+        DB::table('plan_product')->delete();
+        Product::query()->forceDelete();
+        $import = fn(string $text, int $status): array => $this->judged($this->call('POST', '/api/paints/import?what=palette', server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: $text), 'POST', '/paints/import', $status);
+        $import($file, 200);
+
+        self::assertSame(str_replace('shelf', 'catalogue', $file), $this->get('/api/paints/export?what=catalogue&format=gpl')->getContent());
+        $change = $import("GIMP Palette\nName: Dusk\n# x\n122 82 48\n200 10 10 Red\n", 200);
+        self::assertSame(2, $change['added']);
+        self::assertSame(['Mid muted brown'], array_column($this->ask('GET', '/paints?search=P001')['paints'], 'name'));
+        self::assertSame(['colour'], self::fields($import("GIMP Palette\n1 2 900 x\n", 422)));
+        self::assertSame(['what'], self::fields($this->ask('GET', '/paints/export', null, 422)));
+        self::assertSame(['plan'], self::fields($this->ask('GET', '/paints/export?what=plan', null, 422)));
+        $this->ask('GET', '/paints/export?what=plan&plan=none', null, 404);
     }
 }

@@ -34,6 +34,8 @@ final class BuyPaints extends FileCommand
 
     protected function answer(): array
     {
+        $tolerance = $this->number('tolerance', 'a number from 0 to 20');
+        $budget = $this->option('budget') === null ? null : $this->whole('budget', 'a whole number of minor units');
         $catalogue = $this->catalogue();
         $paints = array_map(static fn(CatalogueRow $row): Paint => $row->toPaint(), $catalogue);
         $shelf = $this->option('shelf') === null ? [] : $this->shelf($catalogue);
@@ -41,8 +43,8 @@ final class BuyPaints extends FileCommand
             $this->needs($paints, $shelf),
             [...$this->sets($paints), ...self::pots($catalogue, $paints)],
             $shelf,
-            $this->number('tolerance', 'a number from 0 to 20'),
-            $this->option('budget') === null ? null : $this->whole('budget', 'a whole number of minor units'),
+            $tolerance,
+            $budget,
         );
 
         return self::told($buying, match ($this->option('by')) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PaintExportRequest;
 use App\Http\Requests\PaintFileRequest;
 use App\Shelf\PaintFiles;
 use Illuminate\Http\JsonResponse;
@@ -13,23 +14,29 @@ final class PaintFileController
 {
     public function __construct(private readonly PaintFiles $files) {}
 
-    /** The text of a CSV file as the request's body. With ?preview=1 it only says what would change. */
+    /** The text of a file as the request's body. With ?preview=1 it only says what would change. */
     public function import(PaintFileRequest $request): JsonResponse
     {
-        $change = $request->what() === 'shelf'
-            ? $this->files->shelf($request->getContent(), ! $request->boolean('preview'))
-            : $this->files->catalogue($request->getContent(), ! $request->boolean('preview'));
+        $take = ! $request->boolean('preview');
 
-        return new JsonResponse($change);
+        return new JsonResponse(match ($request->what()) {
+            'shelf' => $this->files->shelf($request->getContent(), $take),
+            'palette' => $this->files->palette($request->getContent(), $take),
+            default => $this->files->catalogue($request->getContent(), $take),
+        });
     }
 
-    public function export(PaintFileRequest $request): Response
+    public function export(PaintExportRequest $request): Response
     {
         $what = $request->what();
 
-        return new Response($what === 'shelf' ? $this->files->shelfCsv() : $this->files->catalogueCsv(), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"kalokroma-$what.csv\"",
-        ]);
+        return $request->isGpl()
+            ? self::file($this->files->gpl("Kalokroma $what", $request->products()), "kalokroma-$what.gpl", 'text/plain')
+            : self::file($what === 'shelf' ? $this->files->shelfCsv() : $this->files->catalogueCsv($request->products()), "kalokroma-$what.csv", 'text/csv');
+    }
+
+    private static function file(string $text, string $name, string $type): Response
+    {
+        return new Response($text, 200, ['Content-Type' => "$type; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }
 }

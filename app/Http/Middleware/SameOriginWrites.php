@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Problem;
+use App\Photos\PhotoStore;
 use Closure;
 use Illuminate\Http\Request;
 use JsonException;
@@ -22,13 +23,19 @@ final class SameOriginWrites
     /** Enough for a catalogue of twenty thousand paints. */
     private const LARGEST_FILE_BYTES = 4 * 1024 * 1024;
 
+    private const PHOTOS = 'api/photos';
+
     /** Objects and lists in one document: a megabyte of brackets would fill a worker's memory. */
     private const MOST_BRACKETS = 40_000;
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $largest = $request->isJson() ? self::LARGEST_JSON_BYTES : self::LARGEST_FILE_BYTES;
+        $largest = match (true) {
+            $request->isJson() => self::LARGEST_JSON_BYTES,
+            $request->is(self::PHOTOS) => PhotoStore::LARGEST_BYTES,
+            default => self::LARGEST_FILE_BYTES,
+        };
         if ((int) $request->header('Content-Length') > $largest || strlen($request->getContent()) > $largest) {
             return Problem::tooLarge($largest)->toResponse();
         }

@@ -19,13 +19,13 @@ final class PaintFileRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'what' => ['required', Rule::in(['catalogue', 'shelf'])],
+            'what' => ['required', Rule::in(['catalogue', 'shelf', 'palette'])],
             'preview' => ['nullable', 'boolean'],
         ];
     }
 
     public function what(): string
     {
-        return $this->query('what') === 'shelf' ? 'shelf' : 'catalogue';
+        return is_string($this->query('what')) ? $this->query('what') : '';
     }
 }

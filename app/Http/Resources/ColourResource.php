@@ -15,4 +15,10 @@ final class ColourResource
     {
         return ['hex' => $colour->toSrgb()->hex(), 'value' => $colour->value(), 'words' => ColourName::of($colour)->words()];
     }
+
+    /** As Lab::parse reads it again. */
+    public static function lab(Lab $colour): string
+    {
+        return sprintf('%.2f, %.2f, %.2f', $colour->lightness, $colour->a, $colour->b);
+    }
 }

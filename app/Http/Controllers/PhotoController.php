@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\MeasuredResource;
+use App\Models\Photo;
+use App\Photos\PhotoReading;
+use App\Photos\PhotoStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class PhotoController
+{
+    /** The picture itself as the request's body. */
+    public function store(Request $request, PhotoStore $photos): JsonResponse
+    {
+        $photo = $photos->take($request->getContent());
+
+        return new JsonResponse(['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height], 201);
+    }
+
+    public function show(string $id): Response
+    {
+        return new Response(Photo::query()->findOrFail($id)->png, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=86400, immutable']);
+    }
+
+    public function readings(Request $request, string $id): JsonResponse
+    {
+        $wish = $request->validate([
+            'marks' => ['required', 'array', 'list', 'min:1', 'max:40'],
+            'marks.*.what' => ['required', 'in:grey,swatch'],
+            'marks.*.x' => ['required', 'numeric', 'between:0,1'],
+            'marks.*.y' => ['required', 'numeric', 'between:0,1'],
+            'marks.*.width' => ['required', 'numeric', 'between:0,1'],
+            'marks.*.height' => ['required', 'numeric', 'between:0,1'],
+        ], ['marks.required' => 'Mark the grey card and a swatch.']);
+
+        return new JsonResponse(array_map(MeasuredResource::of(...), PhotoReading::of(Photo::query()->findOrFail($id), array_map(static fn(array $mark): array => [
+            'what' => (string) $mark['what'], 'x' => (float) $mark['x'], 'y' => (float) $mark['y'], 'width' => (float) $mark['width'], 'height' => (float) $mark['height'],
+        ], $wish['marks']))));
+    }
+
+    public function destroy(string $id): JsonResponse
+    {
+        Photo::query()->findOrFail($id)->delete();
+
+        return new JsonResponse(null, 204);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Lists\PlanNeeds;
+use Kalokroma\Matching\ListAnswer;
+use Kalokroma\Matching\Standing;
+use Kalokroma\Matching\Substitute;
+use Kalokroma\Matching\Verdict;
+
+/** The table of wanted paints and what the shelf has for each. */
+final class ListAnswersResource
+{
+    private const OFFERS = 4;
+
+    /**
+     * @param list<ListAnswer> $answers
+     *
+     * @return array<string, mixed>
+     */
+    public static function ofList(array $answers): array
+    {
+        return [
+            'rows' => array_map(static fn(ListAnswer $answer): array => [
+                'written' => $answer->wanted->written,
+                'line' => $answer->wanted->line,
+                'isKnown' => $answer->wanted->isKnown,
+                'certainty' => round($answer->wanted->certainty, 2),
+                'orElse' => array_map(PaintBrief::of(...), $answer->wanted->orElse),
+                'paint' => $answer->wanted->paint === null ? null : PaintBrief::of($answer->wanted->paint),
+                'sameFunction' => array_map(PaintBrief::of(...), $answer->sameFunction),
+                ...self::standing($answer->standing, $answer->advised, $answer->offers),
+            ], $answers),
+            'counts' => self::counts(array_map(static fn(ListAnswer $answer): Standing => $answer->standing, $answers)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function ofPlan(PlanNeeds $needs): array
+    {
+        return [
+            'rows' => array_map(static fn(array $row): array => [
+                'wanted' => MixResource::of($row['mix']),
+                'uses' => $row['uses'],
+                ...self::standing($row['verdict']->standing, $row['verdict']->advised, $row['verdict']->offers),
+            ], $needs->rows),
+            'counts' => self::counts(array_map(static fn(array $row): Standing => self::verdict($row)->standing, $needs->rows)),
+        ];
+    }
+
+    /** @param array{verdict: Verdict} $row */
+    private static function verdict(array $row): Verdict
+    {
+        return $row['verdict'];
+    }
+
+    /**
+     * @param list<Substitute> $offers
+     *
+     * @return array<string, mixed>
+     */
+    private static function standing(Standing $standing, ?Substitute $advised, array $offers): array
+    {
+        $shown = array_slice($offers, 0, self::OFFERS);
+        if ($advised !== null && ! in_array($advised, $shown, true)) {
+            $shown[] = $advised;
+        }
+        $at = $advised === null ? false : array_search($advised, $shown, true);
+
+        return [
+            'standing' => $standing->value,
+            'advised' => $at === false ? null : $at,
+            'offers' => array_map(StandInResource::of(...), $shown),
+        ];
+    }
+
+    /**
+     * @param list<Standing> $standings
+     *
+     * @return array<string, int>
+     */
+    private static function counts(array $standings): array
+    {
+        $counts = [];
+        foreach (Standing::cases() as $case) {
+            $counts[$case->value] = count(array_filter($standings, static fn(Standing $one): bool => $one === $case));
+        }
+
+        return $counts;
+    }
+}

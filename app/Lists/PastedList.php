@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lists;
+
+use App\Models\Product;
+use App\Shelf\OwnedPaints;
+use App\Support\Field;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Matching\ListAnswer;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Matching\WantedList;
+use Kalokroma\Matching\WantedPaint;
+use Kalokroma\Paint\Paint;
+
+/** A list of wanted paints as somebody pasted it. */
+final readonly class PastedList
+{
+    /** @param list<WantedPaint> $wanted */
+    private function __construct(public array $wanted) {}
+
+    /** @throws Faulty when there is nothing in it, or too much */
+    public static function of(string $text): self
+    {
+        $names = new PaintNames(Product::query()->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $product): Paint => $product->toCore()));
+
+        return new self(Field::read('text', static fn(): array => WantedList::read($text, $names)));
+    }
+
+    /** @return list<ListAnswer> */
+    public function answers(float $tolerance): array
+    {
+        $owned = OwnedPaints::now()->paints();
+
+        return array_map(static fn(WantedPaint $wanted): ListAnswer => ListAnswer::to($wanted, $owned, $tolerance), $this->wanted);
+    }
+
+    /** @return list<string> entries nobody could make sense of */
+    public function unknown(): array
+    {
+        return array_values(array_map(
+            static fn(WantedPaint $wanted): string => $wanted->written,
+            array_filter($this->wanted, static fn(WantedPaint $wanted): bool => $wanted->paint === null),
+        ));
+    }
+
+    /** @return list<Paint> understood, each once */
+    public function paints(): array
+    {
+        $paints = [];
+        foreach ($this->wanted as $wanted) {
+            if ($wanted->paint !== null) {
+                $paints[$wanted->paint->id] = $wanted->paint;
+            }
+        }
+
+        return array_values($paints);
+    }
+}

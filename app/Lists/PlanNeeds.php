@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lists;
+
+use App\Models\Plan;
+use App\Shelf\OwnedPaints;
+use Kalokroma\Matching\Verdict;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan as CorePlan;
+use Kalokroma\Recipe\Undercoat;
+
+/**
+ * Every different paint and mix a plan asks for, where it is used, and what the shelf has for it.
+ */
+final readonly class PlanNeeds
+{
+    /** @param list<array{mix: Mix, uses: list<array{area: string, stepId: string, technique: string}>, verdict: Verdict}> $rows in the order the plan names them */
+    private function __construct(public array $rows) {}
+
+    public static function of(Plan $plan, float $tolerance): self
+    {
+        $owned = OwnedPaints::now()->paints();
+        $rows = [];
+        foreach (self::uses($plan->toCore()) as [$mix, $use]) {
+            $key = self::key($mix);
+            $rows[$key] ??= ['mix' => $mix, 'uses' => [], 'verdict' => Verdict::on($mix, $owned, $tolerance)];
+            $rows[$key]['uses'][] = $use;
+        }
+
+        return new self(array_values($rows));
+    }
+
+    /** @return list<Paint> that the plan names and nobody here owns */
+    public static function missing(Plan $plan): array
+    {
+        $owned = array_map(static fn(Paint $paint): string => $paint->id, OwnedPaints::now()->paints());
+
+        return array_values(array_filter($plan->toCore()->paints(), static fn(Paint $paint): bool => ! in_array($paint->id, $owned, true)));
+    }
+
+    /** @return iterable<array{Mix, array{area: string, stepId: string, technique: string}}> */
+    private static function uses(CorePlan $plan): iterable
+    {
+        foreach ($plan->undercoat->steps() as $step) {
+            if ($step->mix !== null) {
+                yield [$step->mix, ['area' => 'Undercoat', 'stepId' => $step->id, 'technique' => $step->id === Undercoat::LIGHT_STEP ? 'from above' : 'all over']];
+            }
+        }
+        foreach ($plan->areas as $area) {
+            foreach ($area->steps as $step) {
+                if ($step->mix !== null) {
+                    yield [$step->mix, ['area' => $area->name, 'stepId' => $step->id, 'technique' => $step->technique->label()]];
+                }
+            }
+        }
+    }
+
+    private static function key(Mix $mix): string
+    {
+        $parts = array_map(static fn(Ingredient $one): string => "$one->parts {$one->paint->id}", $mix->ingredients);
+        sort($parts);
+
+        return implode(' ', $parts);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+use App\Models\Photo;
+use Illuminate\Support\Facades\DB;
+use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\Exceptions\RuntimeException;
+use Intervention\Image\ImageManager;
+use Kalokroma\Exchange\Faulty;
+
+/**
+ * Takes pictures in: turned upright, made small enough to look at, stripped of place and time, and kept without loss.
+ */
+final class PhotoStore
+{
+    public const LARGEST_BYTES = 20 * 1024 * 1024;
+
+    private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    /** A small file can hold a huge picture; unpacked it takes four bytes a pixel. */
+    private const MOST_PIXELS = 26_000_000;
+
+    private const LEAST_SIDE = 8;
+
+    /** Plenty to measure in: averaging down only takes noise away. */
+    private const LONGEST_SIDE = 1400;
+
+    /** @throws Faulty when it is no picture we read, or too large a one */
+    public function take(string $bytes): Photo
+    {
+        $this->mustBeReadable($bytes);
+        try {
+            $image = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+            $png = $image->toPng()->toString();
+        } catch (RuntimeException) {
+            throw Faulty::field('photo', 'This picture is damaged. Save it anew, or take another.');
+        }
+
+        return DB::transaction(static fn(): Photo => Photo::query()->create(['width' => $image->width(), 'height' => $image->height(), 'png' => $png]));
+    }
+
+    private function mustBeReadable(string $bytes): void
+    {
+        $size = $bytes === '' ? false : @getimagesizefromstring($bytes);
+        if ($size === false || ! in_array($size[2], self::TYPES, true)) {
+            throw Faulty::field('photo', 'This is no JPEG, PNG or WebP picture.');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw Faulty::field('photo', sprintf('This picture has %d × %d pixels. Make it smaller: %d million are plenty.', $size[0], $size[1], self::MOST_PIXELS / 1_000_000));
+        }
+        if (min($size[0], $size[1]) < self::LEAST_SIDE) {
+            throw Faulty::field('photo', 'This picture is too small to mark anything in.');
+        }
+    }
+}

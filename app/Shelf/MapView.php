@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Lists\PlanNeeds;
+use App\Models\LogEntry;
+use App\Models\PaintSet;
+use App\Models\Plan;
+use App\Models\Product;
+use Illuminate\Support\Collection;
+use Kalokroma\Matching\Novelty;
+use Kalokroma\Matching\ShelfMap;
+use Kalokroma\Paint\Paint;
+
+/**
+ * The shelf as a map, with the needs of a plan or the paints of a set laid over it.
+ */
+final readonly class MapView
+{
+    /**
+     * @param Collection<int, Product> $products owned, with colour
+     * @param list<array{Paint, Paint, float}> $twins
+     * @param list<string> $neverUsed ids
+     * @param list<Paint> $needs
+     * @param list<Paint> $laid paints of a set
+     * @param list<string> $new ids of those of the set that nothing owned looks like
+     */
+    private function __construct(
+        public Collection $products,
+        public ShelfMap $map,
+        public array $twins,
+        public array $neverUsed,
+        public array $needs,
+        public array $laid,
+        public array $new,
+    ) {}
+
+    public static function of(?string $planId, ?string $setId): self
+    {
+        // A pot that is empty still stands on the shelf, and its place is the one to fill.
+        $products = Product::query()->with('pot')->whereNotNull('swatch')->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))
+            ->orderBy('hue')->orderBy('value')->orderBy('id')->get();
+        $paints = array_values($products->map(static fn(Product $product): Paint => $product->toCore())->all());
+        $map = ShelfMap::of($paints);
+        $used = self::used();
+        $laid = $setId === null ? [] : PaintSet::query()->with('products')->findOrFail($setId)->products->map(static fn(Product $product): Paint => $product->toCore())->values()->all();
+
+        return new self(
+            $products,
+            $map,
+            $map->twins(),
+            array_values($products->reject(static fn(Product $product): bool => isset($used[$product->id]))->map(static fn(Product $product): string => $product->id)->all()),
+            array_values(array_filter($planId === null ? [] : PlanNeeds::missing(Plan::query()->findOrFail($planId)), static fn(Paint $paint): bool => ! $paint->isClear())),
+            array_values(array_filter($laid, static fn(Paint $paint): bool => ! $paint->isClear())),
+            array_map(static fn(Paint $paint): string => $paint->id, Novelty::among($laid, $paints)),
+        );
+    }
+
+    /** @return array<string, true> ids of all paints the logbook tells of */
+    private static function used(): array
+    {
+        $used = [];
+        foreach (LogEntry::query()->pluck('used') as $entry) {
+            foreach ($entry['mix'] ?? [] as $part) {
+                $used[$part['paint']] = true;
+            }
+        }
+
+        return $used;
+    }
+}

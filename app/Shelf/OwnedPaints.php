@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Models\Product;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Kalokroma\Paint\Paint;
+
+/** What is on the shelf and not empty, for the engine. */
+final readonly class OwnedPaints
+{
+    /** @param Collection<int, Product> $products */
+    private function __construct(public Collection $products) {}
+
+    public static function now(): self
+    {
+        return new self(Product::query()->with('pot')
+            ->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0)->where('remaining_ml', '>', 0))
+            ->orderBy('maker')->orderBy('code')->get());
+    }
+
+    /** @return list<Paint> */
+    public function paints(): array
+    {
+        return array_values($this->products->map(static fn(Product $product): Paint => $product->toCore())->all());
+    }
+
+    /** @return array<string, float> ml left by id */
+    public function leftMl(): array
+    {
+        return $this->products->mapWithKeys(static fn(Product $product): array => [$product->id => $product->pot->remaining_ml ?? 0.0])->all();
+    }
+}

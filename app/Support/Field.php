@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use InvalidArgumentException;
+use Kalokroma\Exchange\Faulty;
+
+/** Lets the core judge a field of a request: what it refuses is told as a fault of that field. */
+final class Field
+{
+    /**
+     * @template T
+     *
+     * @param callable(): T $read
+     *
+     * @return T
+     *
+     * @throws Faulty when the core refuses
+     */
+    public static function read(string $field, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (InvalidArgumentException $illegal) {
+            throw Faulty::field($field, $illegal->getMessage());
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Matching;
+
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+
+/**
+ * Whether the shelf can do the job of a wanted paint or mix, and how.
+ */
+final readonly class Verdict
+{
+    /**
+     * @param Substitute|null $advised the simplest that comes within the tolerance; none when owned or missing
+     * @param list<Substitute> $offers best first, also those beyond the tolerance
+     */
+    private function __construct(
+        public Standing $standing,
+        public ?Substitute $advised,
+        public array $offers,
+    ) {}
+
+    /**
+     * @param list<Paint> $owned
+     * @param float $tolerance ΔE₀₀ up to which something counts as doing the job
+     */
+    public static function on(Mix $wanted, array $owned, float $tolerance): self
+    {
+        if (self::isOwned($wanted, $owned)) {
+            return new self(Standing::Owned, null, []);
+        }
+        $offers = Substitutes::from($owned)->for($wanted);
+        $advised = self::simplest($offers, $tolerance);
+        if ($advised === null) {
+            // A third paint is only tried where two do not do.
+            $offers = Substitutes::from($owned, 3)->for($wanted);
+            $advised = self::simplest($offers, $tolerance);
+        }
+
+        return new self($advised === null ? Standing::Missing : Standing::ofWay($advised->way), $advised, $offers);
+    }
+
+    /** @param list<Paint> $owned */
+    private static function isOwned(Mix $wanted, array $owned): bool
+    {
+        $ids = array_map(static fn(Paint $paint): string => $paint->id, $owned);
+        foreach ($wanted->ingredients as $ingredient) {
+            if (! in_array($ingredient->paint->id, $ids, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * A paint from the pot before one thinned, that before two mixed, that before three.
+     *
+     * @param list<Substitute> $offers best first
+     */
+    private static function simplest(array $offers, float $tolerance): ?Substitute
+    {
+        $within = array_filter($offers, static fn(Substitute $offer): bool => $offer->difference->number <= $tolerance);
+        usort($within, static fn(Substitute $one, Substitute $other): int => $one->effort() <=> $other->effort());
+
+        return $within[0] ?? null;
+    }
+}
