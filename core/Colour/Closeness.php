@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Colour;
 
-/** How a painter speaks of a difference. The limits are upper bounds of ΔE₀₀. */
+/** How a painter speaks of a difference. */
 enum Closeness: string
 {
     case Same = 'same';
@@ -15,12 +15,24 @@ enum Closeness: string
 
     public static function ofDifference(float $difference): self
     {
-        return match (true) {
-            $difference <= 1 => self::Same,
-            $difference <= 2 => self::SideBySide,
-            $difference <= 4 => self::Close,
-            $difference <= 8 => self::SameFamily,
-            default => self::Different,
+        foreach (self::cases() as $case) {
+            if ($difference <= $case->upTo()) {
+                return $case;
+            }
+        }
+
+        return self::Different;
+    }
+
+    /** Largest ΔE₀₀ that is still called so. */
+    public function upTo(): float
+    {
+        return match ($this) {
+            self::Same => 1.0,
+            self::SideBySide => 2.0,
+            self::Close => 4.0,
+            self::SameFamily => 8.0,
+            self::Different => INF,
         };
     }
 

@@ -31,6 +31,9 @@ final readonly class ShelfMap
     /** Steps to the nearest paint from which a hole is worth a word. */
     private const LEAST_GAP = 1.25;
 
+    /** Steps between two holes below which they are one. */
+    private const APART = 3.0;
+
     private const MOST_GAPS = 6;
 
     /** Darkest value at which a hue still shows. The cells go up to 84. */
@@ -78,7 +81,7 @@ final readonly class ShelfMap
             $cell = (int) array_search(max($nearest), $nearest, true);
             [$hue, $value] = self::cell($cell);
             $gaps[] = new ShelfGap('no '.self::words($hue, $value), $hue, $value, $nearest[$cell]);
-            $nearest = self::closerBy($nearest, $hue, $value);
+            $nearest = array_filter($nearest, static fn(int $other): bool => self::steps(self::cell($other), [$hue, $value]) > self::APART, ARRAY_FILTER_USE_KEY);
         }
 
         return $gaps;
@@ -124,17 +127,26 @@ final readonly class ShelfMap
     private static function closerBy(array $nearest, float $hue, float $value): array
     {
         for ($cell = 0; $cell < self::CELLS; $cell++) {
-            [$cellHue, $cellValue] = self::cell($cell);
-            $apart = abs($cellHue - $hue);
-            $across = ($apart > 180 ? 360 - $apart : $apart) / self::HUE_STEP;
-            $up = ($cellValue - $value) / self::VALUE_STEP;
-            $steps = sqrt($across * $across + $up * $up);
+            $steps = self::steps(self::cell($cell), [$hue, $value]);
             if ($steps < ($nearest[$cell] ?? INF)) {
                 $nearest[$cell] = $steps;
             }
         }
 
         return $nearest;
+    }
+
+    /**
+     * @param array{float, float} $one hue and value
+     * @param array{float, float} $other
+     */
+    private static function steps(array $one, array $other): float
+    {
+        $apart = abs($one[0] - $other[0]);
+        $across = ($apart > 180 ? 360 - $apart : $apart) / self::HUE_STEP;
+        $up = ($one[1] - $other[1]) / self::VALUE_STEP;
+
+        return sqrt($across * $across + $up * $up);
     }
 
     /** @return array{float, float} hue and value of a cell of the map */

@@ -22,6 +22,15 @@ enum Film: string
         };
     }
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Covering => 'one that covers',
+            self::SeeThrough => 'one that tints',
+            self::Metal => 'a metal',
+        };
+    }
+
     /**
      * What one reaches for first. An ink may tint a paint that covers, but only when asked for.
      *

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Kalokroma\Mixing;
 
+use Kalokroma\Colour\Closeness;
 use Kalokroma\Paint\Paint;
 
 /** What the solver found: the best of one paint, of two, and of three. */
 final readonly class MixAnswers
 {
-    /** A simpler mix this much farther off is still the better advice: the eye sees it only side by side. */
+    /** A simpler mix is the better advice while it is this little farther off than the best … */
     private const WORTH_A_PAINT = 1.0;
 
     /**
@@ -40,12 +41,12 @@ final readonly class MixAnswers
         return $this->ranked()[0] ?? null;
     }
 
-    /** The simplest that is as good as the best to the eye; null when nothing may be used. */
+    /** … or the eye sees it only side by side with the target. Null when nothing may be used. */
     public function advised(): ?MixAnswer
     {
         $best = $this->best();
         foreach ([$this->singles, $this->pairs, $this->triples] as $answers) {
-            if ($best !== null && isset($answers[0]) && $answers[0]->difference->number <= $best->difference->number + self::WORTH_A_PAINT) {
+            if ($best !== null && isset($answers[0]) && $answers[0]->difference->number <= max($best->difference->number + self::WORTH_A_PAINT, Closeness::SideBySide->upTo())) {
                 return $answers[0];
             }
         }

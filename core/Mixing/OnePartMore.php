@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Mixing;
 
 use Kalokroma\Colour\Difference;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Paint\Optics;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -14,27 +17,33 @@ final readonly class OnePartMore
 {
     private function __construct(
         public Paint $paint,
-        public Mix $mix,
+        public Lab $colour,
         /** From the mix as it is to the mix with the part more. */
         public Difference $change,
         /** From the target to the mix with the part more. */
         public Difference $toTarget,
     ) {}
 
-    /** @return list<self> in the mix's order; none when the mix has as many parts as anyone counts, or is a single paint */
+    /**
+     * Also of a mix that has as many parts as anyone counts: it tells which way to correct one that came out wrong.
+     *
+     * @return list<self> in the mix's order; none for a single paint
+     */
     public static function ofEach(Mix $mix, MixTarget $target): array
     {
-        if (count($mix->ingredients) < 2 || $mix->parts() >= Mix::MOST_PARTS) {
+        if (count($mix->ingredients) < 2) {
             return [];
         }
+        $now = $mix->colour();
 
-        return array_map(static function (Ingredient $one) use ($mix, $target): self {
-            $more = Mix::of(array_map(
-                static fn(Ingredient $each): Ingredient => $each === $one ? Ingredient::of($each->paint, $each->parts + 1) : $each,
+        return array_map(static function (Ingredient $one) use ($mix, $target, $now): self {
+            $optics = Optics::mixed(array_map(
+                static fn(Ingredient $each): array => [$each->paint->optics(), $each->parts + ($each === $one ? 1 : 0)],
                 $mix->ingredients,
             ));
+            $more = $target->film === Film::SeeThrough ? $optics->over(Reflectance::flat(1.0), 1.0)->toLab() : $optics->masstone()->toLab();
 
-            return new self($one->paint, $more, Difference::from($mix->colour(), $more->colour()), Difference::from($target->colour, $more->colour()));
+            return new self($one->paint, $more, Difference::from($now, $more), Difference::from($target->colour, $more));
         }, $mix->ingredients);
     }
 

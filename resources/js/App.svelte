@@ -10,10 +10,13 @@
     import BenchView from './views/BenchView.svelte';
     import LogbookView from './views/LogbookView.svelte';
     import MissingView from './views/MissingView.svelte';
+    import MixingView from './views/MixingView.svelte';
     import NewPlanView from './views/NewPlanView.svelte';
     import PlansView from './views/PlansView.svelte';
     import PlanView from './views/PlanView.svelte';
     import ShelfView from './views/ShelfView.svelte';
+    import SwatchSheetView from './views/SwatchSheetView.svelte';
+    import WantedView from './views/WantedView.svelte';
 
     const routes = {
         '/': BenchView,
@@ -22,6 +25,10 @@
         '/plans/:id': PlanView,
         '/batches/:id': BatchView,
         '/shelf': ShelfView,
+        '/shelf/*': ShelfView,
+        '/mixing': MixingView,
+        '/mixing/list': WantedView,
+        '/print/swatches': SwatchSheetView,
         '/logbook': LogbookView,
         '*': MissingView,
     };
@@ -39,7 +46,7 @@
     );
 
     async function findPaint() {
-        if (!location.hash.startsWith('#/shelf')) await push('/shelf');
+        if (!location.hash.startsWith('#/shelf/list')) await push('/shelf/list');
         document.querySelector<HTMLInputElement>('input[type=search], .bx--search-input')?.focus();
     }
 </script>

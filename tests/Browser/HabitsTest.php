@@ -17,8 +17,7 @@ final class HabitsTest extends BrowserTestCase
 
     public function testAListIsLookedThroughBeforeItIsTakenAndAFaultyOneIsToldByRow(): void
     {
-        $this->visit('#/shelf');
-        $this->pressNamed('Bring in, take out');
+        $this->visit('#/shelf/files');
         $this->bringIn(self::HEADER."Own,,1,Ferry Lamp,glitter,#e0a030,,matt,17,320,\n");
         $this->see('//*[@role="alert"][contains(., "row 2, kind")]');
 

@@ -9,7 +9,10 @@ use Tests\Browser\Support\Views;
 
 final class ViewsTest extends BrowserTestCase
 {
-    private const NAMES = ['bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'plan-batches', 'new-plan', 'painting', 'shelf', 'shelf-bring-in', 'logbook'];
+    private const NAMES = [
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'plan-batches', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-files', 'sheet', 'logbook',
+    ];
 
     /** @return iterable<string, array{string, string}> */
     public static function views(): iterable

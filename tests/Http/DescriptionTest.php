@@ -64,7 +64,7 @@ final class DescriptionTest extends HttpTestCase
     {
         $this->artisan('kalokroma:demo', ['--if-empty' => true]);
 
-        self::assertSame(160, Product::query()->count());
+        self::assertSame(162, Product::query()->count());
         self::assertCount(3, $this->ask('GET', '/plans'));
     }
 

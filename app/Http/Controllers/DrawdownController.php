@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Resources\ColourResource;
 use App\Support\Field;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,6 +23,10 @@ final class DrawdownController
         $white = Field::read('overWhite', static fn(): Lab => Lab::parse($wish['overWhite']));
         $opacity = Field::read('overBlack', static fn(): Opacity => Drawdown::opacity($black, $white));
 
-        return new JsonResponse(['opacity' => round($opacity->share, 3)]);
+        return new JsonResponse([
+            'opacity' => round($opacity->share, 3),
+            'overBlack' => ColourResource::of($black),
+            'overWhite' => ColourResource::of($white),
+        ]);
     }
 }

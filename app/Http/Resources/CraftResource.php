@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Batch;
 use BackedEnum;
+use Kalokroma\Colour\Closeness;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
@@ -16,6 +17,7 @@ use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
@@ -43,6 +45,14 @@ final class CraftResource
             'finishLevels' => self::choices(FinishLevel::cases(), static fn(FinishLevel $one): string => $one->label()),
             'finishes' => self::choices(Finish::cases(), static fn(Finish $one): string => $one->value),
             'thinners' => self::choices(Thinner::cases(), static fn(Thinner $one): string => $one->value),
+            'closeness' => array_map(static fn(Closeness $one): array => [
+                'upTo' => is_finite($one->upTo()) ? $one->upTo() : null, 'words' => $one->words(),
+            ], Closeness::cases()),
+            'films' => array_map(static fn(Film $film): array => [
+                'value' => $film->value,
+                'label' => $film->label(),
+                'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $film->takes(...)))),
+            ], Film::cases()),
             'limits' => [
                 'mixPaints' => Mix::MOST_PAINTS,
                 'mixParts' => Mix::MOST_PARTS,

@@ -60,7 +60,7 @@ final class MixAnswersResource
             'oneMore' => array_map(static fn(OnePartMore $more): array => [
                 'name' => $more->paint->name,
                 'words' => $more->words(),
-                'colour' => ColourResource::of($more->mix->colour()),
+                'colour' => ColourResource::of($more->colour),
                 'difference' => round($more->toTarget->number, 2),
             ], OnePartMore::ofEach($answer->mix, $target)),
         ];

@@ -14,6 +14,10 @@ export type Batch = Schemas['Batch'];
 export type BatchStep = Schemas['BatchStep'];
 export type Craft = Schemas['Craft'];
 export type Offer = Schemas['Offer'];
+export type MixAnswer = Schemas['MixAnswer'];
+export type StandIn = Schemas['StandIn'];
+export type PaintBrief = Schemas['PaintBrief'];
+export type Measured = Schemas['Measured'];
 export type Fault = { field: string; message: string; row?: number };
 
 /** An answer that says no: what is wrong, where, and how to mend it. */
@@ -68,7 +72,7 @@ export const api = {
     post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, body),
     put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
     delete: <T = void>(path: string) => call<T>('DELETE', path),
-    sendFile: <T>(path: string, file: Blob) => call<T>('POST', path, file, 'text/csv'),
+    sendFile: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file, type),
 };
 
 export function asProblem(error: unknown): Problem {

@@ -1,6 +1,6 @@
 <script lang="ts">
-    /** Drawn marks of the places: a step to take, a strip, pots on a board, a ruled book, sun and lamp. */
-    let { name }: { name: 'bench' | 'plans' | 'shelf' | 'logbook' | 'day' | 'lamp' } = $props();
+    /** Drawn marks of the places: a step to take, a strip, pots on a board, two drops that meet, a ruled book, sun and lamp. */
+    let { name }: { name: 'bench' | 'plans' | 'shelf' | 'mixing' | 'logbook' | 'day' | 'lamp' } = $props();
 </script>
 
 <svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" stroke-width="1.6" aria-hidden="true">
@@ -11,6 +11,12 @@
         <path d="M4 3h4v4H4zM10 9h4v4h-4zM15 15h4v4h-4z" fill="currentColor" />
     {:else if name === 'shelf'}
         <path d="M2 9.5h18M2 19h18M4 9V5h3v4M9.5 9V3h3v6M15 9V6h3v3M4 18.500v-4h3v4M13 18.500v-5h4v5" />
+    {:else if name === 'mixing'}
+        <circle cx="8" cy="13" r="5.500" /><circle cx="14" cy="13" r="5.500" /><path
+            d="M11 2.500c1.200 2 2 2.900 2 4a2 2 0 0 1-4 0c0-1.100.8-2 2-4z"
+            fill="currentColor"
+            stroke="none"
+        />
     {:else if name === 'logbook'}
         <path d="M5 3h12v16H5zM8 3v16M11 8h4M11 12h4" />
     {:else if name === 'day'}

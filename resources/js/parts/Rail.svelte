@@ -7,6 +7,7 @@
         { href: '#/', name: 'Bench', mark: 'bench', holds: (at: string) => at === '/' || at.startsWith('/batches') },
         { href: '#/plans', name: 'Plans', mark: 'plans', holds: (at: string) => at.startsWith('/plans') },
         { href: '#/shelf', name: 'Shelf', mark: 'shelf', holds: (at: string) => at.startsWith('/shelf') },
+        { href: '#/mixing', name: 'Mixing', mark: 'mixing', holds: (at: string) => at.startsWith('/mixing') },
         { href: '#/logbook', name: 'Logbook', mark: 'logbook', holds: (at: string) => at.startsWith('/logbook') },
     ] as const;
     const isLamp = $derived(currentTheme() === 'lamp');

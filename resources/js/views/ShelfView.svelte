@@ -1,213 +1,46 @@
 <script lang="ts">
-    import { Search } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import type { Paint } from '../lib/api';
-    import { craft } from '../lib/craft.svelte';
-    import { Shelf } from '../lib/shelf.svelte';
-    import { plural } from '../lib/words';
-    import Choose from '../parts/Choose.svelte';
-    import Trouble from '../parts/Trouble.svelte';
-    import BringIn from './shelf/BringIn.svelte';
-    import PaintForm from './shelf/PaintForm.svelte';
-    import PaintList from './shelf/PaintList.svelte';
-    import PaintPanel from './shelf/PaintPanel.svelte';
-    import SetList from './shelf/SetList.svelte';
+    import Tabs from '../parts/Tabs.svelte';
+    import BuyRoom from './shelf/BuyRoom.svelte';
+    import FilesRoom from './shelf/FilesRoom.svelte';
+    import ListRoom from './shelf/ListRoom.svelte';
+    import MapRoom from './shelf/MapRoom.svelte';
+    import MeasureRoom from './shelf/MeasureRoom.svelte';
 
-    const shelf = new Shelf();
-    const owned = [
-        { value: 'owned', label: 'On my shelf' },
-        { value: 'all', label: 'All paints' },
-        { value: 'wished', label: 'Wish list' },
-    ] as const;
-
-    let side = $state<'paint' | 'add' | 'bring-in' | 'sets'>('paint');
-    let chosenId = $state<string | null>(null);
-    let waiting: ReturnType<typeof setTimeout> | undefined;
-
-    const chosen = $derived(shelf.paints.find((paint) => paint.id === chosenId) ?? shelf.paints[0] ?? null);
-    const kinds = $derived([
-        { value: '', label: 'any kind' },
-        ...(craft()?.kinds ?? []).map(({ value, label }) => ({ value, label })),
-    ]);
-    const makers = $derived([
-        { value: '', label: 'any maker' },
-        ...(shelf.page?.makers ?? []).map((maker) => ({ value: maker, label: maker })),
-    ]);
-    const sorts = [
-        { value: 'kind', label: 'kind, then hue' },
-        { value: 'hue', label: 'hue' },
-        { value: 'value', label: 'value' },
-        { value: 'name', label: 'name' },
-        { value: 'maker', label: 'maker' },
+    /** What is owned: as a map, as a list, what to buy, how colours get in, and files in and out. */
+    const tabs = [
+        { href: '/shelf', name: 'Map' },
+        { href: '/shelf/list', name: 'List' },
+        { href: '/shelf/buy', name: 'Buy' },
+        { href: '/shelf/measure', name: 'Measure' },
+        { href: '/shelf/files', name: 'Files' },
     ];
-
-    const find = new URLSearchParams(router.querystring).get('find');
-    if (find !== null) shelf.wish.search = find;
-
-    $effect(() => {
-        const { kind, maker, owned: whose, sort } = shelf.wish;
-        void [kind, maker, whose, sort];
-        void shelf.load();
-    });
-
-    function search(text: string): void {
-        shelf.wish.search = text;
-        clearTimeout(waiting);
-        waiting = setTimeout(() => void shelf.load(), 120);
-    }
-
-    async function added(paint: Paint): Promise<void> {
-        shelf.wish = { ...shelf.wish, search: '', owned: 'all', kind: '', maker: '' };
-        await shelf.load();
-        if (!shelf.paints.some((one) => one.id === paint.id)) {
-            shelf.wish.search = paint.code;
-            await shelf.load();
-        }
-        chosenId = paint.id;
-        side = 'paint';
-    }
+    const room = $derived(router.location.split('/')[2] ?? '');
 </script>
 
-<header>
-    <div>
-        <h1>Shelf</h1>
-        {#if shelf.page}<p class="quiet">
-                {plural(shelf.page.owned, 'paint')} on hand{shelf.wish.owned === 'owned' && shelf.wish.search === ''
-                    ? ''
-                    : ` · ${shelf.page.total} found`}
-            </p>{/if}
-    </div>
-    <div class="acts">
-        <button
-            class="act"
-            type="button"
-            aria-pressed={side === 'sets'}
-            onclick={() => (side = side === 'sets' ? 'paint' : 'sets')}>Sets</button
-        >
-        <button
-            class="act"
-            type="button"
-            aria-pressed={side === 'bring-in'}
-            onclick={() => (side = side === 'bring-in' ? 'paint' : 'bring-in')}>Bring in, take out</button
-        >
-        <button class="act main" type="button" onclick={() => (side = 'add')}>Add a paint</button>
-    </div>
+<header class="screen-only">
+    <h1>Shelf</h1>
+    <Tabs label="Shelf" {tabs} />
 </header>
-<div class="filters">
-    <div class="search">
-        <Search
-            size="sm"
-            labelText="Find a paint"
-            placeholder="Find a paint, a colour word, a code   /"
-            value={shelf.wish.search}
-            on:input={(event) => search((event.target as HTMLInputElement).value)}
-            on:clear={() => search('')}
-        />
-    </div>
-    <div class="acts" role="group" aria-label="Which paints">
-        {#each owned as one}
-            <button
-                class="act"
-                type="button"
-                aria-pressed={shelf.wish.owned === one.value}
-                onclick={() => (shelf.wish.owned = one.value)}>{one.label}</button
-            >
-        {/each}
-    </div>
-    <div class="choices">
-        <Choose label="Kind" value={shelf.wish.kind} choices={kinds} change={(kind) => (shelf.wish.kind = kind)} />
-        <Choose
-            label="Maker"
-            value={shelf.wish.maker}
-            choices={makers}
-            change={(maker) => (shelf.wish.maker = maker)}
-        />
-        <Choose label="Order" value={shelf.wish.sort} choices={sorts} change={(sort) => (shelf.wish.sort = sort)} />
-    </div>
-</div>
-{#if shelf.problem}
-    <Trouble problem={shelf.problem} retry={() => shelf.load()} />
+{#if room === 'list'}
+    <ListRoom />
+{:else if room === 'buy'}
+    <BuyRoom />
+{:else if room === 'measure'}
+    <MeasureRoom />
+{:else if room === 'files'}
+    <FilesRoom />
 {:else}
-    <div class="shelf">
-        <PaintList
-            {shelf}
-            chosenId={chosen?.id ?? null}
-            choose={(id) => {
-                chosenId = id;
-                side = 'paint';
-            }}
-        />
-        <aside>
-            {#if side === 'add'}
-                <PaintForm saved={added} leave={() => (side = 'paint')} />
-            {:else if side === 'bring-in'}
-                <BringIn done={() => shelf.load()} />
-            {:else if side === 'sets'}
-                <SetList />
-            {:else if chosen}
-                {#key chosen.id}<PaintPanel {shelf} paint={chosen} />{/key}
-            {/if}
-        </aside>
-    </div>
+    <MapRoom />
 {/if}
 
 <style>
     header {
         display: flex;
         flex-wrap: wrap;
-        gap: 8px;
-        align-items: start;
+        gap: 4px 20px;
+        align-items: center;
         justify-content: space-between;
-        margin-bottom: 12px;
-    }
-
-    .filters {
-        display: grid;
-        grid-template-columns: minmax(220px, 330px) auto minmax(0, 1fr);
-        gap: 10px 16px;
-        align-items: end;
-        margin-bottom: 12px;
-    }
-
-    .choices {
-        display: grid;
-        grid-template-columns: repeat(3, minmax(0, 1fr));
-        gap: 10px;
-    }
-
-    .shelf {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 340px;
-        gap: 12px;
-        align-items: start;
-    }
-
-    aside {
-        position: sticky;
-        top: 0;
-        display: grid;
-        gap: 12px;
-    }
-
-    @media (max-width: 1160px) {
-        .filters {
-            grid-template-columns: minmax(0, 1fr) auto;
-        }
-
-        .choices {
-            grid-column: 1 / -1;
-        }
-    }
-
-    @media (max-width: 900px) {
-        .shelf,
-        .filters {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        aside {
-            position: static;
-            order: -1;
-        }
+        margin-bottom: 10px;
     }
 </style>

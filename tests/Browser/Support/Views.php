@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** The main views, each opened and ready to be looked at. */
 final readonly class Views
 {
+    /** Those kept in docs/screenshots. */
+    public const PICTURED = [
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'logbook', 'plan-lamp', 'shelf-tablet', 'painting-tablet', 'bench-phone',
+    ];
+
     public function __construct(
         private AppServer $server,
         private Chromium $chromium,
@@ -35,23 +44,46 @@ final readonly class Views
             },
             'new-plan' => fn() => $this->open('#/plans/new', 'textarea'),
             'painting' => fn() => $this->painting(),
-            'shelf' => fn() => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
-            'shelf-bring-in' => function (): void {
-                $this->open('#/shelf', 'tbody tr:nth-child(12)');
-                $this->press('Bring in, take out');
-                $this->await('input[type=file]');
+            'mixing' => fn() => $this->mixing(),
+            'wanted' => fn() => $this->wanted(),
+            'shelf' => function (): void {
+                $this->open('#/shelf', 'svg[role=application] .point');
+                $this->choose('Needed by', 'Provost on the White Heron');
+                $this->await('section[aria-label="Needed"]');
             },
+            'shelf-list' => fn() => $this->open('#/shelf/list', 'tbody tr:nth-child(12)'),
+            'shelf-buy' => function (): void {
+                $this->open('#/shelf/buy', 'section[aria-label="Basket"] li');
+                $this->choose('Plan', 'Provost on the White Heron');
+                $this->await('section[aria-label="Basket"] li:nth-child(4)');
+            },
+            'shelf-photo' => fn() => $this->photo(),
+            'wanted-plan' => function (): void {
+                $this->open('#/mixing/list', 'textarea');
+                $this->choose('Wanted by', 'the plan “Provost on the White Heron”');
+                $this->await('section[aria-label="Before and after"] article');
+            },
+            'shelf-reader' => function (): void {
+                $this->open('#/shelf/measure/reader', 'section[aria-label="Read"]');
+            },
+            'shelf-opacity' => fn() => $this->open('#/shelf/measure/opacity?black=52,-20,-10&white=60,-18,-10', '.number'),
+            'shelf-scanner' => fn() => $this->open('#/shelf/measure/scanner', 'section[aria-label="Scan"]'),
+            'shelf-files' => fn() => $this->open('#/shelf/files', 'input[type=file]'),
+            'sheet' => fn() => $this->open('#/print/swatches', '.sheet li'),
             'logbook' => fn() => $this->open('#/logbook', 'section li'),
             'plan-lamp' => function (): void {
                 $this->theme('lamp');
                 $this->plan('Provost on the White Heron', 'Cloak');
                 $this->await('section[aria-label="What do I have?"] .body');
             },
-            'shelf-lamp' => fn() => $this->open('#/shelf', 'tbody tr:nth-child(12)'),
             'painting-tablet' => function (): void {
                 $this->theme('day');
                 $this->chromium->resize(820, 1180);
                 $this->painting();
+            },
+            'shelf-tablet' => function (): void {
+                $this->chromium->resize(820, 1180);
+                $this->open('#/shelf', 'svg[role=application] .point');
             },
             'bench-phone' => function (): void {
                 $this->chromium->resize(390, 844);
@@ -105,5 +137,45 @@ final readonly class Views
         $this->open('#/', 'article .next');
         $this->press('Paint on');
         $this->await('section[aria-label="Open step"] .done');
+    }
+
+    private function mixing(): void
+    {
+        $this->open('#/mixing?colour=%23a0522d', 'section[aria-label="Side by side"]');
+        $this->await('section[aria-label="Three"] li');
+    }
+
+    private function wanted(): void
+    {
+        $this->open('#/mixing/list?'.http_build_query(['text' => "Oilskn Yelow\nDeep Tide\nC23\nsoot wash\nMarsh Umber #5b4632\nScarlet #e01010\nsome old green"]), 'tbody tr:nth-child(7)');
+    }
+
+    private function photo(): void
+    {
+        $this->open('#/shelf/measure', 'input[type=file]');
+        $this->chromium->driver->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->await('.board img');
+        foreach ([[0.08, 0.15, 0.26, 0.7], [0.58, 0.2, 0.3, 0.6]] as $box) {
+            $this->drag('.board', ...$box);
+        }
+        $this->await('aside section .well');
+    }
+
+    private function drag(string $selector, float $x, float $y, float $width, float $height): void
+    {
+        $board = $this->chromium->driver->findElement(WebDriverBy::cssSelector($selector));
+        $size = $board->getSize();
+        $at = static fn(float $share, int $length): int => (int) round(($share - 0.5) * $length);
+        (new WebDriverActions($this->chromium->driver))
+            ->moveToElement($board, $at($x, $size->getWidth()), $at($y, $size->getHeight()))->clickAndHold()
+            ->moveToElement($board, $at($x + $width, $size->getWidth()), $at($y + $height, $size->getHeight()))->release()->perform();
+    }
+
+    private function choose(string $label, string $option): void
+    {
+        $this->await('select');
+        $select = $this->chromium->driver->findElement(WebDriverBy::xpath("//select[@id=//label[normalize-space(.)='$label']/@for]"));
+        $this->chromium->driver->wait(15, 50)->until(static fn() => str_contains($select->getText(), $option));
+        (new WebDriverSelect($select))->selectByVisibleText($option);
     }
 }

@@ -19,11 +19,11 @@ final class DemoFilesTest extends TestCase
     {
         $rows = $this->catalogue();
 
-        self::assertCount(160, $rows);
+        self::assertCount(162, $rows);
         self::assertCount(3, array_unique(array_column($rows, 'maker')));
         self::assertEqualsCanonicalizing(Kind::cases(), array_values(array_unique(array_column($rows, 'kind'), SORT_REGULAR)));
-        self::assertCount(160, array_unique(array_column($rows, 'name')));
-        self::assertCount(160, array_unique(array_column($rows, 'barcode')));
+        self::assertCount(162, array_unique(array_column($rows, 'name')));
+        self::assertCount(162, array_unique(array_column($rows, 'barcode')));
     }
 
     public function testColoursAreSpreadRoundTheCircleAndFromDarkToLight(): void
@@ -46,7 +46,7 @@ final class DemoFilesTest extends TestCase
         $known = array_flip(array_map(static fn(CatalogueRow $row): string => $row->key(), $this->catalogue()));
         $isKnown = static fn(string $maker, string $code): bool => isset($known["$maker\n$code"]);
 
-        self::assertCount(75, ShelfCsv::read($this->file('shelf'), $isKnown));
+        self::assertCount(77, ShelfCsv::read($this->file('shelf'), $isKnown));
         self::assertCount(8, SetsCsv::read($this->file('sets'), $isKnown));
         $this->expectException(Faulty::class);
         SetsCsv::read($this->file('sets'), static fn(string $maker, string $code): bool => false);

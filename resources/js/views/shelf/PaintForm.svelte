@@ -6,12 +6,18 @@
     import Choose from '../../parts/Choose.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
-    /** A paint by hand, new or changed. */
+    /** A paint by hand, new or changed. A measured swatch or a scanned code may be there to start with. */
     let {
         paint = null,
+        start = {},
         saved,
         leave,
-    }: { paint?: Paint | null; saved: (paint: Paint) => unknown; leave: () => void } = $props();
+    }: {
+        paint?: Paint | null;
+        start?: Partial<Record<'swatch' | 'barcode', string>>;
+        saved: (paint: Paint) => unknown;
+        leave: () => void;
+    } = $props();
 
     // svelte-ignore state_referenced_locally
     let form = $state({
@@ -20,12 +26,12 @@
         code: paint?.code ?? '',
         name: paint?.name ?? '',
         kind: (paint?.kind ?? 'opaque') as string,
-        swatch: paint?.swatch ?? '#808080',
+        swatch: paint?.swatch ?? start.swatch ?? '#808080',
         opacity: paint === null || paint.opacityIsEstimate ? null : paint.opacity,
         finish: (paint?.finish ?? 'matt') as string,
         volumeMl: paint?.volumeMl ?? 17,
         price: paint?.price ?? 0,
-        barcode: paint?.barcode ?? '',
+        barcode: paint?.barcode ?? start.barcode ?? '',
     });
     let problem = $state<Problem | null>(null);
     let busy = $state(false);

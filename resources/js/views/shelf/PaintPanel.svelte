@@ -66,6 +66,12 @@
                         >{/each}
                 </dd>
             {/if}
+            {#if paint.swatch !== null && paint.pot.pots > 0}
+                <dt>Measure</dt>
+                <dd>
+                    <a href="#/shelf/measure/opacity?paint={paint.id}">how well it hides</a>
+                </dd>
+            {/if}
             {#if detail && detail.sets.length > 0}
                 <dt>In sets</dt>
                 <dd>{detail.sets.map((set) => `${set.name} (${money(set.price)})`).join(', ')}</dd>
@@ -78,6 +84,7 @@
             change={(note) => shelf.setPot(paint, { note })}
         />
         <div class="acts">
+            {#if paint.swatch !== null}<a class="act strong" href="#/mixing?paint={paint.id}">Mix it</a>{/if}
             <button
                 class="act"
                 type="button"

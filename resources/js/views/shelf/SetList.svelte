@@ -4,7 +4,7 @@
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
-    /** Sets as they are sold, with what of each is on the shelf already. */
+    /** Sets as they are sold: what of each is on the shelf already, and what nothing owned looks like. Underlined paints are not owned. */
     let sets = $state<Schemas['PaintSet'][]>([]);
     let problem = $state<Problem | null>(null);
 
@@ -20,7 +20,14 @@
     {#if problem}<Trouble {problem} />{/if}
     {#each sets as set (set.id)}
         <article>
-            <p><b><bdi>{set.name}</bdi></b> <span class="quiet"><bdi>{set.maker}</bdi> · {money(set.price)}</span></p>
+            <p>
+                <b><bdi>{set.name}</bdi></b>
+                <span class="quiet"
+                    ><bdi>{set.maker}</bdi> · {money(set.quote.price)}{set.quote.stock === 0
+                        ? ', out of stock'
+                        : ''}</span
+                >
+            </p>
             <div class="row">
                 {#each set.paints as paint (paint.id)}<span
                         class:absent={paint.pot.pots === 0}
@@ -29,7 +36,9 @@
                     >{/each}
             </div>
             <p class="quiet">
-                {set.paints.filter((paint) => paint.pot.pots > 0).length} of {set.paints.length} on the shelf
+                {set.paints.filter((paint) => paint.pot.pots > 0).length} of {set.paints.length} on the shelf,
+                <b>{set.new.length} really new</b> ·
+                <a href="#/shelf?set={set.id}">lay it over the map</a>
             </p>
         </article>
     {/each}
@@ -38,15 +47,19 @@
 <style>
     section {
         display: grid;
-        gap: 12px;
-        max-height: calc(100vh - 150px);
-        padding: 14px;
-        overflow: auto;
+        grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+        gap: 10px 22px;
+        padding: 12px 14px;
+    }
+
+    h2 {
+        grid-column: 1 / -1;
     }
 
     article {
         display: grid;
         gap: 4px;
+        align-content: start;
         padding-top: 8px;
         border-top: 1px solid var(--line);
     }
@@ -60,5 +73,9 @@
     .absent {
         padding-bottom: 2px;
         border-bottom: 3px solid var(--ink);
+    }
+
+    a {
+        color: var(--ink);
     }
 </style>

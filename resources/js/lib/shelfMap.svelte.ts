@@ -1,0 +1,108 @@
+import { scaleLinear } from 'd3-scale';
+import { api, asProblem, type Problem, type Schemas } from './api';
+
+type Placed = { id: string; name: string; hue: number | null; exactValue: number; lean: number };
+export type Point = Schemas['OwnedPoint'];
+export type Spot<T = Placed> = { point: T; x: number; y: number };
+export type Facet = 'low' | 'neverUsed' | 'twins';
+
+/** Red begins the axis at the left: what lies before it on the circle comes last. */
+const FIRST_HUE = 10;
+const HUE_WORDS = [
+    { hue: 30, word: 'red' },
+    { hue: 60, word: 'orange' },
+    { hue: 88, word: 'yellow' },
+    { hue: 140, word: 'green' },
+    { hue: 198, word: 'teal' },
+    { hue: 265, word: 'blue' },
+    { hue: 312, word: 'violet' },
+    { hue: 348, word: 'pink' },
+];
+const NEUTRAL_SHARE = 0.15;
+
+/** Where things stand on a map of some size. Only arithmetic of axes; what stands where is told by the server. */
+export class Axes {
+    readonly value;
+    readonly hue;
+    readonly lean;
+    readonly plot;
+    readonly neutralEnd: number;
+
+    constructor(
+        readonly width: number,
+        readonly height: number,
+    ) {
+        this.plot = { left: 46, right: width - 14, top: 18, bottom: height - 34 };
+        this.neutralEnd = this.plot.left + NEUTRAL_SHARE * (this.plot.right - this.plot.left);
+        this.value = scaleLinear([0, 100], [this.plot.bottom, this.plot.top]);
+        this.hue = scaleLinear([0, 360], [this.neutralEnd + 14, this.plot.right]);
+        this.lean = scaleLinear([-1, 1], [this.plot.left + 14, this.neutralEnd - 12]).clamp(true);
+    }
+
+    x(hue: number | null, lean: number): number {
+        return hue === null ? this.lean(lean) : this.hue((hue - FIRST_HUE + 360) % 360);
+    }
+
+    spot<T extends Placed>(point: T): Spot<T> {
+        return { point, x: this.x(point.hue, point.lean), y: this.value(point.exactValue) };
+    }
+
+    get hueWords(): { x: number; word: string }[] {
+        return HUE_WORDS.map(({ hue, word }) => ({ x: this.x(hue, 0), word }));
+    }
+
+    reach(gap: Schemas['ShelfMap']['gaps'][number]): { rx: number; ry: number } {
+        return {
+            rx: this.hue(gap.hueReach) - this.hue(0),
+            ry: this.value(0) - this.value(gap.valueReach),
+        };
+    }
+}
+
+/** The shelf as a map: what stands on it, what is laid over it, what is chosen. */
+export class ShelfMap {
+    map = $state.raw<Schemas['ShelfMap'] | null>(null);
+    problem = $state<Problem | null>(null);
+    planId = $state('');
+    setId = $state('');
+    chosen = $state.raw<ReadonlySet<string>>(new Set());
+    private turn = 0;
+
+    async load(): Promise<void> {
+        const turn = ++this.turn;
+        const query = new URLSearchParams();
+        if (this.planId !== '') query.set('plan', this.planId);
+        if (this.setId !== '') query.set('set', this.setId);
+        try {
+            const map = await api.get<Schemas['ShelfMap']>(`/shelf/map?${query}`);
+            if (turn === this.turn) {
+                this.map = map;
+                this.problem = null;
+            }
+        } catch (error) {
+            if (turn === this.turn) this.problem = asProblem(error);
+        }
+    }
+
+    choose(ids: Iterable<string>): void {
+        this.chosen = new Set(ids);
+    }
+
+    toggle(id: string): void {
+        const next = new Set(this.chosen);
+        if (!next.delete(id)) next.add(id);
+        this.chosen = next;
+    }
+
+    facet(facet: Facet): Point[] {
+        const points = this.map?.points ?? [];
+        if (facet === 'low') return points.filter((point) => point.level === 'low');
+        if (facet === 'neverUsed') return points.filter((point) => point.neverUsed);
+        const twins = new Set((this.map?.twins ?? []).flatMap((pair) => [pair.one, pair.other]));
+        return points.filter((point) => twins.has(point.id));
+    }
+
+    get selection(): Point[] {
+        return (this.map?.points ?? []).filter((point) => this.chosen.has(point.id));
+    }
+}

@@ -1,0 +1,168 @@
+import { api, asProblem, type Plan, type PlanDocument, type Problem, type Schemas, type StandIn } from './api';
+import { tell, warn } from './notices.svelte';
+
+export const USUAL_TOLERANCE = 4;
+const ASK_AFTER_MS = 150;
+
+export const STANDINGS: Record<Schemas['Standing'], string> = {
+    owned: 'owned',
+    substitute: 'another paint',
+    mix: 'a mix',
+    made: 'made with medium',
+    missing: 'missing',
+    unknown: 'not known',
+};
+
+/** One row as both tables need it. */
+export type Row = {
+    key: string;
+    name: string;
+    hex: string | null;
+    standing: Schemas['Standing'];
+    advised: number | null;
+    offers: StandIn[];
+    list: Schemas['ListRow'] | null;
+    uses: Schemas['NeedRow']['uses'];
+};
+
+/** A list or a plan held against the shelf: what stands in for what, and what was chosen of it. */
+export class Wanted {
+    text = $state('');
+    planId = $state<string | null>(null);
+    tolerance = $state(USUAL_TOLERANCE);
+    rows = $state.raw<Row[] | null>(null);
+    counts = $state.raw<Schemas['StandingCounts'] | null>(null);
+    problem = $state<Problem | null>(null);
+    busy = $state(false);
+    plan = $state.raw<Plan | null>(null);
+    after = $state.raw<Schemas['Looks'] | null>(null);
+    private picks = $state<Record<string, number>>({});
+    private turn = 0;
+    private timer: ReturnType<typeof setTimeout> | undefined;
+
+    pick(row: Row): StandIn | null {
+        const at = this.picks[row.key] ?? row.advised;
+        return at === null ? null : (row.offers[at] ?? null);
+    }
+
+    choose(row: Row, index: number): void {
+        this.picks = { ...this.picks, [row.key]: index };
+        void this.preview();
+    }
+
+    /** Rows of the plan that something could be taken for. */
+    get takeable(): Row[] {
+        return (this.rows ?? []).filter(
+            (row) => row.uses.length > 0 && row.standing !== 'owned' && this.pick(row) !== null,
+        );
+    }
+
+    ask(): void {
+        clearTimeout(this.timer);
+        this.timer = setTimeout(() => void this.fetch(), ASK_AFTER_MS);
+    }
+
+    async take(rows: Row[]): Promise<void> {
+        if (this.plan === null) return;
+        const document = this.taken(rows);
+        try {
+            await api.put<Plan>(`/plans/${this.plan.id}`, { document, version: this.plan.version });
+            const id = this.plan.id;
+            tell(rows.length === 1 ? 'Taken into the plan.' : `${rows.length} taken into the plan.`, {
+                label: 'Undo',
+                run: async () => {
+                    await api.post(`/plans/${id}/undo`);
+                    await this.fetch();
+                },
+            });
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+        await this.fetch();
+    }
+
+    private async fetch(): Promise<void> {
+        const turn = ++this.turn;
+        if (this.planId === null && this.text.trim() === '') {
+            this.rows = this.counts = this.problem = null;
+            return;
+        }
+        this.busy = true;
+        try {
+            const answer = this.planId === null ? await this.ofList() : await this.ofPlan(this.planId);
+            if (turn !== this.turn) return;
+            this.rows = answer.rows;
+            this.counts = answer.counts;
+            this.picks = {};
+            this.problem = null;
+            await this.preview();
+        } catch (error) {
+            if (turn === this.turn) this.problem = asProblem(error);
+        }
+        if (turn === this.turn) this.busy = false;
+    }
+
+    private async ofList(): Promise<{ rows: Row[]; counts: Schemas['StandingCounts'] }> {
+        const { rows, counts } = await api.post<Schemas['ListAnswers']>('/lists', {
+            text: this.text,
+            tolerance: this.tolerance,
+        });
+        this.plan = null;
+        return {
+            counts,
+            rows: rows.map((row) => ({
+                key: `${row.line} ${row.written}`,
+                name: row.paint?.name ?? row.written,
+                hex: row.paint?.colour?.hex ?? null,
+                list: row,
+                uses: [],
+                ...row,
+            })),
+        };
+    }
+
+    private async ofPlan(id: string): Promise<{ rows: Row[]; counts: Schemas['StandingCounts'] }> {
+        const [plan, { rows, counts }] = await Promise.all([
+            api.get<Plan>(`/plans/${id}`),
+            api.get<Schemas['PlanNeeds']>(`/plans/${id}/needs?tolerance=${this.tolerance}`),
+        ]);
+        this.plan = plan;
+        return {
+            counts,
+            rows: rows.map((row) => ({
+                key: row.wanted.words,
+                name: row.wanted.words,
+                hex: row.wanted.colour.hex,
+                list: null,
+                ...row,
+            })),
+        };
+    }
+
+    /** What the plan would look like with all that is chosen. */
+    private async preview(): Promise<void> {
+        if (this.plan === null || this.takeable.length === 0) {
+            this.after = null;
+            return;
+        }
+        this.after = await api.post<Schemas['Looks']>(`/plans/${this.plan.id}/preview`, {
+            document: this.taken(this.takeable),
+        });
+    }
+
+    private taken(rows: Row[]): PlanDocument {
+        const document = $state.snapshot(this.plan!.document) as PlanDocument;
+        for (const row of rows) {
+            const changes = this.pick(row)?.changes;
+            if (changes === undefined) continue;
+            const steps = new Set(row.uses.map((use) => use.stepId));
+            const paint = changes.mix[0]?.paint ?? '';
+            if (steps.has('undercoat')) document.undercoat.base = paint;
+            if (steps.has('undercoat-light')) document.undercoat.light = paint;
+            for (const area of document.areas) {
+                area.steps = area.steps.map((step) => (steps.has(step.id) ? { ...step, ...changes } : step));
+            }
+        }
+        return document;
+    }
+}

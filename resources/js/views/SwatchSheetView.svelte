@@ -1,0 +1,86 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import { api, asProblem, type Paint, type Problem, type Schemas } from '../lib/api';
+    import Swatch from '../parts/Swatch.svelte';
+    import Trouble from '../parts/Trouble.svelte';
+
+    /** A sheet of swatches with names, made for paper: of the shelf, or of the paints in the address. */
+    let paints = $state<Paint[]>([]);
+    let problem = $state<Problem | null>(null);
+
+    $effect(() => {
+        const ids = new URLSearchParams(router.querystring).get('ids')?.split(',') ?? null;
+        void fetchAll(ids)
+            .then((fetched) => (paints = fetched))
+            .catch((error) => (problem = asProblem(error)));
+    });
+
+    async function fetchAll(ids: string[] | null): Promise<Paint[]> {
+        const found: Paint[] = [];
+        for (let page = 1; ; page++) {
+            const answer = await api.get<Schemas['PaintPage']>(
+                `/paints?sort=hue&perPage=500&page=${page}${ids === null ? '&owned=owned' : ''}`,
+            );
+            found.push(...answer.paints.filter((paint) => ids === null || ids.includes(paint.id)));
+            if (page >= answer.pages) return found;
+        }
+    }
+</script>
+
+<header class="screen-only">
+    <h1>Swatch sheet</h1>
+    <div class="acts">
+        <a class="act" href="#/shelf">Back to the shelf</a>
+        <button class="act main" type="button" onclick={() => print()}>Print it</button>
+    </div>
+</header>
+{#if problem}<Trouble {problem} />{/if}
+<ul class="sheet">
+    {#each paints as paint (paint.id)}
+        <li>
+            <Swatch hex={paint.swatch} kind={paint.kind} size={46} />
+            <span
+                ><b><bdi>{paint.name}</bdi></b><small
+                    ><bdi>{paint.maker}</bdi>
+                    {paint.code}<br />{paint.colour}{paint.value === null ? '' : `, value ${paint.value}`}</small
+                ></span
+            >
+        </li>
+    {/each}
+</ul>
+
+<style>
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+        justify-content: space-between;
+        margin-bottom: 14px;
+    }
+
+    .sheet {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+        gap: 10px 14px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+        break-inside: avoid;
+    }
+
+    li > span:last-child {
+        display: grid;
+        line-height: 1.25;
+    }
+
+    small {
+        color: var(--ink-quiet);
+        font-size: 0.75rem;
+    }
+</style>

@@ -1,0 +1,120 @@
+<script lang="ts">
+    import { GROUPS, type MixBench } from '../../lib/mixBench.svelte';
+    import SplitSwatch from '../../parts/SplitSwatch.svelte';
+
+    /** Every answer by number of paints. The one the bench would take is marked: the simplest that is as good, or near enough, to the eye. */
+    let { bench }: { bench: MixBench } = $props();
+
+    const answers = $derived(bench.answers);
+    const lists = $derived(GROUPS.filter(({ group }) => (answers?.[group].length ?? 0) > 0));
+</script>
+
+{#if answers}
+    <div class="lists" style:--columns={lists.length}>
+        {#each lists as { group, label } (group)}
+            <section class="panel" aria-label={label}>
+                <h2>{label}</h2>
+                <ol>
+                    {#each answers[group] as answer, index}
+                        <li>
+                            <button
+                                type="button"
+                                aria-pressed={bench.isShown(group, index)}
+                                onclick={() => bench.show(group, index)}
+                            >
+                                <SplitSwatch wanted={answers.target.colour.hex} found={answer.colour.hex} height={38} />
+                                <span class="words"
+                                    ><bdi>{answer.mix.words}</bdi>{#if bench.isAdvised(group, index)}<b class="advised"
+                                            >simplest that will do</b
+                                        >{/if}<small class="quiet">{answer.leans.join(', ') || answer.closeness}</small
+                                    ></span
+                                >
+                                <span class="number">{answer.difference.toFixed(1)}</span>
+                            </button>
+                        </li>
+                    {/each}
+                </ol>
+            </section>
+        {/each}
+    </div>
+{/if}
+
+<style>
+    .lists {
+        display: grid;
+        grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
+        gap: 12px;
+        align-items: start;
+    }
+
+    section {
+        padding: 12px 0 6px;
+    }
+
+    h2 {
+        padding: 0 12px 6px;
+    }
+
+    ol {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        border-top: 1px solid var(--line);
+    }
+
+    button {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        width: 100%;
+        padding: 7px 12px;
+        border: 0;
+        background: none;
+        color: inherit;
+        font: inherit;
+        font-family: var(--face);
+        text-align: left;
+        cursor: pointer;
+    }
+
+    button:hover {
+        background: var(--shade);
+    }
+
+    button[aria-pressed='true'] {
+        box-shadow: inset 3px 0 0 var(--ink);
+    }
+
+    button:focus-visible {
+        outline-offset: -2px;
+    }
+
+    .words {
+        display: grid;
+        flex: 1;
+        min-width: 0;
+        line-height: 1.25;
+        overflow-wrap: anywhere;
+    }
+
+    button[aria-pressed='true'] bdi {
+        font-weight: 700;
+    }
+
+    .advised {
+        font-size: 0.8125rem;
+    }
+
+    .number {
+        font-weight: 700;
+    }
+
+    @media (max-width: 1100px) {
+        .lists {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

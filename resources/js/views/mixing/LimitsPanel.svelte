@@ -1,0 +1,172 @@
+<script lang="ts">
+    import { NumberInput } from 'carbon-components-svelte';
+    import type { Paint, Schemas } from '../../lib/api';
+    import { craft, label } from '../../lib/craft.svelte';
+    import type { MixBench } from '../../lib/mixBench.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import Count from '../../parts/Count.svelte';
+    import KindMark from '../../parts/KindMark.svelte';
+    import PaintPicker from '../../parts/PaintPicker.svelte';
+
+    /** What a mix may be made of. */
+    let { bench }: { bench: MixBench } = $props();
+
+    const film = $derived(bench.limits.film ?? bench.answers?.target.film ?? 'covering');
+    const used = $derived(bench.limits.kinds ?? bench.answers?.target.kinds ?? []);
+    const kinds = $derived(
+        (craft()?.films.find((one) => one.value === film)?.kinds ?? []).map((value) => ({
+            value,
+            label: label(craft()?.kinds, value),
+        })),
+    );
+
+    function toggle(kind: Schemas['Kind']): void {
+        const next = used.includes(kind) ? used.filter((one) => one !== kind) : [...used, kind];
+        if (next.length > 0) bench.limit({ kinds: next });
+    }
+
+    function add(list: 'avoid' | 'insist', paint: Paint): void {
+        if (bench.limits[list].some((one) => one.id === paint.id)) return;
+        bench.limit({ [list]: [...bench.limits[list], { id: paint.id, name: paint.name }] });
+    }
+</script>
+
+<section class="panel" aria-label="Limits">
+    <Choose
+        label="The film wanted"
+        value={film}
+        choices={craft()?.films ?? []}
+        change={(value) => bench.limit({ film: value as typeof film, kinds: null })}
+    />
+    <div class="counts">
+        <Count
+            label="Paints, at most"
+            value={bench.limits.mostPaints}
+            least={1}
+            most={3}
+            change={(mostPaints) => bench.limit({ mostPaints })}
+        />
+        <Count
+            label="Parts, at most"
+            value={bench.limits.mostParts}
+            least={1}
+            most={9}
+            change={(mostParts) => bench.limit({ mostParts })}
+        />
+    </div>
+    <div class="kinds" role="group" aria-label="Kinds that may be used">
+        {#each kinds as kind (kind.value)}
+            <button
+                class="act"
+                type="button"
+                aria-pressed={used.includes(kind.value)}
+                onclick={() => toggle(kind.value)}><KindMark kind={kind.value} size={12} />{kind.label}</button
+            >
+        {/each}
+    </div>
+    <div class="amount">
+        <NumberInput
+            size="sm"
+            labelText="Amount wanted, ml"
+            min={0.05}
+            max={500}
+            step={0.5}
+            value={bench.limits.amountMl}
+            invalid={!!bench.problem?.at('amountMl')}
+            invalidText={bench.problem?.at('amountMl') ?? ''}
+            on:change={(event) => event.detail !== null && bench.limit({ amountMl: Number(event.detail) })}
+        />
+        <label class="tick"
+            ><input
+                type="checkbox"
+                checked={bench.limits.enoughLeft}
+                onchange={(event) => bench.limit({ enoughLeft: event.currentTarget.checked })}
+            /> only pots with enough left for it</label
+        >
+    </div>
+    {#each [{ list: 'insist', title: 'Must be in it' }, { list: 'avoid', title: 'Keep out' }] as const as one}
+        <div class="list">
+            <PaintPicker
+                label={one.title}
+                fault={bench.problem?.at(one.list) ?? ''}
+                pick={(paint) => add(one.list, paint)}
+            />
+            {#if bench.limits[one.list].length > 0}
+                <ul aria-label={one.title}>
+                    {#each bench.limits[one.list] as paint (paint.id)}
+                        <li>
+                            <bdi>{paint.name}</bdi>
+                            <button
+                                class="act plain icon"
+                                type="button"
+                                aria-label="{one.title}: no longer {paint.name}"
+                                onclick={() =>
+                                    bench.limit({
+                                        [one.list]: bench.limits[one.list].filter((other) => other.id !== paint.id),
+                                    })}>×</button
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+        </div>
+    {/each}
+</section>
+
+<style>
+    section {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
+        padding: 12px 14px 14px;
+    }
+
+    .counts {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 10px;
+    }
+
+    .kinds {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px;
+    }
+
+    .kinds .act {
+        min-height: 26px;
+        padding: 0 0.5rem;
+        font-size: 0.8125rem;
+    }
+
+    .amount {
+        display: grid;
+        gap: 8px;
+    }
+
+    .tick {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+    }
+
+    .tick input {
+        width: 16px;
+        height: 16px;
+        accent-color: var(--ink);
+    }
+
+    ul {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 10px;
+        margin: 4px 0 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: flex;
+        align-items: center;
+    }
+</style>

@@ -1,0 +1,154 @@
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import { api, type Plan, type Schemas } from '../../lib/api';
+    import { craft, label } from '../../lib/craft.svelte';
+    import type { MixBench } from '../../lib/mixBench.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import PaintPicker from '../../parts/PaintPicker.svelte';
+    import Words from '../../parts/Words.svelte';
+
+    /** What is to be mixed: a paint, a colour, a step of a plan or what is seen after it. */
+    let { bench }: { bench: MixBench } = $props();
+
+    type Source = 'paint' | 'colour' | 'plan';
+    const sources: { value: Source; name: string }[] = [
+        { value: 'paint', name: 'A paint' },
+        { value: 'colour', name: 'A colour' },
+        { value: 'plan', name: 'From a plan' },
+    ];
+    const zones = [
+        { value: '', label: 'the paint of the step' },
+        { value: 'recess', label: 'what shows in the recess' },
+        { value: 'lower-side', label: 'what shows on lower sides' },
+        { value: 'face', label: 'what shows on faces' },
+        { value: 'raised', label: 'what shows on raised parts' },
+        { value: 'edge', label: 'what shows on edges' },
+    ];
+
+    let chosenSource = $state<Source | null>(null);
+    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plan = $state<Plan | null>(null);
+    const source = $derived(
+        chosenSource ?? (bench.target?.plan ? 'plan' : bench.target?.colour ? 'colour' : ('paint' as Source)),
+    );
+    const named = $derived(bench.answers?.target ?? null);
+    const hex = $derived(bench.target?.colour ? (named?.colour.hex ?? '#7a5230') : (named?.colour.hex ?? '#7a5230'));
+    const steps = $derived(
+        (plan?.document.areas ?? []).flatMap((area) =>
+            area.steps
+                .filter((step) => step.mix.length > 0)
+                .map((step) => ({
+                    value: step.id,
+                    label: `${area.name}: ${label(craft()?.techniques, step.technique)}`,
+                })),
+        ),
+    );
+
+    $effect(() => {
+        if (source !== 'plan' || plans.length > 0) return;
+        void api.get<Schemas['PlanBrief'][]>('/plans').then(async (fetched) => {
+            plans = fetched;
+            await open(bench.target?.plan ?? fetched[0]?.id ?? '');
+        });
+    });
+
+    async function open(id: string): Promise<void> {
+        if (id === '') return;
+        plan = await api.get<Plan>(`/plans/${id}`);
+        const step = steps.find((one) => one.value === bench.target?.step) ?? steps[0];
+        if (step && bench.target?.step !== step.value) aim({ plan: id, step: step.value });
+    }
+
+    function aim(target: Record<string, string>): void {
+        chosenSource = null;
+        void push(`/mixing?${new URLSearchParams(target)}`);
+    }
+</script>
+
+<section class="panel" aria-label="Wanted">
+    <div class="acts" role="group" aria-label="Where the colour comes from">
+        {#each sources as one}
+            <button
+                class="act"
+                type="button"
+                aria-pressed={source === one.value}
+                onclick={() => (chosenSource = one.value)}>{one.name}</button
+            >
+        {/each}
+    </div>
+    {#if source === 'paint'}
+        <PaintPicker
+            label="Paint wanted"
+            chosen={bench.target?.paint && named ? { id: bench.target.paint, name: named.name } : null}
+            fault={bench.problem?.at('target.paint') ?? ''}
+            pick={(paint) => aim({ paint: paint.id })}
+        />
+    {:else if source === 'colour'}
+        <div class="colour">
+            <Words
+                label="Hex, or L* a* b*"
+                value={bench.target?.colour ?? ''}
+                placeholder="#7a5230 or 52, 10, -20"
+                fault={bench.problem?.at('target.colour') ?? ''}
+                change={(colour) => aim({ colour: colour.trim() })}
+            />
+            <label
+                ><span class="sr">Pick the colour</span><input
+                    type="color"
+                    value={hex}
+                    onchange={(event) => aim({ colour: event.currentTarget.value })}
+                /></label
+            >
+        </div>
+    {:else}
+        <Choose
+            label="Plan"
+            value={plan?.id ?? ''}
+            choices={plans.map((one) => ({ value: one.id, label: one.name }))}
+            change={(id) => void open(id)}
+        />
+        <Choose
+            label="Step"
+            value={bench.target?.step ?? ''}
+            choices={steps}
+            fault={bench.problem?.at('target.step') ?? ''}
+            change={(step) => aim({ plan: plan?.id ?? '', step })}
+        />
+        <Choose
+            label="Wanted of it"
+            value={bench.target?.zone ?? ''}
+            choices={zones}
+            change={(zone) =>
+                aim({
+                    plan: plan?.id ?? '',
+                    step: bench.target?.step ?? steps[0]?.value ?? '',
+                    ...(zone === '' ? {} : { zone }),
+                })}
+        />
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 10px;
+        padding: 12px 14px 14px;
+    }
+
+    .colour {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 32px;
+        gap: 6px;
+        align-items: end;
+    }
+
+    input[type='color'] {
+        width: 32px;
+        height: 32px;
+        padding: 3px;
+        border: 0;
+        border-radius: 4px;
+        background: var(--well);
+    }
+</style>

@@ -1,0 +1,276 @@
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import { api, asProblem } from '../../lib/api';
+    import { tell, warn } from '../../lib/notices.svelte';
+    import { STANDINGS, type Row, type Wanted } from '../../lib/wanted.svelte';
+    import SplitSwatch from '../../parts/SplitSwatch.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** Wanted on the left, what does the job on the right, and how far off it is. */
+    let { wanted, rows }: { wanted: Wanted; rows: Row[] } = $props();
+
+    let ownedShown = $state(false);
+    const owned = $derived(rows.filter((row) => row.standing === 'owned'));
+    /** In a plan what is owned is no news: it waits behind a press. A list stays in the painter's order. */
+    const folds = $derived(wanted.planId !== null && owned.length > 0);
+    const shown = $derived(
+        folds ? [...rows.filter((row) => row.standing !== 'owned'), ...(ownedShown ? owned : [])] : rows,
+    );
+
+    async function wish(row: Row): Promise<void> {
+        const paint = row.list?.paint;
+        if (!paint || !row.list?.isKnown) return;
+        try {
+            const detail = await api.get<{ paint: { pot: Record<string, unknown> } }>(`/paints/${paint.id}`);
+            await api.put(`/paints/${paint.id}/pot`, { ...detail.paint.pot, wished: true });
+            tell(`“${paint.name}” is on the wish list.`);
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
+    /** Gives the line a colour, so that it can be looked for: it is written behind the name in the list itself. */
+    function colour(row: Row, hex: string): void {
+        const lines = wanted.text.split(/\r?\n/);
+        const at = (row.list?.line ?? 0) - 1;
+        if (lines[at] === undefined) return;
+        lines[at] = `${lines[at].replace(/\s*#[0-9a-f]{6}\b/i, '')} ${hex}`;
+        wanted.text = lines.join('\n');
+    }
+
+    function mix(row: Row): void {
+        const step = row.uses.find((use) => !use.stepId.startsWith('undercoat'));
+        const target: Record<string, string> =
+            row.list?.paint && row.list.isKnown
+                ? { paint: row.list.paint.id }
+                : step && wanted.planId
+                  ? { plan: wanted.planId, step: step.stepId }
+                  : { colour: row.hex ?? '' };
+        void push(`/mixing?${new URLSearchParams(target)}`);
+    }
+
+    function uses(row: Row): string {
+        const names = [...new Set(row.uses.map((use) => use.area))];
+        return names.length > 3 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : names.join(', ');
+    }
+</script>
+
+<div class="panel table">
+    <table>
+        <caption class="sr">Wanted paints and what the shelf has for each</caption>
+        <thead>
+            <tr
+                ><th scope="col">Wanted</th><th scope="col">Does the job</th><th scope="col" class="num">Off by</th><th
+                    scope="col"><span class="sr">Actions</span></th
+                ></tr
+            >
+        </thead>
+        <tbody>
+            {#each shown as row (row.key)}
+                {@const offer = wanted.pick(row)}
+                <tr class:settled={row.standing === 'owned'}>
+                    <th scope="row">
+                        <span class="name">
+                            <Swatch hex={row.hex} kind={row.list?.paint?.kind} size={34} />
+                            <span
+                                ><bdi>{row.name}</bdi>
+                                <small class="quiet">
+                                    {#if row.uses.length > 0}{uses(row)}
+                                    {:else if row.list?.paint && row.list.written !== row.name}
+                                        “{row.list.written}”{row.list.orElse.length > 0
+                                            ? `, or ${row.list.orElse.map((one) => one.name).join(', ')}?`
+                                            : ''}
+                                    {/if}
+                                </small></span
+                            >
+                        </span>
+                    </th>
+                    <td>
+                        {#if row.standing === 'owned'}
+                            <span class="quiet">on the shelf</span>
+                        {:else if row.standing === 'unknown'}
+                            <span class="unknown"
+                                >Not in the catalogue. Give it a colour:
+                                <label
+                                    ><span class="sr">Colour of {row.name}</span><input
+                                        type="color"
+                                        value="#808080"
+                                        onchange={(event) => colour(row, event.currentTarget.value)}
+                                    /></label
+                                ></span
+                            >
+                        {:else if row.list && row.list.sameFunction.length > 0}
+                            <b>{row.list.sameFunction[0]?.name}</b>
+                            <small class="quiet">same function and finish</small>
+                        {:else if row.offers.length === 0}
+                            <b>Missing.</b> <span class="quiet">Nothing owned behaves like it.</span>
+                        {:else}
+                            <div class="offer">
+                                {#if offer}<SplitSwatch
+                                        wanted={row.hex ?? '#808080'}
+                                        found={offer.colour.hex}
+                                        height={34}
+                                    />{/if}
+                                <div>
+                                    <select
+                                        aria-label="Stand-in for {row.name}"
+                                        value={offer ? String(row.offers.indexOf(offer)) : ''}
+                                        onchange={(event) =>
+                                            event.currentTarget.value !== '' &&
+                                            wanted.choose(row, Number(event.currentTarget.value))}
+                                    >
+                                        {#if !offer}<option value=""
+                                                >Missing: nearest is {row.offers[0]?.difference.toFixed(1)} off</option
+                                            >{/if}
+                                        {#each row.offers as one, index}
+                                            <option value={String(index)}
+                                                >{one.mix.words}{one.dilution ? `, ${one.dilution}` : ''} ({one.difference.toFixed(
+                                                    1,
+                                                )})</option
+                                            >
+                                        {/each}
+                                    </select>
+                                    <small class="quiet"
+                                        >{offer && row.standing !== 'missing'
+                                            ? `${STANDINGS[row.standing]}, ${offer.words}`
+                                            : `${offer?.words ?? ''} further off than you allow`}</small
+                                    >
+                                </div>
+                            </div>
+                        {/if}
+                    </td>
+                    <td class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
+                    <td class="acts">
+                        {#if row.uses.length > 0 && offer && row.standing !== 'owned'}
+                            <button class="act strong" type="button" onclick={() => wanted.take([row])}>Take it</button>
+                        {/if}
+                        {#if row.standing !== 'owned' && row.hex !== null}
+                            <button class="act" type="button" onclick={() => mix(row)}>Mix it</button>
+                        {/if}
+                        {#if row.standing !== 'owned' && row.list?.isKnown}
+                            <button class="act" type="button" onclick={() => wish(row)}>Wish for it</button>
+                        {/if}
+                    </td>
+                </tr>
+            {/each}
+        </tbody>
+    </table>
+    {#if folds}
+        <button
+            class="act plain fold"
+            type="button"
+            aria-expanded={ownedShown}
+            onclick={() => (ownedShown = !ownedShown)}
+            >{ownedShown ? 'Hide' : 'Show'} the {owned.length} that stand on your shelf</button
+        >
+    {/if}
+</div>
+
+<style>
+    .table {
+        overflow: auto hidden;
+    }
+
+    table {
+        width: 100%;
+        border-collapse: collapse;
+    }
+
+    thead th {
+        padding: 8px 10px;
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+        font-weight: 400;
+        text-align: left;
+    }
+
+    tbody tr {
+        border-top: 1px solid var(--line);
+    }
+
+    tbody th,
+    td {
+        padding: 6px 10px;
+        font-weight: 400;
+        text-align: left;
+        vertical-align: middle;
+    }
+
+    .name,
+    .offer,
+    .unknown {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+    }
+
+    .name span {
+        display: grid;
+        line-height: 1.25;
+    }
+
+    bdi {
+        font-weight: 700;
+    }
+
+    .settled bdi {
+        font-weight: 400;
+    }
+
+    small {
+        display: block;
+        font-size: 0.8125rem;
+    }
+
+    .num {
+        font-weight: 700;
+        text-align: right !important;
+        white-space: nowrap;
+    }
+
+    select {
+        max-width: 100%;
+        min-width: 0;
+        padding: 2px 4px;
+        border: 1px solid var(--line);
+        border-radius: 4px;
+        background: var(--raised);
+        color: var(--ink);
+        font: inherit;
+        font-family: var(--face);
+    }
+
+    .offer > div {
+        min-width: 0;
+    }
+
+    input[type='color'] {
+        width: 34px;
+        height: 28px;
+        padding: 3px;
+        border: 0;
+        border-radius: 4px;
+        background: var(--well);
+    }
+
+    td.acts {
+        display: table-cell;
+        white-space: nowrap;
+        text-align: right;
+    }
+
+    thead .num {
+        font-weight: 400;
+    }
+
+    .fold {
+        margin: 4px 0;
+        color: var(--ink-quiet);
+    }
+
+    @media (max-width: 700px) {
+        .num {
+            display: none;
+        }
+    }
+</style>

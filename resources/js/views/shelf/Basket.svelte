@@ -1,0 +1,166 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/api';
+    import type { Buying } from '../../lib/buying.svelte';
+    import { money, plural } from '../../lib/words';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** One purchase, thing by thing: what it costs, what it is for, what else it brings. A price can be typed over. */
+    let { buying, purchase }: { buying: Buying; purchase: Schemas['Purchase'] } = $props();
+
+    type Item = Schemas['PurchaseItem'];
+
+    function reprice(item: Item, event: Event): void {
+        const text = (event.target as HTMLInputElement).value.trim().replace(',', '.');
+        const price = text === '' ? null : Math.round(Number(text) * 100);
+        if (price === null || Number.isFinite(price)) void buying.setPrice(item, price);
+    }
+
+    function stock(item: Item): string {
+        const { handPrice, stock, deliveryDays } = item.quote;
+        if (handPrice !== null) return 'price by hand';
+        return stock === 0
+            ? `out of stock, ${plural(deliveryDays, 'day')}`
+            : `${stock} in stock, ${plural(deliveryDays, 'day')}`;
+    }
+</script>
+
+<section class="panel" aria-label="Basket">
+    <div class="head">
+        <h2>{money(purchase.total)} <span class="quiet">here in {plural(purchase.deliveryDays, 'day')}</span></h2>
+        <div class="acts">
+            <button class="act" type="button" onclick={() => print()}>Print the list</button>
+            <button class="act main" type="button" onclick={() => buying.bought(purchase.items)}
+                >Bought: put on my shelf</button
+            >
+        </div>
+    </div>
+    {#if purchase.open.length > 0}
+        <p class="open"><b>Left open:</b> {purchase.open.map((paint) => paint.name).join(', ')}</p>
+    {/if}
+    {#if (buying.advice?.unmeetable.length ?? 0) > 0}
+        <p class="open">
+            <b>Nobody sells it this near:</b>
+            {buying.advice?.unmeetable.map((paint) => paint.name).join(', ')}. Allow more, or mix it.
+        </p>
+    {/if}
+    {#if (buying.advice?.unknown.length ?? 0) > 0}
+        <p class="open">
+            <b>Not known:</b>
+            {buying.advice?.unknown.join(', ')}. Mend the spelling, or write a colour behind it.
+        </p>
+    {/if}
+    <ul>
+        {#each purchase.items as item (item.item)}
+            <li>
+                <div class="what">
+                    <p>
+                        <b><bdi>{item.name}</bdi></b>
+                        <span class="quiet"><bdi>{item.maker}</bdi> {item.code}{item.isSet ? ', a set' : ''}</span>
+                    </p>
+                    <p>
+                        {#each item.does as does, index}{index > 0 ? ', ' : ''}<span class="nowrap"
+                                ><Swatch hex={does.by.colour?.hex ?? null} size={18} />
+                                {does.by.id === does.wanted.id
+                                    ? does.wanted.name
+                                    : `${does.by.name} for ${does.wanted.name} (${does.difference.toFixed(1)})`}</span
+                            >{/each}{#if item.isSet && item.new > 0}<span class="quiet"
+                                >&ensp;{item.new} of {item.paints.length} new to the shelf</span
+                            >{/if}
+                    </p>
+                </div>
+                <div class="price">
+                    <input
+                        inputmode="decimal"
+                        aria-label="Price of {item.name}"
+                        title="Type a price you have seen; empty goes by the shop ({money(item.quote.shopPrice)})"
+                        value={money(item.quote.price)}
+                        onchange={(event) => reprice(item, event)}
+                    />
+                    <small class="quiet">{stock(item)}</small>
+                </div>
+            </li>
+        {/each}
+    </ul>
+    {#if !purchase.isProven}
+        <p class="quiet">The best found; there may be a better one.</p>
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 8px;
+        padding: 12px 14px;
+    }
+
+    .head {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px;
+        align-items: center;
+        justify-content: space-between;
+    }
+
+    h2 .quiet {
+        font-size: 0.875rem;
+        font-weight: 400;
+    }
+
+    .open {
+        padding-left: 10px;
+        border-left: 4px solid var(--ink);
+    }
+
+    ul {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 150px;
+        gap: 12px;
+        align-items: start;
+        padding: 7px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .what {
+        display: grid;
+        gap: 2px;
+    }
+
+    .nowrap {
+        white-space: nowrap;
+    }
+
+    .price {
+        display: grid;
+        justify-items: end;
+    }
+
+    input {
+        width: 84px;
+        height: 28px;
+        border: 1px solid var(--line);
+        border-radius: 3px;
+        background: var(--raised);
+        color: inherit;
+        font: inherit;
+        font-family: var(--face);
+        font-weight: 700;
+        text-align: right;
+    }
+
+    small {
+        font-size: 0.8125rem;
+        text-align: right;
+    }
+
+    @media (max-width: 700px) {
+        .nowrap {
+            white-space: normal;
+        }
+    }
+</style>

@@ -1,0 +1,224 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import { api, type Schemas } from '../../lib/api';
+    import { Buying, WAYS, type Source } from '../../lib/buying.svelte';
+    import { money, plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
+    import Tolerance from '../../parts/Tolerance.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+    import Basket from './Basket.svelte';
+    import SetList from './SetList.svelte';
+    import ShoppingList from './ShoppingList.svelte';
+
+    /** What to buy so that everything wanted can be painted. */
+    const buying = new Buying();
+    let plans = $state<Schemas['PlanBrief'][]>([]);
+    const sources: { value: Source; label: string }[] = [
+        { value: 'plan', label: 'a plan' },
+        { value: 'wishes', label: 'my wish list' },
+        { value: 'list', label: 'a list of mine' },
+    ];
+
+    const asked = new URLSearchParams(router.querystring).get('plan');
+    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => {
+        plans = fetched;
+        buying.planId = asked ?? fetched[0]?.id ?? '';
+        if (buying.planId === '') buying.source = 'wishes';
+    });
+
+    $effect(() => {
+        const { source, planId, text, tolerance, budget, inStockOnly, shelfStandsIn } = buying;
+        void [source, planId, text, tolerance, budget, inStockOnly, shelfStandsIn];
+        buying.ask();
+    });
+
+    function budget(event: Event): void {
+        const value = (event.target as HTMLInputElement).value.trim();
+        buying.budget = value === '' ? null : Math.round(Number(value) * 100);
+    }
+</script>
+
+<div class="room screen-only">
+    <aside class="panel">
+        <Choose
+            label="Buy for"
+            value={buying.source}
+            choices={sources}
+            change={(source) => (buying.source = source as Source)}
+        />
+        {#if buying.source === 'plan'}
+            <Choose
+                label="Plan"
+                value={buying.planId}
+                choices={plans.map((plan) => ({ value: plan.id, label: plan.name }))}
+                change={(id) => (buying.planId = id)}
+            />
+        {:else if buying.source === 'list'}
+            <div>
+                <label class="bx--label" for="wanted">One paint a line</label>
+                <textarea id="wanted" rows="7" dir="auto" spellcheck="false" bind:value={buying.text}></textarea>
+            </div>
+        {/if}
+        <Tolerance
+            value={buying.tolerance}
+            fault={buying.problem?.at('tolerance') ?? ''}
+            change={(tolerance) => (buying.tolerance = tolerance)}
+        />
+        <div>
+            <label class="bx--label" for="budget">Spend at most</label>
+            <input
+                id="budget"
+                class="bx--text-input bx--text-input--sm"
+                inputmode="decimal"
+                placeholder="no limit"
+                aria-invalid={!!buying.problem?.at('budget')}
+                onchange={budget}
+            />
+            {#if buying.problem?.at('budget')}<p><b>{buying.problem.at('budget')}</b></p>{/if}
+        </div>
+        <label class="tick"
+            ><input type="checkbox" bind:checked={buying.shelfStandsIn} /> not what my shelf stands in for</label
+        >
+        <label class="tick"
+            ><input type="checkbox" bind:checked={buying.inStockOnly} /> only what is in stock today</label
+        >
+    </aside>
+    <div class="work" aria-busy={buying.busy}>
+        {#if buying.problem && buying.problem.at('budget') === ''}
+            <Trouble problem={buying.problem} retry={() => buying.ask()} />
+        {:else if buying.advice === null}
+            <section class="panel nothing">
+                <h2>{buying.busy ? 'Weighing pots against boxes…' : 'What do you want to paint?'}</h2>
+                <p class="quiet">Choose a plan, or write down what you want.</p>
+            </section>
+        {:else if buying.advice.needs.length === 0}
+            <section class="panel nothing">
+                <h2>Nothing to buy</h2>
+                <p class="quiet">
+                    {buying.source === 'wishes' ? 'Your wish list is empty.' : 'All of it stands on your shelf.'}
+                </p>
+            </section>
+        {:else}
+            <div class="ways" role="radiogroup" aria-label="Way to buy">
+                {#each WAYS as { way, name }}
+                    {@const purchase = buying.advice.purchases[way]}
+                    <button
+                        class="panel way"
+                        type="button"
+                        role="radio"
+                        aria-checked={buying.way === way}
+                        onclick={() => (buying.way = way)}
+                    >
+                        <span>{name}</span>
+                        <b>{money(purchase.total)}</b>
+                        <small
+                            >{plural(purchase.items.length, 'thing')}, {purchase.adds.length} new to the shelf{purchase
+                                .open.length > 0
+                                ? `, ${purchase.open.length} left open`
+                                : ''}</small
+                        >
+                    </button>
+                {/each}
+            </div>
+            {#if buying.purchase}<Basket {buying} purchase={buying.purchase} />{/if}
+        {/if}
+        <SetList />
+    </div>
+</div>
+{#if buying.advice && buying.purchase}<ShoppingList day={buying.advice.day} purchase={buying.purchase} />{/if}
+
+<style>
+    .room {
+        display: grid;
+        grid-template-columns: 250px minmax(0, 1fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    aside {
+        display: grid;
+        gap: 12px;
+        padding: 12px 14px 14px;
+    }
+
+    textarea {
+        width: 100%;
+        padding: 8px 10px;
+        border: 1px solid var(--line-strong);
+        border-radius: 4px;
+        background: var(--raised);
+        color: var(--ink);
+        font: inherit;
+        font-family: var(--face);
+        resize: vertical;
+    }
+
+    .tick {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+    }
+
+    .tick input {
+        flex: none;
+        width: 16px;
+        height: 16px;
+        accent-color: var(--ink);
+    }
+
+    .work {
+        display: grid;
+        gap: 12px;
+        min-width: 0;
+    }
+
+    .nothing {
+        display: grid;
+        gap: 8px;
+        padding: 24px 22px;
+    }
+
+    .ways {
+        display: grid;
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+        gap: 12px;
+    }
+
+    .way {
+        display: grid;
+        gap: 2px;
+        padding: 10px 14px;
+        color: inherit;
+        font: inherit;
+        font-family: var(--face);
+        text-align: left;
+        cursor: pointer;
+    }
+
+    .way b {
+        font-size: 1.75rem;
+        line-height: 1.15;
+    }
+
+    .way small {
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+    }
+
+    .way[aria-checked='true'] {
+        border-color: var(--ink);
+        box-shadow: inset 0 0 0 1px var(--ink);
+    }
+
+    @media (max-width: 900px) {
+        .room {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+
+    @media (max-width: 560px) {
+        .ways {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

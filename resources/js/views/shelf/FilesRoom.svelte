@@ -1,0 +1,253 @@
+<script lang="ts">
+    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { tell } from '../../lib/notices.svelte';
+    import { plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** Lists in and out. A list is looked through first, and taken as a whole or not at all. */
+    type What = 'catalogue' | 'shelf' | 'palette';
+    const forms: Record<What, string> = {
+        catalogue:
+            'CSV, UTF-8, first row: maker, range, code, name, kind, swatch, opacity, finish, volume_ml, price, barcode',
+        shelf: 'CSV, UTF-8, first row: maker, code, pots, remaining_ml, note',
+        palette:
+            'GPL text palette. A colour named “Name [Maker / Code]” finds its paint again; others are added under the palette’s name.',
+    };
+
+    let what = $state<What>('catalogue');
+    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let planId = $state('');
+    let file = $state<{ name: string; content: Blob } | null>(null);
+    let preview = $state<Schemas['FileChange'] | null>(null);
+    let problem = $state<Problem | null>(null);
+    const outs = [
+        { name: 'My shelf', query: 'what=shelf' },
+        { name: 'The whole catalogue', query: 'what=catalogue' },
+    ];
+
+    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => {
+        plans = fetched;
+        planId = fetched[0]?.id ?? '';
+    });
+
+    let busy = $state('');
+    let over = $state(false);
+
+    async function send(isPreview: boolean): Promise<void> {
+        if (file === null) return;
+        busy = isPreview ? `Looking through ${file.name}…` : `Taking ${file.name} in…`;
+        problem = null;
+        try {
+            const change = await api.sendFile<Schemas['FileChange']>(
+                `/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`,
+                file.content,
+                what === 'palette' ? 'text/plain' : 'text/csv',
+            );
+            if (isPreview) preview = change;
+            else {
+                tell(`${plural(change.added, 'paint')} added, ${change.changed} changed.`);
+                file = preview = null;
+            }
+        } catch (error) {
+            problem = asProblem(error);
+            preview = null;
+        }
+        busy = '';
+    }
+
+    /** Read once, so that what is taken is what was looked through even when the file changes meanwhile. */
+    async function look(chosen: File | undefined): Promise<void> {
+        preview = null;
+        if (chosen?.name.toLowerCase().endsWith('.gpl')) what = 'palette';
+        file = chosen === undefined ? null : { name: chosen.name, content: new Blob([await chosen.arrayBuffer()]) };
+        await send(true);
+    }
+
+    function choose(input: HTMLInputElement): void {
+        void look(input.files?.[0]).finally(() => (input.value = ''));
+    }
+
+    function dropped(event: DragEvent): void {
+        event.preventDefault();
+        over = false;
+        void look(event.dataTransfer?.files[0]);
+    }
+</script>
+
+<div class="room">
+    <section class="panel" aria-label="Bring in">
+        <h2>Bring in</h2>
+        <Choose
+            label="What is in the file"
+            value={what}
+            choices={[
+                { value: 'catalogue', label: 'a catalogue of paints' },
+                { value: 'shelf', label: 'what I own' },
+                { value: 'palette', label: 'a palette of colours' },
+            ]}
+            change={(value) => {
+                what = value as typeof what;
+                void send(true);
+            }}
+        />
+        <label
+            class="drop"
+            class:over
+            ondragover={(event) => (event.preventDefault(), (over = true))}
+            ondragleave={() => (over = false)}
+            ondrop={dropped}
+        >
+            <span>Drop a CSV or GPL file here, or choose one</span>
+            <input
+                type="file"
+                accept=".csv,.gpl,text/csv,text/plain"
+                onchange={(event) => choose(event.currentTarget)}
+            />
+        </label>
+        <p class="quiet">{forms[what]}</p>
+        {#if busy !== ''}<p role="status">{busy}</p>{/if}
+        {#if problem}<Trouble {problem} />{/if}
+        {#if preview && file}
+            <div class="preview" role="status">
+                <p>
+                    <b><bdi>{file.name}</bdi></b>: {plural(preview.rows, 'row')}. {preview.added} would be added, {preview.changed}
+                    changed, {preview.same} stay as they are.
+                </p>
+                {#if preview.changes.length > 0}
+                    <ul>
+                        {#each preview.changes.slice(0, 80) as change}<li>
+                                <bdi>{change.row}</bdi>
+                                <span class="quiet"
+                                    >{change.change}{change.fields.length > 0
+                                        ? `: ${change.fields.join(', ')}`
+                                        : ''}</span
+                                >
+                            </li>{/each}
+                    </ul>
+                {/if}
+                <div class="acts">
+                    <button
+                        class="act main"
+                        type="button"
+                        disabled={preview.added + preview.changed === 0}
+                        onclick={() => send(false)}>Take it in</button
+                    >
+                    <button class="act" type="button" onclick={() => (file = preview = null)}>Leave it</button>
+                </div>
+            </div>
+        {/if}
+    </section>
+    <section class="panel" aria-label="Take out">
+        <h2>Take out</h2>
+        {#each outs as out}
+            <div class="out">
+                <h3>{out.name}</h3>
+                <div class="acts">
+                    <a class="act" href="/api/paints/export?{out.query}" download>CSV</a>
+                    <a class="act" href="/api/paints/export?{out.query}&format=gpl" download>GPL palette</a>
+                </div>
+            </div>
+        {/each}
+        {#if plans.length > 0}
+            <div class="out">
+                <Choose
+                    label="The paints of a plan"
+                    value={planId}
+                    choices={plans.map((plan) => ({ value: plan.id, label: plan.name }))}
+                    change={(id) => (planId = id)}
+                />
+                <div class="acts">
+                    <a class="act" href="/api/paints/export?what=plan&plan={planId}" download>CSV</a>
+                    <a class="act" href="/api/paints/export?what=plan&plan={planId}&format=gpl" download>GPL palette</a>
+                </div>
+            </div>
+        {/if}
+        <div class="out">
+            <h3>On paper</h3>
+            <div class="acts"><a class="act" href="#/print/swatches">Swatch sheet of my shelf</a></div>
+        </div>
+        <p class="quiet">A few paints only? Choose them on the <a href="#/shelf">map</a>.</p>
+    </section>
+</div>
+
+<style>
+    .room {
+        display: grid;
+        grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    .out {
+        display: grid;
+        gap: 6px;
+    }
+
+    a:not(.act) {
+        color: var(--ink);
+    }
+
+    @media (max-width: 900px) {
+        .room {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+
+    section {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
+        padding: 14px;
+    }
+
+    .drop {
+        display: grid;
+        gap: 8px;
+        padding: 14px;
+        border: 1px dashed var(--line-strong);
+        border-radius: 4px;
+        cursor: pointer;
+    }
+
+    .drop input {
+        max-width: 100%;
+        color: var(--ink-quiet);
+        font: inherit;
+        font-family: var(--face);
+    }
+
+    .drop input::file-selector-button {
+        margin-right: 10px;
+        padding: 0.3rem 0.7rem;
+        border: 1px solid var(--ink);
+        border-radius: 4px;
+        background: var(--raised);
+        color: var(--ink);
+        font: inherit;
+        font-family: var(--face);
+        font-weight: 700;
+        cursor: pointer;
+    }
+
+    .drop.over {
+        border: 1px solid var(--ink);
+        background: var(--raised);
+    }
+
+    .preview {
+        display: grid;
+        gap: 8px;
+    }
+
+    ul {
+        max-height: 240px;
+        margin: 0;
+        padding-left: 18px;
+        overflow: auto;
+    }
+
+    p {
+        overflow-wrap: anywhere;
+    }
+</style>

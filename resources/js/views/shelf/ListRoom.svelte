@@ -1,0 +1,174 @@
+<script lang="ts">
+    import { Search } from 'carbon-components-svelte';
+    import { router } from 'svelte-spa-router';
+    import type { Paint } from '../../lib/api';
+    import { craft } from '../../lib/craft.svelte';
+    import { Shelf } from '../../lib/shelf.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+    import PaintForm from './PaintForm.svelte';
+    import PaintList from './PaintList.svelte';
+    import PaintPanel from './PaintPanel.svelte';
+
+    const shelf = new Shelf();
+    const owned = [
+        { value: 'owned', label: 'On my shelf' },
+        { value: 'all', label: 'All paints' },
+        { value: 'wished', label: 'Wish list' },
+    ] as const;
+
+    let side = $state<'paint' | 'add'>(router.querystring?.includes('add=') ? 'add' : 'paint');
+    const addWith = Object.fromEntries(new URLSearchParams(router.querystring));
+    let chosenId = $state<string | null>(null);
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+
+    const chosen = $derived(shelf.paints.find((paint) => paint.id === chosenId) ?? shelf.paints[0] ?? null);
+    const kinds = $derived([
+        { value: '', label: 'any kind' },
+        ...(craft()?.kinds ?? []).map(({ value, label }) => ({ value, label })),
+    ]);
+    const makers = $derived([
+        { value: '', label: 'any maker' },
+        ...(shelf.page?.makers ?? []).map((maker) => ({ value: maker, label: maker })),
+    ]);
+    const sorts = [
+        { value: 'kind', label: 'kind, then hue' },
+        { value: 'hue', label: 'hue' },
+        { value: 'value', label: 'value' },
+        { value: 'name', label: 'name' },
+        { value: 'maker', label: 'maker' },
+    ];
+
+    const find = new URLSearchParams(router.querystring).get('find');
+    if (find !== null) shelf.wish.search = find;
+
+    $effect(() => {
+        const { kind, maker, owned: whose, sort } = shelf.wish;
+        void [kind, maker, whose, sort];
+        void shelf.load();
+    });
+
+    function search(text: string): void {
+        shelf.wish.search = text;
+        clearTimeout(waiting);
+        waiting = setTimeout(() => void shelf.load(), 120);
+    }
+
+    async function added(paint: Paint): Promise<void> {
+        shelf.wish = { ...shelf.wish, search: '', owned: 'all', kind: '', maker: '' };
+        await shelf.load();
+        if (!shelf.paints.some((one) => one.id === paint.id)) {
+            shelf.wish.search = paint.code;
+            await shelf.load();
+        }
+        chosenId = paint.id;
+        side = 'paint';
+    }
+</script>
+
+<div class="filters">
+    <div class="search">
+        <Search
+            size="sm"
+            labelText="Find a paint"
+            placeholder="Find a paint, a colour word, a code   /"
+            value={shelf.wish.search}
+            on:input={(event) => search((event.target as HTMLInputElement).value)}
+            on:clear={() => search('')}
+        />
+    </div>
+    <div class="acts" role="group" aria-label="Which paints">
+        {#each owned as one}
+            <button
+                class="act"
+                type="button"
+                aria-pressed={shelf.wish.owned === one.value}
+                onclick={() => (shelf.wish.owned = one.value)}>{one.label}</button
+            >
+        {/each}
+        <button class="act strong" type="button" onclick={() => (side = 'add')}>Add a paint</button>
+    </div>
+    <div class="choices">
+        <Choose label="Kind" value={shelf.wish.kind} choices={kinds} change={(kind) => (shelf.wish.kind = kind)} />
+        <Choose
+            label="Maker"
+            value={shelf.wish.maker}
+            choices={makers}
+            change={(maker) => (shelf.wish.maker = maker)}
+        />
+        <Choose label="Order" value={shelf.wish.sort} choices={sorts} change={(sort) => (shelf.wish.sort = sort)} />
+    </div>
+</div>
+{#if shelf.problem}
+    <Trouble problem={shelf.problem} retry={() => shelf.load()} />
+{:else}
+    <div class="shelf">
+        <PaintList
+            {shelf}
+            chosenId={chosen?.id ?? null}
+            choose={(id) => {
+                chosenId = id;
+                side = 'paint';
+            }}
+        />
+        <aside>
+            {#if side === 'add'}
+                <PaintForm start={addWith} saved={added} leave={() => (side = 'paint')} />
+            {:else if chosen}
+                {#key chosen.id}<PaintPanel {shelf} paint={chosen} />{/key}
+            {/if}
+        </aside>
+    </div>
+{/if}
+
+<style>
+    .filters {
+        display: grid;
+        grid-template-columns: minmax(220px, 330px) auto minmax(0, 1fr);
+        gap: 10px 16px;
+        align-items: end;
+        margin-bottom: 12px;
+    }
+
+    .choices {
+        display: grid;
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+        gap: 10px;
+    }
+
+    .shelf {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 340px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    aside {
+        position: sticky;
+        top: 0;
+        display: grid;
+        gap: 12px;
+    }
+
+    @media (max-width: 1160px) {
+        .filters {
+            grid-template-columns: minmax(0, 1fr) auto;
+        }
+
+        .choices {
+            grid-column: 1 / -1;
+        }
+    }
+
+    @media (max-width: 900px) {
+        .shelf,
+        .filters {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        aside {
+            position: static;
+            order: -1;
+        }
+    }
+</style>

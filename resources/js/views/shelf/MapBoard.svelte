@@ -1,0 +1,326 @@
+<script lang="ts">
+    import { Axes, type ShelfMap, type Spot, type Point } from '../../lib/shelfMap.svelte';
+    import PointMark from '../../parts/PointMark.svelte';
+
+    /**
+     * The shelf drawn by hue and value. Drag over it to choose what lies inside; arrows walk from paint to paint,
+     * space chooses the one walked to.
+     */
+    let { shelf }: { shelf: ShelfMap } = $props();
+
+    let width = $state(800);
+    let height = $state(560);
+    let at = $state<string | null>(null);
+    let brush = $state<{ x: number; y: number; toX: number; toY: number } | null>(null);
+    let svg: SVGSVGElement;
+
+    const axes = $derived(new Axes(width, height));
+    const spots = $derived((shelf.map?.points ?? []).map((point) => axes.spot(point)));
+    const needs = $derived((shelf.map?.needs ?? []).map((point) => axes.spot(point)));
+    const laid = $derived((shelf.map?.laid ?? []).map((point) => axes.spot(point)));
+    const gaps = $derived(
+        (shelf.map?.gaps ?? []).map((gap) => ({
+            words: gap.words,
+            x: axes.x(gap.hue, 0),
+            y: axes.value(gap.value),
+            ...axes.reach(gap),
+        })),
+    );
+    const size = $derived(spots.length > 300 ? 5 : spots.length > 140 ? 7 : 9);
+    const walker = $derived(spots.find((spot) => spot.point.id === at) ?? spots[0] ?? null);
+    /** Most a gap's outline may take of the map, or it would hide what it stands beside. */
+    const MOST_RX = 58;
+    const MOST_RY = 32;
+    /** Half the width of a letter, to keep words on the map. */
+    const LETTER = 3.3;
+
+    function place(event: PointerEvent): { x: number; y: number } {
+        const box = svg.getBoundingClientRect();
+        return { x: event.clientX - box.left, y: event.clientY - box.top };
+    }
+
+    function inside(): Spot<Point>[] {
+        if (brush === null) return [];
+        const [left, right] = [Math.min(brush.x, brush.toX), Math.max(brush.x, brush.toX)];
+        const [top, bottom] = [Math.min(brush.y, brush.toY), Math.max(brush.y, brush.toY)];
+        return spots.filter(({ x, y }) => x >= left && x <= right && y >= top && y <= bottom);
+    }
+
+    function start(event: PointerEvent): void {
+        if (event.button !== 0) return;
+        const { x, y } = place(event);
+        brush = { x, y, toX: x, toY: y };
+        svg.setPointerCapture(event.pointerId);
+    }
+
+    function move(event: PointerEvent): void {
+        if (brush === null) return;
+        const { x, y } = place(event);
+        brush = { ...brush, toX: x, toY: y };
+        shelf.choose(inside().map((spot) => spot.point.id));
+    }
+
+    function end(): void {
+        if (brush === null) return;
+        const isPress = Math.hypot(brush.toX - brush.x, brush.toY - brush.y) < 4;
+        if (isPress) {
+            const near = nearest(brush.x, brush.y);
+            shelf.choose(near === null ? [] : [near.point.id]);
+            at = near?.point.id ?? at;
+        }
+        brush = null;
+    }
+
+    function nearest(x: number, y: number): Spot<Point> | null {
+        const REACH = 16;
+        let found: Spot<Point> | null = null;
+        let distance = REACH;
+        for (const spot of spots) {
+            const apart = Math.hypot(spot.x - x, spot.y - y);
+            if (apart < distance) [found, distance] = [spot, apart];
+        }
+        return found;
+    }
+
+    /** The nearest paint in a direction: what lies aside counts double. */
+    function walk(dx: number, dy: number): void {
+        if (walker === null) return;
+        let found: Spot<Point> | null = null;
+        let least = Infinity;
+        for (const spot of spots) {
+            const [x, y] = [spot.x - walker.x, spot.y - walker.y];
+            const along = x * dx + y * dy;
+            const aside = Math.abs(x * dy - y * dx);
+            if (spot !== walker && along > 0 && aside <= 2 * along && along + 2 * aside < least) {
+                [found, least] = [spot, along + 2 * aside];
+            }
+        }
+        if (found !== null) at = found.point.id;
+    }
+
+    const steps: Record<string, [number, number]> = {
+        ArrowLeft: [-1, 0],
+        ArrowRight: [1, 0],
+        ArrowUp: [0, -1],
+        ArrowDown: [0, 1],
+    };
+
+    function key(event: KeyboardEvent): void {
+        const step = steps[event.key];
+        if (step) {
+            walk(...step);
+            if (event.shiftKey && at !== null) shelf.choose([...shelf.chosen, at]);
+        } else if ((event.key === ' ' || event.key === 'Enter') && walker !== null) shelf.toggle(walker.point.id);
+        else if (event.key === 'Escape') shelf.choose([]);
+        else return;
+        event.preventDefault();
+    }
+
+    function spoken(point: Point): string {
+        const pot = point.level === 'low' ? ', running low' : '';
+        return `${point.name}, ${point.colour?.words ?? ''}, value ${point.colour?.value ?? ''}, ${point.remainingMl} ml left${pot}`;
+    }
+</script>
+
+<div class="well board" bind:clientWidth={width} bind:clientHeight={height}>
+    <!-- The map is one widget: arrows walk in it, and what is walked to is told below. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+    <svg
+        bind:this={svg}
+        {width}
+        {height}
+        role="application"
+        aria-label="Shelf map by hue and value"
+        aria-describedby="map-at"
+        tabindex="0"
+        onpointerdown={start}
+        onpointermove={move}
+        onpointerup={end}
+        onpointercancel={() => (brush = null)}
+        onkeydown={key}
+        onfocus={() => (at ??= spots[0]?.point.id ?? null)}
+    >
+        <rect
+            class="neutral"
+            x={axes.plot.left}
+            y={axes.plot.top}
+            width={axes.neutralEnd - axes.plot.left}
+            height={axes.plot.bottom - axes.plot.top}
+        />
+        {#each [0, 20, 40, 60, 80, 100] as value}
+            <line x1={axes.plot.left} x2={axes.plot.right} y1={axes.value(value)} y2={axes.value(value)} />
+            <text x={axes.plot.left - 8} y={axes.value(value) + 4} text-anchor="end">{value}</text>
+        {/each}
+        <text transform="translate(13 {(axes.plot.top + axes.plot.bottom) / 2}) rotate(-90)" text-anchor="middle"
+            >value</text
+        >
+        <text x={(axes.plot.left + axes.neutralEnd) / 2} y={height - 12} text-anchor="middle">neutral</text>
+        {#each axes.hueWords as { x, word }}
+            <text {x} y={height - 12} text-anchor="middle">{word}</text>
+        {/each}
+        <clipPath id="plot"
+            ><rect
+                x={axes.neutralEnd}
+                y="0"
+                width={Math.max(0, axes.plot.right - axes.neutralEnd)}
+                {height}
+            /></clipPath
+        >
+        {#each gaps as gap}
+            {@const half = LETTER * gap.words.length}
+            <ellipse
+                class="gap"
+                clip-path="url(#plot)"
+                cx={gap.x}
+                cy={gap.y}
+                rx={Math.min(MOST_RX, gap.rx)}
+                ry={Math.min(MOST_RY, gap.ry)}
+            />
+            <text
+                class="gap-word"
+                x={Math.max(axes.neutralEnd + half, Math.min(axes.plot.right - half, gap.x))}
+                y={gap.y + 4}
+                text-anchor="middle">{gap.words}</text
+            >
+        {/each}
+        {#each spots as { point, x, y } (point.id)}
+            <g
+                class="point"
+                class:chosen={shelf.chosen.has(point.id)}
+                class:faded={shelf.chosen.size > 0 && !shelf.chosen.has(point.id)}
+                transform="translate({x} {y})"
+                data-paint={point.id}
+            >
+                <title>{spoken(point)}</title>
+                <PointMark kind={point.kind} hex={point.colour?.hex ?? null} {size} />
+                {#if point.level === 'low'}<path class="low" d="M-{size} {size + 4}h{2 * size}" />{/if}
+            </g>
+        {/each}
+        {#each laid as { point, x, y } (point.id)}
+            <g class="laid" class:new={point.isNew} transform="translate({x} {y})">
+                <title>{point.name}, {point.isNew ? 'really new' : 'like one you own'}</title>
+                <circle r={size + 5} class="ring" />
+                <PointMark kind={point.kind} hex={point.colour?.hex ?? null} size={size - 1} />
+            </g>
+        {/each}
+        {#each needs as { point, x, y } (point.id)}
+            <g class="need" transform="translate({x} {y})">
+                <title>{point.name}, needed and not owned</title>
+                <rect x={-size - 1} y={-size - 1} width={2 * size + 2} height={2 * size + 2} fill={point.colour?.hex} />
+                <path d="M-{size + 1} {size + 1}L{size + 1}-{size + 1}" />
+            </g>
+        {/each}
+        {#if walker && at !== null}<circle class="walker" cx={walker.x} cy={walker.y} r={size + 6} />{/if}
+        {#if brush}
+            <rect
+                class="brush"
+                x={Math.min(brush.x, brush.toX)}
+                y={Math.min(brush.y, brush.toY)}
+                width={Math.abs(brush.toX - brush.x)}
+                height={Math.abs(brush.toY - brush.y)}
+            />
+        {/if}
+    </svg>
+    <p id="map-at" class="sr" aria-live="polite">
+        {walker && at !== null
+            ? spoken(walker.point)
+            : 'Arrows walk from paint to paint, space chooses, escape lets go.'}
+    </p>
+</div>
+
+<style>
+    .board {
+        position: relative;
+        height: 100%;
+        min-height: 420px;
+        overflow: hidden;
+    }
+
+    svg {
+        position: absolute;
+        inset: 0;
+        touch-action: none;
+        user-select: none;
+        cursor: crosshair;
+    }
+
+    svg:focus-visible {
+        outline: 3px solid var(--well-ink);
+        outline-offset: -3px;
+    }
+
+    text {
+        fill: var(--well-ink);
+        font-size: 12px;
+    }
+
+    line {
+        stroke: var(--well-line);
+    }
+
+    .neutral {
+        fill: rgb(0 0 0 / 9%);
+    }
+
+    .point,
+    .laid,
+    .need {
+        stroke: #fff;
+        stroke-width: 1.2;
+    }
+
+    .faded {
+        opacity: 0.25;
+    }
+
+    .chosen {
+        stroke: #161616;
+        stroke-width: 3;
+    }
+
+    .low {
+        stroke: #fff;
+        stroke-width: 3;
+    }
+
+    .gap {
+        fill: none;
+        stroke: #fff;
+        stroke-width: 1.4;
+        stroke-dasharray: 3 4;
+    }
+
+    .gap-word {
+        stroke: var(--well);
+        stroke-width: 3;
+        paint-order: stroke;
+        font-weight: 700;
+    }
+
+    .ring {
+        fill: none;
+        stroke: #fff;
+        stroke-dasharray: 2 2;
+    }
+
+    .new .ring {
+        stroke-width: 2.4;
+        stroke-dasharray: none;
+    }
+
+    .need rect {
+        stroke-width: 1.6;
+    }
+
+    .walker {
+        fill: none;
+        stroke: #161616;
+        stroke-width: 3;
+        pointer-events: none;
+    }
+
+    .brush {
+        fill: rgb(255 255 255 / 14%);
+        stroke: #fff;
+    }
+</style>

@@ -1,0 +1,208 @@
+<script lang="ts">
+    import type { Facet, ShelfMap } from '../../lib/shelfMap.svelte';
+    import { plural } from '../../lib/words';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** What the map shows, in words: gaps, twins, what runs low, what was never used, and the table of what is chosen. */
+    let { shelf }: { shelf: ShelfMap } = $props();
+
+    const facets: { facet: Facet; word: string }[] = [
+        { facet: 'low', word: 'running low' },
+        { facet: 'neverUsed', word: 'never used' },
+        { facet: 'twins', word: 'near-twins' },
+    ];
+    const map = $derived(shelf.map);
+    const byId = $derived(new Map((map?.points ?? []).map((point) => [point.id, point])));
+    const selection = $derived(shelf.selection);
+    const ids = $derived(selection.map((point) => point.id).join(','));
+    const newOnes = $derived((map?.laid ?? []).filter((point) => point.isNew));
+</script>
+
+{#if map}
+    <div class="facts">
+        {#if selection.length > 0}
+            <section class="panel" aria-label="Chosen paints">
+                <h2>{plural(selection.length, 'paint')} chosen</h2>
+                <div class="acts">
+                    <a class="act" href="/api/paints/export?what=selection&ids={ids}" download>CSV</a>
+                    <a class="act" href="/api/paints/export?what=selection&format=gpl&ids={ids}" download>Palette</a>
+                    <a class="act" href="#/print/swatches?ids={ids}">Swatch sheet</a>
+                    <button class="act" type="button" onclick={() => shelf.choose([])}>Let go</button>
+                </div>
+                <table>
+                    <caption class="sr">Chosen paints</caption>
+                    <thead class="sr"
+                        ><tr><th scope="col">Paint</th><th scope="col">Value</th><th scope="col">ml left</th></tr
+                        ></thead
+                    >
+                    <tbody>
+                        {#each selection as point (point.id)}
+                            <tr>
+                                <th scope="row"
+                                    ><Swatch hex={point.colour?.hex ?? null} kind={point.kind} size={30} /><span
+                                        ><a href="#/shelf/list?find={encodeURIComponent(point.name)}"
+                                            ><bdi>{point.name}</bdi></a
+                                        ><small class="quiet">{point.colour?.words}</small></span
+                                    ></th
+                                >
+                                <td>{point.colour?.value}</td>
+                                <td
+                                    >{point.remainingMl} ml{#if point.level === 'low'}<br /><b>low</b>{/if}</td
+                                >
+                            </tr>
+                        {/each}
+                    </tbody>
+                </table>
+            </section>
+        {/if}
+        {#if map.needs.length > 0}
+            <section class="panel" aria-label="Needed">
+                <h2>{plural(map.needs.length, 'paint')} needed and missing</h2>
+                <ul class="paints">
+                    {#each map.needs as point (point.id)}
+                        <li>
+                            <Swatch hex={point.colour?.hex ?? null} kind={point.kind} size={28} /><span
+                                ><bdi>{point.name}</bdi><small class="quiet">{point.colour?.words}</small></span
+                            ><a class="act" href="#/mixing?paint={point.id}">Mix it</a>
+                        </li>
+                    {/each}
+                </ul>
+                <div class="acts">
+                    <a class="act strong" href="#/mixing/list?plan={shelf.planId}">What stands in</a>
+                    <a class="act" href="#/shelf/buy?plan={shelf.planId}">What to buy</a>
+                </div>
+            </section>
+        {/if}
+        {#if map.laid.length > 0}
+            <section class="panel" aria-label="Set laid over">
+                <h2>{newOnes.length} of {map.laid.length} would be really new</h2>
+                <p class="quiet">
+                    {newOnes.length === 0
+                        ? 'Each of them looks like a paint you own.'
+                        : newOnes.map((point) => point.name).join(', ')}
+                </p>
+            </section>
+        {/if}
+        <section class="panel" aria-label="Gaps">
+            <h2>Gaps</h2>
+            {#if map.gaps.length === 0}<p class="quiet">No hole worth a word.</p>{/if}
+            <p>{map.gaps.map((gap) => gap.words).join(' · ')}</p>
+            <p class="quiet">Counted among paints that cover: a wash fills none.</p>
+        </section>
+        <section class="panel" aria-label="Worth a look">
+            <h2>Worth a look</h2>
+            <div class="acts">
+                {#each facets as { facet, word }}
+                    {@const found = shelf.facet(facet)}
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={found.length === 0}
+                        onclick={() => shelf.choose(found.map((point) => point.id))}>{found.length} {word}</button
+                    >
+                {/each}
+            </div>
+            {#if map.twins.length > 0}
+                <ul class="twins" aria-label="Near-twins">
+                    {#each map.twins.slice(0, 6) as pair}
+                        <li>
+                            <Swatch hex={byId.get(pair.one)?.colour?.hex ?? null} size={24} /><Swatch
+                                hex={byId.get(pair.other)?.colour?.hex ?? null}
+                                size={24}
+                            />
+                            <span
+                                ><bdi>{byId.get(pair.one)?.name}</bdi> and <bdi>{byId.get(pair.other)?.name}</bdi>
+                                <span class="quiet">{pair.difference.toFixed(1)}</span></span
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+        </section>
+    </div>
+{/if}
+
+<style>
+    .facts {
+        display: grid;
+        gap: 12px;
+    }
+
+    section {
+        display: grid;
+        gap: 8px;
+        padding: 12px 14px;
+    }
+
+    table {
+        width: 100%;
+        border-collapse: collapse;
+    }
+
+    tbody tr {
+        border-top: 1px solid var(--line);
+    }
+
+    tbody th {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+        padding: 5px 0;
+        font-weight: 400;
+        text-align: left;
+    }
+
+    th span,
+    .paints span {
+        display: grid;
+        line-height: 1.25;
+    }
+
+    td {
+        padding-left: 8px;
+        text-align: right;
+        white-space: nowrap;
+    }
+
+    a:not(.act) {
+        color: var(--ink);
+        text-decoration: none;
+    }
+
+    a:not(.act):hover {
+        text-decoration: underline;
+    }
+
+    bdi {
+        font-weight: 700;
+    }
+
+    small {
+        font-size: 0.8125rem;
+    }
+
+    ul {
+        display: grid;
+        gap: 5px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .paints li {
+        display: grid;
+        grid-template-columns: auto minmax(0, 1fr) auto;
+        gap: 12px;
+        align-items: center;
+    }
+
+    .twins li {
+        display: flex;
+        gap: 6px;
+        align-items: center;
+    }
+
+    .twins bdi {
+        font-weight: 400;
+    }
+</style>

@@ -1,0 +1,118 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import { api, type Schemas } from '../../lib/api';
+    import { ShelfMap } from '../../lib/shelfMap.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+    import MapBoard from './MapBoard.svelte';
+    import MapFacts from './MapFacts.svelte';
+    import MapLegend from './MapLegend.svelte';
+
+    /** The map with what can be laid over it, and its facts beside it. */
+    const shelf = new ShelfMap();
+    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let sets = $state<Schemas['PaintSet'][]>([]);
+
+    const query = new URLSearchParams(router.querystring);
+    shelf.planId = query.get('plan') ?? '';
+    shelf.setId = query.get('set') ?? '';
+    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => (plans = fetched));
+    void api.get<Schemas['PaintSet'][]>('/sets').then((fetched) => (sets = fetched));
+
+    $effect(() => {
+        void [shelf.planId, shelf.setId];
+        void shelf.load();
+    });
+</script>
+
+{#if shelf.problem}
+    <Trouble problem={shelf.problem} retry={() => shelf.load()} />
+{:else if shelf.map && shelf.map.points.length === 0}
+    <section class="panel nothing">
+        <h2>Your shelf is empty</h2>
+        <p class="quiet">Bring in a list, add a paint by hand, or scan your pots. Then this is where they stand.</p>
+        <div class="acts">
+            <a class="act main" href="#/shelf/files">Bring in a list</a>
+            <a class="act" href="#/shelf/measure/scanner">Scan pots</a>
+        </div>
+    </section>
+{:else}
+    <div class="room">
+        <div class="map">
+            <div class="over">
+                <Choose
+                    label="Needed by"
+                    value={shelf.planId}
+                    choices={[
+                        { value: '', label: 'no plan' },
+                        ...plans.map((plan) => ({ value: plan.id, label: plan.name })),
+                    ]}
+                    change={(id) => (shelf.planId = id)}
+                />
+                <Choose
+                    label="Lay a set over it"
+                    value={shelf.setId}
+                    choices={[
+                        { value: '', label: 'none' },
+                        ...sets.map((set) => ({ value: set.id, label: `${set.name} (${set.new.length} new)` })),
+                    ]}
+                    change={(id) => (shelf.setId = id)}
+                />
+                <div class="legend"><MapLegend /></div>
+            </div>
+            <MapBoard {shelf} />
+        </div>
+        <aside><MapFacts {shelf} /></aside>
+    </div>
+{/if}
+
+<style>
+    .room {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 340px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    .map {
+        display: grid;
+        grid-template-rows: auto minmax(0, 1fr);
+        gap: 10px;
+        height: calc(100vh - 102px);
+        min-height: 480px;
+    }
+
+    .over {
+        display: grid;
+        grid-template-columns: 190px 230px minmax(0, 1fr);
+        gap: 10px;
+        align-items: end;
+    }
+
+    .nothing {
+        display: grid;
+        gap: 10px;
+        justify-items: start;
+        padding: 32px 24px;
+    }
+
+    @media (max-width: 1160px) {
+        .over {
+            grid-template-columns: 1fr 1fr;
+        }
+
+        .legend {
+            grid-column: 1 / -1;
+        }
+    }
+
+    @media (max-width: 900px) {
+        .room {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .map {
+            height: 62vh;
+        }
+    }
+</style>

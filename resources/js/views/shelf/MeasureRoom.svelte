@@ -1,0 +1,44 @@
+<script lang="ts">
+    import { router } from 'svelte-spa-router';
+    import OpacityCorner from './measure/OpacityCorner.svelte';
+    import PhotoCorner from './measure/PhotoCorner.svelte';
+    import ReaderCorner from './measure/ReaderCorner.svelte';
+    import ScannerCorner from './measure/ScannerCorner.svelte';
+
+    /** Ways to get a colour, a pot or an opacity in without typing it. */
+    const corners = [
+        { href: '/shelf/measure', name: 'Photo' },
+        { href: '/shelf/measure/reader', name: 'Swatch reader' },
+        { href: '/shelf/measure/scanner', name: 'Barcode scanner' },
+        { href: '/shelf/measure/opacity', name: 'How well it hides' },
+    ];
+    const corner = $derived(router.location.split('/')[3] ?? '');
+</script>
+
+<div class="acts corners" role="group" aria-label="Measure with">
+    {#each corners as one}
+        <a class="act" href="#{one.href}" aria-current={router.location === one.href ? 'page' : undefined}>{one.name}</a
+        >
+    {/each}
+</div>
+{#if corner === 'reader'}
+    <ReaderCorner />
+{:else if corner === 'scanner'}
+    <ScannerCorner />
+{:else if corner === 'opacity'}
+    <OpacityCorner />
+{:else}
+    <PhotoCorner />
+{/if}
+
+<style>
+    .corners {
+        margin-bottom: 12px;
+    }
+
+    .act[aria-current] {
+        border-color: var(--ink);
+        background: var(--ink);
+        color: var(--panel);
+    }
+</style>

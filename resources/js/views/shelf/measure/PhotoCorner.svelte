@@ -1,0 +1,156 @@
+<script lang="ts">
+    import { PhotoDesk } from '../../../lib/photo.svelte';
+    import Trouble from '../../../parts/Trouble.svelte';
+    import MeasuredColour from './MeasuredColour.svelte';
+    import PhotoBoard from './PhotoBoard.svelte';
+
+    /** A photo of a painted swatch with a grey card beside it: mark both, and the light is taken out. */
+    const desk = new PhotoDesk();
+    let tool = $state<'grey' | 'swatch'>('grey');
+    let over = $state(false);
+
+    function marked(what: 'grey' | 'swatch', box: { x: number; y: number; width: number; height: number }): void {
+        desk.mark(what, box);
+        tool = 'swatch';
+    }
+
+    const next = $derived(
+        !desk.marks.some((mark) => mark.what === 'grey')
+            ? 'Draw a box over the grey card.'
+            : !desk.marks.some((mark) => mark.what === 'swatch')
+              ? 'Now draw a box over the swatch.'
+              : 'Draw over more swatches, or use what was read.',
+    );
+    /** Two swatches may be the halves of a draw-down: the darker one was over black. */
+    const drawdown = $derived.by(() => {
+        if (desk.measured.length !== 2) return null;
+        const [black, white] = desk.measured.toSorted((one, other) => one.colour.value - other.colour.value);
+        return new URLSearchParams({ black: black?.lab ?? '', white: white?.lab ?? '' });
+    });
+    const swatches = $derived(desk.marks.filter((mark) => mark.what === 'swatch'));
+</script>
+
+<div class="corner">
+    <div class="work">
+        {#if desk.photo === null}
+            <section class="panel start">
+                <h2>Photograph a dry swatch beside a grey card</h2>
+                <p class="quiet">
+                    Same light on both, no shadow, no glare. JPEG, PNG or WebP up to 20 MB; where and when it was taken
+                    is forgotten at once.
+                </p>
+                <label
+                    class="drop"
+                    class:over
+                    ondragover={(event) => (event.preventDefault(), (over = true))}
+                    ondragleave={() => (over = false)}
+                    ondrop={(event) => (
+                        event.preventDefault(),
+                        (over = false),
+                        void desk.open(event.dataTransfer?.files[0])
+                    )}
+                >
+                    <span>Drop the picture here, or choose it</span>
+                    <input
+                        type="file"
+                        accept="image/jpeg,image/png,image/webp"
+                        onchange={(event) => void desk.open(event.currentTarget.files?.[0])}
+                    />
+                </label>
+                {#if desk.busy}<p role="status">{desk.busy}</p>{/if}
+            </section>
+        {:else}
+            <div class="tools">
+                <div class="acts" role="group" aria-label="Mark">
+                    <button class="act" type="button" aria-pressed={tool === 'grey'} onclick={() => (tool = 'grey')}
+                        >Grey card</button
+                    >
+                    <button class="act" type="button" aria-pressed={tool === 'swatch'} onclick={() => (tool = 'swatch')}
+                        >Swatch</button
+                    >
+                    <button
+                        class="act"
+                        type="button"
+                        onclick={() => marked(tool, { x: 0.4, y: 0.4, width: 0.2, height: 0.2 })}
+                        >Mark the middle</button
+                    >
+                </div>
+                <p role="status"><b>{next}</b></p>
+                <button class="act" type="button" onclick={() => desk.close()}>Another picture</button>
+            </div>
+            <PhotoBoard {desk} photo={desk.photo} {tool} {marked} />
+        {/if}
+        {#if desk.problem}<Trouble problem={desk.problem} />{/if}
+    </div>
+    <aside>
+        {#each desk.measured as measured, index (swatches[index]?.id)}
+            <MeasuredColour {measured} title={desk.measured.length === 1 ? 'The swatch' : `Swatch ${index + 1}`} />
+        {:else}
+            {#if desk.photo !== null}
+                <section class="panel start">
+                    <h2>Nothing read yet</h2>
+                    <p class="quiet">
+                        A mark can be walked with the arrows; with Shift they change its size, Delete takes it away.
+                    </p>
+                </section>
+            {/if}
+        {/each}
+        {#if drawdown}
+            <a class="act strong" href="#/shelf/measure/opacity?{drawdown}">These are one paint over black and white</a>
+        {/if}
+    </aside>
+</div>
+
+<style>
+    .corner {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 330px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    .work,
+    aside {
+        display: grid;
+        gap: 12px;
+        min-width: 0;
+    }
+
+    .start {
+        display: grid;
+        gap: 10px;
+        padding: 20px;
+    }
+
+    .tools {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: center;
+        justify-content: space-between;
+    }
+
+    .drop {
+        display: grid;
+        gap: 8px;
+        padding: 24px;
+        border: 1px dashed var(--line-strong);
+        border-radius: 4px;
+        cursor: pointer;
+    }
+
+    .drop.over {
+        border-style: solid;
+        border-color: var(--ink);
+    }
+
+    input {
+        max-width: 100%;
+    }
+
+    @media (max-width: 900px) {
+        .corner {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,176 @@
+<script lang="ts">
+    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { plural } from '../../../lib/words';
+    import PaintPicker from '../../../parts/PaintPicker.svelte';
+    import Trouble from '../../../parts/Trouble.svelte';
+    import Words from '../../../parts/Words.svelte';
+    import MeasuredColour from './MeasuredColour.svelte';
+
+    /** The swatch reader. It is a stand-in that ships along: on the left one lays something under it, on the right one reads. */
+    let device = $state<Schemas['Reader'] | null>(null);
+    let answer = $state.raw<Schemas['SwatchReadings'] | null>(null);
+    let problem = $state<Problem | null>(null);
+    let laid = $state<{ paint?: string; colour?: string }>({});
+
+    const readings = $derived(answer?.readings ?? []);
+
+    void api.get<Schemas['Reader']>('/devices/reader').then((state) => (device = state));
+
+    async function lay(
+        changes: { paint?: string; colour?: string },
+        isDirty = device?.isDirty ?? false,
+    ): Promise<void> {
+        laid = changes;
+        try {
+            device = await api.put<Schemas['Reader']>('/devices/reader', { ...changes, isDirty });
+            answer = null;
+            problem = null;
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+
+    async function read(): Promise<void> {
+        try {
+            answer = await api.post<Schemas['SwatchReadings']>('/devices/reader/readings', {
+                earlier: readings.map((reading) => reading.lab),
+            });
+            problem = null;
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+</script>
+
+<div class="corner">
+    <section class="panel" aria-label="Under the reader">
+        <h2>Lay a swatch under the reader</h2>
+        <p class="quiet">
+            This reader is simulated: choose what lies under it. It has the noise of a real one, and slips.
+        </p>
+        <PaintPicker
+            label="The dry swatch of a paint"
+            chosen={laid.paint && device ? { id: laid.paint, name: device.name } : null}
+            pick={(paint: Paint) => void lay({ paint: paint.id })}
+        />
+        <Words
+            label="Or any colour"
+            value={laid.colour ?? ''}
+            placeholder="#7a5230"
+            fault={problem?.at('colour') ?? ''}
+            change={(colour) => void lay({ colour: colour.trim() })}
+        />
+        <label class="tick"
+            ><input
+                type="checkbox"
+                checked={device?.isDirty ?? false}
+                disabled={!device?.isLaid}
+                onchange={(event) =>
+                    void lay(
+                        laid.paint || laid.colour ? laid : { colour: device?.name ?? '' },
+                        event.currentTarget.checked,
+                    )}
+            /> its window is dirty</label
+        >
+    </section>
+    <section class="panel" aria-label="Read">
+        <h2>{device?.isLaid ? device.name : 'Nothing lies under it'}</h2>
+        <div class="acts">
+            <button class="act main read" type="button" disabled={!device?.isLaid} onclick={read}
+                >{readings.length === 0 ? 'Read it' : 'Read once more'}</button
+            >
+            {#if readings.length > 0}
+                <button class="act" type="button" onclick={() => (answer = null)}>Start anew</button>
+            {/if}
+        </div>
+        <p class="quiet" role="status">
+            {readings.length === 0
+                ? 'Three readings or more, each on another spot, are surest.'
+                : `${plural(readings.length, 'reading')} taken.`}
+        </p>
+        {#if problem && problem.at('colour') === ''}<Trouble {problem} />{/if}
+        <ol class="well">
+            {#each readings as reading, index}
+                <li>
+                    <span class="dot" style:background={reading.hex}></span>
+                    {index + 1}: {reading.lab.map((value) => value.toFixed(1)).join(', ')}
+                </li>
+            {/each}
+        </ol>
+    </section>
+    <aside>
+        {#if answer}<MeasuredColour measured={answer.measured} title={device?.name || 'The swatch'} />{/if}
+    </aside>
+</div>
+
+<style>
+    .corner {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 330px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    section {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
+        padding: 14px;
+    }
+
+    .read {
+        min-height: 48px;
+        padding: 0 28px;
+        font-size: 1.125rem;
+    }
+
+    .tick {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+    }
+
+    .tick input {
+        width: 16px;
+        height: 16px;
+        accent-color: var(--ink);
+    }
+
+    ol {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+        gap: 6px;
+        margin: 0;
+        padding: 10px;
+        list-style: none;
+    }
+
+    ol:empty {
+        display: none;
+    }
+
+    li {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+        font-size: 0.8125rem;
+    }
+
+    .dot {
+        width: 22px;
+        height: 22px;
+        border-radius: 50%;
+    }
+
+    @media (max-width: 1160px) {
+        .corner {
+            grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+        }
+    }
+
+    @media (max-width: 700px) {
+        .corner {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

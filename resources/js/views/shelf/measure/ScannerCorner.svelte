@@ -1,0 +1,157 @@
+<script lang="ts">
+    import { push } from 'svelte-spa-router';
+    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { tell, warn } from '../../../lib/notices.svelte';
+    import { plural } from '../../../lib/words';
+    import PaintPicker from '../../../parts/PaintPicker.svelte';
+    import Swatch from '../../../parts/Swatch.svelte';
+    import Trouble from '../../../parts/Trouble.svelte';
+    import Words from '../../../parts/Words.svelte';
+
+    /** The barcode scanner. It is a stand-in that ships along: one holds a pot before it, and scans pot after pot onto the shelf. */
+    let held = $state('');
+    let heldName = $state<{ id: string; name: string } | null>(null);
+    let scan = $state.raw<Schemas['Scan'] | null>(null);
+    let problem = $state<Problem | null>(null);
+    let done = $state<{ name: string; pots: number }[]>([]);
+
+    async function hold(barcode: string, name: typeof heldName): Promise<void> {
+        held = barcode;
+        heldName = name;
+        try {
+            await api.put('/devices/scanner', { barcode });
+            problem = null;
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+
+    async function read(): Promise<void> {
+        try {
+            scan = await api.post<Schemas['Scan']>('/devices/scanner/scans');
+            problem = null;
+        } catch (error) {
+            scan = null;
+            problem = asProblem(error);
+        }
+    }
+
+    async function put(paint: Paint, pots: number): Promise<void> {
+        try {
+            const { note, wished, remainingMl, version } = paint.pot;
+            const changed = await api.put<Paint>(`/paints/${paint.id}/pot`, {
+                pots: Math.max(0, paint.pot.pots + pots),
+                remainingMl: Math.max(0, remainingMl + pots * paint.volumeMl),
+                note,
+                wished: pots > 0 ? false : wished,
+                version,
+            });
+            scan = { barcode: paint.barcode, paint: changed };
+            if (pots > 0) {
+                done = [{ name: paint.name, pots: changed.pot.pots }, ...done];
+                tell(`A pot of “${paint.name}” is on the shelf.`, { label: 'Undo', run: () => put(changed, -1) });
+            }
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+</script>
+
+<div class="corner">
+    <section class="panel" aria-label="Before the scanner">
+        <h2>Hold a pot before the scanner</h2>
+        <p class="quiet">This scanner is simulated: choose the pot, or type the code on it.</p>
+        <PaintPicker
+            label="A pot of"
+            chosen={heldName}
+            pick={(paint) => void hold(paint.barcode, { id: paint.id, name: paint.name })}
+        />
+        <Words
+            label="Or the code on it"
+            value={held}
+            placeholder="2005000039595"
+            fault={problem?.at('barcode') ?? ''}
+            change={(barcode) => void hold(barcode.trim(), null)}
+        />
+    </section>
+    <section class="panel" aria-label="Scan">
+        <h2>Scan</h2>
+        <div><button class="act main read" type="button" onclick={read}>Scan it</button></div>
+        {#if problem && problem.at('barcode') === ''}<Trouble {problem} />{/if}
+        {#if scan}
+            {@const paint = scan.paint}
+            <div class="found" role="status">
+                {#if paint}
+                    <Swatch hex={paint.swatch} kind={paint.kind} size={48} />
+                    <div>
+                        <p><b><bdi>{paint.name}</bdi></b> <span class="quiet">{paint.maker} {paint.code}</span></p>
+                        <p>
+                            {paint.pot.pots === 0
+                                ? 'not on the shelf yet'
+                                : `${plural(paint.pot.pots, 'pot')}, ${paint.pot.remainingMl} ml`}
+                        </p>
+                    </div>
+                    <button class="act strong" type="button" onclick={() => put(paint, 1)}
+                        >Put a pot on the shelf</button
+                    >
+                {:else}
+                    <p><b>{scan.barcode}</b> is not in the catalogue.</p>
+                    <button
+                        class="act strong"
+                        type="button"
+                        onclick={() =>
+                            push(`/shelf/list?${new URLSearchParams({ add: '1', barcode: scan?.barcode ?? '' })}`)}
+                        >Add a paint with it</button
+                    >
+                {/if}
+            </div>
+        {/if}
+        {#if done.length > 0}
+            <ul>
+                {#each done as one}<li>
+                        <bdi>{one.name}</bdi> <span class="quiet">now {plural(one.pots, 'pot')}</span>
+                    </li>{/each}
+            </ul>
+        {/if}
+    </section>
+</div>
+
+<style>
+    .corner {
+        display: grid;
+        grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    section {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
+        padding: 14px;
+    }
+
+    .read {
+        min-height: 48px;
+        padding: 0 28px;
+        font-size: 1.125rem;
+    }
+
+    .found {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px 16px;
+        align-items: center;
+    }
+
+    ul {
+        margin: 0;
+        padding-left: 18px;
+    }
+
+    @media (max-width: 700px) {
+        .corner {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>
