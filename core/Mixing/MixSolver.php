@@ -12,25 +12,28 @@ use Kalokroma\Paint\Paint;
 /**
  * Which paints of a shelf, alone or mixed, come nearest to a colour.
  *
- * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints; from a larger one those paints
- * are shortlisted that lie nearest, mix into the best pairs, or pull farthest into some direction, and each two of the best triple
- * are tried with every third paint.
+ * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints. On a larger one the paints are put in
+ * order of promise: those that pull farthest into some direction, that mix into the best pairs, that lie nearest. All triples of many of them are
+ * hunted through by the tangent of the best pair, all of few are searched exhaustively, and each two of the best triple are tried with every third.
  */
 final class MixSolver
 {
     /** Up to so many paints every triple is tried; more would take seconds … */
     public const EXHAUSTIVE = 40;
 
-    /** … and then these many are. */
-    private const SHORTLIST = 24;
+    /** … and then these many are hunted through, … */
+    private const HUNTED = 72;
 
-    /** Best pairs whose paints are shortlisted, and nearest single paints. */
-    private const PAIRS_KEPT = 8;
+    /** … these many searched to the end, which finds what lies at the edge of reach, where the tangent tells little, … */
+    private const SEARCHED = 18;
 
-    private const NEAREST = 8;
+    /** … and best answers of so many paints are told of to the searches that follow. */
+    private const PAIRS_KEPT = 6;
 
-    /** Best answers of which each two paints are tried with every third of the shelf. */
-    private const IMPROVED = 1;
+    /** Best triples of which each two paints are tried with another third, and how many thirds. */
+    private const IMPROVED = 2;
+
+    private const THIRDS = 120;
 
     /**
      * @param list<Paint> $shelf
@@ -39,7 +42,9 @@ final class MixSolver
     public static function solve(MixTarget $target, array $shelf, MixLimits $limits, int $ofEach = 8): MixAnswers
     {
         $paints = array_values(array_filter($shelf, static fn(Paint $paint): bool => $limits->allows($paint, $target->film)));
-        $search = new MixSearch($target, $paints, $limits);
+        $palette = new Palette($paints, $target->film === Film::SeeThrough);
+        $rules = new MixRules($palette, $limits);
+        $search = new MixSearch($target, $palette, $rules);
         $nearest = self::byNearness($target->colour, $paints);
         $singles = new BestMixes($target->colour, $ofEach);
         $search->singles($singles, $nearest);
@@ -48,11 +53,13 @@ final class MixSolver
             $search->pairs($pairs, $nearest);
         }
         $triples = new BestMixes($target->colour, $ofEach);
-        if ($limits->mostPaints > 2) {
-            $shortlist = self::shortlist($target->colour, $search->colours(), $nearest, $pairs, self::insisted($paints, $limits));
-            $search->triples($triples, $shortlist);
-            if (count($shortlist) < count($paints)) {
-                self::improve($search, $pairs, $triples);
+        if ($limits->mostPaints > 2 && count($paints) > 2) {
+            $promising = self::byPromise($target->colour, $paints, $nearest, $pairs, $rules);
+            $isSmall = count($paints) <= self::EXHAUSTIVE;
+            (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, self::HUNTED));
+            $search->triples($triples, $isSmall ? $promising : array_slice($promising, 0, self::SEARCHED));
+            if (! $isSmall) {
+                self::improve($search, $triples, array_slice($promising, 0, self::THIRDS));
             }
         }
 
@@ -63,6 +70,18 @@ final class MixSolver
             self::answers($target, $paints, $pairs, $ofEach),
             self::answers($target, $paints, $triples, $ofEach),
         );
+    }
+
+    /**
+     * Mixing made linear at the best pair: it is near the target, and made of real paints.
+     *
+     * @param list<int> $nearest
+     */
+    private static function tangent(Lab $target, Palette $palette, array $nearest, BestMixes $pairs): MixTangent
+    {
+        [[$first, $second], [$parts, $more]] = isset($pairs->all()[0]) ? [$pairs->all()[0][2], $pairs->all()[0][3]] : [[$nearest[0], $nearest[0]], [1, 1]];
+
+        return new MixTangent($palette, $target, $first, $second, $parts / ($parts + $more));
     }
 
     /**
@@ -80,68 +99,48 @@ final class MixSolver
 
     /**
      * @param list<Paint> $paints
+     * @param list<int> $nearest
      *
-     * @return list<int>
+     * @return list<int> all of them, the likeliest first
      */
-    private static function insisted(array $paints, MixLimits $limits): array
+    private static function byPromise(Lab $target, array $paints, array $nearest, BestMixes $pairs, MixRules $rules): array
     {
-        return array_keys(array_filter($paints, static fn(Paint $paint): bool => in_array($paint->id, $limits->insist, true)));
+        $mixed = array_merge(...array_map(static fn(array $pair): array => $pair[2], $pairs->all()));
+
+        return array_keys(array_fill_keys([...$rules->insisted(), ...self::strongestPulls($target, $paints), ...$mixed, ...$nearest], true));
     }
 
     /**
-     * @param list<array{float, float, float}> $colours
-     * @param list<int> $nearest
-     * @param list<int> $insisted
+     * The two paints that make most of a good mix are likely right; the third may be another.
      *
-     * @return list<int>
+     * @param list<int> $thirds
      */
-    private static function shortlist(Lab $target, array $colours, array $nearest, BestMixes $pairs, array $insisted): array
+    private static function improve(MixSearch $search, BestMixes $triples, array $thirds): void
     {
-        if (count($nearest) <= self::EXHAUSTIVE) {
-            return $nearest;
-        }
-        $list = array_fill_keys([...$insisted, ...array_slice($nearest, 0, self::NEAREST)], true);
-        foreach (self::strongestPulls($target, $colours) as $i) {
-            $list[$i] = true;
-        }
-        foreach ($pairs->all() as [, , $paints]) {
-            foreach ($paints as $i) {
-                $list[$i] = true;
-            }
-        }
-        foreach ($nearest as $i) {
-            $list[$i] = true;
-        }
-
-        return array_slice(array_keys($list), 0, self::SHORTLIST);
-    }
-
-    /** The two paints that make most of a good mix are likely right; the third may be any of the shelf. */
-    private static function improve(MixSearch $search, BestMixes $pairs, BestMixes $triples): void
-    {
-        $twos = array_map(static fn(array $pair): array => $pair[2], array_slice($pairs->all(), 0, self::IMPROVED));
-        foreach (array_slice($triples->all(), 0, self::IMPROVED) as [, , [$i, $j, $k]]) {
+        $sets = array_values(array_unique(array_column($triples->all(), 2), SORT_REGULAR));
+        $twos = [];
+        foreach (array_slice($sets, 0, self::IMPROVED) as [$i, $j, $k]) {
             array_push($twos, [$i, $j], [$i, $k], [$j, $k]);
         }
         foreach (array_unique($twos, SORT_REGULAR) as [$one, $other]) {
-            $search->thirds($triples, $one, $other);
+            $search->thirds($triples, $one, $other, $thirds);
         }
     }
 
     /**
      * For each corner of the colour space the paint that pulls the target farthest toward it.
      *
-     * @param list<array{float, float, float}> $colours
+     * @param list<Paint> $paints
      *
      * @return list<int>
      */
-    private static function strongestPulls(Lab $target, array $colours): array
+    private static function strongestPulls(Lab $target, array $paints): array
     {
         $pulls = [];
         foreach ([[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1], [0, 1, 1], [0, 1, -1], [0, -1, 1], [0, -1, -1]] as [$l, $a, $b]) {
             $reach = array_map(
-                static fn(array $colour): float => $l * ($colour[0] - $target->lightness) + $a * ($colour[1] - $target->a) + $b * ($colour[2] - $target->b),
-                $colours,
+                static fn(Paint $paint): float => $l * ($paint->colour()->lightness - $target->lightness) + $a * ($paint->colour()->a - $target->a) + $b * ($paint->colour()->b - $target->b),
+                $paints,
             );
             $pulls[] = (int) array_search(max([-INF, ...$reach]), $reach, true);
         }

@@ -53,7 +53,7 @@ final class Ratios
     }
 
     /** @param list<int> $parts */
-    private static function isLowest(array $parts): bool
+    public static function isLowest(array $parts): bool
     {
         $common = 0;
         foreach ($parts as $one) {

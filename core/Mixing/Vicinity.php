@@ -25,18 +25,34 @@ final class Vicinity
     /** The edge is sampled in so many directions; between them it may stick out a little. */
     private const MARGIN = 1.05;
 
+    /** @var list<float> what each group of bands adds to Y */
+    private readonly array $weightY;
+
+    /** @var list<array{float, float, float, float, float, float}> what each group adds to X, Z, and up and down to the two opponents */
+    private readonly array $bounds;
+
     private function __construct(
-        public readonly float $leastX,
-        public readonly float $mostX,
-        public readonly float $leastY,
-        public readonly float $mostY,
-        public readonly float $leastZ,
-        public readonly float $mostZ,
-        public readonly float $leastU,
-        public readonly float $mostU,
-        public readonly float $leastV,
-        public readonly float $mostV,
-    ) {}
+        private readonly float $leastX,
+        private readonly float $mostX,
+        private readonly float $leastY,
+        private readonly float $mostY,
+        private readonly float $leastZ,
+        private readonly float $mostZ,
+        private readonly float $leastU,
+        private readonly float $mostU,
+        private readonly float $leastV,
+        private readonly float $mostV,
+    ) {
+        [$x, $this->weightY, $z] = Spans::weights();
+        [$u, $v] = Spans::opponentWeights();
+        $this->bounds = array_map(
+            static fn(float $x, float $z, float $u, float $v): array => [$x, $z, max(0.0, $u), min(0.0, $u), max(0.0, $v), min(0.0, $v)],
+            $x,
+            $z,
+            $u,
+            $v,
+        );
+    }
 
     /** @param float $slack added on all sides, as reflectance */
     public static function around(Lab $target, float $difference, float $slack): self
@@ -68,6 +84,113 @@ final class Vicinity
             -$mostV - 2 * $slack,
             -$leastV + 2 * $slack,
         );
+    }
+
+    /**
+     * Whether a colour lies in the box; it may still be farther off than the difference the box is drawn for.
+     *
+     * @param array{float, float, float} $light X, Y, Z
+     */
+    public function holds(array $light): bool
+    {
+        [$x, $y, $z] = $light;
+        if ($y < $this->leastY || $y > $this->mostY || $x < $this->leastX || $x > $this->mostX || $z < $this->leastZ || $z > $this->mostZ) {
+            return false;
+        }
+        $u = $x / Xyz::WHITE_X - $y;
+        $v = $y - $z / Xyz::WHITE_Z;
+
+        return $u >= $this->leastU && $u <= $this->mostU && $v >= $this->leastV && $v <= $this->mostV;
+    }
+
+    /**
+     * Whether anything between two spectra could lie in the box. This is asked most of all, and most often the answer is no by Y alone.
+     *
+     * @param array{list<float>, list<float>} $one span
+     * @param array{list<float>, list<float>} $two
+     */
+    public function meets(array $one, array $two): bool
+    {
+        [$low1, $high1] = $one;
+        [$low2, $high2] = $two;
+        $least = $most = 0.0;
+        foreach ($this->weightY as $i => $weight) {
+            $least += $weight * ($low1[$i] < $low2[$i] ? $low1[$i] : $low2[$i]);
+            $most += $weight * ($high1[$i] > $high2[$i] ? $high1[$i] : $high2[$i]);
+        }
+        if ($most < $this->leastY || $least > $this->mostY) {
+            return false;
+        }
+        $leastX = $mostX = $leastZ = $mostZ = $leastU = $mostU = $leastV = $mostV = 0.0;
+        foreach ($this->bounds as $i => [$x, $z, $uRising, $uFalling, $vRising, $vFalling]) {
+            $low = $low1[$i] < $low2[$i] ? $low1[$i] : $low2[$i];
+            $high = $high1[$i] > $high2[$i] ? $high1[$i] : $high2[$i];
+            $leastX += $x * $low;
+            $mostX += $x * $high;
+            $leastZ += $z * $low;
+            $mostZ += $z * $high;
+            $leastU += $uRising * $low + $uFalling * $high;
+            $mostU += $uRising * $high + $uFalling * $low;
+            $leastV += $vRising * $low + $vFalling * $high;
+            $mostV += $vRising * $high + $vFalling * $low;
+        }
+
+        return $mostX >= $this->leastX && $leastX <= $this->mostX && $mostZ >= $this->leastZ && $leastZ <= $this->mostZ
+            && $mostU >= $this->leastU && $leastU <= $this->mostU && $mostV >= $this->leastV && $leastV <= $this->mostV;
+    }
+
+    /**
+     * The same for three.
+     *
+     * @param array{list<float>, list<float>} $one span
+     * @param array{list<float>, list<float>} $two
+     * @param array{list<float>, list<float>} $three
+     */
+    public function meetsBetween(array $one, array $two, array $three): bool
+    {
+        [$low1, $high1] = $one;
+        [$low2, $high2] = $two;
+        [$low3, $high3] = $three;
+        $lows = $highs = [];
+        $least = $most = 0.0;
+        foreach ($this->weightY as $i => $weight) {
+            $low = $low1[$i] < $low2[$i] ? $low1[$i] : $low2[$i];
+            $low = $low3[$i] < $low ? $low3[$i] : $low;
+            $high = $high1[$i] > $high2[$i] ? $high1[$i] : $high2[$i];
+            $high = $high3[$i] > $high ? $high3[$i] : $high;
+            $lows[] = $low;
+            $highs[] = $high;
+            $least += $weight * $low;
+            $most += $weight * $high;
+        }
+
+        return $most >= $this->leastY && $least <= $this->mostY && $this->meetsInHue($lows, $highs);
+    }
+
+    /**
+     * X and Z, and the two opponents: the redness X/Xₙ − Y and the yellowness Y − Z/Zₙ.
+     *
+     * @param list<float> $lows
+     * @param list<float> $highs
+     */
+    private function meetsInHue(array $lows, array $highs): bool
+    {
+        $leastX = $mostX = $leastZ = $mostZ = $leastU = $mostU = $leastV = $mostV = 0.0;
+        foreach ($this->bounds as $i => [$x, $z, $uRising, $uFalling, $vRising, $vFalling]) {
+            $low = $lows[$i];
+            $high = $highs[$i];
+            $leastX += $x * $low;
+            $mostX += $x * $high;
+            $leastZ += $z * $low;
+            $mostZ += $z * $high;
+            $leastU += $uRising * $low + $uFalling * $high;
+            $mostU += $uRising * $high + $uFalling * $low;
+            $leastV += $vRising * $low + $vFalling * $high;
+            $mostV += $vRising * $high + $vFalling * $low;
+        }
+
+        return $mostX >= $this->leastX && $leastX <= $this->mostX && $mostZ >= $this->leastZ && $leastZ <= $this->mostZ
+            && $mostU >= $this->leastU && $leastU <= $this->mostU && $mostV >= $this->leastV && $leastV <= $this->mostV;
     }
 
     /**

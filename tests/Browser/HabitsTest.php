@@ -25,9 +25,11 @@ final class HabitsTest extends BrowserTestCase
         $this->see('//*[@role="status"][contains(., "1 would be added")]');
         $this->pressNamed('Take it in');
         $this->see('//*[@role="status"][contains(., "1 paint added")]');
-        $this->pressNamed('All paints');
         $this->key('/');
+        $this->see('//input[@type="search" or contains(@class, "search-input")][@id = //label[.="Find a paint"]/@for]');
+        Patience::until(static fn(): bool => self::driver()->switchTo()->activeElement()->getTagName() === 'input', 'the search to be ready for typing');
         $this->key('ferry lamp');
+        $this->pressNamed('All paints');
         self::assertStringContainsString('light', $this->see('//tbody/tr[.//bdi[.="Ferry Lamp"]]')->getText());
     }
 

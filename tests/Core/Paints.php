@@ -43,12 +43,21 @@ final class Paints
         return Srgb::parse($hex)->toLab();
     }
 
+    /** @var array<string, list<Paint>> kept, since fitting a spectrum to each swatch takes a while */
+    private static array $shelves = [];
+
     /**
      * A seeded shelf, so that what fails once fails again.
      *
      * @return list<Paint>
      */
     public static function shelf(int $count, int $seed): array
+    {
+        return self::$shelves["$count/$seed"] ??= self::seeded($count, $seed);
+    }
+
+    /** @return list<Paint> */
+    private static function seeded(int $count, int $seed): array
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
         $shelf = [];

@@ -112,7 +112,7 @@ final class ShelfTest extends HttpTestCase
         $this->import('catalogue', $csv, false);
         $out = (string) $this->get('/api/paints/export?what=catalogue')->getContent();
         self::assertStringContainsString('Own,,1,"Lamp, oil",opaque,#e0a030,,matt,17,320,', $out);
-        self::assertSame(161, $this->import('catalogue', $out, false)['same']);
+        self::assertSame(163, $this->import('catalogue', $out, false)['same']);
         self::assertSame($out, (string) $this->get('/api/paints/export?what=catalogue')->getContent());
 
         $shelf = (string) $this->get('/api/paints/export?what=shelf')->getContent();

@@ -70,6 +70,7 @@ export class Buying {
         if ((this.source === 'plan' && this.planId === '') || (this.source === 'list' && this.text.trim() === '')) {
             this.advice = null;
             this.problem = null;
+            this.busy = false;
             return;
         }
         this.busy = true;

@@ -25,6 +25,8 @@ export type Row = {
     uses: Schemas['NeedRow']['uses'];
 };
 
+type Answer = { plan: Plan | null; rows: Row[]; counts: Schemas['StandingCounts'] };
+
 /** A list or a plan held against the shelf: what stands in for what, and what was chosen of it. */
 export class Wanted {
     text = $state('');
@@ -38,6 +40,7 @@ export class Wanted {
     after = $state.raw<Schemas['Looks'] | null>(null);
     private picks = $state<Record<string, number>>({});
     private turn = 0;
+    private previewTurn = 0;
     private timer: ReturnType<typeof setTimeout> | undefined;
 
     pick(row: Row): StandIn | null {
@@ -47,7 +50,7 @@ export class Wanted {
 
     choose(row: Row, index: number): void {
         this.picks = { ...this.picks, [row.key]: index };
-        void this.preview();
+        void this.preview().catch((error) => warn(asProblem(error).message));
     }
 
     /** Rows of the plan that something could be taken for. */
@@ -84,13 +87,15 @@ export class Wanted {
     private async fetch(): Promise<void> {
         const turn = ++this.turn;
         if (this.planId === null && this.text.trim() === '') {
-            this.rows = this.counts = this.problem = null;
+            this.rows = this.counts = this.plan = this.after = this.problem = null;
+            this.busy = false;
             return;
         }
         this.busy = true;
         try {
             const answer = this.planId === null ? await this.ofList() : await this.ofPlan(this.planId);
             if (turn !== this.turn) return;
+            this.plan = answer.plan;
             this.rows = answer.rows;
             this.counts = answer.counts;
             this.picks = {};
@@ -102,13 +107,13 @@ export class Wanted {
         if (turn === this.turn) this.busy = false;
     }
 
-    private async ofList(): Promise<{ rows: Row[]; counts: Schemas['StandingCounts'] }> {
+    private async ofList(): Promise<Answer> {
         const { rows, counts } = await api.post<Schemas['ListAnswers']>('/lists', {
             text: this.text,
             tolerance: this.tolerance,
         });
-        this.plan = null;
         return {
+            plan: null,
             counts,
             rows: rows.map((row) => ({
                 key: `${row.line} ${row.written}`,
@@ -121,13 +126,13 @@ export class Wanted {
         };
     }
 
-    private async ofPlan(id: string): Promise<{ rows: Row[]; counts: Schemas['StandingCounts'] }> {
+    private async ofPlan(id: string): Promise<Answer> {
         const [plan, { rows, counts }] = await Promise.all([
             api.get<Plan>(`/plans/${id}`),
             api.get<Schemas['PlanNeeds']>(`/plans/${id}/needs?tolerance=${this.tolerance}`),
         ]);
-        this.plan = plan;
         return {
+            plan,
             counts,
             rows: rows.map((row) => ({
                 key: row.wanted.words,
@@ -141,13 +146,14 @@ export class Wanted {
 
     /** What the plan would look like with all that is chosen. */
     private async preview(): Promise<void> {
-        if (this.plan === null || this.takeable.length === 0) {
-            this.after = null;
-            return;
-        }
-        this.after = await api.post<Schemas['Looks']>(`/plans/${this.plan.id}/preview`, {
-            document: this.taken(this.takeable),
-        });
+        const turn = ++this.previewTurn;
+        const after =
+            this.plan === null || this.takeable.length === 0
+                ? null
+                : await api.post<Schemas['Looks']>(`/plans/${this.plan.id}/preview`, {
+                      document: this.taken(this.takeable),
+                  });
+        if (turn === this.previewTurn) this.after = after;
     }
 
     private taken(rows: Row[]): PlanDocument {

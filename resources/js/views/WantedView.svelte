@@ -164,6 +164,7 @@
 
     .work {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 12px;
         min-width: 0;
     }

@@ -87,6 +87,18 @@ final class ReadingsTest extends TestCase
         }
     }
 
+    /** Dust, a scratch, a dead pixel: they are dropped, and the light is told by the rest. */
+    public function testAFewStrayPixelsOnTheCardChangeNothing(): void
+    {
+        $grey = self::lit([GreyCard::REFLECTANCE, GreyCard::REFLECTANCE, GreyCard::REFLECTANCE], [1.2, 1.0, 0.7]);
+        $clean = GreyCard::of(array_fill(0, 95, $grey));
+        $dusty = GreyCard::of([...array_fill(0, 95, $grey), ...array_fill(0, 5, [0.9, 0.9, 0.9])]);
+
+        foreach ($clean->gains() as $channel => $gain) {
+            self::assertEqualsWithDelta($gain, $dusty->gains()[$channel], 1e-9);
+        }
+    }
+
     /** @return iterable<string, array{list<array{float, float, float}>, string}> */
     public static function badCards(): iterable
     {
@@ -94,6 +106,7 @@ final class ReadingsTest extends TestCase
         yield 'dark' => [array_fill(0, 50, [0.01, 0.01, 0.01]), 'too dark'];
         yield 'coloured' => [array_fill(0, 50, [0.7, 0.3, 0.3]), 'coloured'];
         yield 'uneven' => [[...array_fill(0, 50, [0.3, 0.3, 0.3]), ...array_fill(0, 50, [0.6, 0.6, 0.6])], 'unevenly'];
+        yield 'a strip of white paper marked with it' => [[...array_fill(0, 85, [0.45, 0.46, 0.44]), ...array_fill(0, 15, [0.9, 0.9, 0.88])], 'unevenly'];
         yield 'none' => [[], 'nothing to average'];
     }
 

@@ -6,7 +6,9 @@ namespace Tests\Core\Mixing;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Observer;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Xyz;
 use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
@@ -80,26 +82,30 @@ final class MixSolverTest extends TestCase
         self::assertEqualsWithDelta(0.0, Ciede2000::between($answer->colour, $answer->mix->colour()), 1e-6);
     }
 
-    /** Found once by trying all 4.5 million triples of each shelf in all ratios, which takes minutes. */
+    /** Found once by trying all 4.5 million triples of each shelf in all 73 ratios, which takes minutes even in C; the last ones lie at the edge of reach. */
     #[DataProvider('exhaustedShelves')]
-    public function testOnThreeHundredPaintsTheBestTripleIsNearTheExhaustiveOne(string $target, float $exhaustive): void
+    public function testOnThreeHundredPaintsTheBestTripleIsNearTheExhaustiveOne(int $seed, string $target, float $exhaustive): void
     {
-        $answer = MixSolver::solve(MixTarget::masstone(Paints::lab($target)), Paints::shelf(300, 3), MixLimits::none())->triples[0];
+        $answer = MixSolver::solve(MixTarget::masstone(Paints::lab($target)), Paints::shelf(300, $seed), MixLimits::none(), 6)->triples[0];
 
         self::assertLessThanOrEqual($exhaustive + 0.2, $answer->difference->number);
-        self::assertGreaterThanOrEqual($exhaustive - 0.006, $answer->difference->number);
+        self::assertGreaterThanOrEqual($exhaustive - 0.001, $answer->difference->number);
     }
 
-    /** @return iterable<array{string, float}> */
+    /** @return iterable<array{int, string, float}> */
     public static function exhaustedShelves(): iterable
     {
-        yield from [['#7a5230', 0.04], ['#203028', 0.31], ['#e0e0d0', 2.81], ['#808080', 0.04], ['#40203a', 0.67]];
+        yield from [
+            [3, '#7a5230', 0.0353], [3, '#203028', 0.3149], [3, '#808080', 0.0431], [3, '#40203a', 0.6655], [3, '#2f7f86', 0.0600], [3, '#3b6fd6', 0.0544],
+            [11, '#808080', 0.0573], [11, '#5f7a45', 0.0199], [11, '#c0a070', 0.0194], [11, '#203028', 0.6505],
+            [3, '#e0e0d0', 2.8074], [3, '#ff0000', 4.9369], [3, '#101010', 6.5701], [3, '#fafafa', 9.2424], [11, '#101010', 7.0692], [11, '#ffd000', 3.2506],
+        ];
     }
 
     public function testTheBestAnswerIsNeverWorseThanTheBestPair(): void
     {
-        foreach ([60, 90] as $seed => $count) {
-            foreach (['#ff0000', '#101010', '#fafafa', '#3b6fd6'] as $target) {
+        foreach ([30, 60] as $seed => $count) {
+            foreach (['#ff0000', '#fafafa', '#3b6fd6'] as $target) {
                 $answers = MixSolver::solve(MixTarget::masstone(Paints::lab($target)), Paints::shelf($count, $seed), MixLimits::none(), 3);
                 self::assertLessThanOrEqual($answers->pairs[0]->difference->number + 0.01, $answers->best()?->difference->number);
                 self::assertSame($answers->best(), $answers->ranked()[0]);
@@ -236,18 +242,26 @@ final class MixSolverTest extends TestCase
     /** @param list<Paint> $shelf */
     private static function bestPair(array $shelf, Lab $wanted): float
     {
+        [$x, $y, $z] = Observer::weights();
+        $films = array_map(static fn(Paint $paint): array => [$paint->optics()->absorption, $paint->optics()->scattering], $shelf);
         $best = INF;
-        foreach ($shelf as $i => $one) {
-            $darker = $one->colour()->lightness;
-            foreach (array_slice($shelf, $i + 1) as $other) {
-                // Only to save time: value lies between the two, give or take what crossing curves can do.
-                if (max($darker, $other->colour()->lightness) < $wanted->lightness - 25 || min($darker, $other->colour()->lightness) > $wanted->lightness + 25) {
-                    continue;
-                }
+        foreach ($films as $i => [$k1, $s1]) {
+            foreach (array_slice($films, $i + 1) as [$k2, $s2]) {
                 for ($parts = 2; $parts <= Mix::MOST_PARTS; $parts++) {
                     for ($first = 1; $first < $parts; $first++) {
-                        if ($parts % 2 === 1 || $first % 2 === 1) {
-                            $colour = Optics::mixed([[$one->optics(), $first], [$other->optics(), $parts - $first]])->masstone()->toLab();
+                        if ($parts % 2 === 0 && $first % 2 === 0) {
+                            continue;
+                        }
+                        $light = [0.0, 0.0, 0.0];
+                        foreach ($k1 as $band => $k) {
+                            $ratio = ($first * $k + ($parts - $first) * $k2[$band]) / ($first * $s1[$band] + ($parts - $first) * $s2[$band]);
+                            $seen = 1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio);
+                            $light[0] += $x[$band] * $seen;
+                            $light[1] += $y[$band] * $seen;
+                            $light[2] += $z[$band] * $seen;
+                        }
+                        $colour = Xyz::of(...$light)->toLab();
+                        if (abs($colour->lightness - $wanted->lightness) < 2 * $best) {
                             $best = min($best, Ciede2000::between($wanted, $colour));
                         }
                     }

@@ -103,20 +103,26 @@
         {#each desk.marks as mark (mark.id)}
             <div
                 class="mark"
-                role="button"
-                tabindex="0"
-                aria-label="{mark.what === 'grey'
-                    ? 'Grey card'
-                    : `Swatch ${number(mark)}`}: arrows move it, with Shift they size it, Delete takes it away"
                 style:left={percent(mark.x)}
                 style:top={percent(mark.y)}
                 style:width={percent(mark.width)}
                 style:height={percent(mark.height)}
-                onkeydown={(event) => key(event, mark)}
             >
-                <span>{mark.what === 'grey' ? 'grey card' : number(mark)}</span>
-                <button type="button" aria-label="Take the mark away" tabindex="-1" onclick={() => desk.remove(mark.id)}
-                    >×</button
+                <button
+                    class="hold"
+                    type="button"
+                    aria-label="{mark.what === 'grey'
+                        ? 'Grey card'
+                        : `Swatch ${number(mark)}`}: arrows move it, with Shift they size it, Delete takes it away"
+                    onkeydown={(event) => key(event, mark)}
+                    ><span>{mark.what === 'grey' ? 'grey card' : number(mark)}</span></button
+                >
+                <button
+                    class="away"
+                    type="button"
+                    aria-label="Take the mark away"
+                    tabindex="-1"
+                    onclick={() => desk.remove(mark.id)}>×</button
                 >
             </div>
         {/each}
@@ -158,13 +164,22 @@
         border: 2px solid #fff;
     }
 
-    .mark:focus-visible {
-        outline: 3px solid #161616;
-        outline-offset: 1px;
+    .hold {
+        position: absolute;
+        inset: 0;
+        padding: 0;
+        border: 0;
+        background: none;
+        cursor: inherit;
     }
 
-    span,
-    button {
+    .hold:focus-visible {
+        outline: 3px solid #161616;
+        outline-offset: 3px;
+    }
+
+    .hold span,
+    .away {
         position: absolute;
         top: -1px;
         padding: 0 6px;
@@ -175,12 +190,11 @@
         line-height: 18px;
     }
 
-    span {
+    .hold span {
         left: -1px;
-        pointer-events: none;
     }
 
-    button {
+    .away {
         right: -1px;
         border: 0;
         cursor: pointer;
