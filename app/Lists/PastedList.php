@@ -33,7 +33,14 @@ final readonly class PastedList
     {
         $owned = OwnedPaints::now()->paints();
 
-        return array_map(static fn(WantedPaint $wanted): ListAnswer => ListAnswer::to($wanted, $owned, $tolerance), $this->wanted);
+        $answers = $byPaint = [];
+        foreach ($this->wanted as $wanted) {
+            $known = $byPaint[$wanted->paint->id ?? ''] ?? null;
+            $answers[] = $answer = $known?->again($wanted) ?? ListAnswer::to($wanted, $owned, $tolerance);
+            $byPaint[$wanted->paint->id ?? ''] = $answer;
+        }
+
+        return $answers;
     }
 
     /** @return list<string> entries nobody could make sense of */

@@ -33,7 +33,7 @@ final class PhotoStore
     {
         $this->mustBeReadable($bytes);
         try {
-            $image = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+            $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
             $png = $image->toPng()->toString();
         } catch (RuntimeException) {
             throw Faulty::field('photo', 'This picture is damaged. Save it anew, or take another.');

@@ -9,9 +9,12 @@ use App\Models\LogEntry;
 use App\Models\PaintSet;
 use App\Models\Plan;
 use App\Models\Product;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Kalokroma\Matching\Novelty;
+use Kalokroma\Matching\ShelfGap;
 use Kalokroma\Matching\ShelfMap;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -21,6 +24,7 @@ final readonly class MapView
 {
     /**
      * @param Collection<int, Product> $products owned, with colour
+     * @param list<array{ShelfGap, Paint|null}> $gaps each with the paint in the catalogue that would fill it
      * @param list<array{Paint, Paint, float}> $twins
      * @param list<string> $neverUsed ids
      * @param list<Paint> $needs
@@ -29,7 +33,7 @@ final readonly class MapView
      */
     private function __construct(
         public Collection $products,
-        public ShelfMap $map,
+        public array $gaps,
         public array $twins,
         public array $neverUsed,
         public array $needs,
@@ -49,13 +53,24 @@ final readonly class MapView
 
         return new self(
             $products,
-            $map,
+            self::gaps($map),
             $map->twins(),
             array_values($products->reject(static fn(Product $product): bool => isset($used[$product->id]))->map(static fn(Product $product): string => $product->id)->all()),
             array_values(array_filter($planId === null ? [] : PlanNeeds::missing(Plan::query()->findOrFail($planId)), static fn(Paint $paint): bool => ! $paint->isClear())),
             array_values(array_filter($laid, static fn(Paint $paint): bool => ! $paint->isClear())),
             array_map(static fn(Paint $paint): string => $paint->id, Novelty::among($laid, $paints)),
         );
+    }
+
+    /** @return list<array{ShelfGap, Paint|null}> */
+    private static function gaps(ShelfMap $map): array
+    {
+        $gaps = $map->gaps();
+        $others = $gaps === [] ? [] : array_values(Product::query()->whereIn('kind', [Kind::Opaque, Kind::SemiOpaque])
+            ->whereDoesntHave('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))
+            ->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $product): Paint => $product->toCore())->all());
+
+        return array_map(static fn(ShelfGap $gap): array => [$gap, ShelfMap::filler($gap, $others)], $gaps);
     }
 
     /** @return array<string, true> ids of all paints the logbook tells of */

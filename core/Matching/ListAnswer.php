@@ -25,6 +25,12 @@ final readonly class ListAnswer
         public array $sameFunction = [],
     ) {}
 
+    /** The same for another line of the list that means the same paint. */
+    public function again(WantedPaint $wanted): self
+    {
+        return new self($wanted, $this->standing, $this->advised, $this->offers, $this->sameFunction);
+    }
+
     /**
      * @param list<Paint> $owned
      * @param float $tolerance ΔE₀₀ up to which something counts as doing the job

@@ -28,6 +28,9 @@ final readonly class ShelfMap
     /** Paints as near as this, in ΔE₀₀, are twins. */
     public const TWIN = 2.0;
 
+    /** Lab units in a or b beyond which no colours are twins: there the difference is 2 at the least, even among the strongest blues. */
+    private const TWINS_APART = 30.0;
+
     /** Steps to the nearest paint from which a hole is worth a word. */
     private const LEAST_GAP = 1.25;
 
@@ -72,10 +75,7 @@ final readonly class ShelfMap
     public function gaps(): array
     {
         $places = $this->places();
-        $nearest = [];
-        foreach ($places as $place) {
-            $nearest = self::closerBy($nearest, ...$place);
-        }
+        $nearest = $places === [] ? [] : array_map(static fn(int $cell): float => self::nearest(self::cell($cell), $places), range(0, self::CELLS - 1));
         $gaps = [];
         while ($nearest !== [] && count($gaps) < self::MOST_GAPS && max($nearest) > self::LEAST_GAP) {
             $cell = (int) array_search(max($nearest), $nearest, true);
@@ -87,21 +87,47 @@ final readonly class ShelfMap
         return $gaps;
     }
 
+    /**
+     * The paint that would stand nearest to the middle of a hole.
+     *
+     * @param list<Paint> $others not owned
+     *
+     * @return Paint|null null when none of them lies inside
+     */
+    public static function filler(ShelfGap $gap, array $others): ?Paint
+    {
+        $filler = null;
+        $nearest = $gap->size;
+        foreach ($others as $paint) {
+            if (self::fills($paint)) {
+                $steps = self::steps([$paint->colour()->toLch()->hue, $paint->colour()->lightness], [$gap->hue, $gap->value]);
+                if ($steps < $nearest) {
+                    [$filler, $nearest] = [$paint, $steps];
+                }
+            }
+        }
+
+        return $filler;
+    }
+
     /** @return list<array{Paint, Paint, float}> alike in kind and within TWIN of each other, with their difference; nearest first */
     public function twins(): array
     {
+        $paints = array_map(static fn(Paint $paint): array => [$paint->colour(), $paint], $this->paints);
+        usort($paints, static fn(array $one, array $other): int => [$one[0]->lightness, $one[1]->id] <=> [$other[0]->lightness, $other[1]->id]);
         $twins = [];
-        foreach ($this->paints as $i => $one) {
-            foreach (array_slice($this->paints, $i + 1) as $other) {
-                if (abs($one->colour()->lightness - $other->colour()->lightness) < 2 * self::TWIN && Compatibility::mayReplace($one, $other)) {
-                    $difference = Ciede2000::between($one->colour(), $other->colour());
+        foreach ($paints as $i => [$here, $one]) {
+            for ($j = $i + 1; isset($paints[$j]) && $paints[$j][0]->lightness < $here->lightness + 2 * self::TWIN; $j++) {
+                [$there, $other] = $paints[$j];
+                if (abs($there->a - $here->a) < self::TWINS_APART && abs($there->b - $here->b) < self::TWINS_APART && Compatibility::mayReplace($one, $other)) {
+                    $difference = Ciede2000::between($here, $there);
                     if ($difference <= self::TWIN) {
                         $twins[] = [$one, $other, $difference];
                     }
                 }
             }
         }
-        usort($twins, static fn(array $one, array $other): int => $one[2] <=> $other[2]);
+        usort($twins, static fn(array $one, array $other): int => [$one[2], $one[0]->id] <=> [$other[2], $other[0]->id]);
 
         return $twins;
     }
@@ -111,7 +137,7 @@ final readonly class ShelfMap
     {
         $places = [];
         foreach ($this->paints as $paint) {
-            if (in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true) && ! self::isNeutral($paint->colour())) {
+            if (self::fills($paint)) {
                 $places[] = [$paint->colour()->toLch()->hue, $paint->colour()->lightness];
             }
         }
@@ -119,21 +145,37 @@ final readonly class ShelfMap
         return $places;
     }
 
-    /**
-     * @param array<int, float> $nearest cell of the map => steps to the nearest place so far
-     *
-     * @return array<int, float>
-     */
-    private static function closerBy(array $nearest, float $hue, float $value): array
+    private static function fills(Paint $paint): bool
     {
-        for ($cell = 0; $cell < self::CELLS; $cell++) {
-            $steps = self::steps(self::cell($cell), [$hue, $value]);
-            if ($steps < ($nearest[$cell] ?? INF)) {
-                $nearest[$cell] = $steps;
+        return in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true) && ! self::isNeutral($paint->colour());
+    }
+
+    /**
+     * Asked for every cell of the map, so without a call inside.
+     *
+     * @param array{float, float} $cell hue and value
+     * @param non-empty-list<array{float, float}> $places
+     *
+     * @return float steps to the nearest of the places, or to the first that is so near that there is no hole
+     */
+    private static function nearest(array $cell, array $places): float
+    {
+        [$cellHue, $cellValue] = $cell;
+        $least = INF;
+        foreach ($places as [$hue, $value]) {
+            $apart = $hue > $cellHue ? $hue - $cellHue : $cellHue - $hue;
+            $across = ($apart > 180.0 ? 360.0 - $apart : $apart) / self::HUE_STEP;
+            $up = ($value - $cellValue) / self::VALUE_STEP;
+            $square = $across * $across + $up * $up;
+            if ($square < $least) {
+                $least = $square;
+                if ($least <= self::LEAST_GAP ** 2) {
+                    break;
+                }
             }
         }
 
-        return $nearest;
+        return sqrt($least);
     }
 
     /**

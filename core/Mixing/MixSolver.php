@@ -12,9 +12,9 @@ use Kalokroma\Paint\Paint;
 /**
  * Which paints of a shelf, alone or mixed, come nearest to a colour.
  *
- * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints. On a larger one the paints are put in
- * order of promise: those that pull farthest into some direction, that mix into the best pairs, that lie nearest. All triples of many of them are
- * hunted through by the tangent of the best pair, all of few are searched exhaustively, and each two of the best triple are tried with every third.
+ * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints. On a larger one those of the most
+ * promising paints are hunted through by the tangent of the best pair, which finds what lies within reach; and each two paints of the best pairs and
+ * triples are tried with every promising third, which finds what lies at the edge of it, where the tangent tells little.
  */
 final class MixSolver
 {
@@ -24,16 +24,15 @@ final class MixSolver
     /** … and then these many are hunted through, … */
     private const HUNTED = 72;
 
-    /** … these many searched to the end, which finds what lies at the edge of reach, where the tangent tells little, … */
-    private const SEARCHED = 18;
-
     /** … and best answers of so many paints are told of to the searches that follow. */
     private const PAIRS_KEPT = 6;
 
-    /** Best triples of which each two paints are tried with another third, and how many thirds. */
+    /** … and of so many of the best each two paints are tried with so many thirds, so many times over. */
     private const IMPROVED = 2;
 
     private const THIRDS = 120;
+
+    private const ROUNDS = 2;
 
     /**
      * @param list<Paint> $shelf
@@ -57,10 +56,7 @@ final class MixSolver
             $promising = self::byPromise($target->colour, $paints, $nearest, $pairs, $rules);
             $isSmall = count($paints) <= self::EXHAUSTIVE;
             (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, self::HUNTED));
-            $search->triples($triples, $isSmall ? $promising : array_slice($promising, 0, self::SEARCHED));
-            if (! $isSmall) {
-                self::improve($search, $triples, array_slice($promising, 0, self::THIRDS));
-            }
+            $isSmall ? $search->triples($triples, $promising) : self::improve($search, $pairs, $triples, $promising);
         }
 
         return new MixAnswers(
@@ -113,18 +109,37 @@ final class MixSolver
     /**
      * The two paints that make most of a good mix are likely right; the third may be another.
      *
-     * @param list<int> $thirds
+     * @param list<int> $promising
      */
-    private static function improve(MixSearch $search, BestMixes $triples, array $thirds): void
+    private static function improve(MixSearch $search, BestMixes $pairs, BestMixes $triples, array $promising): void
     {
-        $sets = array_values(array_unique(array_column($triples->all(), 2), SORT_REGULAR));
+        $thirds = array_slice($promising, 0, self::THIRDS);
+        $done = [];
+        $known = $pairs;
+        for ($round = 0; $round <= self::ROUNDS; $round++) {
+            foreach (self::leadingTwos($known) as [$one, $other]) {
+                if (! isset($done["$one $other"])) {
+                    $done["$one $other"] = true;
+                    $search->thirds($triples, $one, $other, $thirds);
+                }
+            }
+            $known = $triples;
+        }
+    }
+
+    /** @return list<array{int, int}> each two of the best few sets of paints */
+    private static function leadingTwos(BestMixes $best): array
+    {
         $twos = [];
-        foreach (array_slice($sets, 0, self::IMPROVED) as [$i, $j, $k]) {
-            array_push($twos, [$i, $j], [$i, $k], [$j, $k]);
+        foreach (array_slice(array_values(array_unique(array_column($best->all(), 2), SORT_REGULAR)), 0, self::IMPROVED) as $set) {
+            foreach ($set as $at => $one) {
+                foreach (array_slice($set, $at + 1) as $other) {
+                    $twos[] = [$one, $other];
+                }
+            }
         }
-        foreach (array_unique($twos, SORT_REGULAR) as [$one, $other]) {
-            $search->thirds($triples, $one, $other, $thirds);
-        }
+
+        return $twos;
     }
 
     /**

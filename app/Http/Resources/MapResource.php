@@ -29,13 +29,7 @@ final class MapResource
                 'remainingMl' => round($product->pot->remaining_ml ?? 0.0, 2),
                 'neverUsed' => isset($neverUsed[$product->id]),
             ])->values()->all(),
-            'gaps' => array_map(static fn(ShelfGap $gap): array => [
-                'words' => $gap->words,
-                'hue' => $gap->hue,
-                'value' => $gap->value,
-                'hueReach' => round($gap->size * ShelfMap::HUE_STEP, 1),
-                'valueReach' => round($gap->size * ShelfMap::VALUE_STEP, 1),
-            ], $view->map->gaps()),
+            'gaps' => array_map(static fn(array $gap): array => self::gap(...$gap), $view->gaps),
             'twins' => array_map(static fn(array $twins): array => [
                 'one' => $twins[0]->id,
                 'other' => $twins[1]->id,
@@ -43,6 +37,19 @@ final class MapResource
             ], $view->twins),
             'needs' => array_map(self::point(...), $view->needs),
             'laid' => array_map(static fn(Paint $paint): array => [...self::point($paint), 'isNew' => in_array($paint->id, $view->new, true)], $view->laid),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function gap(ShelfGap $gap, ?Paint $filler): array
+    {
+        return [
+            'words' => $gap->words,
+            'hue' => $gap->hue,
+            'value' => $gap->value,
+            'hueReach' => round($gap->size * ShelfMap::HUE_STEP, 1),
+            'valueReach' => round($gap->size * ShelfMap::VALUE_STEP, 1),
+            'filler' => $filler === null ? null : PaintBrief::of($filler),
         ];
     }
 

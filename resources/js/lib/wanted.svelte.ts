@@ -6,8 +6,8 @@ const ASK_AFTER_MS = 150;
 
 export const STANDINGS: Record<Schemas['Standing'], string> = {
     owned: 'owned',
-    substitute: 'another paint',
-    mix: 'a mix',
+    substitute: 'by another paint',
+    mix: 'by a mix',
     made: 'made with medium',
     missing: 'missing',
     unknown: 'not known',
@@ -22,6 +22,7 @@ export type Row = {
     advised: number | null;
     offers: StandIn[];
     list: Schemas['ListRow'] | null;
+    parts: Schemas['Mix']['parts'];
     uses: Schemas['NeedRow']['uses'];
 };
 
@@ -120,6 +121,7 @@ export class Wanted {
                 name: row.paint?.name ?? row.written,
                 hex: row.paint?.colour?.hex ?? null,
                 list: row,
+                parts: [],
                 uses: [],
                 ...row,
             })),
@@ -139,6 +141,7 @@ export class Wanted {
                 name: row.wanted.words,
                 hex: row.wanted.colour.hex,
                 list: null,
+                parts: row.wanted.parts,
                 ...row,
             })),
         };

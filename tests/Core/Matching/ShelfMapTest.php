@@ -27,6 +27,18 @@ final class ShelfMapTest extends TestCase
         self::assertStringEndsWith('green', $gaps[0]->words);
     }
 
+    public function testAHoleIsFilledByThePaintNearestToItsMiddleThatCovers(): void
+    {
+        $gap = ShelfMap::of(self::everywhereBut(hue: 145, value: 30))->gaps()[0];
+        $inside = Paint::of('inside', 'inside', Kind::Opaque, Lch::of($gap->value + 3, 40, $gap->hue)->toLab());
+        $middle = Paint::of('middle', 'middle', Kind::SemiOpaque, Lch::of($gap->value, 40, $gap->hue)->toLab());
+        $wash = Paint::of('wash', 'wash', Kind::Wash, Lch::of($gap->value, 40, $gap->hue)->toLab());
+
+        self::assertSame('middle', ShelfMap::filler($gap, [$inside, $wash, $middle])?->id);
+        self::assertSame('inside', ShelfMap::filler($gap, [$wash, $inside])?->id);
+        self::assertNull(ShelfMap::filler($gap, [$wash, ...self::everywhereBut(hue: 145, value: 30)]));
+    }
+
     public function testTheHueCircleCloses(): void
     {
         $gaps = ShelfMap::of(self::everywhereBut(hue: 0, value: 50))->gaps();

@@ -16,7 +16,10 @@
             <figcaption>
                 <span>wanted</span>
                 <b><bdi>{target.name}</bdi></b>
-                <span>{target.colour.words}, value {target.colour.value}</span>
+                <span
+                    >{target.name.toLowerCase() === target.colour.words ? target.colour.hex : target.colour.words},
+                    value {target.colour.value}</span
+                >
             </figcaption>
         </figure>
         <figure>
@@ -49,8 +52,9 @@
                     <li>
                         <SplitSwatch wanted={target.colour.hex} found={more.colour.hex} />
                         <span
-                            >of <b><bdi>{more.name}</bdi></b>: {more.words}
-                            <span class="quiet">· {more.difference.toFixed(1)}</span></span
+                            >of <b><bdi>{more.name}</bdi></b>: {more.words}<span class="quiet"
+                                >, then {more.difference.toFixed(1)} off</span
+                            ></span
                         >
                     </li>
                 {/each}

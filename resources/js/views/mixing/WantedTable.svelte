@@ -1,7 +1,6 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
-    import { api, asProblem } from '../../lib/api';
-    import { tell, warn } from '../../lib/notices.svelte';
+    import { wishFor } from '../../lib/wish';
     import { STANDINGS, type Row, type Wanted } from '../../lib/wanted.svelte';
     import SplitSwatch from '../../parts/SplitSwatch.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -17,16 +16,10 @@
         folds ? [...rows.filter((row) => row.standing !== 'owned'), ...(ownedShown ? owned : [])] : rows,
     );
 
-    async function wish(row: Row): Promise<void> {
-        const paint = row.list?.paint;
-        if (!paint || !row.list?.isKnown) return;
-        try {
-            const detail = await api.get<{ paint: { pot: Record<string, unknown> } }>(`/paints/${paint.id}`);
-            await api.put(`/paints/${paint.id}/pot`, { ...detail.paint.pot, wished: true });
-            tell(`“${paint.name}” is on the wish list.`);
-        } catch (error) {
-            warn(asProblem(error).message);
-        }
+    /** The one paint that would settle the row, if it is in the catalogue. */
+    function wishable(row: Row): { id: string; name: string } | null {
+        if (row.list !== null) return row.list.isKnown ? row.list.paint : null;
+        return row.parts.length === 1 && row.parts[0] ? { id: row.parts[0].paint, name: row.parts[0].name } : null;
     }
 
     /** Gives the line a colour, so that it can be looked for: it is written behind the name in the list itself. */
@@ -68,6 +61,7 @@
         <tbody>
             {#each shown as row (row.key)}
                 {@const offer = wanted.pick(row)}
+                {@const wish = wishable(row)}
                 <tr class:settled={row.standing === 'owned'}>
                     <th scope="row">
                         <span class="name">
@@ -147,8 +141,10 @@
                         {#if row.standing !== 'owned' && row.hex !== null}
                             <button class="act" type="button" onclick={() => mix(row)}>Mix it</button>
                         {/if}
-                        {#if row.standing !== 'owned' && row.list?.isKnown}
-                            <button class="act" type="button" onclick={() => wish(row)}>Wish for it</button>
+                        {#if row.standing !== 'owned' && wish}
+                            <button class="act" type="button" onclick={() => wishFor(wish.id, wish.name)}
+                                >Wish for it</button
+                            >
                         {/if}
                     </td>
                 </tr>

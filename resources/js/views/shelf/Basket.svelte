@@ -54,19 +54,30 @@
             <li>
                 <div class="what">
                     <p>
-                        <b><bdi>{item.name}</bdi></b>
-                        <span class="quiet"><bdi>{item.maker}</bdi> {item.code}{item.isSet ? ', a set' : ''}</span>
+                        {#if !item.isSet}<Swatch
+                                hex={item.paints[0]?.colour?.hex ?? null}
+                                kind={item.paints[0]?.kind}
+                                size={28}
+                            />&ensp;{/if}<b><bdi>{item.name}</bdi></b>
+                        <span class="quiet"
+                            ><bdi>{item.maker}</bdi>
+                            {item.code}{item.isSet
+                                ? `, a set of ${item.paints.length}, ${item.new} new to the shelf`
+                                : ''}</span
+                        >
                     </p>
-                    <p>
-                        {#each item.does as does, index}{index > 0 ? ', ' : ''}<span class="nowrap"
-                                ><Swatch hex={does.by.colour?.hex ?? null} size={18} />
-                                {does.by.id === does.wanted.id
-                                    ? does.wanted.name
-                                    : `${does.by.name} for ${does.wanted.name} (${does.difference.toFixed(1)})`}</span
-                            >{/each}{#if item.isSet && item.new > 0}<span class="quiet"
-                                >&ensp;{item.new} of {item.paints.length} new to the shelf</span
-                            >{/if}
-                    </p>
+                    {#if item.isSet || item.does.some((does) => does.by.id !== does.wanted.id)}
+                        <p class="does">
+                            {#each item.does as does}<span
+                                    >{#if item.isSet}<Swatch
+                                            hex={does.by.colour?.hex ?? null}
+                                            size={18}
+                                        />&ensp;{/if}{does.by.id === does.wanted.id
+                                        ? does.wanted.name
+                                        : `${item.isSet ? `${does.by.name} ` : ''}for ${does.wanted.name}, ${does.difference.toFixed(1)} off`}</span
+                                >{/each}
+                        </p>
+                    {/if}
                 </div>
                 <div class="price">
                     <input
@@ -131,8 +142,10 @@
         gap: 2px;
     }
 
-    .nowrap {
-        white-space: nowrap;
+    .does {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 2px 16px;
     }
 
     .price {
@@ -156,11 +169,5 @@
     small {
         font-size: 0.8125rem;
         text-align: right;
-    }
-
-    @media (max-width: 700px) {
-        .nowrap {
-            white-space: normal;
-        }
     }
 </style>

@@ -167,7 +167,6 @@
             /></clipPath
         >
         {#each gaps as gap}
-            {@const half = LETTER * gap.words.length}
             <ellipse
                 class="gap"
                 clip-path="url(#plot)"
@@ -176,12 +175,6 @@
                 rx={Math.min(MOST_RX, gap.rx)}
                 ry={Math.min(MOST_RY, gap.ry)}
             />
-            <text
-                class="gap-word"
-                x={Math.max(axes.neutralEnd + half, Math.min(axes.plot.right - half, gap.x))}
-                y={gap.y + 4}
-                text-anchor="middle">{gap.words}</text
-            >
         {/each}
         {#each spots as { point, x, y } (point.id)}
             <g
@@ -209,6 +202,15 @@
                 <rect x={-size - 1} y={-size - 1} width={2 * size + 2} height={2 * size + 2} fill={point.colour?.hex} />
                 <path d="M-{size + 1} {size + 1}L{size + 1}-{size + 1}" />
             </g>
+        {/each}
+        {#each gaps as gap}
+            {@const half = LETTER * gap.words.length}
+            <text
+                class="gap-word"
+                x={Math.max(axes.neutralEnd + half, Math.min(axes.plot.right - half, gap.x))}
+                y={gap.y + 4}
+                text-anchor="middle">{gap.words}</text
+            >
         {/each}
         {#if walker && at !== null}<circle class="walker" cx={walker.x} cy={walker.y} r={size + 6} />{/if}
         {#if brush}

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Facet, ShelfMap } from '../../lib/shelfMap.svelte';
+    import { wishFor } from '../../lib/wish';
     import { plural } from '../../lib/words';
     import Swatch from '../../parts/Swatch.svelte';
 
@@ -84,9 +85,30 @@
             </section>
         {/if}
         <section class="panel" aria-label="Gaps">
-            <h2>Gaps</h2>
+            <h2>Gaps, and what would fill them</h2>
             {#if map.gaps.length === 0}<p class="quiet">No hole worth a word.</p>{/if}
-            <p>{map.gaps.map((gap) => gap.words).join(' · ')}</p>
+            <ul class="paints">
+                {#each map.gaps as gap}
+                    <li>
+                        <Swatch hex={gap.filler?.colour?.hex ?? null} kind={gap.filler?.kind} size={28} />
+                        <span
+                            ><b>{gap.words}</b><small class="quiet"
+                                >{#if gap.filler}<bdi>{gap.filler.name}</bdi>,
+                                    <bdi>{gap.filler.maker}</bdi>{:else}nothing in the catalogue{/if}</small
+                            ></span
+                        >
+                        {#if gap.filler}
+                            {@const filler = gap.filler}
+                            <button
+                                class="act"
+                                type="button"
+                                aria-label="Wish for {filler.name}"
+                                onclick={() => wishFor(filler.id, filler.name)}>Wish</button
+                            >
+                        {/if}
+                    </li>
+                {/each}
+            </ul>
             <p class="quiet">Counted among paints that cover: a wash fills none.</p>
         </section>
         <section class="panel" aria-label="Worth a look">
@@ -175,6 +197,10 @@
 
     bdi {
         font-weight: 700;
+    }
+
+    small bdi {
+        font-weight: 400;
     }
 
     small {

@@ -8,7 +8,10 @@
         { kind: 'wash', word: 'wash' },
         { kind: 'ink', word: 'ink' },
         { kind: 'metallic', word: 'metal' },
-        { kind: 'primer', word: 'primer, paste' },
+        { kind: 'primer', word: 'primer' },
+        { kind: 'texture', word: 'paste' },
+        { kind: 'effect', word: 'effect' },
+        { kind: 'pigment', word: 'pigment' },
     ] as const;
 </script>
 

@@ -58,9 +58,9 @@
                     ]}
                     change={(id) => (shelf.setId = id)}
                 />
-                <div class="legend"><MapLegend /></div>
             </div>
             <MapBoard {shelf} />
+            <MapLegend />
         </div>
         <aside><MapFacts {shelf} /></aside>
     </div>
@@ -76,7 +76,7 @@
 
     .map {
         display: grid;
-        grid-template-rows: auto minmax(0, 1fr);
+        grid-template-rows: auto minmax(0, 1fr) auto;
         gap: 10px;
         height: calc(100vh - 102px);
         min-height: 480px;
@@ -84,7 +84,7 @@
 
     .over {
         display: grid;
-        grid-template-columns: 190px 230px minmax(0, 1fr);
+        grid-template-columns: minmax(0, 300px) minmax(0, 300px);
         gap: 10px;
         align-items: end;
     }
@@ -94,16 +94,6 @@
         gap: 10px;
         justify-items: start;
         padding: 32px 24px;
-    }
-
-    @media (max-width: 1160px) {
-        .over {
-            grid-template-columns: 1fr 1fr;
-        }
-
-        .legend {
-            grid-column: 1 / -1;
-        }
     }
 
     @media (max-width: 900px) {
