@@ -23,8 +23,7 @@ final class MapResource
 
         return [
             'points' => $view->products->map(static fn(Product $product): array => [
-                ...PaintBrief::of($product->toCore()),
-                ...self::place($product->toCore()->colour()),
+                ...self::point($product->toCore()),
                 'level' => PotLevel::of($product->pot->pots ?? 0, $product->pot->remaining_ml ?? 0.0, $product->volume_ml)->value,
                 'remainingMl' => round($product->pot->remaining_ml ?? 0.0, 2),
                 'neverUsed' => isset($neverUsed[$product->id]),

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Axes, type ShelfMap, type Spot, type Point } from '../../lib/shelfMap.svelte';
+    import { KIND_SHAPES } from '../../parts/kindShapes';
     import PointMark from '../../parts/PointMark.svelte';
 
     /**
@@ -126,6 +127,7 @@
     <!-- The map is one widget: arrows walk in it, and what is walked to is told below. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
     <svg
+        class:choosing={shelf.chosen.size > 0}
         bind:this={svg}
         {width}
         {height}
@@ -180,12 +182,17 @@
             <g
                 class="point"
                 class:chosen={shelf.chosen.has(point.id)}
-                class:faded={shelf.chosen.size > 0 && !shelf.chosen.has(point.id)}
                 transform="translate({x} {y})"
                 data-paint={point.id}
             >
                 <title>{spoken(point)}</title>
-                <PointMark kind={point.kind} hex={point.colour?.hex ?? null} {size} />
+                <path
+                    d={KIND_SHAPES[point.kind].path}
+                    transform="scale({size})"
+                    fill={point.colour?.hex}
+                    fill-rule="evenodd"
+                    vector-effect="non-scaling-stroke"
+                />
                 {#if point.level === 'low'}<path class="low" d="M-{size} {size + 4}h{2 * size}" />{/if}
             </g>
         {/each}
@@ -271,8 +278,10 @@
         stroke-width: 1.2;
     }
 
-    .faded {
-        opacity: 0.25;
+    /* Not opacity: that would draw each of a thousand paints on a sheet of its own. */
+    .choosing .point:not(.chosen) {
+        fill-opacity: 0.25;
+        stroke-opacity: 0.25;
     }
 
     .chosen {

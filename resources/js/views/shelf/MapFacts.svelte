@@ -12,6 +12,8 @@
         { facet: 'neverUsed', word: 'never used' },
         { facet: 'twins', word: 'near-twins' },
     ];
+    /** More than anyone reads, and brushing stays smooth. */
+    const MOST_ROWS = 40;
     const map = $derived(shelf.map);
     const byId = $derived(new Map((map?.points ?? []).map((point) => [point.id, point])));
     const selection = $derived(shelf.selection);
@@ -37,7 +39,7 @@
                         ></thead
                     >
                     <tbody>
-                        {#each selection as point (point.id)}
+                        {#each selection.slice(0, MOST_ROWS) as point (point.id)}
                             <tr>
                                 <th scope="row"
                                     ><Swatch hex={point.colour?.hex ?? null} kind={point.kind} size={30} /><span
@@ -54,6 +56,9 @@
                         {/each}
                     </tbody>
                 </table>
+                {#if selection.length > MOST_ROWS}
+                    <p class="quiet">and {selection.length - MOST_ROWS} more, all of them in the files above.</p>
+                {/if}
             </section>
         {/if}
         {#if map.needs.length > 0}
