@@ -99,12 +99,19 @@ final class Palette
      */
     public function lightOfTwo(int $first, int $second, float $share): array
     {
-        if ($this->isSeeThrough) {
-            return $this->light($this->spectrumOfTwo($first, $second, $share));
-        }
         [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
         $rest = 1.0 - $share;
         $x = $y = $z = 0.0;
+        if ($this->isSeeThrough) {
+            foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
+                $seen = self::coatOverWhite($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
+                $x += $weightX * $seen;
+                $y += $weightY * $seen;
+                $z += $weightZ * $seen;
+            }
+
+            return [$x, $y, $z];
+        }
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
             $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
             $seen = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
@@ -119,12 +126,19 @@ final class Palette
     /** @return array{float, float, float} X, Y, Z */
     public function lightOfThree(int $first, int $second, int $third, float $share1, float $share2, float $share3): array
     {
-        if ($this->isSeeThrough) {
-            return $this->light($this->spectrumOfThree($first, $second, $third, $share1, $share2, $share3));
-        }
         [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
         [$k3, $s3] = [$this->absorption[$third], $this->scattering[$third]];
         $x = $y = $z = 0.0;
+        if ($this->isSeeThrough) {
+            foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
+                $seen = self::coatOverWhite($share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i], $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i]);
+                $x += $weightX * $seen;
+                $y += $weightY * $seen;
+                $z += $weightZ * $seen;
+            }
+
+            return [$x, $y, $z];
+        }
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
             $ratio = ($share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i]) / ($share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i]);
             $seen = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));

@@ -59,6 +59,41 @@ export class Axes {
     }
 }
 
+export type Brush = { x: number; y: number; toX: number; toY: number };
+
+export function within(spots: Spot<Point>[], brush: Brush): Spot<Point>[] {
+    const [left, right] = [Math.min(brush.x, brush.toX), Math.max(brush.x, brush.toX)];
+    const [top, bottom] = [Math.min(brush.y, brush.toY), Math.max(brush.y, brush.toY)];
+    return spots.filter(({ x, y }) => x >= left && x <= right && y >= top && y <= bottom);
+}
+
+/** Within reach of a fingertip. */
+export function nearest(spots: Spot<Point>[], x: number, y: number): Spot<Point> | null {
+    const REACH = 16;
+    let found: Spot<Point> | null = null;
+    let distance = REACH;
+    for (const spot of spots) {
+        const apart = Math.hypot(spot.x - x, spot.y - y);
+        if (apart < distance) [found, distance] = [spot, apart];
+    }
+    return found;
+}
+
+/** The next in a direction: what lies aside counts double. */
+export function onward(spots: Spot<Point>[], from: Spot<Point>, dx: number, dy: number): Spot<Point> | null {
+    let found: Spot<Point> | null = null;
+    let least = Infinity;
+    for (const spot of spots) {
+        const [x, y] = [spot.x - from.x, spot.y - from.y];
+        const along = x * dx + y * dy;
+        const aside = Math.abs(x * dy - y * dx);
+        if (spot !== from && along > 0 && aside <= 2 * along && along + 2 * aside < least) {
+            [found, least] = [spot, along + 2 * aside];
+        }
+    }
+    return found;
+}
+
 /** The shelf as a map: what stands on it, what is laid over it, what is chosen. */
 export class ShelfMap {
     map = $state.raw<Schemas['ShelfMap'] | null>(null);

@@ -1,10 +1,12 @@
 <script lang="ts">
     import { router } from 'svelte-spa-router';
     import { MixBench } from '../lib/mixBench.svelte';
-    import Tabs from '../parts/Tabs.svelte';
+    import Desk from '../parts/Desk.svelte';
+    import Nothing from '../parts/Nothing.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import AnswerLists from './mixing/AnswerLists.svelte';
     import LimitsPanel from './mixing/LimitsPanel.svelte';
+    import MixingHead from './mixing/MixingHead.svelte';
     import SideBySide from './mixing/SideBySide.svelte';
     import TargetPanel from './mixing/TargetPanel.svelte';
 
@@ -20,80 +22,36 @@
     });
 </script>
 
-<header>
-    <div>
-        <h1>Mixing</h1>
-        <p class="quiet">
-            {#if bench.answers}{bench.answers.tried} owned paints tried, alone, in twos and in threes{:else}What do I
-                have that makes this colour?{/if}
-        </p>
-    </div>
-    <Tabs
-        label="Mixing"
-        tabs={[
-            { href: '/mixing', name: 'One colour' },
-            { href: '/mixing/list', name: 'A list or plan' },
-        ]}
-    />
-</header>
-<div class="bench">
-    <aside>
+<MixingHead
+    >{#if bench.answers}{bench.answers.tried} owned paints tried, alone, in twos and in threes{:else}What do I have that
+        makes this colour?{/if}</MixingHead
+>
+<Desk sideWidth="312px" framed={false} busy={bench.busy}>
+    {#snippet side()}
         <TargetPanel {bench} />
         <LimitsPanel {bench} />
-    </aside>
-    <div class="work" aria-busy={bench.busy}>
-        {#if bench.problem}
-            <Trouble problem={bench.problem} retry={() => bench.ask()} />
-        {:else if bench.answers === null}
-            <section class="panel nothing">
-                <h2>{bench.target === null ? 'Say what you want to mix' : 'Trying every pair…'}</h2>
-                <p class="quiet">
-                    Choose a paint you lack, type a colour, or take one from a plan. A photo or the reader can send a
-                    colour here too: <a href="#/shelf/measure">measure a swatch</a>.
-                </p>
-            </section>
-        {:else}
-            {#if bench.shown}
-                <SideBySide answers={bench.answers} answer={bench.shown} />
-            {/if}
-            {#if !bench.answers.reach.isReached}
-                <p class="reach panel" role="status"><b>{bench.answers.reach.words}</b></p>
-            {/if}
-            <AnswerLists {bench} />
+    {/snippet}
+    {#if bench.problem}
+        <Trouble problem={bench.problem} retry={() => bench.ask()} />
+    {:else if bench.answers === null}
+        <Nothing title={bench.target === null ? 'Say what you want to mix' : 'Trying every pair…'}>
+            <p class="quiet">
+                Choose a paint you lack, type a colour, or take one from a plan. A photo or the reader can send a colour
+                here too: <a href="#/shelf/measure">measure a swatch</a>.
+            </p>
+        </Nothing>
+    {:else}
+        {#if bench.shown}
+            <SideBySide answers={bench.answers} answer={bench.shown} />
         {/if}
-    </div>
-</div>
+        {#if !bench.answers.reach.isReached}
+            <p class="reach panel" role="status"><b>{bench.answers.reach.words}</b></p>
+        {/if}
+        <AnswerLists {bench} />
+    {/if}
+</Desk>
 
 <style>
-    header {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
-        align-items: start;
-        justify-content: space-between;
-        margin-bottom: 12px;
-    }
-
-    .bench {
-        display: grid;
-        grid-template-columns: 312px minmax(0, 1fr);
-        gap: 12px;
-        align-items: start;
-    }
-
-    aside,
-    .work {
-        display: grid;
-        gap: 12px;
-        min-width: 0;
-    }
-
-    .nothing {
-        display: grid;
-        gap: 8px;
-        padding: 28px 22px;
-    }
-
     .reach {
         padding: 12px 14px;
         border-left: 6px solid var(--ink);
@@ -101,11 +59,5 @@
 
     a {
         color: var(--ink);
-    }
-
-    @media (max-width: 900px) {
-        .bench {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

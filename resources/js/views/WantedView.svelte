@@ -4,10 +4,12 @@
     import { plural } from '../lib/words';
     import { STANDINGS, Wanted } from '../lib/wanted.svelte';
     import Choose from '../parts/Choose.svelte';
-    import Tabs from '../parts/Tabs.svelte';
+    import Desk from '../parts/Desk.svelte';
+    import Nothing from '../parts/Nothing.svelte';
     import Tolerance from '../parts/Tolerance.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import BeforeAfter from './mixing/BeforeAfter.svelte';
+    import MixingHead from './mixing/MixingHead.svelte';
     import WantedTable from './mixing/WantedTable.svelte';
 
     /** A whole list, or a whole plan, against the shelf. */
@@ -38,25 +40,13 @@
     );
 </script>
 
-<header>
-    <div>
-        <h1>Mixing</h1>
-        <p class="quiet" role="status">
-            {wanted.busy && wanted.rows === null
-                ? 'Looking along the shelf…'
-                : told.join(' · ') || 'What of this do I have, or what can stand in for it?'}
-        </p>
-    </div>
-    <Tabs
-        label="Mixing"
-        tabs={[
-            { href: '/mixing', name: 'One colour' },
-            { href: '/mixing/list', name: 'A list or plan' },
-        ]}
-    />
-</header>
-<div class="bench">
-    <aside class="panel">
+<MixingHead
+    >{wanted.busy && wanted.rows === null
+        ? 'Looking along the shelf…'
+        : told.join(' · ') || 'What of this do I have, or what can stand in for it?'}</MixingHead
+>
+<Desk busy={wanted.busy}>
+    {#snippet side()}
         <Choose
             label="Wanted by"
             value={wanted.planId ?? ''}
@@ -70,6 +60,7 @@
             <div>
                 <label class="bx--label" for="list">One paint a line: name, code, or colour</label>
                 <textarea
+                    class="lines"
                     id="list"
                     rows="12"
                     dir="auto"
@@ -88,70 +79,31 @@
             >
         {/if}
         <Tolerance value={wanted.tolerance} change={(tolerance) => (wanted.tolerance = tolerance)} />
-    </aside>
-    <div class="work" aria-busy={wanted.busy}>
-        {#if wanted.problem}
-            <Trouble problem={wanted.problem} retry={() => wanted.ask()} />
-        {:else if wanted.rows === null}
-            <section class="panel nothing">
-                <h2>Paste a list, or choose a plan</h2>
-                <p class="quiet">
-                    Spelling need not be right. A colour behind a name tells what a paint looks like that the catalogue
-                    does not know: “Marsh Umber #5b4632”.
+    {/snippet}
+    {#if wanted.problem}
+        <Trouble problem={wanted.problem} retry={() => wanted.ask()} />
+    {:else if wanted.rows === null}
+        <Nothing title="Paste a list, or choose a plan">
+            <p class="quiet">
+                Spelling need not be right. A colour behind a name tells what a paint looks like that the catalogue does
+                not know: “Marsh Umber #5b4632”.
+            </p>
+        </Nothing>
+    {:else}
+        {#if wanted.plan && wanted.takeable.length > 0}
+            <section class="panel all">
+                <p>
+                    {plural(wanted.takeable.length, 'stand-in')} chosen for “<bdi>{wanted.plan.document.name}</bdi>”.
                 </p>
+                <button class="act main" type="button" onclick={() => wanted.take(wanted.takeable)}>Take all</button>
             </section>
-        {:else}
-            {#if wanted.plan && wanted.takeable.length > 0}
-                <section class="panel all">
-                    <p>
-                        {plural(wanted.takeable.length, 'stand-in')} chosen for “<bdi>{wanted.plan.document.name}</bdi
-                        >”.
-                    </p>
-                    <button class="act main" type="button" onclick={() => wanted.take(wanted.takeable)}>Take all</button
-                    >
-                </section>
-            {/if}
-            <WantedTable {wanted} rows={wanted.rows} />
-            {#if wanted.plan && wanted.after}<BeforeAfter plan={wanted.plan} after={wanted.after} />{/if}
         {/if}
-    </div>
-</div>
+        <WantedTable {wanted} rows={wanted.rows} />
+        {#if wanted.plan && wanted.after}<BeforeAfter plan={wanted.plan} after={wanted.after} />{/if}
+    {/if}
+</Desk>
 
 <style>
-    header {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
-        align-items: start;
-        justify-content: space-between;
-        margin-bottom: 12px;
-    }
-
-    .bench {
-        display: grid;
-        grid-template-columns: 272px minmax(0, 1fr);
-        gap: 12px;
-        align-items: start;
-    }
-
-    aside {
-        display: grid;
-        gap: 12px;
-        padding: 12px 14px 14px;
-    }
-
-    textarea {
-        width: 100%;
-        padding: 8px 10px;
-        border: 1px solid var(--line-strong);
-        border-radius: 4px;
-        background: var(--raised);
-        color: var(--ink);
-        font: inherit;
-        font-family: var(--face);
-        resize: vertical;
-    }
-
     .file {
         justify-self: start;
         cursor: pointer;
@@ -162,19 +114,6 @@
         outline-offset: 2px;
     }
 
-    .work {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-        min-width: 0;
-    }
-
-    .nothing {
-        display: grid;
-        gap: 8px;
-        padding: 28px 22px;
-    }
-
     .all {
         display: flex;
         flex-wrap: wrap;
@@ -182,15 +121,5 @@
         align-items: center;
         justify-content: space-between;
         padding: 10px 14px;
-    }
-
-    @media (max-width: 900px) {
-        .bench {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        textarea {
-            max-height: 160px;
-        }
     }
 </style>

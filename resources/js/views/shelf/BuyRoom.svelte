@@ -4,6 +4,8 @@
     import { Buying, WAYS, type Source } from '../../lib/buying.svelte';
     import { money, plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
+    import Desk from '../../parts/Desk.svelte';
+    import Nothing from '../../parts/Nothing.svelte';
     import Tolerance from '../../parts/Tolerance.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Basket from './Basket.svelte';
@@ -38,66 +40,65 @@
     }
 </script>
 
-<div class="room screen-only">
-    <aside class="panel">
-        <Choose
-            label="Buy for"
-            value={buying.source}
-            choices={sources}
-            change={(source) => (buying.source = source as Source)}
-        />
-        {#if buying.source === 'plan'}
+<div class="screen-only">
+    <Desk sideWidth="250px" busy={buying.busy}>
+        {#snippet side()}
             <Choose
-                label="Plan"
-                value={buying.planId}
-                choices={plans.map((plan) => ({ value: plan.id, label: plan.name }))}
-                change={(id) => (buying.planId = id)}
+                label="Buy for"
+                value={buying.source}
+                choices={sources}
+                change={(source) => (buying.source = source as Source)}
             />
-        {:else if buying.source === 'list'}
+            {#if buying.source === 'plan'}
+                <Choose
+                    label="Plan"
+                    value={buying.planId}
+                    choices={plans.map((plan) => ({ value: plan.id, label: plan.name }))}
+                    change={(id) => (buying.planId = id)}
+                />
+            {:else if buying.source === 'list'}
+                <div>
+                    <label class="bx--label" for="wanted">One paint a line</label>
+                    <textarea id="wanted" class="lines" rows="7" dir="auto" spellcheck="false" bind:value={buying.text}
+                    ></textarea>
+                </div>
+            {/if}
+            <Tolerance
+                value={buying.tolerance}
+                fault={buying.problem?.at('tolerance') ?? ''}
+                change={(tolerance) => (buying.tolerance = tolerance)}
+            />
             <div>
-                <label class="bx--label" for="wanted">One paint a line</label>
-                <textarea id="wanted" rows="7" dir="auto" spellcheck="false" bind:value={buying.text}></textarea>
+                <label class="bx--label" for="budget">Spend at most</label>
+                <input
+                    id="budget"
+                    class="bx--text-input bx--text-input--sm"
+                    inputmode="decimal"
+                    placeholder="no limit"
+                    aria-invalid={!!buying.problem?.at('budget')}
+                    onchange={budget}
+                />
+                {#if buying.problem?.at('budget')}<p><b>{buying.problem.at('budget')}</b></p>{/if}
             </div>
-        {/if}
-        <Tolerance
-            value={buying.tolerance}
-            fault={buying.problem?.at('tolerance') ?? ''}
-            change={(tolerance) => (buying.tolerance = tolerance)}
-        />
-        <div>
-            <label class="bx--label" for="budget">Spend at most</label>
-            <input
-                id="budget"
-                class="bx--text-input bx--text-input--sm"
-                inputmode="decimal"
-                placeholder="no limit"
-                aria-invalid={!!buying.problem?.at('budget')}
-                onchange={budget}
-            />
-            {#if buying.problem?.at('budget')}<p><b>{buying.problem.at('budget')}</b></p>{/if}
-        </div>
-        <label class="tick"
-            ><input type="checkbox" bind:checked={buying.shelfStandsIn} /> not what my shelf stands in for</label
-        >
-        <label class="tick"
-            ><input type="checkbox" bind:checked={buying.inStockOnly} /> only what is in stock today</label
-        >
-    </aside>
-    <div class="work" aria-busy={buying.busy}>
+            <label class="tick"
+                ><input type="checkbox" bind:checked={buying.shelfStandsIn} /> not what my shelf stands in for</label
+            >
+            <label class="tick"
+                ><input type="checkbox" bind:checked={buying.inStockOnly} /> only what is in stock today</label
+            >
+        {/snippet}
         {#if buying.problem && buying.problem.at('budget') === ''}
             <Trouble problem={buying.problem} retry={() => buying.ask()} />
         {:else if buying.advice === null}
-            <section class="panel nothing">
-                <h2>{buying.busy ? 'Weighing pots against boxes…' : 'What do you want to paint?'}</h2>
+            <Nothing title={buying.busy ? 'Weighing pots against boxes…' : 'What do you want to paint?'}>
                 <p class="quiet">Choose a plan, or write down what you want.</p>
-            </section>
+            </Nothing>
         {:else if buying.advice.needs.length === 0}
-            <section class="panel nothing">
-                <h2>Nothing to buy</h2>
+            <Nothing title="Nothing to buy">
                 <p class="quiet">
                     {buying.source === 'wishes' ? 'Your wish list is empty.' : 'All of it stands on your shelf.'}
                 </p>
-            </section>
+            </Nothing>
         {:else}
             <div class="ways" role="radiogroup" aria-label="Way to buy">
                 {#each WAYS as { way, name }}
@@ -123,36 +124,11 @@
             {#if buying.purchase}<Basket {buying} purchase={buying.purchase} />{/if}
         {/if}
         <SetList />
-    </div>
+    </Desk>
 </div>
 {#if buying.advice && buying.purchase}<ShoppingList day={buying.advice.day} purchase={buying.purchase} />{/if}
 
 <style>
-    .room {
-        display: grid;
-        grid-template-columns: 250px minmax(0, 1fr);
-        gap: 12px;
-        align-items: start;
-    }
-
-    aside {
-        display: grid;
-        gap: 12px;
-        padding: 12px 14px 14px;
-    }
-
-    textarea {
-        width: 100%;
-        padding: 8px 10px;
-        border: 1px solid var(--line-strong);
-        border-radius: 4px;
-        background: var(--raised);
-        color: var(--ink);
-        font: inherit;
-        font-family: var(--face);
-        resize: vertical;
-    }
-
     .tick {
         display: flex;
         gap: 8px;
@@ -164,18 +140,6 @@
         width: 16px;
         height: 16px;
         accent-color: var(--ink);
-    }
-
-    .work {
-        display: grid;
-        gap: 12px;
-        min-width: 0;
-    }
-
-    .nothing {
-        display: grid;
-        gap: 8px;
-        padding: 24px 22px;
     }
 
     .ways {
@@ -208,12 +172,6 @@
     .way[aria-checked='true'] {
         border-color: var(--ink);
         box-shadow: inset 0 0 0 1px var(--ink);
-    }
-
-    @media (max-width: 900px) {
-        .room {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 
     @media (max-width: 560px) {

@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { Axes, type ShelfMap, type Spot, type Point } from '../../lib/shelfMap.svelte';
+    import { Axes, nearest, onward, within, type Brush, type Point, type ShelfMap } from '../../lib/shelfMap.svelte';
     import { KIND_SHAPES } from '../../parts/kindShapes';
     import PointMark from '../../parts/PointMark.svelte';
+    import MapAxes from './MapAxes.svelte';
 
     /**
      * The shelf drawn by hue and value. Drag over it to choose what lies inside; arrows walk from paint to paint,
@@ -12,7 +13,7 @@
     let width = $state(800);
     let height = $state(560);
     let at = $state<string | null>(null);
-    let brush = $state<{ x: number; y: number; toX: number; toY: number } | null>(null);
+    let brush = $state<Brush | null>(null);
     let svg: SVGSVGElement;
 
     const axes = $derived(new Axes(width, height));
@@ -40,13 +41,6 @@
         return { x: event.clientX - box.left, y: event.clientY - box.top };
     }
 
-    function inside(): Spot<Point>[] {
-        if (brush === null) return [];
-        const [left, right] = [Math.min(brush.x, brush.toX), Math.max(brush.x, brush.toX)];
-        const [top, bottom] = [Math.min(brush.y, brush.toY), Math.max(brush.y, brush.toY)];
-        return spots.filter(({ x, y }) => x >= left && x <= right && y >= top && y <= bottom);
-    }
-
     function start(event: PointerEvent): void {
         if (event.button !== 0) return;
         const { x, y } = place(event);
@@ -58,45 +52,23 @@
         if (brush === null) return;
         const { x, y } = place(event);
         brush = { ...brush, toX: x, toY: y };
-        shelf.choose(inside().map((spot) => spot.point.id));
+        shelf.choose(within(spots, brush).map((spot) => spot.point.id));
     }
 
     function end(): void {
         if (brush === null) return;
         const isPress = Math.hypot(brush.toX - brush.x, brush.toY - brush.y) < 4;
         if (isPress) {
-            const near = nearest(brush.x, brush.y);
+            const near = nearest(spots, brush.x, brush.y);
             shelf.choose(near === null ? [] : [near.point.id]);
             at = near?.point.id ?? at;
         }
         brush = null;
     }
 
-    function nearest(x: number, y: number): Spot<Point> | null {
-        const REACH = 16;
-        let found: Spot<Point> | null = null;
-        let distance = REACH;
-        for (const spot of spots) {
-            const apart = Math.hypot(spot.x - x, spot.y - y);
-            if (apart < distance) [found, distance] = [spot, apart];
-        }
-        return found;
-    }
-
-    /** The nearest paint in a direction: what lies aside counts double. */
+    /** The nearest paint in a direction. */
     function walk(dx: number, dy: number): void {
-        if (walker === null) return;
-        let found: Spot<Point> | null = null;
-        let least = Infinity;
-        for (const spot of spots) {
-            const [x, y] = [spot.x - walker.x, spot.y - walker.y];
-            const along = x * dx + y * dy;
-            const aside = Math.abs(x * dy - y * dx);
-            if (spot !== walker && along > 0 && aside <= 2 * along && along + 2 * aside < least) {
-                [found, least] = [spot, along + 2 * aside];
-            }
-        }
-        if (found !== null) at = found.point.id;
+        at = (walker && onward(spots, walker, dx, dy)?.point.id) ?? at;
     }
 
     const steps: Record<string, [number, number]> = {
@@ -142,24 +114,7 @@
         onkeydown={key}
         onfocus={() => (at ??= spots[0]?.point.id ?? null)}
     >
-        <rect
-            class="neutral"
-            x={axes.plot.left}
-            y={axes.plot.top}
-            width={axes.neutralEnd - axes.plot.left}
-            height={axes.plot.bottom - axes.plot.top}
-        />
-        {#each [0, 20, 40, 60, 80, 100] as value}
-            <line x1={axes.plot.left} x2={axes.plot.right} y1={axes.value(value)} y2={axes.value(value)} />
-            <text x={axes.plot.left - 8} y={axes.value(value) + 4} text-anchor="end">{value}</text>
-        {/each}
-        <text transform="translate(13 {(axes.plot.top + axes.plot.bottom) / 2}) rotate(-90)" text-anchor="middle"
-            >value</text
-        >
-        <text x={(axes.plot.left + axes.neutralEnd) / 2} y={height - 12} text-anchor="middle">neutral</text>
-        {#each axes.hueWords as { x, word }}
-            <text {x} y={height - 12} text-anchor="middle">{word}</text>
-        {/each}
+        <MapAxes {axes} />
         <clipPath id="plot"
             ><rect
                 x={axes.neutralEnd}
@@ -261,14 +216,6 @@
     text {
         fill: var(--well-ink);
         font-size: 12px;
-    }
-
-    line {
-        stroke: var(--well-line);
-    }
-
-    .neutral {
-        fill: rgb(0 0 0 / 9%);
     }
 
     .point,

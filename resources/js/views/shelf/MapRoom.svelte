@@ -3,6 +3,7 @@
     import { api, type Schemas } from '../../lib/api';
     import { ShelfMap } from '../../lib/shelfMap.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import Nothing from '../../parts/Nothing.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import MapBoard from './MapBoard.svelte';
     import MapFacts from './MapFacts.svelte';
@@ -28,14 +29,13 @@
 {#if shelf.problem}
     <Trouble problem={shelf.problem} retry={() => shelf.load()} />
 {:else if shelf.map && shelf.map.points.length === 0}
-    <section class="panel nothing">
-        <h2>Your shelf is empty</h2>
+    <Nothing title="Your shelf is empty">
         <p class="quiet">Bring in a list, add a paint by hand, or scan your pots. Then this is where they stand.</p>
         <div class="acts">
             <a class="act main" href="#/shelf/files">Bring in a list</a>
             <a class="act" href="#/shelf/measure/scanner">Scan pots</a>
         </div>
-    </section>
+    </Nothing>
 {:else}
     <div class="room">
         <div class="map">
@@ -87,13 +87,6 @@
         grid-template-columns: minmax(0, 300px) minmax(0, 300px);
         gap: 10px;
         align-items: end;
-    }
-
-    .nothing {
-        display: grid;
-        gap: 10px;
-        justify-items: start;
-        padding: 32px 24px;
     }
 
     @media (max-width: 900px) {
