@@ -45,9 +45,11 @@
         ]),
     );
 
-    async function findPaint() {
-        if (!location.hash.startsWith('#/shelf/list')) await push('/shelf/list');
-        document.querySelector<HTMLInputElement>('input[type=search], .bx--search-input')?.focus();
+    /** The list takes the cursor when it is opened to find something. */
+    function findPaint() {
+        if (location.hash.startsWith('#/shelf/list'))
+            document.querySelector<HTMLInputElement>('.bx--search-input')?.focus();
+        else void push('/shelf/list?find=');
     }
 </script>
 

@@ -74,6 +74,7 @@ abstract class BrowserTestCase extends TestCase
             return false;
         }, $xpath);
         assert($found instanceof WebDriverElement);
+        $this->addToAssertionCount(1);
 
         return $found;
     }

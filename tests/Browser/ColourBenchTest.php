@@ -96,7 +96,7 @@ final class ColourBenchTest extends BrowserTestCase
         $this->draw(0.58, 0.2, 0.3, 0.6);
         $this->see('//section[@aria-label="The swatch"][contains(., "mid muted teal")]');
         $this->pressNamed('Mix it');
-        $this->see('//section[@aria-label="Side by side"]//figure[1]//figcaption[contains(., "teal, value 49")]');
+        $this->see('//section[@aria-label="Side by side"]//figure[1]//figcaption[contains(., "teal") and contains(., "value 49")]');
         self::assertContains($this->see('//section[@aria-label="One paint"]//li[1]//bdi')->getText(), ['Tide Teal', 'Tideline']);
     }
 
@@ -108,7 +108,7 @@ final class ColourBenchTest extends BrowserTestCase
         $this->draw(0.5, 0.3, 0.2, 0.4);
         $this->pressNamed('Mark the middle');
         $this->see('//*[@role="alert"][contains(., "unevenly") or contains(., "coloured")]');
-        $mark = self::driver()->findElement(WebDriverBy::cssSelector('.mark'));
+        $mark = self::driver()->findElement(WebDriverBy::cssSelector('.mark .hold'));
         $mark->sendKeys(WebDriverKeys::DELETE);
         $this->see('//*[.="Draw a box over the grey card."]');
     }

@@ -5,6 +5,7 @@
     import type { MixBench } from '../../lib/mixBench.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Count from '../../parts/Count.svelte';
+    import { plural } from '../../lib/words';
     import KindMark from '../../parts/KindMark.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
 
@@ -29,96 +30,118 @@
         if (bench.limits[list].some((one) => one.id === paint.id)) return;
         bench.limit({ [list]: [...bench.limits[list], { id: paint.id, name: paint.name }] });
     }
+    /** On a small screen the answer comes first: the limits wait behind their summary. */
+    const hasRoom = matchMedia('(min-width: 901px)').matches;
+    const told = $derived(
+        [
+            `${plural(bench.limits.mostPaints, 'paint')} and ${plural(bench.limits.mostParts, 'part')} at most`,
+            ...(bench.limits.insist.length > 0 ? [`${bench.limits.insist.length} must be in it`] : []),
+            ...(bench.limits.avoid.length > 0 ? [`${bench.limits.avoid.length} kept out`] : []),
+        ].join(', '),
+    );
 </script>
 
-<section class="panel" aria-label="Limits">
-    <Choose
-        label="The film wanted"
-        value={film}
-        choices={craft()?.films ?? []}
-        change={(value) => bench.limit({ film: value as typeof film, kinds: null })}
-    />
-    <div class="counts">
-        <Count
-            label="Paints, at most"
-            value={bench.limits.mostPaints}
-            least={1}
-            most={3}
-            change={(mostPaints) => bench.limit({ mostPaints })}
+<details class="panel" open={hasRoom}>
+    <summary>Limits <span class="quiet">{told}</span></summary>
+    <div class="limits">
+        <Choose
+            label="The film wanted"
+            value={film}
+            choices={craft()?.films ?? []}
+            change={(value) => bench.limit({ film: value as typeof film, kinds: null })}
         />
-        <Count
-            label="Parts, at most"
-            value={bench.limits.mostParts}
-            least={1}
-            most={9}
-            change={(mostParts) => bench.limit({ mostParts })}
-        />
-    </div>
-    <div class="kinds" role="group" aria-label="Kinds that may be used">
-        {#each kinds as kind (kind.value)}
-            <button
-                class="act"
-                type="button"
-                aria-pressed={used.includes(kind.value)}
-                onclick={() => toggle(kind.value)}><KindMark kind={kind.value} size={12} />{kind.label}</button
+        <div class="counts">
+            <Count
+                label="Paints, at most"
+                value={bench.limits.mostPaints}
+                least={1}
+                most={3}
+                change={(mostPaints) => bench.limit({ mostPaints })}
+            />
+            <Count
+                label="Parts, at most"
+                value={bench.limits.mostParts}
+                least={1}
+                most={9}
+                change={(mostParts) => bench.limit({ mostParts })}
+            />
+        </div>
+        <div class="kinds" role="group" aria-label="Kinds that may be used">
+            {#each kinds as kind (kind.value)}
+                <button
+                    class="act"
+                    type="button"
+                    aria-pressed={used.includes(kind.value)}
+                    onclick={() => toggle(kind.value)}><KindMark kind={kind.value} size={12} />{kind.label}</button
+                >
+            {/each}
+        </div>
+        <div class="amount">
+            <NumberInput
+                size="sm"
+                labelText="Amount wanted, ml"
+                min={0.05}
+                max={500}
+                step={0.5}
+                value={bench.limits.amountMl}
+                invalid={!!bench.problem?.at('amountMl')}
+                invalidText={bench.problem?.at('amountMl') ?? ''}
+                on:change={(event) => event.detail !== null && bench.limit({ amountMl: Number(event.detail) })}
+            />
+            <label class="tick"
+                ><input
+                    type="checkbox"
+                    checked={bench.limits.enoughLeft}
+                    onchange={(event) => bench.limit({ enoughLeft: event.currentTarget.checked })}
+                /> only pots with enough left for it</label
             >
+        </div>
+        {#each [{ list: 'insist', title: 'Must be in it' }, { list: 'avoid', title: 'Keep out' }] as const as one}
+            <div class="list">
+                <PaintPicker
+                    label={one.title}
+                    fault={bench.problem?.at(one.list) ?? ''}
+                    pick={(paint) => add(one.list, paint)}
+                />
+                {#if bench.limits[one.list].length > 0}
+                    <ul aria-label={one.title}>
+                        {#each bench.limits[one.list] as paint (paint.id)}
+                            <li>
+                                <bdi>{paint.name}</bdi>
+                                <button
+                                    class="act plain icon"
+                                    type="button"
+                                    aria-label="{one.title}: no longer {paint.name}"
+                                    onclick={() =>
+                                        bench.limit({
+                                            [one.list]: bench.limits[one.list].filter((other) => other.id !== paint.id),
+                                        })}>×</button
+                                >
+                            </li>
+                        {/each}
+                    </ul>
+                {/if}
+            </div>
         {/each}
     </div>
-    <div class="amount">
-        <NumberInput
-            size="sm"
-            labelText="Amount wanted, ml"
-            min={0.05}
-            max={500}
-            step={0.5}
-            value={bench.limits.amountMl}
-            invalid={!!bench.problem?.at('amountMl')}
-            invalidText={bench.problem?.at('amountMl') ?? ''}
-            on:change={(event) => event.detail !== null && bench.limit({ amountMl: Number(event.detail) })}
-        />
-        <label class="tick"
-            ><input
-                type="checkbox"
-                checked={bench.limits.enoughLeft}
-                onchange={(event) => bench.limit({ enoughLeft: event.currentTarget.checked })}
-            /> only pots with enough left for it</label
-        >
-    </div>
-    {#each [{ list: 'insist', title: 'Must be in it' }, { list: 'avoid', title: 'Keep out' }] as const as one}
-        <div class="list">
-            <PaintPicker
-                label={one.title}
-                fault={bench.problem?.at(one.list) ?? ''}
-                pick={(paint) => add(one.list, paint)}
-            />
-            {#if bench.limits[one.list].length > 0}
-                <ul aria-label={one.title}>
-                    {#each bench.limits[one.list] as paint (paint.id)}
-                        <li>
-                            <bdi>{paint.name}</bdi>
-                            <button
-                                class="act plain icon"
-                                type="button"
-                                aria-label="{one.title}: no longer {paint.name}"
-                                onclick={() =>
-                                    bench.limit({
-                                        [one.list]: bench.limits[one.list].filter((other) => other.id !== paint.id),
-                                    })}>×</button
-                            >
-                        </li>
-                    {/each}
-                </ul>
-            {/if}
-        </div>
-    {/each}
-</section>
+</details>
 
 <style>
-    section {
+    summary {
+        padding: 10px 14px;
+        font-weight: 700;
+        cursor: pointer;
+    }
+
+    summary .quiet {
+        font-weight: 400;
+    }
+
+    .limits {
         display: grid;
         grid-template-columns: minmax(0, 1fr);
         gap: 12px;
-        padding: 12px 14px 14px;
+        padding: 2px 14px 14px;
     }
 
     .counts {
@@ -142,18 +165,6 @@
     .amount {
         display: grid;
         gap: 8px;
-    }
-
-    .tick {
-        display: flex;
-        gap: 8px;
-        align-items: center;
-    }
-
-    .tick input {
-        width: 16px;
-        height: 16px;
-        accent-color: var(--ink);
     }
 
     ul {

@@ -49,7 +49,9 @@
 </script>
 
 <div class="panel table">
-    <table>
+    <!-- On a narrow screen the rows are laid out as blocks, which takes their roles from them: so they are said. -->
+    <!-- svelte-ignore a11y_no_redundant_roles -->
+    <table role="table">
         <caption class="sr">Wanted paints and what the shelf has for each</caption>
         <thead>
             <tr
@@ -58,12 +60,12 @@
                 ></tr
             >
         </thead>
-        <tbody>
+        <tbody role="rowgroup">
             {#each shown as row (row.key)}
                 {@const offer = wanted.pick(row)}
                 {@const wish = wishable(row)}
-                <tr class:settled={row.standing === 'owned'}>
-                    <th scope="row">
+                <tr role="row" class:settled={row.standing === 'owned'}>
+                    <th scope="row" role="rowheader">
                         <span class="name">
                             <Swatch hex={row.hex} kind={row.list?.paint?.kind} size={34} />
                             <span
@@ -79,7 +81,7 @@
                             >
                         </span>
                     </th>
-                    <td>
+                    <td role="cell">
                         {#if row.standing === 'owned'}
                             <span class="quiet">on the shelf</span>
                         {:else if row.standing === 'unknown'}
@@ -133,8 +135,8 @@
                             </div>
                         {/if}
                     </td>
-                    <td class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
-                    <td class="acts">
+                    <td role="cell" class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
+                    <td role="cell" class="acts">
                         {#if row.uses.length > 0 && offer && row.standing !== 'owned'}
                             <button class="act strong" type="button" onclick={() => wanted.take([row])}>Take it</button>
                         {/if}
@@ -264,9 +266,39 @@
         color: var(--ink-quiet);
     }
 
-    @media (max-width: 700px) {
-        .num {
+    /* Too narrow for a table: each paint is a small block, its stand-in and what can be done below it. */
+    @media (max-width: 900px) {
+        thead {
+            position: absolute;
+            width: 1px;
+            height: 1px;
+            overflow: hidden;
+            clip-path: inset(50%);
+        }
+
+        tbody tr {
+            display: grid;
+            grid-template-columns: minmax(0, 1fr) auto;
+            padding: 4px 0;
+        }
+
+        tbody td {
+            grid-column: 1 / -1;
+        }
+
+        tbody td:empty {
             display: none;
+        }
+
+        tbody td.num {
+            grid-row: 1;
+            grid-column: 2;
+            align-self: center;
+        }
+
+        td.acts {
+            text-align: left;
+            white-space: normal;
         }
     }
 </style>

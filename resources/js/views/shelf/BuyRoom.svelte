@@ -129,19 +129,6 @@
 {#if buying.advice && buying.purchase}<ShoppingList day={buying.advice.day} purchase={buying.purchase} />{/if}
 
 <style>
-    .tick {
-        display: flex;
-        gap: 8px;
-        align-items: center;
-    }
-
-    .tick input {
-        flex: none;
-        width: 16px;
-        height: 16px;
-        accent-color: var(--ink);
-    }
-
     .ways {
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));

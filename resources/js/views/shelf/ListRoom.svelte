@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Search } from 'carbon-components-svelte';
+    import { onMount } from 'svelte';
     import { router } from 'svelte-spa-router';
     import type { Paint } from '../../lib/api';
     import { craft } from '../../lib/craft.svelte';
@@ -39,8 +40,12 @@
         { value: 'maker', label: 'maker' },
     ];
 
+    let searchBox: HTMLElement;
     const find = new URLSearchParams(router.querystring).get('find');
     if (find !== null) shelf.wish.search = find;
+    onMount(() => {
+        if (find !== null) searchBox.querySelector('input')?.focus();
+    });
 
     $effect(() => {
         const { kind, maker, owned: whose, sort } = shelf.wish;
@@ -67,7 +72,7 @@
 </script>
 
 <div class="filters">
-    <div class="search">
+    <div class="search" bind:this={searchBox}>
         <Search
             size="sm"
             labelText="Find a paint"

@@ -124,18 +124,6 @@
         font-size: 1.125rem;
     }
 
-    .tick {
-        display: flex;
-        gap: 8px;
-        align-items: center;
-    }
-
-    .tick input {
-        width: 16px;
-        height: 16px;
-        accent-color: var(--ink);
-    }
-
     ol {
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
