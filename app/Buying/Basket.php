@@ -17,16 +17,20 @@ final class Basket
     /**
      * @param list<string> $items as Market names them
      *
-     * @return int pots
+     * @return array{pots: int, wished: list<string>} how many pots came, and the paints that were on the wish list until now
      *
      * @throws Refused when an item is not known
      */
-    public function bring(array $items): int
+    public function bring(array $items): array
     {
-        return DB::transaction(function () use ($items): int {
+        return DB::transaction(function () use ($items): array {
             $products = $this->products($items);
+            $wished = [];
             foreach ($products as $product) {
                 $pot = Pot::query()->findOrNew($product->id);
+                if ($pot->wished) {
+                    $wished[] = $product->id;
+                }
                 $pot->fill([
                     'product_id' => $product->id,
                     'pots' => $pot->pots + 1,
@@ -36,28 +40,36 @@ final class Basket
                 ])->save();
             }
 
-            return $products->count();
+            return ['pots' => $products->count(), 'wished' => $wished];
         });
     }
 
     /**
      * @param list<string> $items as Market names them
+     * @param list<string> $wished paints that go back onto the wish list
+     *
+     * @return array{pots: int, wished: list<string>}
      *
      * @throws Refused when an item is not known, or its pot is no longer there
      */
-    public function takeBack(array $items): int
+    public function takeBack(array $items, array $wished): array
     {
-        return DB::transaction(function () use ($items): int {
+        return DB::transaction(function () use ($items, $wished): array {
             $products = $this->products($items);
             foreach ($products as $product) {
                 $pot = Pot::query()->find($product->id);
                 if ($pot === null || $pot->pots < 1) {
                     throw Refused::at('items', "There is no pot of $product->name to take back.");
                 }
-                $pot->update(['pots' => $pot->pots - 1, 'remaining_ml' => max(0.0, $pot->remaining_ml - $product->volume_ml), 'version' => $pot->version + 1]);
+                $pot->update([
+                    'pots' => $pot->pots - 1,
+                    'remaining_ml' => max(0.0, $pot->remaining_ml - $product->volume_ml),
+                    'wished' => $pot->wished || in_array($product->id, $wished, true),
+                    'version' => $pot->version + 1,
+                ]);
             }
 
-            return $products->count();
+            return ['pots' => $products->count(), 'wished' => []];
         });
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Photos;
 
 use App\Models\Photo;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
@@ -25,6 +26,9 @@ final class PhotoStore
 
     private const LEAST_SIDE = 8;
 
+    /** A picture is for measuring in; one that was left lying goes when another is taken in. */
+    private const KEPT_DAYS = 2;
+
     /** Plenty to measure in: averaging down only takes noise away. */
     private const LONGEST_SIDE = 1400;
 
@@ -39,7 +43,11 @@ final class PhotoStore
             throw Faulty::field('photo', 'This picture is damaged. Save it anew, or take another.');
         }
 
-        return DB::transaction(static fn(): Photo => Photo::query()->create(['width' => $image->width(), 'height' => $image->height(), 'png' => $png]));
+        return DB::transaction(static function () use ($image, $png): Photo {
+            Photo::query()->where('created_at', '<', Date::now()->subDays(self::KEPT_DAYS))->delete();
+
+            return Photo::query()->create(['width' => $image->width(), 'height' => $image->height(), 'png' => $png]);
+        });
     }
 
     private function mustBeReadable(string $bytes): void

@@ -103,7 +103,6 @@ final class EditingTest extends BrowserTestCase
         $this->key('/');
         $this->see('//h1[.="Shelf"]');
         $this->see('//tbody/tr');
-        $this->key('/');
         $this->key('deep teal');
         $this->pressNamed('All paints');
         $this->see('//tbody/tr[.//bdi[.="Deep Tide"]]');

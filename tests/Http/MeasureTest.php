@@ -8,6 +8,7 @@ use App\Devices\SwatchReader;
 use App\Models\Photo;
 use App\Models\Product;
 use GdImage;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
@@ -54,6 +55,18 @@ final class MeasureTest extends HttpTestCase
         $this->get("/api/photos/$photo[id]")->assertOk()->assertHeader('Content-Type', 'image/png');
         $this->ask('DELETE', "/photos/$photo[id]", null, 204);
         $this->ask('GET', "/photos/$photo[id]", null, 404);
+    }
+
+    public function testAPictureLeftLyingGoesWhenAnotherIsTakenIn(): void
+    {
+        $bytes = self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'png');
+        $old = $this->judged($this->upload($bytes), 'POST', '/photos', 201);
+        $young = $this->judged($this->upload($bytes), 'POST', '/photos', 201);
+        Photo::query()->whereKey($old['id'])->update(['created_at' => Date::now()->subDays(3)]);
+
+        $this->judged($this->upload($bytes), 'POST', '/photos', 201);
+        $this->get("/api/photos/$young[id]")->assertOk();
+        $this->get("/api/photos/$old[id]")->assertNotFound();
     }
 
     /** @return iterable<string, array{list<array<string, mixed>>, string}> */

@@ -94,11 +94,13 @@ final class PurchaseTest extends HttpTestCase
         $advice = $this->ask('POST', '/purchases/advice', ['tolerance' => 0]);
         self::assertContains('Deep Tide', array_column($advice['needs'], 'name'));
 
-        self::assertSame(1, $this->ask('POST', '/purchases', ['items' => ["pot-$tide->id"]])['pots']);
+        $brought = $this->ask('POST', '/purchases', ['items' => ["pot-$tide->id"]]);
+        self::assertSame([1, [$tide->id]], [$brought['pots'], $brought['wished']]);
         $pot = $this->ask('GET', "/paints/$tide->id")['paint']['pot'];
         self::assertSame([1, 17, false], [$pot['pots'], $pot['remainingMl'], $pot['wished']]);
-        $this->ask('POST', '/purchases', ['items' => ["pot-$tide->id"], 'back' => true]);
-        self::assertSame(0, $this->ask('GET', "/paints/$tide->id")['paint']['pot']['pots']);
+        $this->ask('POST', '/purchases', ['items' => ["pot-$tide->id"], 'back' => true, 'wished' => $brought['wished']]);
+        $pot = $this->ask('GET', "/paints/$tide->id")['paint']['pot'];
+        self::assertSame([0, true], [$pot['pots'], $pot['wished']]);
         $this->ask('POST', '/purchases', ['items' => ["pot-$tide->id"], 'back' => true], 409);
     }
 

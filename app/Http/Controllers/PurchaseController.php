@@ -26,8 +26,10 @@ final class PurchaseController
             'items' => ['required', 'array', 'list', 'min:1', 'max:200'],
             'items.*' => ['string', 'max:40'],
             'back' => ['nullable', 'boolean'],
+            'wished' => ['nullable', 'array', 'list', 'max:1000'],
+            'wished.*' => ['string', 'max:40'],
         ], ['items.required' => 'Choose what was bought.']);
 
-        return new JsonResponse(['pots' => ($wish['back'] ?? false) ? $basket->takeBack($wish['items']) : $basket->bring($wish['items'])]);
+        return new JsonResponse(($wish['back'] ?? false) ? $basket->takeBack($wish['items'], $wish['wished'] ?? []) : $basket->bring($wish['items']));
     }
 }

@@ -51,11 +51,11 @@ export class Buying {
     async bought(items: Item[]): Promise<void> {
         const names = items.map((item) => item.item);
         try {
-            const { pots } = await api.post<{ pots: number }>('/purchases', { items: names });
+            const { pots, wished } = await api.post<Schemas['Brought']>('/purchases', { items: names });
             tell(`${plural(pots, 'pot')} put on the shelf.`, {
                 label: 'Undo',
                 run: async () => {
-                    await api.post('/purchases', { items: names, back: true });
+                    await api.post('/purchases', { items: names, back: true, wished });
                     await this.fetch();
                 },
             });
