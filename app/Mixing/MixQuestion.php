@@ -27,10 +27,13 @@ final readonly class MixQuestion
 {
     public const ANSWERS_OF_EACH = 6;
 
+    private const USUAL_AMOUNT_ML = 1.0;
+
     private function __construct(
         public string $name,
         public MixTarget $target,
         public MixLimits $limits,
+        public float $amountMl,
         private OwnedPaints $owned,
     ) {}
 
@@ -46,16 +49,17 @@ final readonly class MixQuestion
         [$name, $target] = self::target($wish['target']);
         $film = Film::tryFrom($wish['film'] ?? '');
         $owned = OwnedPaints::now();
+        $amountMl = (float) ($wish['amountMl'] ?? self::USUAL_AMOUNT_ML);
         $limits = MixLimits::none()->paints($wish['mostPaints'] ?? MixLimits::MOST_PAINTS)->parts($wish['mostParts'] ?? 9)->without($wish['avoid'] ?? []);
         $limits = Field::read('insist', static fn(): MixLimits => $limits->with($wish['insist'] ?? []));
         if (($wish['kinds'] ?? []) !== []) {
             $limits = Field::read('kinds', static fn(): MixLimits => $limits->kinds(array_map(Kind::from(...), $wish['kinds'] ?? [])));
         }
         if ($wish['enoughLeft'] ?? false) {
-            $limits = Field::read('amountMl', static fn(): MixLimits => $limits->enoughFor((float) ($wish['amountMl'] ?? 1.0), $owned->leftMl()));
+            $limits = Field::read('amountMl', static fn(): MixLimits => $limits->enoughFor($amountMl, $owned->leftMl()));
         }
 
-        return new self($name, $film === null ? $target : MixTarget::of($target->colour, $film), $limits, $owned);
+        return new self($name, $film === null ? $target : MixTarget::of($target->colour, $film), $limits, $amountMl, $owned);
     }
 
     public function answers(): MixAnswers

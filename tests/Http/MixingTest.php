@@ -59,6 +59,8 @@ final class MixingTest extends HttpTestCase
         self::assertNotContains($yellow, array_merge(...array_map(static fn(array $one): array => array_column($one['mix']['parts'], 'paint'), $without['triples'])));
         $both = $this->ask('POST', '/mixes', ['target' => ['paint' => $yellow], 'avoid' => [$yellow], 'insist' => [$yellow]]);
         self::assertSame([0, false], [$both['advised'], $both['reach']['isReached']]);
+        $unsaid = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'amountMl' => null, 'enoughLeft' => true]);
+        self::assertGreaterThanOrEqual(1.0, $unsaid['pairs'][0]['ml']);
         self::assertSame(['insist'], self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'insist' => ['a', 'b', 'c', 'd']], 422)));
         self::assertSame(['kinds'], self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'kinds' => ['varnish']], 422)));
     }
@@ -96,6 +98,7 @@ final class MixingTest extends HttpTestCase
         yield 'impossible Lab' => [['target' => ['colour' => '500, 0, 0']], 'target.colour', 422];
         yield 'a list' => [['target' => ['colour' => ['#000000']]], 'target.colour', 422];
         yield 'four paints' => [['target' => ['colour' => '#7a5230'], 'mostPaints' => 4], 'mostPaints', 422];
+        yield 'yes for a number' => [['target' => ['colour' => '#7a5230'], 'mostParts' => true], 'mostParts', 422];
         yield 'no amount' => [['target' => ['colour' => '#7a5230'], 'amountMl' => 0], 'amountMl', 422];
         yield 'plan without step' => [['target' => ['plan' => 'x']], 'target.step', 422];
         yield 'unknown paint' => [['target' => ['paint' => 'x']], '', 404];

@@ -84,6 +84,7 @@ final class PurchaseTest extends HttpTestCase
         self::assertCount(1, $some['open']);
         self::assertLessThan($all['total'], $some['total']);
         self::assertSame(['budget'], self::fields($this->ask('POST', '/purchases/advice', [...$wish, 'budget' => -5], 422)));
+        self::assertSame(['budget'], self::fields($this->ask('POST', '/purchases/advice', [...$wish, 'budget' => true], 422)));
         self::assertSame(['tolerance'], self::fields($this->ask('POST', '/purchases/advice', [...$wish, 'tolerance' => 'NaN'], 422)));
     }
 

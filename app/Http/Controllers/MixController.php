@@ -15,6 +15,6 @@ final class MixController
     {
         $question = MixQuestion::of($request->validated());
 
-        return new JsonResponse(MixAnswersResource::of($question, $question->answers(), $request->float('amountMl', 1.0)));
+        return new JsonResponse(MixAnswersResource::of($question, $question->answers()));
     }
 }

@@ -27,7 +27,7 @@ final class PriceController
 
     private function answer(Request $request, Product|PaintSet $item): JsonResponse
     {
-        $request->validate(['price' => ['present', 'nullable', 'integer', 'between:0,10000000']], [
+        $request->validate(['price' => ['present', 'nullable', 'integer:strict', 'between:0,10000000']], [
             'price.between' => 'A price cannot be negative. Leave it empty to go by the shop.',
             'price.integer' => 'Write the price as a whole number of minor units.',
         ]);

@@ -15,7 +15,7 @@ final class AdviceRequest extends FormRequest
             'plan' => ['nullable', 'string', 'max:40'],
             'text' => ['nullable', 'string', 'max:30000'],
             'tolerance' => ['nullable', new ToleranceRule],
-            'budget' => ['nullable', 'integer', 'between:0,100000000'],
+            'budget' => ['nullable', 'integer:strict', 'between:0,100000000'],
             'inStockOnly' => ['nullable', 'boolean'],
             'shelfStandsIn' => ['nullable', 'boolean'],
         ];

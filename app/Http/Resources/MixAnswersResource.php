@@ -18,10 +18,10 @@ use Kalokroma\Mixing\Reach;
 final class MixAnswersResource
 {
     /** @return array<string, mixed> */
-    public static function of(MixQuestion $question, MixAnswers $answers, float $amountMl): array
+    public static function of(MixQuestion $question, MixAnswers $answers): array
     {
         $reach = Reach::of($answers);
-        $told = static fn(MixAnswer $answer): array => self::answer($answer, $question->target, $amountMl);
+        $told = static fn(MixAnswer $answer): array => self::answer($answer, $question->target, $question->amountMl);
 
         return [
             'target' => [
