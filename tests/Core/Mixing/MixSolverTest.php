@@ -82,7 +82,7 @@ final class MixSolverTest extends TestCase
         self::assertEqualsWithDelta(0.0, Ciede2000::between($answer->colour, $answer->mix->colour()), 1e-6);
     }
 
-    /** Found once by trying all 4.5 million triples of each shelf in all 73 ratios, which takes minutes even in C; the last ones lie at the edge of reach. */
+    /** Found once by trying all 4.5 million triples of each shelf in all 79 ratios, which takes minutes even in C; the last ones lie at the edge of reach. */
     #[DataProvider('exhaustedShelves')]
     public function testOnThreeHundredPaintsTheBestTripleIsNearTheExhaustiveOne(int $seed, string $target, float $exhaustive): void
     {

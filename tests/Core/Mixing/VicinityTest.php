@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Mixing;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Mixing\Palette;
+use Kalokroma\Mixing\Spans;
+use Kalokroma\Mixing\Vicinity;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Paints;
+
+final class VicinityTest extends TestCase
+{
+    private const TARGETS = [[50, 0, 0], [20, 5, -8], [90, -3, 30], [45, 60, 40], [35, 25, -70], [60, -50, 45], [75, 10, 85]];
+
+    /** Nothing within the difference is ever left out, and little of what is far off gets in. */
+    public function testTheBoxHoldsEveryColourWithinTheDifference(): void
+    {
+        $random = new Randomizer(new Mt19937(9));
+        $inside = $far = $farInside = 0;
+        foreach (self::TARGETS as [$l, $a, $b]) {
+            $target = Lab::of($l, $a, $b);
+            foreach ([0.3, 1.0, 4.0] as $difference) {
+                $box = Vicinity::around($target, $difference, 0.0);
+                $reach = 4 * $difference;
+                for ($i = 0; $i < 600; $i++) {
+                    $colour = Lab::of($l + $reach * self::throw($random), $a + $reach * self::throw($random), $b + $reach * self::throw($random));
+                    $apart = Ciede2000::between($target, $colour);
+                    $light = $colour->toXyz();
+                    $isHeld = $box->holds([$light->x, $light->y, $light->z]);
+                    if ($apart <= $difference) {
+                        $inside++;
+                        self::assertTrue($isHeld, sprintf('%.2f from %s', $apart, implode(' ', [$l, $a, $b])));
+                    } elseif ($apart > 3 * $difference) {
+                        $far++;
+                        $farInside += (int) $isHeld;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(300, $inside);
+        self::assertLessThan(0.05 * $far, $farInside);
+    }
+
+    public function testARangeThatHoldsANearMixIsNeverLeftOut(): void
+    {
+        $palette = new Palette(Paints::shelf(30, 13), false);
+        $spans = new Spans($palette);
+        $random = new Randomizer(new Mt19937(2));
+        for ($i = 0; $i < 300; $i++) {
+            [$one, $two, $three] = $random->pickArrayKeys($palette->paints, 3);
+            $share = $random->getInt(5, 95) / 100;
+            $target = Lab::of(...Palette::lab($palette->lightOfTwo($one, $two, $share)));
+            self::assertTrue(Vicinity::around($target, 0.2, 0.0)->meets($spans->ofPaints[$one], $spans->ofPaints[$two]));
+
+            $other = (1.0 - $share) * $random->getInt(1, 9) / 10;
+            $target = Lab::of(...Palette::lab($palette->lightOfThree($one, $two, $three, $share, $other, 1.0 - $share - $other)));
+            self::assertTrue(Vicinity::around($target, 0.2, 0.0)->meetsBetween($spans->ofPaints[$one], $spans->ofPaints[$two], $spans->ofPaints[$three]));
+        }
+    }
+
+    public function testAPairThatCannotComeNearIsLeftOut(): void
+    {
+        $palette = new Palette([Paints::of('#d8c020', 0.6), Paints::of('#f0efe8', 0.7), Paints::of('#2a4a8a', 0.9)], false);
+        $spans = new Spans($palette);
+
+        self::assertFalse(Vicinity::around(Paints::lab('#702030'), 4.0, 0.0)->meets($spans->ofPaints[0], $spans->ofPaints[1]));
+        self::assertFalse(Vicinity::around(Paints::lab('#ffffff'), 1.0, 0.0)->meetsBetween(...$spans->ofPaints));
+    }
+
+    private static function throw(Randomizer $random): float
+    {
+        return $random->getInt(-1000, 1000) / 1000;
+    }
+}
