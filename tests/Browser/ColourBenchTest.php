@@ -119,18 +119,20 @@ final class ColourBenchTest extends BrowserTestCase
         $this->choose('Plan', 'Provost on the White Heron');
         $this->see('//section[@aria-label="Basket"]//li[.//bdi[.="Moon Silver"] or contains(., "Moon Silver")]');
         $price = $this->see('//section[@aria-label="Basket"]//li[1]//input');
-        $total = $this->see('//button[@role="radio"][1]//b')->getText();
+        $total = $this->see('//label[.//input[@type="radio"]][1]//b')->getText();
         $price->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $price->sendKeys('0.50'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Basket"]//small[.="price by hand"]');
-        Patience::until(fn(): bool => $this->see('//button[@role="radio"][1]//b')->getText() !== $total, 'another total');
+        Patience::until(fn(): bool => $this->see('//label[.//input[@type="radio"]][1]//b')->getText() !== $total, 'another total');
 
         $this->fill('Spend at most', '6'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Basket"]//b[.="Left open:"]');
         $this->fill('Spend at most', WebDriverKeys::BACKSPACE.WebDriverKeys::TAB);
         $this->seeNot('//b[.="Left open:"]');
-        $this->pressNamed('Fewest boxes');
-        $this->see('//button[@role="radio"][2][@aria-checked="true"]');
+        $this->press('//label[contains(., "Fewest boxes")]');
+        self::assertSame('fewestBoxes', self::driver()->executeScript('return document.querySelector("input[name=way]:checked").value'));
+        self::driver()->switchTo()->activeElement()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        self::assertSame('bestValue', self::driver()->executeScript('return document.querySelector("input[name=way]:checked").value'));
         $this->pressNamed('Bought: put on my shelf');
         $this->see('//h2[.="Nothing to buy"]');
         $this->pressNamed('Undo');

@@ -199,6 +199,19 @@ final class MeasureTest extends HttpTestCase
         $this->ask('GET', '/shelf/map?plan=none', null, 404);
     }
 
+    public function testAGapNamesAPaintThatWouldFillItAndIsGoneOnceItIsOwned(): void
+    {
+        $before = $this->ask('GET', '/shelf/map')['gaps'];
+        $filled = array_values(array_filter($before, static fn(array $gap): bool => $gap['filler'] !== null))[0];
+        self::assertNotContains($filled['filler']['id'], array_column($this->ask('GET', '/shelf/map')['points'], 'id'));
+
+        $this->ask('PUT', "/paints/{$filled['filler']['id']}/pot", ['pots' => 1, 'remainingMl' => 17, 'note' => '', 'wished' => false, 'version' => 0]);
+        foreach ($this->ask('GET', '/shelf/map')['gaps'] as $gap) {
+            self::assertNotSame($filled['filler']['id'], $gap['filler']['id'] ?? null);
+            self::assertNotSame([$filled['hue'], $filled['value'], $filled['hueReach']], [$gap['hue'], $gap['value'], $gap['hueReach']]);
+        }
+    }
+
     /** @return TestResponse<Response> */
     private function upload(string $bytes): TestResponse
     {

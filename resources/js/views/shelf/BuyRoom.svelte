@@ -103,13 +103,8 @@
             <div class="ways" role="radiogroup" aria-label="Way to buy">
                 {#each WAYS as { way, name }}
                     {@const purchase = buying.advice.purchases[way]}
-                    <button
-                        class="panel way"
-                        type="button"
-                        role="radio"
-                        aria-checked={buying.way === way}
-                        onclick={() => (buying.way = way)}
-                    >
+                    <label class="panel way">
+                        <input class="sr" type="radio" name="way" value={way} bind:group={buying.way} />
                         <span>{name}</span>
                         <b>{money(purchase.total)}</b>
                         <small
@@ -118,7 +113,7 @@
                                 ? `, ${purchase.open.length} left open`
                                 : ''}</small
                         >
-                    </button>
+                    </label>
                 {/each}
             </div>
             {#if buying.purchase}<Basket {buying} purchase={buying.purchase} />{/if}
@@ -136,6 +131,7 @@
     }
 
     .way {
+        position: relative;
         display: grid;
         gap: 2px;
         padding: 10px 14px;
@@ -156,9 +152,14 @@
         font-size: 0.8125rem;
     }
 
-    .way[aria-checked='true'] {
+    .way:has(:checked) {
         border-color: var(--ink);
         box-shadow: inset 0 0 0 1px var(--ink);
+    }
+
+    .way:has(:focus-visible) {
+        outline: 2px solid var(--accent);
+        outline-offset: 2px;
     }
 
     @media (max-width: 560px) {
