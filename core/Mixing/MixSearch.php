@@ -13,7 +13,7 @@ final class MixSearch
     private const FEW = 2;
 
     /** The bounds are drawn anew when the best known answers have become this much better. */
-    private const WORTH_REDRAWING = 0.8;
+    private const WORTH_REDRAWING = 0.65;
 
     /** A see-through coat of a mix may lie outside its ingredients' by this much reflectance (0.002 was the most found). */
     private const SEE_THROUGH_SLACK = 0.004;
