@@ -13,12 +13,15 @@ use Kalokroma\Colour\ColourName;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Matching\BestBuy;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\MixAnswers;
 use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Mixing\MixSolver;
 use Kalokroma\Mixing\MixTarget;
+use Kalokroma\Mixing\Reach;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
 
 /**
  * A question to the solver as the mixing bench asks it: a target from anywhere, the shelf as it is, and limits.
@@ -65,6 +68,18 @@ final readonly class MixQuestion
     public function answers(): MixAnswers
     {
         return MixSolver::solve($this->target, $this->owned->paints(), $this->limits, self::ANSWERS_OF_EACH);
+    }
+
+    /** What to buy when the shelf does not reach the colour: only asked then, and nothing when it does. */
+    public function bestBuy(MixAnswers $answers): ?BestBuy
+    {
+        if (Reach::of($answers)->isReached) {
+            return null;
+        }
+        $others = Product::query()->whereNotNull('swatch')->whereIn('kind', $this->target->film->usualKinds())->whereNotIn('id', $this->owned->products->modelKeys())
+            ->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $product): Paint => $product->toCore());
+
+        return BestBuy::for($this->target, array_values($others->all()), $answers->best()->difference->number ?? INF);
     }
 
     /**

@@ -43,6 +43,7 @@ final class ColourBenchTest extends BrowserTestCase
         $this->fill('Hex, or L* a* b*', 'bright red'.WebDriverKeys::TAB);
         $this->see('//*[contains(., "is no colour")]');
         $this->fill('Hex, or L* a* b*', '#00ff00'.WebDriverKeys::TAB);
+        $this->see('//section[@aria-label="Out of reach"][contains(., "Nearest to buy")]//button[.="Wish for it"]');
         self::assertStringContainsString('nothing comes nearer', $this->see('//*[@role="status"][contains(., "too saturated")]')->getText());
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Pot;
+use App\Models\Product;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class MixingTest extends HttpTestCase
@@ -14,7 +15,7 @@ final class MixingTest extends HttpTestCase
         $answer = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'amountMl' => 2]);
 
         self::assertSame('covering', $answer['target']['film']);
-        self::assertTrue($answer['reach']['isReached']);
+        self::assertSame([true, null], [$answer['reach']['isReached'], $answer['buy']]);
         self::assertCount(6, $answer['triples']);
         $best = $answer['pairs'][0];
         self::assertCount(2, $best['mix']['parts']);
@@ -82,6 +83,8 @@ final class MixingTest extends HttpTestCase
     {
         $far = $this->ask('POST', '/mixes', ['target' => ['colour' => '#00ff00']]);
         self::assertFalse($far['reach']['isReached']);
+        self::assertLessThan($far['pairs'][0]['difference'], $far['buy']['difference']);
+        self::assertSame(0, Product::query()->whereKey($far['buy']['paint']['id'])->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))->count());
         self::assertStringContainsString('too saturated', $far['reach']['words']);
         Pot::query()->update(['pots' => 0]);
         $none = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230']]);

@@ -21,6 +21,7 @@ final class MixAnswersResource
     public static function of(MixQuestion $question, MixAnswers $answers): array
     {
         $reach = Reach::of($answers);
+        $buy = $question->bestBuy($answers);
         $told = static fn(MixAnswer $answer): array => self::answer($answer, $question->target, $question->amountMl);
 
         return [
@@ -32,6 +33,7 @@ final class MixAnswersResource
                 'lab' => ColourResource::lab($question->target->colour),
             ],
             'reach' => ['isReached' => $reach->isReached, 'words' => $reach->words],
+            'buy' => $buy === null ? null : ['paint' => PaintBrief::of($buy->paint), 'difference' => round($buy->difference->number, 2), 'words' => $buy->difference->words()],
             'tried' => count($answers->tried),
             'advised' => count($answers->advised()->mix->ingredients ?? []),
             'singles' => array_map($told, $answers->singles),

@@ -7,6 +7,7 @@
     import AnswerLists from './mixing/AnswerLists.svelte';
     import LimitsPanel from './mixing/LimitsPanel.svelte';
     import MixingHead from './mixing/MixingHead.svelte';
+    import OutOfReach from './mixing/OutOfReach.svelte';
     import SideBySide from './mixing/SideBySide.svelte';
     import TargetPanel from './mixing/TargetPanel.svelte';
 
@@ -41,22 +42,17 @@
             </p>
         </Nothing>
     {:else}
+        {#if !bench.answers.reach.isReached}
+            <OutOfReach answers={bench.answers} />
+        {/if}
         {#if bench.shown}
             <SideBySide answers={bench.answers} answer={bench.shown} />
-        {/if}
-        {#if !bench.answers.reach.isReached}
-            <p class="reach panel" role="status"><b>{bench.answers.reach.words}</b></p>
         {/if}
         <AnswerLists {bench} />
     {/if}
 </Desk>
 
 <style>
-    .reach {
-        padding: 12px 14px;
-        border-left: 6px solid var(--ink);
-    }
-
     a {
         color: var(--ink);
     }

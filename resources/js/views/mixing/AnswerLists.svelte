@@ -25,7 +25,9 @@
                                 <SplitSwatch wanted={answers.target.colour.hex} found={answer.colour.hex} height={38} />
                                 <span class="words"
                                     ><bdi>{answer.mix.words}</bdi>{#if bench.isAdvised(group, index)}<b class="advised"
-                                            >simplest that will do</b
+                                            >{answers.reach.isReached
+                                                ? 'simplest that will do'
+                                                : 'simplest of the nearest'}</b
                                         >{/if}<small class="quiet">{answer.leans.join(', ') || answer.closeness}</small
                                     ></span
                                 >

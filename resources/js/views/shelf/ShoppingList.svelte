@@ -18,7 +18,12 @@
                         ><b>{item.name}</b><br />{item.maker}
                         {item.code}{item.isSet ? `, a set of ${item.paints.length}` : ''}</td
                     >
-                    <td>{item.does.map((does) => does.wanted.name).join(', ')}</td>
+                    <td
+                        >{item.does
+                            .filter((does) => item.isSet || does.by.id !== does.wanted.id)
+                            .map((does) => does.wanted.name)
+                            .join(', ')}</td
+                    >
                     <td>{money(item.quote.price)}</td>
                 </tr>
             {/each}
@@ -37,6 +42,10 @@
         padding: 6px 12px 6px 0;
         border-top: 1px solid #999;
         vertical-align: top;
+    }
+
+    td:first-child {
+        width: 24px;
     }
 
     td:last-child {
