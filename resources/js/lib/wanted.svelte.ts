@@ -13,6 +13,13 @@ export const STANDINGS: Record<Schemas['Standing'], string> = {
     unknown: 'not known',
 };
 
+export const WAYS: Record<StandIn['way'], string> = {
+    paint: STANDINGS.substitute,
+    mix: STANDINGS.mix,
+    'thinned-paint': STANDINGS.made,
+    'thinned-ink': STANDINGS.made,
+};
+
 /** One row as both tables need it. */
 export type Row = {
     key: string;

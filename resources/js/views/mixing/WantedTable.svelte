@@ -1,9 +1,9 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
     import { wishFor } from '../../lib/wish';
-    import { STANDINGS, type Row, type Wanted } from '../../lib/wanted.svelte';
-    import SplitSwatch from '../../parts/SplitSwatch.svelte';
+    import type { Row, Wanted } from '../../lib/wanted.svelte';
     import Swatch from '../../parts/Swatch.svelte';
+    import WantedOffer from './WantedOffer.svelte';
 
     /** Wanted on the left, what does the job on the right, and how far off it is. */
     let { wanted, rows }: { wanted: Wanted; rows: Row[] } = $props();
@@ -20,15 +20,6 @@
     function wishable(row: Row): { id: string; name: string } | null {
         if (row.list !== null) return row.list.isKnown ? row.list.paint : null;
         return row.parts.length === 1 && row.parts[0] ? { id: row.parts[0].paint, name: row.parts[0].name } : null;
-    }
-
-    /** Gives the line a colour, so that it can be looked for: it is written behind the name in the list itself. */
-    function colour(row: Row, hex: string): void {
-        const lines = wanted.text.split(/\r?\n/);
-        const at = (row.list?.line ?? 0) - 1;
-        if (lines[at] === undefined) return;
-        lines[at] = `${lines[at].replace(/\s*#[0-9a-f]{6}\b/i, '')} ${hex}`;
-        wanted.text = lines.join('\n');
     }
 
     function mix(row: Row): void {
@@ -51,7 +42,7 @@
 <div class="panel table">
     <!-- On a narrow screen the rows are laid out as blocks, which takes their roles from them: so they are said. -->
     <!-- svelte-ignore a11y_no_redundant_roles -->
-    <table role="table">
+    <table class="rows" role="table">
         <caption class="sr">Wanted paints and what the shelf has for each</caption>
         <thead>
             <tr
@@ -82,58 +73,7 @@
                         </span>
                     </th>
                     <td role="cell">
-                        {#if row.standing === 'owned'}
-                            <span class="quiet">on the shelf</span>
-                        {:else if row.standing === 'unknown'}
-                            <span class="unknown"
-                                >Not in the catalogue. Give it a colour:
-                                <label
-                                    ><span class="sr">Colour of {row.name}</span><input
-                                        type="color"
-                                        value="#808080"
-                                        onchange={(event) => colour(row, event.currentTarget.value)}
-                                    /></label
-                                ></span
-                            >
-                        {:else if row.list && row.list.sameFunction.length > 0}
-                            <b>{row.list.sameFunction[0]?.name}</b>
-                            <small class="quiet">same function and finish</small>
-                        {:else if row.offers.length === 0}
-                            <b>Missing.</b> <span class="quiet">Nothing owned behaves like it.</span>
-                        {:else}
-                            <div class="offer">
-                                {#if offer}<SplitSwatch
-                                        wanted={row.hex ?? '#808080'}
-                                        found={offer.colour.hex}
-                                        height={34}
-                                    />{/if}
-                                <div>
-                                    <select
-                                        aria-label="Stand-in for {row.name}"
-                                        value={offer ? String(row.offers.indexOf(offer)) : ''}
-                                        onchange={(event) =>
-                                            event.currentTarget.value !== '' &&
-                                            wanted.choose(row, Number(event.currentTarget.value))}
-                                    >
-                                        {#if !offer}<option value=""
-                                                >Missing: nearest is {row.offers[0]?.difference.toFixed(1)} off</option
-                                            >{/if}
-                                        {#each row.offers as one, index}
-                                            <option value={String(index)}
-                                                >{one.mix.words}{one.dilution ? `, ${one.dilution}` : ''} ({one.difference.toFixed(
-                                                    1,
-                                                )})</option
-                                            >
-                                        {/each}
-                                    </select>
-                                    <small class="quiet"
-                                        >{offer && row.standing !== 'missing'
-                                            ? `${STANDINGS[row.standing]}, ${offer.words}`
-                                            : `${offer?.words ?? ''} further off than you allow`}</small
-                                    >
-                                </div>
-                            </div>
-                        {/if}
+                        <WantedOffer {wanted} {row} />
                     </td>
                     <td role="cell" class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
                     <td role="cell" class="acts">
@@ -169,34 +109,7 @@
         overflow: auto hidden;
     }
 
-    table {
-        width: 100%;
-        border-collapse: collapse;
-    }
-
-    thead th {
-        padding: 8px 10px;
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
-        font-weight: 400;
-        text-align: left;
-    }
-
-    tbody tr {
-        border-top: 1px solid var(--line);
-    }
-
-    tbody th,
-    td {
-        padding: 6px 10px;
-        font-weight: 400;
-        text-align: left;
-        vertical-align: middle;
-    }
-
-    .name,
-    .offer,
-    .unknown {
+    .name {
         display: flex;
         gap: 12px;
         align-items: center;
@@ -222,33 +135,6 @@
 
     .num {
         font-weight: 700;
-        text-align: right !important;
-        white-space: nowrap;
-    }
-
-    select {
-        max-width: 100%;
-        min-width: 0;
-        padding: 2px 4px;
-        border: 1px solid var(--line);
-        border-radius: 4px;
-        background: var(--raised);
-        color: var(--ink);
-        font: inherit;
-        font-family: var(--face);
-    }
-
-    .offer > div {
-        min-width: 0;
-    }
-
-    input[type='color'] {
-        width: 34px;
-        height: 28px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
     }
 
     td.acts {

@@ -23,7 +23,7 @@
 </script>
 
 <div class="panel list">
-    <table>
+    <table class="rows">
         <caption class="sr">Paints</caption>
         <thead>
             <tr
@@ -109,21 +109,7 @@
         overflow: auto hidden;
     }
 
-    table {
-        width: 100%;
-        border-collapse: collapse;
-    }
-
-    thead th {
-        padding: 8px 10px;
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
-        font-weight: 400;
-        text-align: left;
-    }
-
     tbody tr {
-        border-top: 1px solid var(--line);
         content-visibility: auto;
         contain-intrinsic-size: auto 47px;
     }
@@ -134,19 +120,6 @@
 
     .chosen {
         box-shadow: inset 3px 0 0 var(--ink);
-    }
-
-    td,
-    tbody th {
-        padding: 5px 10px;
-        vertical-align: middle;
-        font-weight: 400;
-        text-align: left;
-    }
-
-    .num {
-        text-align: right !important;
-        white-space: nowrap;
     }
 
     button {
