@@ -81,6 +81,8 @@
     }
 
     summary {
+        min-height: 24px;
+        line-height: 24px;
         cursor: pointer;
     }
 
