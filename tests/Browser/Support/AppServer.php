@@ -39,7 +39,8 @@ final class AppServer
     public function start(): void
     {
         $this->process = new Process([
-            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=192M',
+            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M',
+            '-d', 'opcache.jit_max_root_traces=10000', '-d', 'opcache.jit_max_side_traces=10000', '-d', 'opcache.jit_max_exit_counters=100000', '-d', 'memory_limit=192M',
             '-d', 'post_max_size=21M', '-d', 'display_errors=0', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
         ], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
         $this->process->setTimeout(null)->disableOutput()->start();
