@@ -27,7 +27,7 @@ final readonly class GreyCard
     /** ΔE₀₀ within the card, beyond which there is glare or a shadow on it, or more than the card was marked. */
     private const MOST_SPREAD = 6.0;
 
-    /** Share of pixels unlike the rest, for the same reason. Of a camera's noise alone one in 22 may fall out. */
+    /** Share of pixels unlike the rest, for the same reason. Of noise alone, spread evenly about the mean as a bell curve, about one in twenty falls out. */
     private const MOST_STRAY = 0.08;
 
     private function __construct(

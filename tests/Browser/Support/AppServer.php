@@ -38,11 +38,11 @@ final class AppServer
 
     public function start(): void
     {
+        $root = dirname(__DIR__, 3);
+        $settings = array_map(static fn(string $setting): string => "-d$setting", file("$root/bin/serve-settings", FILE_IGNORE_NEW_LINES) ?: []);
         $this->process = new Process([
-            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M',
-            '-d', 'opcache.jit_max_root_traces=10000', '-d', 'opcache.jit_max_side_traces=10000', '-d', 'opcache.jit_max_exit_counters=100000', '-d', 'memory_limit=192M',
-            '-d', 'post_max_size=21M', '-d', 'display_errors=0', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
-        ], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
+            PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
+        ], $root, ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
         $this->process->setTimeout(null)->disableOutput()->start();
         Patience::until(fn(): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
     }
