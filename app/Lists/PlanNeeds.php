@@ -9,8 +9,10 @@ use App\Shelf\OwnedPaints;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Plan as CorePlan;
+use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
 
 /**
@@ -18,20 +20,27 @@ use Kalokroma\Recipe\Undercoat;
  */
 final readonly class PlanNeeds
 {
-    /** @param list<array{mix: Mix, uses: list<array{area: string, stepId: string, technique: string}>, verdict: Verdict}> $rows in the order the plan names them */
+    /** @param list<array{mix: Mix, uses: list<array{area: string, step: Step, technique: string}>, verdict: Verdict}> $rows in the order the plan names them */
     private function __construct(public array $rows) {}
 
     public static function of(Plan $plan, float $tolerance): self
     {
         $owned = OwnedPaints::now()->paints();
         $rows = [];
-        foreach (self::uses($plan->toCore()) as [$mix, $use]) {
-            $key = self::key($mix);
-            $rows[$key] ??= ['mix' => $mix, 'uses' => [], 'verdict' => Verdict::on($mix, $owned, $tolerance)];
+        $core = $plan->toCore();
+        foreach (self::uses($core) as [$mix, $use]) {
+            // Paint is sprayed from one can or cup: an undercoat takes no mix.
+            $isUndercoat = $core->undercoat->holds($use['step']->id);
+            $key = ($isUndercoat ? 'undercoat ' : '').self::key($mix);
+            $rows[$key] ??= ['mix' => $mix, 'uses' => [], 'mostPaints' => $isUndercoat ? 1 : MixLimits::MOST_PAINTS];
             $rows[$key]['uses'][] = $use;
         }
 
-        return new self(array_values($rows));
+        return new self(array_values(array_map(static function (array $row) use ($owned, $tolerance): array {
+            $planned = max(array_map(static fn(array $use): float => $use['step']->dilution->strength(), $row['uses']));
+
+            return ['mix' => $row['mix'], 'uses' => $row['uses'], 'verdict' => Verdict::on($row['mix'], $owned, $tolerance, $row['mostPaints'], $planned)];
+        }, $rows)));
     }
 
     /** @return list<Paint> that the plan names and nobody here owns */
@@ -42,18 +51,18 @@ final readonly class PlanNeeds
         return array_values(array_filter($plan->toCore()->paints(), static fn(Paint $paint): bool => ! in_array($paint->id, $owned, true)));
     }
 
-    /** @return iterable<array{Mix, array{area: string, stepId: string, technique: string}}> */
+    /** @return iterable<array{Mix, array{area: string, step: Step, technique: string}}> */
     private static function uses(CorePlan $plan): iterable
     {
         foreach ($plan->undercoat->steps() as $step) {
             if ($step->mix !== null) {
-                yield [$step->mix, ['area' => 'Undercoat', 'stepId' => $step->id, 'technique' => $step->id === Undercoat::LIGHT_STEP ? 'from above' : 'all over']];
+                yield [$step->mix, ['area' => 'Undercoat', 'step' => $step, 'technique' => $step->id === Undercoat::LIGHT_STEP ? 'from above' : 'all over']];
             }
         }
         foreach ($plan->areas as $area) {
             foreach ($area->steps as $step) {
                 if ($step->mix !== null) {
-                    yield [$step->mix, ['area' => $area->name, 'stepId' => $step->id, 'technique' => $step->technique->label()]];
+                    yield [$step->mix, ['area' => $area->name, 'step' => $step, 'technique' => $step->technique->label()]];
                 }
             }
         }

@@ -33,16 +33,16 @@ final readonly class StepSubstitutes
     {
         [$area, $step] = $plan->find($stepId) ?? throw (new ModelNotFoundException)->setModel(\App\Models\Plan::class, [$stepId]);
         $offers = [];
-        foreach ($step->mix === null ? [] : self::offers($step->mix) as $substitute) {
-            $offers[] = [$substitute, $plan->strip($area->withStep($step->with($substitute->mix, $substitute->dilution)))];
+        foreach ($step->mix === null ? [] : self::offers($step->mix, $step->dilution->strength()) as $substitute) {
+            $offers[] = [$substitute, $plan->strip($area->withStep($step->with($substitute->mix, $substitute->dilutionFor($step->dilution))))];
         }
 
         return new self($area, $step, $plan->strip($area), $offers);
     }
 
     /** @return list<Substitute> */
-    private static function offers(Mix $wanted): array
+    private static function offers(Mix $wanted, float $planned): array
     {
-        return array_slice(Substitutes::from(OwnedPaints::now()->paints())->for($wanted), 0, self::MOST);
+        return array_slice(Substitutes::from(OwnedPaints::now()->paints())->for($wanted, $planned), 0, self::MOST);
     }
 }

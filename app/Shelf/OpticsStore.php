@@ -18,7 +18,7 @@ use Kalokroma\Paint\Paint;
 final class OpticsStore
 {
     /** Raise when the film model changes what it computes. */
-    private const MODEL = 1;
+    private const MODEL = 2;
 
     /** @var array<string, Optics> */
     private array $fresh = [];

@@ -14,6 +14,9 @@ final readonly class Difference
 
     private const PLAIN = 5.0;
 
+    /** A shift of hue is named when it is at least this share of the change in warmth. */
+    private const HUE_TELLS_MORE = 0.6;
+
     private function __construct(
         public float $number,
         private Lab $wanted,
@@ -41,46 +44,54 @@ final readonly class Difference
     /** @return list<string> what is off, strongest first, nothing when the eye could not tell */
     public function leans(): array
     {
-        return $this->said(
-            [['light', 'dark'], ['strong', 'dull'], ['warm', 'cool']],
-            static fn(string $word, float $by): string => ($by < self::PLAIN ? 'a touch too ' : 'too ').$word,
+        return array_map(
+            static fn(array $offset): string => ($offset[0] < self::PLAIN ? 'a touch too ' : 'too ').$offset[1],
+            $this->offsets(),
         );
     }
 
     /** @return list<string> which way it went: "a touch lighter, cooler"; strongest first, nothing when the eye could not tell */
     public function turns(): array
     {
-        return $this->said(
-            [['lighter', 'darker'], ['stronger', 'duller'], ['warmer', 'cooler']],
-            static fn(string $word, float $by): string => ($by < self::PLAIN ? 'a touch ' : '').$word,
+        return array_map(
+            static fn(array $offset): string => ($offset[0] < self::PLAIN ? 'a touch ' : '').$offset[2],
+            $this->offsets(),
         );
     }
 
-    /**
-     * @param array{array{string, string}, array{string, string}, array{string, string}} $words for more and less of lightness, chroma and warmth
-     * @param callable(string, float): string $say
-     *
-     * @return list<string>
-     */
-    private function said(array $words, callable $say): array
+    /** @return list<array{float, string, string}> the two strongest: size in Lab units, adjective, comparative */
+    private function offsets(): array
     {
         if ($this->closeness() === Closeness::Same) {
             return [];
         }
+        $lighter = $this->atHand->lightness - $this->wanted->lightness;
+        $stronger = $this->chroma($this->atHand) - $this->chroma($this->wanted);
         $offsets = [
-            [$this->atHand->lightness - $this->wanted->lightness, ...$words[0]],
-            [$this->chroma($this->atHand) - $this->chroma($this->wanted), ...$words[1]],
-            [Temperature::warmth($this->atHand) - Temperature::warmth($this->wanted), ...$words[2]],
+            [abs($lighter), ...($lighter > 0 ? ['light', 'lighter'] : ['dark', 'darker'])],
+            [abs($stronger), ...($stronger > 0 ? ['strong', 'stronger'] : ['dull', 'duller'])],
+            $this->turned(),
         ];
-        usort($offsets, static fn(array $one, array $other): int => abs($other[0]) <=> abs($one[0]));
-        $said = [];
-        foreach ($offsets as [$offset, $more, $less]) {
-            if (abs($offset) >= self::NOTICEABLE) {
-                $said[] = $say($offset > 0 ? $more : $less, abs($offset));
-            }
+        $offsets = array_values(array_filter($offsets, static fn(array $offset): bool => $offset[0] >= self::NOTICEABLE));
+        usort($offsets, static fn(array $one, array $other): int => $other[0] <=> $one[0]);
+
+        return array_slice($offsets, 0, 2);
+    }
+
+    /**
+     * To another hue, or where hue tells less, to the warm or cool side.
+     *
+     * @return array{float, string, string}
+     */
+    private function turned(): array
+    {
+        $warmer = Temperature::warmth($this->atHand) - Temperature::warmth($this->wanted);
+        $hue = HueShift::between($this->wanted, $this->atHand);
+        if ($hue !== null && $hue->size >= self::HUE_TELLS_MORE * abs($warmer)) {
+            return [$hue->size, $hue->adjective, $hue->comparative];
         }
 
-        return array_slice($said, 0, 2);
+        return [abs($warmer), ...($warmer > 0 ? ['warm', 'warmer'] : ['cool', 'cooler'])];
     }
 
     private function chroma(Lab $colour): float

@@ -15,11 +15,11 @@ namespace Kalokroma\Colour;
  */
 final class SpectrumFit
 {
-    /** How much a smooth curve is worth against a near miss; the second is for colours at the edge of what paint can do. */
-    private const SMOOTHNESS = [1e-2, 1e-5];
-
-    /** A miss in Lab units that is small enough not to try for less smoothness. */
-    private const NEAR = 0.15;
+    /**
+     * How much a smooth curve is worth against a near miss: one for all colours, so that swatches next to each other get curves next to each other.
+     * With less, colours at the edge of what paint can do are met more nearly, by spiked curves that a step of one in 255 turns into others.
+     */
+    private const SMOOTHNESS = 0.2;
 
     private const MAX_STEPS = 60;
 
@@ -36,8 +36,6 @@ final class SpectrumFit
     /** @var array{float, float, float} */
     private array $residual = [0.0, 0.0, 0.0];
 
-    private float $smoothness = self::SMOOTHNESS[0];
-
     private float $cost;
 
     public function __construct(private readonly Lab $target)
@@ -50,15 +48,7 @@ final class SpectrumFit
     /** @return list<float> reflectance per band */
     public function bands(): array
     {
-        foreach (self::SMOOTHNESS as $smoothness) {
-            $this->smoothness = $smoothness;
-            $this->cost = $this->costAt($this->z);
-            $this->settle();
-            $this->costAt($this->z);
-            if (hypot(hypot($this->residual[0], $this->residual[1]), $this->residual[2]) < self::NEAR) {
-                break;
-            }
-        }
+        $this->settle();
 
         return $this->reflectances($this->z);
     }
@@ -113,7 +103,7 @@ final class SpectrumFit
             $cost += $part * $part;
         }
         for ($i = 1; $i < Observer::BANDS; $i++) {
-            $cost += $this->smoothness * ($z[$i] - $z[$i - 1]) ** 2;
+            $cost += self::SMOOTHNESS * ($z[$i] - $z[$i - 1]) ** 2;
         }
 
         return $cost;
@@ -180,7 +170,7 @@ final class SpectrumFit
     {
         $gradient = array_fill(0, Observer::BANDS, 0.0);
         for ($i = 1; $i < Observer::BANDS; $i++) {
-            $slope = $this->smoothness * ($this->z[$i] - $this->z[$i - 1]);
+            $slope = self::SMOOTHNESS * ($this->z[$i] - $this->z[$i - 1]);
             $gradient[$i] += $slope;
             $gradient[$i - 1] -= $slope;
         }
@@ -198,10 +188,10 @@ final class SpectrumFit
     private function solveTridiagonal(float $damping, array $columns): array
     {
         $last = Observer::BANDS - 1;
-        $side = -$this->smoothness;
+        $side = -self::SMOOTHNESS;
         $upper = [];
         for ($i = 0; $i <= $last; $i++) {
-            $pivot = $this->smoothness * ($i === 0 || $i === $last ? 1 : 2) + $damping - ($i > 0 ? $side * $upper[$i - 1] : 0.0);
+            $pivot = self::SMOOTHNESS * ($i === 0 || $i === $last ? 1 : 2) + $damping - ($i > 0 ? $side * $upper[$i - 1] : 0.0);
             $upper[$i] = $side / $pivot;
             foreach ($columns as $k => $column) {
                 $columns[$k][$i] = ($column[$i] - ($i > 0 ? $side * $column[$i - 1] : 0.0)) / $pivot;

@@ -29,6 +29,12 @@ enum Place: string
         return self::TABLE[$this->value][0];
     }
 
+    /** The paint thins out toward what is left: nobody means to cover there. */
+    public function isFeathered(): bool
+    {
+        return $this !== self::Everywhere && $this !== self::AllButRecesses;
+    }
+
     /** 0…1 */
     public function reach(Zone $zone): float
     {

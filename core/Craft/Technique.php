@@ -50,7 +50,7 @@ enum Technique: string
             'next' => self::Drybrush,
         ],
         'drybrush' => [
-            'label' => 'Drybrush', 'level' => [0.0, 0.03, 0.12, 0.25, 0.35], 'carved' => [0.0, 0.008, 0.04, 0.28, 0.60],
+            'label' => 'Drybrush', 'level' => [0.0, 0.001, 0.004, 0.06, 0.14], 'carved' => [0.0, 0.001, 0.003, 0.16, 0.50],
             'hides' => false, 'rank' => 4,
             'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'with' => Thinner::Water, 'brush' => Brush::Drybrush, 'place' => Place::Everywhere],
             'hint' => 'Wipe most of the paint off, test it on the base; slow, many light passes, mostly from above.',
@@ -71,7 +71,7 @@ enum Technique: string
             'next' => self::Highlight,
         ],
         'glaze' => [
-            'label' => 'Glaze', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.1, 1.0, 1.0, 0.95, 0.9],
+            'label' => 'Glaze', 'level' => [0.35, 0.35, 0.35, 0.35, 0.35], 'carved' => [0.385, 0.35, 0.35, 0.33, 0.315],
             'hides' => false, 'rank' => 7,
             'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 9, 'with' => Thinner::Medium, 'brush' => Brush::Medium, 'place' => Place::Everywhere],
             'hint' => 'Moist, not wet. The stroke ends where the colour should be strongest.',

@@ -52,6 +52,12 @@ enum Texture: string
         return self::TABLE[$this->value][2];
     }
 
+    /** A lens or a buckle takes a dab or two, and nobody counts coats on it. */
+    public function isAskedToCover(): bool
+    {
+        return $this !== self::TinyDetail;
+    }
+
     public function washDriesBlotchy(): bool
     {
         return $this->relief() < self::BLOTCHY_RELIEF;

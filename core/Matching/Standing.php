@@ -19,7 +19,7 @@ enum Standing: string
         return match ($way) {
             Way::Paint => self::Substitute,
             Way::Mix => self::Mix,
-            Way::ThinnedPaint, Way::ThinnedInk => self::Made,
+            Way::Weaker, Way::Stronger, Way::ThinnedPaint => self::Made,
         };
     }
 }

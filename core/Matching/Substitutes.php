@@ -7,8 +7,6 @@ namespace Kalokroma\Matching;
 use Kalokroma\Colour\Difference;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
-use Kalokroma\Craft\Thinner;
-use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixAnswer;
@@ -26,8 +24,11 @@ final readonly class Substitutes
     /** Parts of medium to one part of paint that turn it into a wash (craft: 3 : 1 to 5 : 1, and thinner for pale colours). */
     private const WASH_THINNINGS = [4, 5, 6, 8, 10];
 
-    /** Parts of medium to one part of ink that turn it into a one-coat paint. */
-    private const ONE_COAT_THINNINGS = [1, 2, 3, 4];
+    /** How one thins transparents: parts of paint to parts of medium. */
+    private const THINNINGS = [[1, 0], [3, 1], [2, 1], [3, 2], [1, 1], [2, 3], [1, 2], [1, 3], [1, 4], [1, 6], [1, 9]];
+
+    /** Strengths that differ by less are one. */
+    private const AS_STRONG = 0.05;
 
     /** Answers of each way. */
     private const OF_EACH = 2;
@@ -47,16 +48,16 @@ final readonly class Substitutes
         return new self($owned, $mostPaints);
     }
 
-    /** @return list<Substitute> best first; empty when nothing on the shelf can do the job */
-    public function for(Mix $wanted): array
+    /**
+     * @param float $planned share of paint in what the brush is to carry, 0…1: what is to be thinned may be thinned less
+     *
+     * @return list<Substitute> best first; empty when nothing on the shelf can do the job
+     */
+    public function for(Mix $wanted, float $planned = 1.0): array
     {
         $leading = $this->leadingPaint($wanted);
         $colour = $wanted->colour();
-        $answers = [...$this->paints($leading, $colour), ...$this->mixes($leading, $wanted), ...match ($leading->kind) {
-            Kind::Wash => $this->thinned(Way::ThinnedPaint, $colour, [Kind::Opaque, Kind::SemiOpaque], self::WASH_THINNINGS),
-            Kind::OneCoat => $this->thinned(Way::ThinnedInk, $colour, [Kind::Ink], self::ONE_COAT_THINNINGS),
-            default => [],
-        }];
+        $answers = [...$this->paints($leading, $colour), ...$this->restrengthened($leading, $colour, $planned), ...$this->mixes($leading, $wanted), ...$this->madeOfPaint($leading, $colour)];
         usort($answers, static fn(Substitute $one, Substitute $other): int => [
             round($one->difference->number, 1), count($one->mix->ingredients), $one->mix->parts(),
         ] <=> [
@@ -91,7 +92,7 @@ final readonly class Substitutes
         $fitting = array_filter($this->owned, static fn(Paint $paint): bool => ! $paint->isClear() && Compatibility::mayReplace($leading, $paint));
 
         return self::nearest(array_map(
-            static fn(Paint $paint): Substitute => new Substitute(Way::Paint, Mix::single($paint), null, $paint->colour(), Difference::from($colour, $paint->colour())),
+            static fn(Paint $paint): Substitute => new Substitute(Way::Paint, Mix::single($paint), 1.0, $paint->colour(), Difference::from($colour, $paint->colour())),
             array_values($fitting),
         ));
     }
@@ -111,29 +112,59 @@ final readonly class Substitutes
         $answers = MixSolver::solve(MixTarget::of($wanted->colour(), $film), $this->owned, MixLimits::none()->paints($this->mostPaints)->kinds($kinds), self::OF_EACH);
 
         return array_map(
-            static fn(MixAnswer $answer): Substitute => new Substitute(Way::Mix, $answer->mix, null, $answer->colour, $answer->difference),
+            static fn(MixAnswer $answer): Substitute => new Substitute(Way::Mix, $answer->mix, 1.0, $answer->colour, $answer->difference),
             [...$answers->pairs, ...$answers->triples],
         );
     }
 
     /**
-     * @param list<Kind> $kinds
-     * @param list<int> $thinnings parts of medium to one of paint
+     * A transparent of nearly the same hue, thinned more or less than the wanted one was to be.
      *
      * @return list<Substitute>
      */
-    private function thinned(Way $way, Lab $colour, array $kinds, array $thinnings): array
+    private function restrengthened(Paint $leading, Lab $colour, float $planned): array
     {
+        if (! $leading->kind->isTransparent()) {
+            return [];
+        }
         $white = Reflectance::flat(1.0);
         $answers = [];
         foreach ($this->owned as $paint) {
-            if (! in_array($paint->kind, $kinds, true)) {
+            if ($paint->id === $leading->id || $paint->isClear() || ! Compatibility::mayReplace($leading, $paint)) {
                 continue;
             }
-            foreach ($thinnings as $medium) {
-                $dilution = Dilution::of(1, $medium, Thinner::Medium);
-                $seen = $paint->optics()->over($white, $dilution->strength())->toLab();
-                $answers[] = new Substitute($way, Mix::single($paint), $dilution, $seen, Difference::from($colour, $seen));
+            foreach (self::THINNINGS as [$parts, $medium]) {
+                $strength = $parts / ($parts + $medium) / $planned;
+                if (abs($strength - 1.0) > self::AS_STRONG) {
+                    $seen = $paint->optics()->over($white, $strength)->toLab();
+                    $answers[] = new Substitute($strength < 1.0 ? Way::Weaker : Way::Stronger, Mix::single($paint), $strength, $seen, Difference::from($colour, $seen));
+                }
+            }
+        }
+
+        return self::nearest($answers);
+    }
+
+    /**
+     * A wash made of a covering paint and much medium.
+     *
+     * @return list<Substitute>
+     */
+    private function madeOfPaint(Paint $leading, Lab $colour): array
+    {
+        if ($leading->kind !== Kind::Wash) {
+            return [];
+        }
+        $white = Reflectance::flat(1.0);
+        $answers = [];
+        foreach ($this->owned as $paint) {
+            if (! in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true)) {
+                continue;
+            }
+            foreach (self::WASH_THINNINGS as $medium) {
+                $strength = 1 / (1 + $medium);
+                $seen = $paint->optics()->over($white, $strength)->toLab();
+                $answers[] = new Substitute(Way::ThinnedPaint, Mix::single($paint), $strength, $seen, Difference::from($colour, $seen));
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Matching;
 
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -25,17 +26,19 @@ final readonly class Verdict
     /**
      * @param list<Paint> $owned
      * @param float $tolerance ΔE₀₀ up to which something counts as doing the job
+     * @param int $mostPaints in a stand-in
+     * @param float $planned share of paint in what the brush is to carry, 0…1
      */
-    public static function on(Mix $wanted, array $owned, float $tolerance): self
+    public static function on(Mix $wanted, array $owned, float $tolerance, int $mostPaints = MixLimits::MOST_PAINTS, float $planned = 1.0): self
     {
         if (self::isOwned($wanted, $owned)) {
             return new self(Standing::Owned, null, []);
         }
-        $offers = Substitutes::from($owned)->for($wanted);
+        $offers = Substitutes::from($owned, min(2, $mostPaints))->for($wanted, $planned);
         $advised = self::simplest($offers, $tolerance);
-        if ($advised === null) {
+        if ($advised === null && $mostPaints > 2) {
             // A third paint is only tried where two do not do.
-            $offers = Substitutes::from($owned, 3)->for($wanted);
+            $offers = Substitutes::from($owned, $mostPaints)->for($wanted, $planned);
             $advised = self::simplest($offers, $tolerance);
         }
 

@@ -9,6 +9,7 @@ enum Way: string
 {
     case Paint = 'paint';
     case Mix = 'mix';
+    case Weaker = 'weaker';
+    case Stronger = 'stronger';
     case ThinnedPaint = 'thinned-paint';
-    case ThinnedInk = 'thinned-ink';
 }

@@ -13,6 +13,11 @@ final readonly class Dilution
 {
     public const MOST_PARTS = 20;
 
+    /** Parts of paint that one counts out before thinning. */
+    private const FEW_PARTS = 4;
+
+    private const NEAR = 0.02;
+
     private function __construct(
         public int $paint,
         public int $thinner,
@@ -32,6 +37,25 @@ final readonly class Dilution
     public static function none(): self
     {
         return new self(1, 0, Thinner::Water);
+    }
+
+    /**
+     * The ratio of fewest parts that is nearest to a strength; within NEAR of it nobody could tell.
+     *
+     * @param float $strength share of paint, more than 0 and at most 1; thinner than 1 : 20 is taken as that
+     */
+    public static function near(float $strength, Thinner $with): self
+    {
+        [$nearest, $best] = [INF, self::of(1, 0, $with)];
+        for ($paint = 1; $paint <= self::FEW_PARTS; $paint++) {
+            $thinner = max(0, min(self::MOST_PARTS, (int) round($paint / $strength - $paint)));
+            $off = abs($paint / ($paint + $thinner) / $strength - 1);
+            if ($off < $nearest - self::NEAR) {
+                [$nearest, $best] = [$off, $thinner === 0 ? self::of(1, 0, $with) : self::of($paint, $thinner, $with)];
+            }
+        }
+
+        return $best;
     }
 
     public function isStraight(): bool

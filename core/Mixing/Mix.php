@@ -88,6 +88,17 @@ final class Mix
             : $this->optics()->masstone()->toLab();
     }
 
+    /** Reflectance its dry skin adds: the mean of its paints' finishes by parts. */
+    public function skinWhite(): float
+    {
+        $white = 0.0;
+        foreach ($this->ingredients as $ingredient) {
+            $white += $ingredient->parts * $ingredient->paint->finish->white();
+        }
+
+        return $white / $this->parts();
+    }
+
     /** Opacity of one standard coat, 0…1. */
     public function opacity(): float
     {

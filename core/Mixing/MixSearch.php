@@ -49,8 +49,8 @@ final class MixSearch
     {
         foreach ($among as $i) {
             if ($this->rules->hold([$i]) && $this->rules->allow([$i], [1])) {
-                $colour = $this->palette->paints[$i]->colour();
-                $best->consider([$colour->lightness, $colour->a, $colour->b], [$i], [1]);
+                // By its film, as mixes are: a swatch may be a colour that no paint has.
+                $best->consider(Palette::lab($this->palette->lightOfTwo($i, $i, 1.0)), [$i], [1]);
             }
         }
     }

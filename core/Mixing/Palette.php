@@ -8,12 +8,16 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Observer;
 use Kalokroma\Colour\Xyz;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Paint\Skin;
 
 /**
  * The paints laid out for one question, as bare numbers: the inner loops of the solver make no objects.
  */
 final class Palette
 {
+    /** Share of light that the skin lets out at once. */
+    private const OUT = 1.0 - Skin::INNER;
+
     /** @var list<list<float>> */
     private array $absorption = [];
 
@@ -66,7 +70,8 @@ final class Palette
         }
         for ($i = 0; $i < Observer::BANDS; $i++) {
             $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
-            $bands[] = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
         }
 
         return $bands;
@@ -85,7 +90,8 @@ final class Palette
                 $bands[] = self::coatOverWhite($absorbed, $scattered);
             } else {
                 $ratio = $absorbed / $scattered;
-                $bands[] = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
             }
         }
 
@@ -114,7 +120,8 @@ final class Palette
         }
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
             $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
-            $seen = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
             $x += $weightX * $seen;
             $y += $weightY * $seen;
             $z += $weightZ * $seen;
@@ -141,7 +148,8 @@ final class Palette
         }
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
             $ratio = ($share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i]) / ($share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i]);
-            $seen = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+            $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
             $x += $weightX * $seen;
             $y += $weightY * $seen;
             $z += $weightZ * $seen;
@@ -182,12 +190,12 @@ final class Palette
         return [116.0 * $y - 16.0, 500.0 * ($x - $y), 200.0 * ($y - $z)];
     }
 
-    /** One standard coat over an ideal white: the hyperbolic film with Rg = 1 comes down to this. */
+    /** One standard coat over an ideal white: the hyperbolic film with Rg = 1, seen through its skin, comes down to this. */
     private static function coatOverWhite(float $absorbed, float $scattered): float
     {
         $b = sqrt($absorbed * ($absorbed + 2.0 * $scattered));
         $tanh = tanh($b);
 
-        return ($b - $absorbed * $tanh) / ($b + $absorbed * $tanh);
+        return self::OUT * ($b - $absorbed * $tanh) / ($b + $absorbed * $tanh - Skin::INNER * ($b - $absorbed * $tanh));
     }
 }

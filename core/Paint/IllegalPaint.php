@@ -37,6 +37,16 @@ final class IllegalPaint extends InvalidArgumentException
         return new self('Over white the film is black: a paint this dark hides whatever its opacity. Read the white half again, or enter 0.95.');
     }
 
+    public static function card(): self
+    {
+        return new self('The two halves of the card are nearly alike. Lay the draw-down over black and over white, and read the bare card too.');
+    }
+
+    public static function optics(): self
+    {
+        return new self('Absorption and scattering must be given for every band, none negative, and some scattering in each.');
+    }
+
     public static function nothingToMix(): self
     {
         return new self('A mix needs at least one paint with more than zero parts.');

@@ -11,6 +11,21 @@ use Kalokroma\Colour\Lab;
  */
 final readonly class Opacity
 {
+    /** Of an opaque paint whose colour nobody gave. */
+    private const UNKNOWN_COLOUR = 0.8;
+
+    private const SEMI_OPAQUE = 0.7;
+
+    /** Luminance that one coat of a one-coat paint or ink adds over black, and of a wash. */
+    private const DYE_HAZE = 0.0080;
+
+    private const WASH_HAZE = 0.0074;
+
+    /** Added to a transparent's luminance, so that a black ink is not told to be a covering paint. */
+    private const DARK_FILM = 0.11;
+
+    private const UNKNOWN_LUMINANCE = 0.2;
+
     private function __construct(
         public float $share,
         public bool $isEstimate,
@@ -29,12 +44,12 @@ final readonly class Opacity
     /** What paints of this kind and colour usually manage, until somebody measures. */
     public static function estimate(Kind $kind, ?Lab $swatch): self
     {
+        $usual = $swatch === null ? self::UNKNOWN_COLOUR : UsualOpacity::of($swatch);
         $share = match ($kind) {
-            Kind::Opaque => $swatch === null ? 0.8 : self::ofColourFamily($swatch),
-            Kind::SemiOpaque => $swatch === null ? 0.55 : self::ofColourFamily($swatch) * 0.7,
-            Kind::OneCoat => 0.12,
-            Kind::Wash => 0.06,
-            Kind::Ink => 0.15,
+            Kind::Opaque => $usual,
+            Kind::SemiOpaque => self::SEMI_OPAQUE * $usual,
+            Kind::OneCoat, Kind::Ink => self::ofHaze(self::DYE_HAZE, $swatch),
+            Kind::Wash => self::ofHaze(self::WASH_HAZE, $swatch),
             Kind::Metallic, Kind::Texture => 0.96,
             Kind::Primer => 0.93,
             Kind::Effect, Kind::Enamel => 0.6,
@@ -45,21 +60,9 @@ final readonly class Opacity
         return new self($share, true);
     }
 
-    /** Craft: strong earths and darks 0.9 and more, reds 0.8, yellow 0.45–0.55, white 0.6–0.7. */
-    private static function ofColourFamily(Lab $swatch): float
+    /** All transparents scatter about the same little haze; against a light film that is a smaller share than against a dark one. */
+    private static function ofHaze(float $haze, ?Lab $swatch): float
     {
-        $polar = $swatch->toLch();
-        $hue = $polar->hue;
-
-        return match (true) {
-            $polar->lightness > 86 && $polar->chroma < 22 => 0.65,
-            $polar->lightness < 36 => 0.93,
-            $hue > 40 && $hue < 95 && $polar->chroma < 42 => 0.9,
-            $hue > 75 && $hue < 115 && $polar->lightness > 60 => 0.5,
-            $hue > 48 && $hue <= 75 => 0.65,
-            $polar->lightness > 74 => 0.68,
-            $hue <= 48 || $hue > 325 => 0.8,
-            default => 0.82,
-        };
+        return $haze / (self::DARK_FILM + ($swatch?->toXyz()->y ?? self::UNKNOWN_LUMINANCE));
     }
 }

@@ -9,7 +9,8 @@ use Kalokroma\Colour\Reflectance;
 
 /**
  * How a paint film absorbs and scatters: the two constants of Kubelka and Munk ("Ein Beitrag zur Optik der
- * Farbanstriche", 1931; the hyperbolic form is Kubelka's of 1948), per band and per standard coat.
+ * Farbanstriche", 1931; the hyperbolic form is Kubelka's of 1948), per band and per standard coat. They act below the film's skin;
+ * all reflectances that go in and come out are as seen through it.
  */
 final readonly class Optics
 {
@@ -19,9 +20,19 @@ final readonly class Optics
     private const MOST_HIDING = 0.995;
 
     /** Reflectance of the white half of a contrast card (ISO 6504-3). */
-    private const CARD_WHITE = 0.8;
+    public const CARD_WHITE = 0.8;
+
+    /** A pigment scatters less where it absorbs (anomalous dispersion): this share where it absorbs all. */
+    private const SCATTERS_AT_LEAST = 0.6;
 
     private const LEAST_B = 1e-9;
+
+    /** Of a draw-down: the halves of a card differ by at least this, a film reflects and lets through at least this. */
+    private const LEAST_CARD_CONTRAST = 0.2;
+
+    private const LEAST_FILM = 1e-6;
+
+    private const LEAST_SHOWN = 1e-4;
 
     /**
      * @param list<float> $absorption K
@@ -32,43 +43,95 @@ final readonly class Optics
         public array $scattering,
     ) {}
 
-    /** A paint whose swatch is its masstone: one scattering strength for all bands, such that one coat has the given opacity. */
+    /** A paint whose swatch is its masstone, and whose scattering is such that one coat has the given opacity. */
     public static function opaque(Reflectance $masstone, float $opacity): self
     {
         $opacity = max(self::CLEAREST, min(self::MOST_HIDING, $opacity));
-        $ratios = array_map(static fn(float $band): float => (1 - $band) ** 2 / (2 * $band), $masstone->bands);
+        $most = max([0.0, ...$masstone->bands]);
+        $ratios = $scattering = [];
+        foreach ($masstone->bands as $seen) {
+            $band = Skin::within($seen);
+            $ratios[] = (1 - $band) ** 2 / (2 * $band);
+            $scattering[] = self::SCATTERS_AT_LEAST + (1 - self::SCATTERS_AT_LEAST) * $seen / $most;
+        }
+        $film = new self(array_map(static fn(float $ratio, float $scattered): float => $ratio * $scattered, $ratios, $scattering), $scattering);
         $strength = exp(Root::between(
-            static fn(float $exponent): float => self::scaled($ratios, exp($exponent))->contrast() - $opacity,
+            static fn(float $exponent): float => $film->times(exp($exponent))->contrast() - $opacity,
             log(1e-4),
             log(1e3),
             1e-7,
         ));
 
-        return self::scaled($ratios, $strength);
+        return $film->times($strength);
     }
 
-    /** A paint whose swatch is one coat over white: each band absorbs just as much as that takes. */
+    /** A paint whose swatch is one coat over white: each band absorbs just as much as that takes, and all scatter alike, hardly at all. */
     public static function transparent(Reflectance $overWhite, float $opacity): self
     {
         $opacity = max(self::CLEAREST, min(self::MOST_HIDING, $opacity));
+        $within = array_map(Skin::within(...), $overWhite->bands);
         $strength = exp(Root::between(
-            static fn(float $exponent): float => self::tinting($overWhite, exp($exponent))->contrast() - $opacity,
+            static fn(float $exponent): float => self::tinting($within, exp($exponent))->contrast() - $opacity,
             log(1e-4),
             log(1e2),
             1e-6,
         ));
 
-        return self::tinting($overWhite, $strength);
+        return self::tinting($within, $strength);
     }
 
-    /** Restores what was kept elsewhere.
+    /**
+     * What one coat drawn over the two halves of a contrast card tells, band by band and in closed form: nothing is estimated.
      *
-     * @param list<float> $absorption
-     * @param list<float> $scattering
+     * Over a ground g a film shows F + T²g/(1 − Fg), so the two halves give its own reflectance F and transmittance T (Kubelka 1948).
+     *
+     * @param Reflectance $overBlack the film over the black half, as seen
+     * @param Reflectance $overWhite over the white half
+     * @param Reflectance $black the bare black half
+     * @param Reflectance $white the bare white half
+     *
+     * @throws IllegalPaint when the card's halves are alike
+     */
+    public static function ofDrawdown(Reflectance $overBlack, Reflectance $overWhite, Reflectance $black, Reflectance $white): self
+    {
+        $absorption = $scattering = [];
+        foreach ($overBlack->bands as $i => $seen) {
+            [$absorption[], $scattering[]] = self::band(
+                Skin::within($seen),
+                Skin::within($overWhite->bands[$i]),
+                Skin::within($black->bands[$i]),
+                Skin::within($white->bands[$i]),
+            );
+        }
+
+        return new self($absorption, $scattering);
+    }
+
+    /**
+     * Restores what was kept elsewhere.
+     *
+     * @param list<float> $absorption per band, zero or more
+     * @param list<float> $scattering per band, more than zero
+     *
+     * @throws IllegalPaint when there are not as many as bands, or no film has them
      */
     public static function of(array $absorption, array $scattering): self
     {
+        if (count($absorption) !== Observer::BANDS || count($scattering) !== Observer::BANDS || min($absorption) < 0.0 || min($scattering) <= 0.0
+            || ! is_finite(array_sum($absorption) + array_sum($scattering))) {
+            throw IllegalPaint::optics();
+        }
+
         return new self($absorption, $scattering);
+    }
+
+    /** The same paint so many times as strong in the pot. */
+    public function times(float $strength): self
+    {
+        return new self(
+            array_map(static fn(float $absorbed): float => $absorbed * $strength, $this->absorption),
+            array_map(static fn(float $scattered): float => $scattered * $strength, $this->scattering),
+        );
     }
 
     /**
@@ -102,7 +165,7 @@ final readonly class Optics
         $bands = [];
         foreach ($this->absorption as $i => $absorbed) {
             $ratio = $absorbed / $this->scattering[$i];
-            $bands[] = 1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio);
+            $bands[] = Skin::seen(1 + $ratio - sqrt($ratio * ($ratio + 2)));
         }
 
         return Reflectance::of($bands);
@@ -129,9 +192,9 @@ final readonly class Optics
             $a = ($scattered + $absorbed) / $scattered;
             $b = max(self::LEAST_B, sqrt($a * $a - 1));
             $tanh = tanh($b * $scattered * $coats);
-            $under = $background->bands[$i];
-            $seen = ($tanh - $under * ($a * $tanh - $b)) / (($a - $under) * $tanh + $b);
-            $bands[] = max(0.0, min(1.0, $seen));
+            $under = Skin::within($background->bands[$i]);
+            $within = ($tanh - $under * ($a * $tanh - $b)) / (($a - $under) * $tanh + $b);
+            $bands[] = Skin::seen(max(0.0, min(1.0, $within)));
         }
 
         return Reflectance::of($bands);
@@ -144,23 +207,36 @@ final readonly class Optics
             / $this->over(Reflectance::flat(self::CARD_WHITE), 1.0)->luminance();
     }
 
-    /** @param list<float> $ratios K/S per band */
-    private static function scaled(array $ratios, float $strength): self
+    /**
+     * @return array{float, float} K and S of one band, from reflectances within
+     */
+    private static function band(float $overBlack, float $overWhite, float $black, float $white): array
     {
-        return new self(
-            array_map(static fn(float $ratio): float => $ratio * $strength, $ratios),
-            array_fill(0, Observer::BANDS, $strength),
-        );
+        if ($white - $black < self::LEAST_CARD_CONTRAST) {
+            throw IllegalPaint::card();
+        }
+        // A film that hides shows the same over both; a little must come through for the arithmetic, as for every opacity.
+        $overWhite = max($overWhite, $overBlack + self::LEAST_SHOWN);
+        $film = ($white * $overBlack - $black * $overWhite) / ($white - $black + $white * $black * ($overBlack - $overWhite));
+        $film = max(self::LEAST_FILM, min(1 - 2 * self::LEAST_FILM, $film));
+        $through = max(self::LEAST_SHOWN ** 2, min((1 - $film) ** 2 - self::LEAST_FILM, ($overWhite - $film) * (1 - $film * $white) / $white));
+        $a = max(1 + self::LEAST_B, (1 + $film * $film - $through) / (2 * $film));
+        $b = sqrt($a * $a - 1);
+        $scattered = atanh(min(1 - 1e-12, $b * $film / (1 - $a * $film))) / $b;
+
+        return [$scattered * ($a - 1), $scattered];
     }
 
     /**
      * One coat over white reflects R where √((a−1)/(a+1))·tanh(S√(a²−1)) = (1−R)/(1+R), solved for a−1 by Newton's method
      * in its logarithm; without scattering (Beer and Lambert) K would be −ln(R)/2, where the search begins.
+     *
+     * @param list<float> $within reflectance of one coat over white, below the skin
      */
-    private static function tinting(Reflectance $overWhite, float $strength): self
+    private static function tinting(array $within, float $strength): self
     {
         $absorption = [];
-        foreach ($overWhite->bands as $band) {
+        foreach ($within as $band) {
             $aim = (1 - $band) / (1 + $band);
             $log = log(max(1e-9, -log(max(1e-9, $band)) / 2) / $strength);
             for ($step = 0; $step < 40; $step++) {

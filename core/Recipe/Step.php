@@ -81,6 +81,7 @@ final readonly class Step
             $this->coats,
             $this->mix->isTransparent(),
             $this->cone,
+            $this->mix->skinWhite(),
         );
     }
 }

@@ -63,6 +63,11 @@ final readonly class Undercoat
             : sprintf('%s, %s from above within %d°', $this->base->name, $this->light->name, (int) round($this->cone->halfAngleDegrees));
     }
 
+    public function holds(string $stepId): bool
+    {
+        return in_array($stepId, [self::BASE_STEP, self::LIGHT_STEP], true);
+    }
+
     private function step(string $id, Technique $technique, Paint $paint, Brush $brush, ?SprayCone $cone): Step
     {
         return Step::of($id, $technique, Mix::single($paint), Dilution::none(), $technique->usual()['coats'], $brush, Place::Everywhere, '', $cone);

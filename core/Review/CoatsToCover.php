@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\ColourName;
-use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
@@ -14,22 +14,50 @@ use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Stage;
 use Kalokroma\Simulation\Strip;
 
-/** The coats planned are not the coats it takes to hide what is under them. A highlight may stay thin on purpose, so there it is a matter of taste. */
+/**
+ * The coats planned are not the coats it takes to hide what is under them.
+ *
+ * Silent where covering is not meant (feathered places) and where steps of nearly one colour follow each other: their coats add up.
+ */
 final class CoatsToCover implements Rule
 {
+    /** ΔE₀₀ of two paints' colours below which one goes on with the other's work. */
+    private const NEARLY_ONE_COLOUR = 6.0;
+
     public function check(Plan $plan, Area $area, Strip $strip): array
     {
         $findings = [];
-        foreach ($area->steps as $step) {
+        foreach ($area->steps as $at => $step) {
             $stage = $strip->stage($step->id);
             $forecast = $stage?->forecast;
-            if ($stage === null || $forecast === null || $forecast->needed === $step->coats) {
+            if ($stage === null || $forecast === null || $step->place->isFeathered() || $forecast->needed === $step->coats) {
+                continue;
+            }
+            if (! $forecast->isTooThin && $forecast->needed !== null && $this->goesOn($area->steps, $at)) {
                 continue;
             }
             $findings[] = $this->finding($plan, $step, $stage, $forecast);
         }
 
         return $findings;
+    }
+
+    /**
+     * The step before or after it covers in nearly the same colour.
+     *
+     * @param list<Step> $steps
+     */
+    private function goesOn(array $steps, int $at): bool
+    {
+        foreach ([$at - 1, $at + 1] as $beside) {
+            $other = $steps[$beside] ?? null;
+            if ($other?->mix !== null && $steps[$at]->mix !== null && $other->technique->isMeantToCover() && ! $other->place->isFeathered() && ! $other->mix->isTransparent()
+                && Ciede2000::between($other->mix->colour(), $steps[$at]->mix->colour()) < self::NEARLY_ONE_COLOUR) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function finding(Plan $plan, Step $step, Stage $stage, CoatForecast $forecast): Finding
@@ -39,14 +67,15 @@ final class CoatsToCover implements Rule
 
         return new Finding(
             'coats-to-cover',
-            $enough || $step->technique === Technique::Highlight ? Severity::Taste : Severity::CostsTime,
+            $enough ? Severity::Taste : Severity::CostsTime,
             $step->id,
             match (true) {
+                $forecast->isTooThin => 'This is too thin to cover.',
                 $needed === null => 'This will not cover.',
                 $enough => sprintf('%s will do, not %d.', ucfirst($this->coats($needed)), $step->coats),
                 default => sprintf('%s, not %d.', ucfirst($this->coats($needed)), $step->coats),
             },
-            $this->why($step, $stage, $forecast),
+            $forecast->isTooThin ? $this->whyTooThin($step) : $this->why($step, $stage, $forecast),
             $enough
                 ? 'Many give two coats whatever the arithmetic says: the second evens out the streaks of the first.'
                 : 'Some stop short on purpose and let the ground show through as shade.',
@@ -72,30 +101,43 @@ final class CoatsToCover implements Rule
         );
     }
 
+    private function whyTooThin(Step $step): string
+    {
+        return sprintf('%s is coloured water: it dries to a stain, however many coats of it there are. Paint that is to cover takes about one part of thinner.', ucfirst($step->dilution->words()));
+    }
+
     /** @return list<Mend> */
     private function mends(Plan $plan, Step $step, Stage $stage, CoatForecast $forecast): array
     {
+        if ($forecast->isTooThin) {
+            $usual = $step->technique->usual();
+
+            return array_filter([$this->thinned($plan, $step, $stage, Dilution::of($usual['paint'], $usual['thinner'], $usual['with']))]);
+        }
         $mends = [];
         if ($forecast->needed !== null && $forecast->needed <= Step::MOST_COATS) {
             $mends[] = new Mend('Plan '.$this->coats($forecast->needed), ['coats' => $forecast->needed]);
         }
-        $straight = $this->straight($plan, $step, $stage);
-        if ($straight !== null && $straight <= Step::MOST_COATS && $straight < ($forecast->needed ?? PHP_INT_MAX) && $straight >= $step->coats) {
-            $mends[] = new Mend(
-                'Thin it less: '.$this->coats($straight),
-                ['coats' => $straight, 'dilution' => ['paint' => 1, 'thinner' => 0, 'with' => $step->dilution->with->value]],
-            );
+        if ($forecast->needed === null || $forecast->needed > $step->coats) {
+            $straight = $this->thinned($plan, $step, $stage, Dilution::of(1, 0, $step->dilution->with));
+            if ($straight !== null && $straight->changes['coats'] >= $step->coats && $straight->changes['coats'] < ($forecast->needed ?? PHP_INT_MAX)) {
+                $mends[] = $straight;
+            }
         }
 
         return $mends;
     }
 
-    /** Coats needed without any thinning. */
-    private function straight(Plan $plan, Step $step, Stage $stage): ?int
+    /** Null when even so no number of coats that anybody paints covers. */
+    private function thinned(Plan $plan, Step $step, Stage $stage, Dilution $dilution): ?Mend
     {
-        $application = $step->with($step->mix, Dilution::none())->application();
+        $application = $step->with($step->mix, $dilution)->application();
+        $needed = $application === null ? null : CoatForecast::of($application, $stage->before, $plan->model->finishLevel)?->needed;
 
-        return $application === null ? null : CoatForecast::of($application, $stage->before, $plan->model->finishLevel)?->needed;
+        return $needed === null || $needed > Step::MOST_COATS ? null : new Mend(
+            sprintf('Thin it less, %s: %s', $dilution->words(), $this->coats($needed)),
+            ['coats' => $needed, 'dilution' => ['paint' => $dilution->paint, 'thinner' => $dilution->thinner, 'with' => $dilution->with->value]],
+        );
     }
 
     private function coats(int $number): string

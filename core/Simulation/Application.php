@@ -15,10 +15,14 @@ use Kalokroma\Paint\Optics;
  */
 final readonly class Application
 {
+    /** One part in fifteen of water is no paint any more. */
+    private const NO_PAINT = 1 / 16;
+
     /**
      * @param string $id whatever tells this stage from the others
      * @param float $strength share of paint in what the brush carries, 0…1
      * @param bool $tints transparent paint, which never hides
+     * @param float $skinWhite reflectance the dry film's skin adds by its finish
      */
     public function __construct(
         public string $id,
@@ -29,7 +33,14 @@ final readonly class Application
         public int $coats,
         public bool $tints = false,
         public ?SprayCone $cone = null,
+        public float $skinWhite = 0.01,
     ) {}
+
+    /** So little paint in the thinner that no number of coats makes a film of it. */
+    public function isTooThinToCover(): bool
+    {
+        return $this->strength <= self::NO_PAINT;
+    }
 
     /** Thickness of one coat in a zone, in standard coats. */
     public function coatThickness(Zone $zone, Texture $texture): float

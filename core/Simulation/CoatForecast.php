@@ -20,12 +20,14 @@ final readonly class CoatForecast
         public ?int $needed,
         public Zone $hardestZone,
         public float $coatThickness,
+        /** So thin that there is no number of coats to tell. */
+        public bool $isTooThin,
     ) {}
 
-    /** Null when the stage is not meant to cover. */
+    /** Null when the stage is not meant to cover; tiny details are never asked to. */
     public static function of(Application $application, Surface $before, FinishLevel $finish): ?self
     {
-        if (! $application->isMeantToCover()) {
+        if (! $application->isMeantToCover() || ! $before->texture->isAskedToCover()) {
             return null;
         }
         $hardest = null;
@@ -34,9 +36,10 @@ final readonly class CoatForecast
             if ($zone === Zone::Recess || $application->place->reach($zone) < self::MEANT) {
                 continue;
             }
-            $coats = Coverage::of($application->film, $before->at($zone), $thickness, $finish->coverTolerance())->coats;
+            $isTooThin = $application->isTooThinToCover();
+            $coats = $isTooThin ? null : Coverage::of($application->film, $before->at($zone), $thickness, $finish->coverTolerance())->coats;
             if ($hardest === null || ($coats ?? PHP_INT_MAX) > ($hardest->needed ?? PHP_INT_MAX)) {
-                $hardest = new self($coats, $zone, $thickness);
+                $hardest = new self($coats, $zone, $thickness, $isTooThin);
             }
         }
 

@@ -49,7 +49,7 @@ final class CommandTest extends TestCase
     {
         $rows = $this->answered('kalokroma:substitute', $this->list, '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv');
 
-        self::assertSame(['owned', 'mix', 'mix', 'substitute'], array_column($rows, 'standing'));
+        self::assertSame(['owned', 'mix', 'made', 'substitute'], array_column($rows, 'standing'));
         self::assertSame('Oilskin Yellow', $rows[0]['wanted']['name']);
         self::assertFalse($rows[3]['wanted']['known']);
     }

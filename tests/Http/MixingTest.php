@@ -138,6 +138,22 @@ final class MixingTest extends HttpTestCase
         self::assertSame('missing', $this->ask('POST', '/lists', ['text' => 'Deep Tide', 'tolerance' => 0])['rows'][0]['standing']);
     }
 
+    /** A can or a cup holds one paint: a mix is never advised for an undercoat, so that what is taken is what was advised. */
+    public function testAnUndercoatIsReplacedByOnePaintOrNone(): void
+    {
+        $plan = $this->plan();
+        $document = [...$plan->document, 'undercoat' => ['base' => $this->paint('Deep Tide')->id, 'light' => null, 'coneDegrees' => 45]];
+        $this->paint('Deep Tide')->pot()->delete();
+        $this->ask('PUT', "/plans/$plan->id", ['document' => $document, 'version' => $plan->version]);
+        $row = $this->ask('GET', "/plans/$plan->id/needs?tolerance=20")['rows'][0];
+
+        self::assertSame('undercoat', $row['uses'][0]['stepId']);
+        self::assertNotSame([], $row['offers']);
+        foreach ($row['offers'] as $offer) {
+            self::assertCount(1, $offer['mix']['parts']);
+        }
+    }
+
     public function testAPlansNeedsAreAnsweredAndWhatIsTakenFitsTheStep(): void
     {
         $plan = $this->plan();
@@ -148,11 +164,12 @@ final class MixingTest extends HttpTestCase
         self::assertSame(count($needs['rows']), array_sum($needs['counts']));
         $document = $plan->document;
         foreach ($open as $row) {
-            foreach ($row['uses'] as $use) {
+            self::assertSame(array_column($row['uses'], 'stepId'), array_column($row['offers'][$row['advised']]['changes'], 'stepId'));
+            foreach ($row['offers'][$row['advised']]['changes'] as ['stepId' => $id, 'mix' => $mix, 'dilution' => $dilution]) {
                 foreach ($document['areas'] as $a => $area) {
                     foreach ($area['steps'] as $s => $step) {
-                        if ($step['id'] === $use['stepId']) {
-                            $document['areas'][$a]['steps'][$s] = [...$step, ...$row['offers'][$row['advised']]['changes']];
+                        if ($step['id'] === $id) {
+                            $document['areas'][$a]['steps'][$s] = [...$step, 'mix' => $mix, 'dilution' => $dilution];
                         }
                     }
                 }

@@ -103,7 +103,7 @@ final class ShelfTest extends HttpTestCase
     public function testAnImportIsPreviewedThenTakenAndTheExportComesBackTheSame(): void
     {
         $before = (string) $this->get('/api/paints/export?what=catalogue')->getContent();
-        $csv = self::HEADER."\nOwn,,1,\"Lamp, oil\",opaque,#E0A030,,matt,17,320,\nHeather House,Croft,C01,Rowan Red,opaque,#b0242b,0.8,matt,17,320,2000000000000\n";
+        $csv = self::HEADER."\nOwn,,1,\"Lamp, oil\",opaque,#E0A030,,matt,17,320,\nHeather House,Croft,C01,Rowan Red,opaque,#b0242b,,matt,17,320,2000000000000\n";
         $preview = $this->import('catalogue', $csv, true);
         self::assertSame([2, 1, 1, 0], [$preview['rows'], $preview['added'], $preview['changed'], $preview['same']]);
         self::assertSame(['swatch'], $preview['changes'][1]['fields']);

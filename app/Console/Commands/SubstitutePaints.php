@@ -13,6 +13,7 @@ use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Ingredient;
 
 final class SubstitutePaints extends FileCommand
@@ -63,9 +64,20 @@ final class SubstitutePaints extends FileCommand
             'words' => $offer === null ? ($answer->sameFunction[0]->name ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
             'difference' => $offer === null ? null : round($offer->difference->number, 4),
             'swatch' => $offer?->colour->toSrgb()->hex(),
-            'dilution' => $offer?->dilution === null ? null : ['paint' => $offer->dilution->paint, 'medium' => $offer->dilution->thinner],
+            'dilution' => self::dilution($offer),
             'parts' => self::parts($offer),
         ];
+    }
+
+    /** @return array{paint: int, medium: int}|null */
+    private static function dilution(?Substitute $offer): ?array
+    {
+        if ($offer === null || $offer->strength === 1.0) {
+            return null;
+        }
+        $dilution = $offer->dilutionFor(Dilution::none());
+
+        return ['paint' => $dilution->paint, 'medium' => $dilution->thinner];
     }
 
     /** @return list<array{maker: string, code: string, name: string, parts: int}> */

@@ -9,6 +9,7 @@ use Kalokroma\Matching\ListAnswer;
 use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Matching\Verdict;
+use Kalokroma\Recipe\Step;
 
 /** The table of wanted paints and what the shelf has for each. */
 final class ListAnswersResource
@@ -43,8 +44,8 @@ final class ListAnswersResource
         return [
             'rows' => array_map(static fn(array $row): array => [
                 'wanted' => MixResource::of($row['mix']),
-                'uses' => $row['uses'],
-                ...self::standing($row['verdict']->standing, $row['verdict']->advised, $row['verdict']->offers),
+                'uses' => array_map(static fn(array $use): array => ['area' => $use['area'], 'stepId' => $use['step']->id, 'technique' => $use['technique']], $row['uses']),
+                ...self::standing($row['verdict']->standing, $row['verdict']->advised, $row['verdict']->offers, array_column($row['uses'], 'step')),
             ], $needs->rows),
             'counts' => self::counts(array_map(static fn(array $row): Standing => self::verdict($row)->standing, $needs->rows)),
         ];
@@ -58,10 +59,11 @@ final class ListAnswersResource
 
     /**
      * @param list<Substitute> $offers
+     * @param list<Step> $steps that ask for it
      *
      * @return array<string, mixed>
      */
-    private static function standing(Standing $standing, ?Substitute $advised, array $offers): array
+    private static function standing(Standing $standing, ?Substitute $advised, array $offers, array $steps = []): array
     {
         $shown = array_slice($offers, 0, self::OFFERS);
         if ($advised !== null && ! in_array($advised, $shown, true)) {
@@ -72,7 +74,7 @@ final class ListAnswersResource
         return [
             'standing' => $standing->value,
             'advised' => $at === false ? null : $at,
-            'offers' => array_map(StandInResource::of(...), $shown),
+            'offers' => array_map(static fn(Substitute $offer): array => StandInResource::of($offer, $steps), $shown),
         ];
     }
 

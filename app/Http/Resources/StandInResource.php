@@ -4,31 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Matching\Substitute;
-use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Recipe\Step;
 
-/** What can be used instead, and what taking it changes in a step. */
+/** What can be used instead, and what taking it changes in the steps that ask for it. */
 final class StandInResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Substitute $substitute): array
+    /**
+     * @param list<Step> $steps
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Substitute $substitute, array $steps = []): array
     {
         return [
             'way' => $substitute->way->value,
             'mix' => MixResource::of($substitute->mix),
-            'dilution' => $substitute->dilution?->words(),
+            'dilution' => $substitute->strength === 1.0 ? null : $substitute->dilutionFor($steps[0]->dilution ?? Dilution::none())->words(),
             'colour' => ColourResource::of($substitute->colour),
             'difference' => round($substitute->difference->number, 2),
             'words' => $substitute->difference->words(),
             'reason' => $substitute->reason(),
-            'changes' => [
-                'mix' => array_map(static fn(Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts], $substitute->mix->ingredients),
-                ...($substitute->dilution === null ? [] : ['dilution' => [
-                    'paint' => $substitute->dilution->paint,
-                    'thinner' => $substitute->dilution->thinner,
-                    'with' => $substitute->dilution->with->value,
-                ]]),
-            ],
+            'changes' => array_map(static function (Step $step) use ($substitute): array {
+                $changed = PlanWriter::step($step->with($substitute->mix, $substitute->dilutionFor($step->dilution)));
+
+                return ['stepId' => $step->id, 'mix' => $changed['mix'], 'dilution' => $changed['dilution']];
+            }, $steps),
         ];
     }
 }

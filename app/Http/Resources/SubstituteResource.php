@@ -29,12 +29,13 @@ final class SubstituteResource
     /** @return array<string, mixed> */
     private static function offer(StepSubstitutes $found, Substitute $substitute, Strip $strip): array
     {
-        $changed = PlanWriter::step($found->step->with($substitute->mix, $substitute->dilution));
+        $dilution = $substitute->dilutionFor($found->step->dilution);
+        $changed = PlanWriter::step($found->step->with($substitute->mix, $dilution));
 
         return [
             'way' => $substitute->way->value,
             'mix' => MixResource::of($substitute->mix),
-            'dilution' => $substitute->dilution?->words(),
+            'dilution' => $substitute->strength === 1.0 ? null : $dilution->words(),
             'colour' => ColourResource::of($substitute->colour),
             'difference' => round($substitute->difference->number, 2),
             'words' => $substitute->difference->words(),

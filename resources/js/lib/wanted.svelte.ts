@@ -16,8 +16,9 @@ export const STANDINGS: Record<Schemas['Standing'], string> = {
 export const WAYS: Record<StandIn['way'], string> = {
     paint: STANDINGS.substitute,
     mix: STANDINGS.mix,
+    weaker: 'thinned further',
+    stronger: 'thinned less',
     'thinned-paint': STANDINGS.made,
-    'thinned-ink': STANDINGS.made,
 };
 
 /** One row as both tables need it. */
@@ -169,14 +170,13 @@ export class Wanted {
     private taken(rows: Row[]): PlanDocument {
         const document = $state.snapshot(this.plan!.document) as PlanDocument;
         for (const row of rows) {
-            const changes = this.pick(row)?.changes;
-            if (changes === undefined) continue;
-            const steps = new Set(row.uses.map((use) => use.stepId));
-            const paint = changes.mix[0]?.paint ?? '';
-            if (steps.has('undercoat')) document.undercoat.base = paint;
-            if (steps.has('undercoat-light')) document.undercoat.light = paint;
-            for (const area of document.areas) {
-                area.steps = area.steps.map((step) => (steps.has(step.id) ? { ...step, ...changes } : step));
+            for (const { stepId, mix, dilution } of this.pick(row)?.changes ?? []) {
+                // Only single paints are offered for an undercoat.
+                if (stepId === 'undercoat') document.undercoat.base = mix[0].paint;
+                if (stepId === 'undercoat-light') document.undercoat.light = mix[0].paint;
+                for (const area of document.areas) {
+                    area.steps = area.steps.map((step) => (step.id === stepId ? { ...step, mix, dilution } : step));
+                }
             }
         }
         return document;

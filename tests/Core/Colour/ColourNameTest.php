@@ -21,7 +21,8 @@ final class ColourNameTest extends TestCase
         yield from [
             ['#1f4f55', 'deep muted teal'], ['#b0242a', 'mid vivid red'], ['#e0ac1c', 'light vivid yellow'], ['#4a2c1c', 'deep muted brown'],
             ['#1c1b1c', 'black'], ['#7f8183', 'mid grey'], ['#f4f4ef', 'white'], ['#d98aa2', 'light pink'], ['#5f7a45', 'mid green'],
-            ['#2a6fb0', 'mid blue'], ['#7d5a8c', 'mid violet'],
+            ['#2a6fb0', 'mid blue'], ['#7d5a8c', 'mid violet'], ['#cdb27a', 'light tan'], ['#817637', 'mid olive'], ['#c0a070', 'light muted tan'],
+            ['#a06a2c', 'mid brown'], ['#b08a20', 'mid ochre'],
         ];
     }
 
@@ -46,6 +47,22 @@ final class ColourNameTest extends TestCase
         self::assertSame('too light', Difference::from($wanted, Lab::of(60, 10, 10))->leans()[0]);
         self::assertContains('too warm', Difference::from($wanted, Lab::of(50, 16, 22))->leans());
         self::assertSame('cannot be told apart', Difference::from($wanted, Lab::of(50.3, 10, 10))->words());
+    }
+
+    /** @return iterable<array{string, string, string}> */
+    public static function shifts(): iterable
+    {
+        yield from [
+            ['#b0242a', '#b0244a', 'pinker'], ['#b0242a', '#b03a1a', 'more orange'], ['#5f7a45', '#6f7a3a', 'yellower'], ['#5f7a45', '#457a60', 'greener'], ['#2f7f56', '#2f7f76', 'bluer'],
+            ['#2a6fb0', '#2a80a0', 'greener'], ['#2a5fb0', '#4a52b0', 'more violet'], ['#e0ac1c', '#e09a1c', 'more orange'], ['#e0ac1c', '#c8b81c', 'greener'],
+            ['#7d5a8c', '#8c5a80', 'pinker'],
+        ];
+    }
+
+    #[DataProvider('shifts')]
+    public function testAShiftOfHueIsNamedByWhereItGoes(string $from, string $to, string $word): void
+    {
+        self::assertStringContainsString($word, implode(', ', Difference::from(Paints::lab($from), Paints::lab($to))->turns()));
     }
 
     public function testWarmAndCool(): void

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Matching;
 
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Matching\Compatibility;
 use Kalokroma\Matching\PotLevel;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Way;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Paint;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Paints;
@@ -37,10 +41,42 @@ final class SubstitutesTest extends TestCase
 
     public function testAWashCanBeMadeFromPaintAndMedium(): void
     {
-        $offers = Substitutes::from([Paints::of('#1c1b1c', 0.96, Kind::Opaque, 'Tar')])->for(Mix::single(Paints::of('#a29c94', 0.06, Kind::Wash)));
+        $offers = Substitutes::from([Paints::of('#1c1b1c', 0.96, Kind::Opaque, 'Tar')])->for(Mix::single(Paints::of('#a29c94', 0.03, Kind::Wash)));
 
         self::assertSame(Way::ThinnedPaint, $offers[0]->way);
-        self::assertGreaterThanOrEqual(4, $offers[0]->dilution?->thinner);
+        self::assertGreaterThanOrEqual(4, $offers[0]->dilutionFor(Dilution::none())->thinner);
+    }
+
+    /** A step that thins the wash thins the paint made into one too: six parts of medium to make it and as much again to thin it. */
+    public function testWhatIsMadeWithMediumIsThinnedAsTheStepSaysOnTopOfThat(): void
+    {
+        $tar = Paints::of('#1c1b1c', 0.96, Kind::Opaque, 'Tar');
+        $wash = Paint::of('w', 'Soot wash', Kind::Wash, $tar->optics()->over(Reflectance::flat(1.0), 1 / 7)->toLab());
+        $planned = Dilution::of(1, 1, Thinner::Medium);
+        $offer = array_values(array_filter(
+            Substitutes::from([$tar])->for(Mix::single($wash), $planned->strength()),
+            static fn(Substitute $one): bool => $one->way === Way::ThinnedPaint,
+        ))[0];
+
+        self::assertEqualsWithDelta(1 / 7, $offer->strength, 1e-12);
+        self::assertSame('1 : 6 medium', $offer->dilutionFor(Dilution::none())->words());
+        self::assertSame('1 : 13 medium', $offer->dilutionFor($planned)->words());
+    }
+
+    /** Half as strong a wash in another pot: straight where the wanted one was to be thinned 1 : 1. */
+    public function testAWeakerWashIsThinnedLessAndAStrongerOneMore(): void
+    {
+        $strong = Paints::of('#8a6a48', 0.03, Kind::Wash, 'Strong');
+        $half = $strong->optics()->times(0.5);
+        $weak = Paint::of('weak', 'Weak', Kind::Wash, $half->over(Reflectance::flat(1.0), 1.0)->toLab(), Opacity::of($half->contrast()));
+        $planned = Dilution::of(1, 1, Thinner::Medium);
+        $best = static fn(Paint $wanted, Paint $owned): Substitute => Substitutes::from([$owned])->for(Mix::single($wanted), $planned->strength())[0];
+
+        self::assertSame(Way::Stronger, $best($strong, $weak)->way);
+        self::assertTrue($best($strong, $weak)->dilutionFor($planned)->isStraight());
+        self::assertLessThan(1.0, $best($strong, $weak)->difference->number);
+        self::assertSame(Way::Weaker, $best($weak, $strong)->way);
+        self::assertSame('1 : 3 medium', $best($weak, $strong)->dilutionFor($planned)->words());
     }
 
     public function testThePaintItselfWinsWhenItIsOwnedInAnotherPot(): void

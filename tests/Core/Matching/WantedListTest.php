@@ -13,6 +13,7 @@ use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
 use Kalokroma\Matching\Way;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -126,9 +127,9 @@ final class WantedListTest extends TestCase
         $wanted = Paint::of('o', 'Bark in one', Kind::OneCoat, $thinned);
         $answer = ListAnswer::to(new WantedPaint(1, 'x', $wanted, true, 1.0, []), [$ink], 1.0);
 
-        self::assertSame(Way::ThinnedInk, $answer->advised?->way);
-        self::assertSame(2, $answer->advised->dilution?->thinner);
-        self::assertEqualsWithDelta(0.0, $answer->advised->difference->number, 1e-4);
+        self::assertSame(Way::Weaker, $answer->advised?->way);
+        self::assertSame('1 : 2 medium', $answer->advised->dilutionFor(Dilution::none())->words());
+        self::assertEqualsWithDelta(0.0, $answer->advised->difference->number, 1e-2);
     }
 
     /** @return list<WantedPaint> */

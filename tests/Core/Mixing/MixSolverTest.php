@@ -20,6 +20,7 @@ use Kalokroma\Mixing\Reach;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Optics;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Paint\Skin;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Paints;
@@ -96,9 +97,9 @@ final class MixSolverTest extends TestCase
     public static function exhaustedShelves(): iterable
     {
         yield from [
-            [3, '#7a5230', 0.0353], [3, '#203028', 0.3149], [3, '#808080', 0.0431], [3, '#40203a', 0.6655], [3, '#2f7f86', 0.0600], [3, '#3b6fd6', 0.0544],
-            [11, '#808080', 0.0573], [11, '#5f7a45', 0.0199], [11, '#c0a070', 0.0194], [11, '#203028', 0.6505],
-            [3, '#e0e0d0', 2.8074], [3, '#ff0000', 4.9369], [3, '#101010', 6.5701], [3, '#fafafa', 9.2424], [11, '#101010', 7.0692], [11, '#ffd000', 3.2506],
+            [3, '#7a5230', 0.0482], [3, '#203028', 0.3824], [3, '#808080', 0.0376], [3, '#40203a', 0.7100], [3, '#2f7f86', 0.0418], [3, '#3b6fd6', 0.0670],
+            [11, '#808080', 0.0413], [11, '#5f7a45', 0.0173], [11, '#c0a070', 0.0873], [11, '#203028', 1.4766],
+            [3, '#e0e0d0', 2.8512], [3, '#ff0000', 4.9373], [3, '#101010', 6.6211], [3, '#fafafa', 9.2404], [11, '#101010', 6.4978], [11, '#ffd000', 3.3096],
         ];
     }
 
@@ -255,7 +256,7 @@ final class MixSolverTest extends TestCase
                         $light = [0.0, 0.0, 0.0];
                         foreach ($k1 as $band => $k) {
                             $ratio = ($first * $k + ($parts - $first) * $k2[$band]) / ($first * $s1[$band] + ($parts - $first) * $s2[$band]);
-                            $seen = 1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio);
+                            $seen = Skin::seen(1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio));
                             $light[0] += $x[$band] * $seen;
                             $light[1] += $y[$band] * $seen;
                             $light[2] += $z[$band] * $seen;

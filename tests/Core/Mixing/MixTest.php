@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Mixing;
 
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
@@ -26,43 +25,30 @@ final class MixTest extends TestCase
     }
 
     #[DataProvider('yellowsAndBlues')]
-    public function testYellowAndBlueGiveAGreen(string $yellow, string $blue): void
+    public function testTwoToFourPartsOfYellowAndOneOfBlueGiveAGreen(string $yellow, string $blue): void
     {
-        $green = Paints::mix(1, Paints::of($yellow, 0.5), 1, Paints::of($blue, 0.82))->colour()->toLch();
+        foreach ([2, 3, 4] as $parts) {
+            $green = Paints::mix($parts, Paints::of($yellow), 1, Paints::of($blue))->colour()->toLch();
 
-        self::assertGreaterThanOrEqual(110.0, $green->hue);
-        self::assertLessThanOrEqual(170.0, $green->hue);
-        self::assertGreaterThan(15.0, $green->chroma);
-    }
-
-    /** The colour of a pigment in white is stronger than the average of two screen colours, and its hue stays on the pink side. */
-    public function testRedAndWhiteGiveAPinkAndNotTheGreyishMeanOfTheScreen(): void
-    {
-        foreach (['#b01c1c', '#c8102e', '#8e1b22'] as $hex) {
-            $red = Paints::lab($hex)->toLch();
-            $pink = Paints::mix(1, Paints::of($hex, 0.8), 8, Paints::of('#f2f0ea', 0.65))->colour()->toLch();
-            $mean = $this->screenMean($hex, '#f2f0ea', 1, 8)->toLab()->toLch();
-
-            self::assertGreaterThan($red->lightness + 20, $pink->lightness, $hex);
-            self::assertGreaterThan(2 * $mean->chroma, $pink->chroma, $hex);
-            self::assertLessThan($mean->hue, $pink->hue, $hex);
-            self::assertLessThan($red->hue, $pink->hue, $hex);
+            self::assertGreaterThanOrEqual(110.0, $green->hue, "$parts : 1");
+            self::assertLessThanOrEqual(170.0, $green->hue, "$parts : 1");
+            self::assertGreaterThan(18.0, $green->chroma, "$parts : 1");
         }
     }
 
-    /** What the film model cannot do, with the figures of docs/decisions.md. */
-    public function testOneRedInOneWhiteIsDarkerThanTheMeanOfTheScreen(): void
+    #[DataProvider('yellowsAndBlues')]
+    public function testOfOneYellowAndOneBlueTheBlueWins(string $yellow, string $blue): void
     {
-        $pink = Paints::mix(1, Paints::of('#b01c1c', 0.8), 1, Paints::of('#f2f0ea', 0.65))->colour();
+        $blueGreen = Paints::mix(1, Paints::of($yellow), 1, Paints::of($blue))->colour()->toLch();
+        $green = Paints::mix(3, Paints::of($yellow), 1, Paints::of($blue))->colour()->toLch();
 
-        self::assertSame(46, (int) $pink->lightness);
-        self::assertSame(64, $this->screenMean('#b01c1c', '#f2f0ea', 1, 1)->toLab()->value());
+        self::assertGreaterThan($green->hue + 20, $blueGreen->hue);
     }
 
     public function testRedAndTurquoiseAreADarkLivelierThanBlack(): void
     {
-        $red = Paints::of('#b01c1c', 0.8);
-        $turquoise = Paints::of('#1f8a8a', 0.82);
+        $red = Paints::of('#b01c1c');
+        $turquoise = Paints::of('#1f8a8a');
         $dark = Paints::mix(1, $red, 1, $turquoise)->colour()->toLch();
 
         self::assertLessThan(min($red->colour()->lightness, $turquoise->colour()->lightness), $dark->lightness);
@@ -72,8 +58,8 @@ final class MixTest extends TestCase
     public function testOnePartOfBlackInNineTurnsYellowOlive(): void
     {
         foreach (['#e8b820', '#f2c521', '#e0ac1c'] as $hex) {
-            $yellow = Paints::of($hex, 0.5);
-            $olive = Paints::mix(8, $yellow, 1, Paints::of('#1a1a1a', 0.95))->colour()->toLch();
+            $yellow = Paints::of($hex);
+            $olive = Paints::mix(8, $yellow, 1, Paints::of('#1a1a1a'))->colour()->toLch();
 
             self::assertGreaterThanOrEqual($yellow->colour()->toLch()->hue + 8, $olive->hue, $hex);
             self::assertLessThan($yellow->colour()->lightness, $olive->lightness, $hex);
@@ -124,13 +110,5 @@ final class MixTest extends TestCase
         $this->expectExceptionMessage($law);
 
         $make();
-    }
-
-    private function screenMean(string $one, string $other, int $partsOfOne, int $partsOfOther): Srgb
-    {
-        [$a, $b, $total] = [Srgb::parse($one), Srgb::parse($other), $partsOfOne + $partsOfOther];
-        $mean = static fn(float $x, float $y): float => ($x * $partsOfOne + $y * $partsOfOther) / $total;
-
-        return Srgb::of($mean($a->red, $b->red), $mean($a->green, $b->green), $mean($a->blue, $b->blue));
     }
 }

@@ -39,7 +39,7 @@ final class ReviewTest extends TestCase
         self::assertIsInt($coats);
         self::assertGreaterThan(2, $coats);
         self::assertStringContainsString('hides 50 %', $finding->why);
-        self::assertStringContainsString('lies 0.50 of one thick (1 : 1 water)', $finding->why);
+        self::assertStringContainsString('of one thick (1 : 1 water)', $finding->why);
         self::assertNotSame('', $finding->otherSchool);
         self::assertSame([], $this->findings([Plans::step('base', Technique::Basecoat, $yellow, $coats, 1)]));
     }
