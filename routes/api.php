@@ -9,6 +9,7 @@ use App\Http\Controllers\DrawdownController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MapController;
+use App\Http\Controllers\MeasuredMixController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PaintFileController;
@@ -46,6 +47,7 @@ Route::post('devices/reader/readings', [ReaderController::class, 'read']);
 Route::put('devices/scanner', [ScannerController::class, 'hold']);
 Route::post('devices/scanner/scans', [ScannerController::class, 'scan']);
 Route::post('drawdowns', DrawdownController::class);
+Route::post('measured-mixes', MeasuredMixController::class);
 
 Route::post('paints/import', [PaintFileController::class, 'import']);
 Route::get('paints/export', [PaintFileController::class, 'export']);

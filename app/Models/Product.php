@@ -11,9 +11,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Exchange\DocumentReader;
+use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Measured;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -25,12 +29,13 @@ use Kalokroma\Paint\Paint;
  * @property string $code
  * @property string $name
  * @property Kind $kind
- * @property string|null $swatch
+ * @property string|null $swatch as a screen shows it; what was measured goes before it
  * @property float|null $opacity
  * @property Finish $finish
  * @property float $volume_ml
  * @property int $price minor units
  * @property string $barcode
+ * @property array<string, mixed>|null $measured
  * @property string $colour_words
  * @property float|null $value
  * @property float|null $hue
@@ -53,6 +58,7 @@ final class Product extends Model
         'value' => 'float',
         'hue' => 'float',
         'version' => 'integer',
+        'measured' => 'array',
     ];
 
     protected $attributes = ['version' => 1];
@@ -88,13 +94,29 @@ final class Product extends Model
 
     public function toCore(): Paint
     {
-        return app(OpticsStore::class)->paint($this->id, $this->name, $this->kind, $this->swatch, $this->opacity, $this->finish, $this->maker, $this->code);
+        return app(OpticsStore::class)->paint($this->id, $this->name, $this->kind, $this->typedColour(), $this->opacity, $this->finish, $this->maker, $this->code, $this->measured());
+    }
+
+    public function measured(): Measured
+    {
+        return $this->measured === null ? Measured::nothing() : MeasuredFields::read(DocumentReader::of($this->measured), $this->kind);
+    }
+
+    /** Measured, or else as typed. */
+    public function colour(): ?Lab
+    {
+        return $this->kind->isClear() ? null : $this->measured()->colour ?? $this->typedColour();
+    }
+
+    private function typedColour(): ?Lab
+    {
+        return $this->swatch === null ? null : Srgb::parse($this->swatch)->toLab();
     }
 
     protected static function booted(): void
     {
         self::saving(static function (self $product): void {
-            $colour = $product->swatch === null ? null : Srgb::parse($product->swatch)->toLab();
+            $colour = $product->colour();
             $product->colour_words = $colour === null ? 'clear' : ColourName::of($colour)->words().', '.ColourName::of($colour)->temperature()->value;
             $product->value = $colour?->lightness;
             $product->hue = $colour === null || $colour->toLch()->chroma < 5 ? null : $colour->toLch()->hue;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Photos;
 
 use App\Models\Photo;
+use App\Models\Product;
+use App\Support\Refused;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Intervention\Image\Drivers\Gd\Driver;
@@ -26,7 +28,7 @@ final class PhotoStore
 
     private const LEAST_SIDE = 8;
 
-    /** A picture is for measuring in; one that was left lying goes when another is taken in. */
+    /** A picture in which nothing was measured that a paint still has was left lying, and goes when another is taken in after so many days. */
     private const KEPT_DAYS = 2;
 
     /** Plenty to measure in: averaging down only takes noise away. */
@@ -44,10 +46,28 @@ final class PhotoStore
         }
 
         return DB::transaction(static function () use ($image, $png): Photo {
-            Photo::query()->where('created_at', '<', Date::now()->subDays(self::KEPT_DAYS))->delete();
+            Photo::query()->where('created_at', '<', Date::now()->subDays(self::KEPT_DAYS))->whereNotIn('id', self::inUse())->delete();
 
             return Photo::query()->create(['width' => $image->width(), 'height' => $image->height(), 'png' => $png]);
         });
+    }
+
+    /** @throws Refused when a paint was measured in it */
+    public function remove(string $id): void
+    {
+        DB::transaction(static function () use ($id): void {
+            $photo = Photo::query()->findOrFail($id);
+            if (in_array($photo->id, self::inUse(), true)) {
+                throw Refused::at('photo', 'A paint has its measured colour from this picture. Measure or type that anew first.');
+            }
+            $photo->delete();
+        });
+    }
+
+    /** @return list<string> ids of photos that a paint was measured in */
+    private static function inUse(): array
+    {
+        return array_merge(...Product::withTrashed()->whereNotNull('measured')->get()->map(static fn(Product $product): array => $product->measured()->photos())->all() ?: [[]]);
     }
 
     private function mustBeReadable(string $bytes): void
@@ -55,6 +75,9 @@ final class PhotoStore
         $size = $bytes === '' ? false : @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], self::TYPES, true)) {
             throw Faulty::field('photo', 'This is no JPEG, PNG or WebP picture.');
+        }
+        if ($size[2] === IMAGETYPE_JPEG && ! Jpeg::isWhole($bytes)) {
+            throw Faulty::field('photo', 'This picture is cut off: part of it is missing. Save it anew, or take another.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw Faulty::field('photo', sprintf('This picture has %d × %d pixels. Make it smaller: %d million are plenty.', $size[0], $size[1], self::MOST_PIXELS / 1_000_000));

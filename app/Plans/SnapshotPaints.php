@@ -28,11 +28,12 @@ final readonly class SnapshotPaints implements PaintSource
             $paint->id,
             $paint->name,
             $paint->kind,
-            $paint->swatch?->toSrgb()->hex(),
+            $paint->swatch,
             $paint->opacity->isEstimate ? null : $paint->opacity->share,
             $paint->finish,
             $paint->maker,
             $paint->code,
+            $paint->measured,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\SqliteConnector;
 use App\Devices\BarcodeScanner;
 use App\Devices\SimulatedBarcodeScanner;
 use App\Devices\SimulatedSwatchReader;
@@ -11,15 +12,19 @@ use App\Devices\SwatchReader;
 use App\Shelf\OpticsStore;
 use App\Shop\Shop;
 use App\Shop\SimulatedShop;
+use App\Support\SystemClock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
+use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', SqliteConnector::class);
         $this->app->singleton(OpticsStore::class);
+        $this->app->singleton(ClockInterface::class, SystemClock::class);
         // The outside world, as far as it ships along.
         $this->app->bind(Shop::class, SimulatedShop::class);
         $this->app->bind(SwatchReader::class, SimulatedSwatchReader::class);

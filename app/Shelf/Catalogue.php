@@ -9,17 +9,24 @@ use App\Models\Pot;
 use App\Models\Product;
 use App\Support\Refused;
 use App\Support\StaleWrite;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\MeasuredFields;
+use Kalokroma\Paint\Measured;
 
 /**
  * The paints that exist and what is owned of them.
  */
 final class Catalogue
 {
+    /** Opacities are shown to four digits. */
+    private const AS_SHOWN = 0.0001;
+
     /** @param array<string, mixed> $columns */
     public function add(array $columns): Product
     {
-        return DB::transaction(static fn(): Product => Product::query()->create($columns)->load('pot'));
+        return self::unlessTaken(static fn(): Product => DB::transaction(static fn(): Product => Product::query()->create($columns)->load('pot')));
     }
 
     /**
@@ -30,26 +37,88 @@ final class Catalogue
      */
     public function change(string $id, array $columns, int $version): Product
     {
-        return DB::transaction(static function () use ($id, $columns, $version): Product {
+        return self::unlessTaken(static fn(): Product => DB::transaction(static function () use ($id, $columns, $version): Product {
             $product = Product::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This paint', $version, $product->version);
-            $product->update([...$columns, 'version' => $version + 1]);
+            $product->fill([...self::typed($product, $columns), 'version' => $version + 1]);
+            $uses = self::usesThatNeedAColour($product);
+            if ($uses !== []) {
+                throw Refused::needsColour($product->name, $product->kind->label(), $uses);
+            }
+            $product->save();
 
             return $product->load('pot');
-        });
+        }));
+    }
+
+    /**
+     * Of several who add the same paint at once the first wins.
+     *
+     * @param callable(): Product $write
+     *
+     * @throws Faulty when maker and code are another paint's
+     */
+    private static function unlessTaken(callable $write): Product
+    {
+        try {
+            return $write();
+        } catch (UniqueConstraintViolationException) {
+            throw Faulty::field('code', 'This maker already has a paint with this code. Give it another, or edit that one.');
+        }
+    }
+
+    /**
+     * Plans that use a paint which is about to become clear: they would have nothing to show for it.
+     *
+     * @return list<string>
+     */
+    public static function usesThatNeedAColour(Product $changed): array
+    {
+        return $changed->exists && $changed->isDirty('kind') && $changed->kind->isClear() ? self::uses($changed) : [];
     }
 
     /** @throws Refused when a plan uses it */
     public function remove(string $id): void
     {
         DB::transaction(static function () use ($id): void {
-            $product = Product::query()->with('plans')->findOrFail($id);
-            $uses = $product->plans->map(static fn(Plan $plan): string => 'the plan "'.$plan->name.'"')->values()->all();
+            $product = Product::query()->findOrFail($id);
+            $uses = self::uses($product);
             if ($uses !== []) {
                 throw Refused::inUse($product->name, $uses);
             }
             $product->delete();
         });
+    }
+
+    /** @return list<string> */
+    private static function uses(Product $product): array
+    {
+        return array_values($product->plans()->get()->map(static fn(Plan $plan): string => 'the plan "'.$plan->name.'"')->all());
+    }
+
+    /**
+     * A colour or opacity that is typed anew takes the place of what was measured; one sent back as it was shown does not.
+     *
+     * @param array<string, mixed> $columns
+     *
+     * @return array<string, mixed>
+     */
+    private static function typed(Product $product, array $columns): array
+    {
+        if (array_key_exists('measured', $columns) || $product->measured === null) {
+            return $columns;
+        }
+        $measured = $product->measured();
+        $keepsColour = ($columns['swatch'] ?? null) === $product->colour()?->toSrgb()->hex() && ($columns['kind'] ?? null) === $product->kind;
+        $keepsOpacity = $measured->strength === null || (is_numeric($columns['opacity'] ?? null) && abs((float) $columns['opacity'] - $measured->strength->share) < self::AS_SHOWN);
+
+        return match (true) {
+            $keepsColour && $keepsOpacity => [...$columns, 'swatch' => $product->swatch, 'opacity' => $product->opacity],
+            $keepsColour && $measured->colour !== null && $measured->colourBy !== null => [
+                ...$columns, 'swatch' => $product->swatch, 'measured' => MeasuredFields::write(Measured::nothing()->withColour($measured->colour, $measured->colourBy)),
+            ],
+            default => [...$columns, 'measured' => null],
+        };
     }
 
     /** @throws Refused when its maker and code were given to another paint meanwhile */

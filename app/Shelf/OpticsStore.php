@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Shelf;
 
 use Illuminate\Contracts\Cache\Repository;
-use Kalokroma\Colour\Srgb;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Measured;
 use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Optics;
 use Kalokroma\Paint\Paint;
@@ -25,28 +26,42 @@ final class OpticsStore
 
     public function __construct(private readonly Repository $cache) {}
 
+    /** The same paint, whose optics are fetched when somebody asks for them. */
     public function paint(
         string $id,
         string $name,
         Kind $kind,
-        ?string $swatch,
+        ?Lab $swatch,
         ?float $opacity,
         Finish $finish,
         string $maker,
         string $code,
+        ?Measured $measured = null,
     ): Paint {
-        $colour = $swatch === null ? null : Srgb::parse($swatch)->toLab();
         $share = $opacity === null ? null : Opacity::of($opacity);
-        $optics = $colour === null || $kind->isClear() ? null : $this->optics($kind, $swatch, Paint::of($id, $name, $kind, $colour, $share));
+        $plain = Paint::of($id, $name, $kind, $swatch, $share, $finish, $maker, $code, null, $measured);
 
-        return Paint::of($id, $name, $kind, $colour, $share, $finish, $maker, $code, $optics);
+        return $plain->isClear() ? $plain : Paint::of($id, $name, $kind, $swatch, $share, $finish, $maker, $code, fn(): Optics => $this->optics($plain), $measured);
     }
 
-    private function optics(Kind $kind, string $swatch, Paint $paint): Optics
+    private function optics(Paint $paint): Optics
     {
-        $key = sprintf('optics.%d.%s.%s.%.4f', self::MODEL, $kind->isTransparent() ? 'coat' : 'masstone', strtolower(ltrim($swatch, '#')), $paint->opacity->share);
+        $key = sprintf('optics.%d.%s', self::MODEL, self::fingerprint($paint));
 
         return $this->fresh[$key] ??= $this->unpack($this->cache->get($key)) ?? $this->keep($key, $paint->optics());
+    }
+
+    /** Whatever the optics follow from. */
+    private static function fingerprint(Paint $paint): string
+    {
+        $film = $paint->measured->film;
+        $colours = $film === null ? [$paint->colour()] : [$film->overBlack, $film->overWhite, $film->black, $film->white];
+
+        return implode('.', [
+            $paint->kind->isTransparent() ? 'coat' : 'masstone',
+            ...array_map(static fn(Lab $one): string => sprintf('%.3f_%.3f_%.3f', $one->lightness, $one->a, $one->b), $colours),
+            ...($film === null ? [sprintf('%.4f', $paint->opacity->share)] : []),
+        ]);
     }
 
     private function keep(string $key, Optics $optics): Optics

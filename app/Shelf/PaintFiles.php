@@ -9,15 +9,22 @@ use App\Models\Pot;
 use App\Models\Product;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\Fault;
+use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\Gpl;
 use Kalokroma\Exchange\GplEntry;
 use Kalokroma\Exchange\GplPalette;
+use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Exchange\SetsCsv;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Exchange\ShelfRow;
+use Kalokroma\Paint\Measured;
+use Kalokroma\Paint\Reading;
+use Kalokroma\Paint\Source;
 
 /**
  * Brings catalogue, shelf and sets in from CSV files and out again. All of a file is taken, or nothing.
@@ -58,11 +65,15 @@ final class PaintFiles
     {
         return DB::transaction(function () use ($rows, $take): array {
             $present = Product::query()->get()->keyBy(self::key(...));
-            $changes = [];
-            foreach ($rows as $row) {
+            $changes = $faults = [];
+            foreach ($rows as $number => $row) {
                 $product = $present->get($row->maker."\n".$row->code) ?? new Product;
-                $product->fill(self::columns($row));
+                $product->fill(self::columns($row, $product));
                 $fields = $product->exists ? array_keys($product->getDirty()) : [];
+                $uses = Catalogue::usesThatNeedAColour($product);
+                if ($uses !== []) {
+                    $faults[] = new Fault('kind', sprintf('"%s" is used as a colour by %s, and a %s has none.', $product->name, implode(', ', $uses), $product->kind->label()), $number + 2);
+                }
                 $changes[] = ['row' => "$row->name ($row->maker $row->code)", 'change' => self::change($product), 'fields' => $fields];
                 if ($take && $product->isDirty()) {
                     $product->version += $product->exists ? 1 : 0;
@@ -70,7 +81,7 @@ final class PaintFiles
                 }
             }
 
-            return self::told($changes);
+            return $faults === [] ? self::told($changes) : throw Faulty::with($faults);
         });
     }
 
@@ -131,7 +142,7 @@ final class PaintFiles
     public function gpl(string $name, Collection $products): string
     {
         return Gpl::write(new GplPalette($name, array_values($products->whereNotNull('swatch')->map(
-            static fn(Product $one): GplEntry => GplEntry::ofPaint(Srgb::parse((string) $one->swatch), $one->name, $one->maker, $one->code),
+            static fn(Product $one): GplEntry => GplEntry::ofPaint($one->colour()?->toSrgb() ?? Srgb::parse((string) $one->swatch), $one->name, $one->maker, $one->code),
         )->all())));
     }
 
@@ -144,11 +155,12 @@ final class PaintFiles
             $one->name,
             $one->kind,
             $one->swatch === null ? null : Srgb::parse($one->swatch),
-            $one->opacity,
+            $one->measured()->strength->share ?? $one->opacity,
             $one->finish,
             $one->volume_ml,
             $one->price,
             $one->barcode,
+            $one->measured()->colour,
         );
     }
 
@@ -170,14 +182,33 @@ final class PaintFiles
         return $product->maker."\n".$product->code;
     }
 
-    /** @return array<string, mixed> */
-    private static function columns(CatalogueRow $row): array
+    /**
+     * What was measured stays as long as the file says the same of it.
+     *
+     * @return array<string, mixed>
+     */
+    private static function columns(CatalogueRow $row, Product $present): array
     {
+        $known = $present->exists ? self::row($present) : null;
+        $isSameColour = $known !== null && $known->kind === $row->kind && self::isSame($known->measured, $row->measured) && ($row->measured !== null || $known->swatch?->hex() === $row->swatch?->hex());
+        $isSameOpacity = $known !== null && abs(($known->opacity ?? -1.0) - ($row->opacity ?? -1.0)) < 1e-6;
+        $measured = match (true) {
+            $isSameColour && $isSameOpacity => $present->measured,
+            $row->measured !== null => MeasuredFields::write(Measured::nothing()->withColour($row->measured, Reading::of(Source::Typed, 1))),
+            default => null,
+        };
+
         return [
             'maker' => $row->maker, 'range' => $row->range, 'code' => $row->code, 'name' => $row->name, 'kind' => $row->kind,
-            'swatch' => $row->swatch?->hex(), 'opacity' => $row->opacity, 'finish' => $row->finish,
-            'volume_ml' => $row->volumeMl, 'price' => $row->price, 'barcode' => $row->barcode,
+            'swatch' => $isSameColour ? $present->swatch : $row->swatch?->hex(), 'opacity' => $isSameOpacity ? $present->opacity : $row->opacity, 'finish' => $row->finish,
+            'volume_ml' => $row->volumeMl, 'price' => $row->price, 'barcode' => $row->barcode, 'measured' => $measured,
         ];
+    }
+
+    /** To a thousandth, which is how a file tells it. */
+    private static function isSame(?Lab $one, ?Lab $other): bool
+    {
+        return $one === null || $other === null ? $one === $other : abs($one->lightness - $other->lightness) + abs($one->a - $other->a) + abs($one->b - $other->b) < 0.002;
     }
 
     private static function change(Product|Pot $row): string

@@ -24,6 +24,12 @@ final class Refused extends RuntimeException
         return new self(sprintf('"%s" is used by %s. Put another paint in its place there first.', $name, implode(', ', $uses)), 'id', $uses);
     }
 
+    /** @param list<string> $uses */
+    public static function needsColour(string $name, string $kind, array $uses): self
+    {
+        return new self(sprintf('"%s" is used as a colour by %s, and a %s has none. Put another paint in its place there first.', $name, implode(', ', $uses), $kind), 'kind', $uses);
+    }
+
     public static function at(string $field, string $message): self
     {
         return new self($message, $field);

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 
 /**
  * The catalogue of paints as a table. Opacity may be empty (then it is estimated), so may the swatch of clear kinds and the barcode.
- * Prices are in minor units.
+ * A swatch is a hex colour, or a measured one as "lab(52.1 10 -20)". Prices are in minor units.
  */
 final class CatalogueCsv
 {
@@ -48,11 +49,18 @@ final class CatalogueCsv
         return CsvTable::write(self::COLUMNS, (static function () use ($rows) {
             foreach ($rows as $row) {
                 yield [
-                    $row->maker, $row->range, $row->code, $row->name, $row->kind->value, $row->swatch?->hex() ?? '', $row->opacity,
+                    $row->maker, $row->range, $row->code, $row->name, $row->kind->value, self::colour($row), $row->opacity,
                     $row->finish->value, $row->volumeMl, $row->price, $row->barcode,
                 ];
             }
         })());
+    }
+
+    private static function colour(CatalogueRow $row): string
+    {
+        return $row->measured === null
+            ? $row->swatch?->hex() ?? ''
+            : sprintf('lab(%.3F %.3F %.3F)', $row->measured->lightness, $row->measured->a, $row->measured->b);
     }
 
     private static function row(RowReader $reader): ?CatalogueRow
@@ -60,7 +68,8 @@ final class CatalogueCsv
         $kind = $reader->choice('kind', Kind::class);
         $finish = $reader->choice('finish', Finish::class);
         $before = count($reader->faults);
-        $swatch = $reader->swatch('swatch');
+        $colour = $reader->colour('swatch');
+        $swatch = $colour instanceof Lab ? $colour->toSrgb() : $colour;
         if ($swatch === null && $kind !== null && ! $kind->isClear() && count($reader->faults) === $before) {
             $reader->fault('swatch', sprintf('A paint of kind "%s" needs a swatch, for example #7a5230.', $kind->value));
         }
@@ -74,6 +83,6 @@ final class CatalogueCsv
         }
         [$maker, $range, $code, $name, $opacity, $price, $barcode] = $row;
 
-        return new CatalogueRow($maker, $range, $code, $name, $kind, $kind->isClear() ? null : $swatch, $opacity, $finish, $volume ?? 17.0, $price ?? 0, $barcode);
+        return new CatalogueRow($maker, $range, $code, $name, $kind, $kind->isClear() ? null : $swatch, $opacity, $finish, $volume ?? 17.0, $price ?? 0, $barcode, $colour instanceof Lab && ! $kind->isClear() ? $colour : null);
     }
 }

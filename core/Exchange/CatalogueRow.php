@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Paint;
 
-/** A paint as it stands in a catalogue file. A null opacity is to be estimated. */
+/**
+ * A paint as it stands in a catalogue file. A null opacity is to be estimated. A measured colour stands there as L*a*b*, for a screen may not reach it;
+ * the swatch is then the nearest the screen can show.
+ */
 final readonly class CatalogueRow
 {
     public function __construct(
@@ -25,7 +29,13 @@ final readonly class CatalogueRow
         public float $volumeMl,
         public int $price,
         public string $barcode,
+        public ?Lab $measured = null,
     ) {}
+
+    public function colour(): ?Lab
+    {
+        return $this->measured ?? $this->swatch?->toLab();
+    }
 
     /** @param string $id its maker and code when nothing else tells it from others */
     public function toPaint(?string $id = null): Paint
@@ -34,7 +44,7 @@ final readonly class CatalogueRow
             $id ?? $this->key(),
             $this->name,
             $this->kind,
-            $this->swatch?->toLab(),
+            $this->colour(),
             $this->opacity === null ? null : Opacity::of($this->opacity),
             $this->finish,
             $this->maker,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Exchange;
 
 /**
- * A table in RFC 4180 form: UTF-8, one header row, lines ended by CR LF (a lone LF is read too).
+ * A table in RFC 4180 form: UTF-8, one header row, lines ended by CR LF (a lone LF is read too). Text that a spreadsheet would run as a formula
+ * (it begins with = + - or @) is written with an apostrophe before it, which reading takes off again.
  */
 final class CsvTable
 {
@@ -16,6 +17,9 @@ final class CsvTable
 
     /** Longer lines are cut, and then have too few or too many columns. */
     private const LONGEST_LINE_BYTES = 20_000;
+
+    /** What a spreadsheet takes for a formula, or what is guarded already. */
+    private const FORMULA = "/^'*[=+\\-@]/";
 
     private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
 
@@ -44,7 +48,7 @@ final class CsvTable
 
                 continue;
             }
-            $rows[$index + 1] = array_combine($columns, array_map(trim(...), $cells));
+            $rows[$index + 1] = array_combine($columns, array_map(static fn(string $cell): string => self::unguarded(trim($cell)), $cells));
         }
         if ($faults !== []) {
             throw Faulty::with($faults);
@@ -71,10 +75,27 @@ final class CsvTable
     private static function line(array $cells): string
     {
         return implode(',', array_map(static function (string|int|float|null $cell): string {
-            $text = (string) $cell;
+            $text = is_string($cell) ? self::guarded($cell) : self::number($cell);
 
             return preg_match('/[",\r\n]|^\s|\s$/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
         }, $cells))."\r\n";
+    }
+
+    /** In plain digits, to a millionth: what a reader of tables takes for a number everywhere. */
+    private static function number(int|float|null $number): string
+    {
+        return is_float($number) ? rtrim(rtrim(sprintf('%.6F', $number), '0'), '.') : (string) $number;
+    }
+
+    /** Spreadsheets run what begins like a formula. An apostrophe before it keeps it text; reading takes it off again. */
+    private static function guarded(string $text): string
+    {
+        return preg_match(self::FORMULA, $text) === 1 ? "'".$text : $text;
+    }
+
+    private static function unguarded(string $text): string
+    {
+        return $text !== '' && $text[0] === "'" && preg_match(self::FORMULA, substr($text, 1)) === 1 ? substr($text, 1) : $text;
     }
 
     private static function mustBeUtf8(string $text): void

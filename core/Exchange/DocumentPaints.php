@@ -51,12 +51,13 @@ final readonly class DocumentPaints implements PaintSource
         $code = $in->text('code', 40, false);
         $swatch = $in->text('swatch', 7, ! $kind->isClear());
         $opacity = $in->has('opacity') ? Opacity::of($in->number('opacity', 0, 1, 0)) : null;
+        $measured = $in->has('measured') ? MeasuredFields::read($in->under('measured'), $kind) : null;
         if ($in->isSound() && $swatch !== '' && preg_match('/^#[0-9a-f]{6}$/iD', $swatch) !== 1) {
             $in->fault('swatch', 'Write a colour as six hexadecimal digits, for example #7a5230.');
         }
 
         return $in->isSound()
-            ? Paint::of($id, $name, $kind, $swatch === '' ? null : Srgb::parse($swatch)->toLab(), $opacity, $finish, $maker, $code)
+            ? Paint::of($id, $name, $kind, $swatch === '' ? null : Srgb::parse($swatch)->toLab(), $opacity, $finish, $maker, $code, measured: $measured)
             : null;
     }
 }

@@ -93,6 +93,25 @@ final readonly class DocumentReader
         return (float) $value;
     }
 
+    /** @return list<float> of just that many numbers; zeros when the field is at fault */
+    public function numbers(string $field, int $count): array
+    {
+        $value = $this->fields[$field] ?? null;
+        $numbers = [];
+        foreach (is_array($value) ? $value : [] as $one) {
+            if (is_int($one) || is_float($one)) {
+                $numbers[] = (float) $one;
+            }
+        }
+        if (! is_array($value) || count($value) !== $count || count($numbers) !== $count) {
+            $this->fault($field, sprintf('This must be a list of %d numbers.', $count));
+
+            return array_fill(0, $count, 0.0);
+        }
+
+        return $numbers;
+    }
+
     /**
      * @template T of BackedEnum
      *

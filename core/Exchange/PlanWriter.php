@@ -66,6 +66,8 @@ final class PlanWriter
     /** @return array<string, mixed> */
     public static function paint(Paint $paint): array
     {
+        $measured = MeasuredFields::write($paint->measured);
+
         return [
             'id' => $paint->id,
             'maker' => $paint->maker,
@@ -75,6 +77,7 @@ final class PlanWriter
             'swatch' => $paint->swatch?->toSrgb()->hex(),
             'opacity' => $paint->opacity->isEstimate ? null : $paint->opacity->share,
             'finish' => $paint->finish->value,
+            ...($measured === null ? [] : ['measured' => $measured]),
         ];
     }
 

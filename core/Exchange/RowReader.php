@@ -6,6 +6,7 @@ namespace Kalokroma\Exchange;
 
 use BackedEnum;
 use Kalokroma\Colour\IllegalColour;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 
 /**
@@ -55,14 +56,15 @@ final class RowReader
         return $case;
     }
 
-    /** Nothing when the cell is empty or holds no colour. */
-    public function swatch(string $column): ?Srgb
+    /** As a screen shows it, or as it was measured; nothing when the cell is empty or holds no colour. */
+    public function colour(string $column): Srgb|Lab|null
     {
-        if ($this->cells[$column] === '') {
+        $text = $this->cells[$column];
+        if ($text === '') {
             return null;
         }
         try {
-            return Srgb::parse($this->cells[$column]);
+            return stripos($text, 'lab') === 0 ? Lab::parse($text) : Srgb::parse($text);
         } catch (IllegalColour $illegal) {
             $this->fault($column, $illegal->getMessage());
 
@@ -76,7 +78,7 @@ final class RowReader
         if ($text === '') {
             return null;
         }
-        if (preg_match('/^-?\d{1,9}(\.\d{1,6})?$/', $text) !== 1 || (float) $text < $least || (float) $text > $most) {
+        if (preg_match('/^-?\d{1,9}(\.\d{1,17})?$/D', $text) !== 1 || (float) $text < $least || (float) $text > $most) {
             $this->fault($column, sprintf('Write a number from %s to %s, with a point for decimals. "%s" is none.', $least, $most, mb_strimwidth($text, 0, 30, '…')));
 
             return null;
@@ -91,7 +93,7 @@ final class RowReader
         if ($text === '') {
             return null;
         }
-        if (preg_match('/^-?\d{1,9}$/', $text) !== 1 || (int) $text < $least || (int) $text > $most) {
+        if (preg_match('/^-?\d{1,9}$/D', $text) !== 1 || (int) $text < $least || (int) $text > $most) {
             $this->fault($column, sprintf('Write a whole number from %d to %d. "%s" is none.', $least, $most, mb_strimwidth($text, 0, 30, '…')));
 
             return null;

@@ -44,6 +44,11 @@ final class IllegalMix extends InvalidArgumentException
         return new self(sprintf('A %s cannot be part of a mixed paint. Leave it out of the kinds.', $kind->label()));
     }
 
+    public static function notMeasurable(): self
+    {
+        return new self('A measured mix tells something of two paints that cover. Mix two, and read it when it is dry and hides the ground.');
+    }
+
     public static function insisted(int $given, int $most): self
     {
         return new self(sprintf('%d paints must be in the mix, but it has at most %d. Insist on fewer.', $given, $most));

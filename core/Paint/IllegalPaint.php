@@ -37,6 +37,11 @@ final class IllegalPaint extends InvalidArgumentException
         return new self('Over white the film is black: a paint this dark hides whatever its opacity. Read the white half again, or enter 0.95.');
     }
 
+    public static function readings(int $given, int $most): self
+    {
+        return new self(sprintf('A measurement is the mean of 1 to %d readings, not of %d.', $most, $given));
+    }
+
     public static function card(): self
     {
         return new self('The two halves of the card are nearly alike. Lay the draw-down over black and over white, and read the bare card too.');

@@ -32,7 +32,7 @@ final readonly class Optics
 
     private const LEAST_FILM = 1e-6;
 
-    private const LEAST_SHOWN = 1e-4;
+    private const LEAST_SHOWN = 1e-6;
 
     /**
      * @param list<float> $absorption K

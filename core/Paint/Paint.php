@@ -12,7 +12,8 @@ use Kalokroma\Colour\SwatchSpectrum;
  */
 final class Paint
 {
-    private ?Optics $optics = null;
+    /** @var Optics|(callable(): Optics)|null */
+    private $optics = null;
 
     private function __construct(
         public readonly string $id,
@@ -23,13 +24,15 @@ final class Paint
         public readonly Finish $finish,
         public readonly string $maker,
         public readonly string $code,
+        public readonly Measured $measured,
     ) {}
 
     /**
      * @param string $id whatever tells this paint from all others
      * @param Lab|null $swatch masstone, or one coat over white for transparent kinds; null for clear kinds
      * @param Opacity|null $opacity estimated from kind and colour when null
-     * @param Optics|null $optics when they were worked out before; they follow from the rest
+     * @param Optics|(callable(): Optics)|null $optics when they were worked out before, or where to ask for them; they follow from the rest
+     * @param Measured|null $measured goes before swatch and opacity
      *
      * @throws IllegalPaint when a kind that has colour comes without a swatch
      */
@@ -42,13 +45,17 @@ final class Paint
         Finish $finish = Finish::Matt,
         string $maker = '',
         string $code = '',
-        ?Optics $optics = null,
+        Optics|callable|null $optics = null,
+        ?Measured $measured = null,
     ): self {
+        $measured = $kind->isClear() || $measured === null ? Measured::nothing() : $measured;
+        $swatch = $measured->colour ?? $swatch;
+        $opacity = $measured->strength ?? $opacity;
         if ($swatch === null && ! $kind->isClear()) {
             throw IllegalPaint::noSwatch($name, $kind);
         }
         $swatch = $kind->isClear() ? null : $swatch;
-        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch), $finish, $maker, $code);
+        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch), $finish, $maker, $code, $measured);
         $paint->optics = $optics;
 
         return $paint;
@@ -57,7 +64,11 @@ final class Paint
     /** @throws IllegalPaint when the paint is clear */
     public function optics(): Optics
     {
-        return $this->optics ??= $this->computeOptics();
+        if (! $this->optics instanceof Optics) {
+            $this->optics = $this->optics === null ? $this->computeOptics() : ($this->optics)();
+        }
+
+        return $this->optics;
     }
 
     /**
@@ -77,6 +88,9 @@ final class Paint
 
     private function computeOptics(): Optics
     {
+        if ($this->measured->film !== null) {
+            return $this->measured->film->optics();
+        }
         $reflectance = SwatchSpectrum::of($this->colour())->reflectance;
 
         return $this->kind->isTransparent()

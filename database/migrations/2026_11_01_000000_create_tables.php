@@ -2,13 +2,18 @@
 
 declare(strict_types=1);
 
-use Illuminate\Database\Migrations\Migration;
+use App\Database\Together;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
-    public function up(): void
+return new class extends Together {
+    protected function isDone(): bool
+    {
+        return Schema::hasTable('products');
+    }
+
+    protected function make(): void
     {
         $this->shelf();
         $this->plans();

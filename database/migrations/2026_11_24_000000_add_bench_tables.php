@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-use Illuminate\Database\Migrations\Migration;
+use App\Database\Together;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
-    public function up(): void
+return new class extends Together {
+    protected function isDone(): bool
+    {
+        return Schema::hasTable('device_states');
+    }
+
+    protected function make(): void
     {
         // Of pots and of sets, so no foreign key; ULIDs do not clash.
         Schema::create('hand_prices', static function (Blueprint $table): void {

@@ -33,6 +33,23 @@ final class Contract
         Assert::assertNull($error, $error === null ? '' : "$method $path: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT));
     }
 
+    /** @param array<mixed> $body of a request that is to be taken */
+    public static function checkRequest(string $method, string $path, array $body): void
+    {
+        $path = (string) parse_url($path, PHP_URL_PATH);
+        foreach (self::description()['paths'] as $template => $operations) {
+            $pattern = '~^'.preg_replace('~\\\{\w+\\\}~', '[^/]+', preg_quote((string) $template, '~')).'$~';
+            $schema = $operations[strtolower($method)]['requestBody']['content']['application/json']['schema'] ?? null;
+            if (preg_match($pattern, $path) === 1 && isset($operations[strtolower($method)])) {
+                Assert::assertNotNull($schema, "$method $path: a body is sent and none described");
+                $error = self::validator()->validate(json_decode((string) json_encode((object) $body)), self::DOCUMENT.'#/components/schemas/'.basename($schema['$ref']))->error();
+                Assert::assertNull($error, $error === null ? '' : "$method $path, request: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT));
+
+                return;
+            }
+        }
+    }
+
     private static function pointer(string $method, string $path, int $status): ?string
     {
         foreach (self::description()['paths'] as $template => $operations) {

@@ -68,9 +68,9 @@ final class DescriptionTest extends HttpTestCase
         self::assertCount(3, $this->ask('GET', '/plans'));
     }
 
-    /** @return array{string, string, \Kalokroma\Paint\Kind, string|null, float|null, \Kalokroma\Paint\Finish, string, string} */
+    /** @return array{string, string, \Kalokroma\Paint\Kind, \Kalokroma\Colour\Lab|null, float|null, \Kalokroma\Paint\Finish, string, string} */
     private function facts(Product $one): array
     {
-        return [$one->id, $one->name, $one->kind, $one->swatch, $one->opacity, $one->finish, $one->maker, $one->code];
+        return [$one->id, $one->name, $one->kind, $one->colour(), $one->opacity, $one->finish, $one->maker, $one->code];
     }
 }

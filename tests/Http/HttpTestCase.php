@@ -33,6 +33,10 @@ abstract class HttpTestCase extends TestCase
     {
         $response = $body === null ? $this->json($method, "/api$path") : $this->json($method, "/api$path", $body);
 
+        if ($body !== null && $body !== [] && $status < 400) {
+            Contract::checkRequest($method, $path, $body);
+        }
+
         return $this->judged($response, $method, $path, $status);
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\Devices\SwatchReader;
 use App\Models\Photo;
 use App\Models\Product;
+use App\Photos\Jpeg;
 use GdImage;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Testing\TestResponse;
@@ -67,6 +68,100 @@ final class MeasureTest extends HttpTestCase
         $this->judged($this->upload($bytes), 'POST', '/photos', 201);
         $this->get("/api/photos/$young[id]")->assertOk();
         $this->get("/api/photos/$old[id]")->assertNotFound();
+    }
+
+    public function testAPictureInWhichAPaintWasMeasuredStays(): void
+    {
+        $photo = $this->judged($this->upload(self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'png')), 'POST', '/photos', 201);
+        $this->keep('Tide Teal', ['colour' => ['lab' => [48.2, -22.1, -9.3], 'source' => 'photo', 'readings' => 1, 'photo' => $photo['id']]]);
+        Photo::query()->whereKey($photo['id'])->update(['created_at' => Date::now()->subDays(30)]);
+
+        $this->judged($this->upload(self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'png')), 'POST', '/photos', 201);
+        $this->get("/api/photos/$photo[id]")->assertOk();
+        self::assertSame(['photo'], self::fields($this->ask('DELETE', "/photos/$photo[id]", null, 409)));
+    }
+
+    public function testHalfAPictureIsRefused(): void
+    {
+        $whole = self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'jpeg');
+        self::assertTrue(Jpeg::isWhole($whole));
+        self::assertTrue(Jpeg::isWhole($whole.'what a camera appends'));
+        foreach ([0.5, 0.9, 0.999] as $share) {
+            self::assertSame(['photo'], self::fields($this->judged($this->upload(substr($whole, 0, (int) ($share * strlen($whole)))), 'POST', '/photos', 422)));
+        }
+    }
+
+    /** A colour that no screen can show comes back as it was measured: as a hex it would be 8 off. */
+    public function testAMeasuredColourIsKeptAsItWasMeasured(): void
+    {
+        $kept = $this->keep('Tide Teal', ['colour' => ['lab' => [52.0, -61.5, -20.25], 'source' => 'reader', 'readings' => 5]]);
+        self::assertSame('52.00, -61.50, -20.25', $kept['lab']);
+        self::assertSame('measured with the reader (5)', $kept['known']['colour']);
+        self::assertGreaterThan(5.0, Ciede2000::between(Lab::parse($kept['lab']), Srgb::parse($kept['swatch'])->toLab()));
+
+        // The form sends back what it was shown: that types nothing anew.
+        $same = $this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'name' => 'Tide Teal II']);
+        self::assertSame($kept['measured'], $same['measured']);
+        // It is taken out and in again by a file, too.
+        $csv = (string) $this->get('/api/paints/export?what=catalogue')->getContent();
+        self::assertStringContainsString('lab(52.000 -61.500 -20.250)', $csv);
+        $again = $this->call('POST', '/api/paints/import?what=catalogue', [], [], [], ['CONTENT_TYPE' => 'text/csv'], $csv);
+        self::assertSame(162, json_decode((string) $again->getContent(), true)['same']);
+
+        $typed = $this->ask('PUT', "/paints/$same[id]", [...self::input($same), 'swatch' => '#2f7f86']);
+        self::assertNull($typed['measured']);
+        $undone = $this->ask('PUT', "/paints/$typed[id]", [...self::input($typed), 'measured' => $same['measured']]);
+        self::assertSame($kept['lab'], $undone['lab']);
+    }
+
+    public function testADrawdownTellsColourAndStrengthOfAPaint(): void
+    {
+        $read = $this->ask('POST', '/drawdowns', ['overBlack' => '38, 4, 12', 'overWhite' => '62, 6, 18']);
+        $kept = $this->keep('Tide Teal', ['film' => [...$read['film'], 'source' => 'photo', 'readings' => 2]]);
+
+        self::assertEqualsWithDelta($read['opacity'], $kept['opacity'], 0.001);
+        self::assertSame('measured from a photo (2)', $kept['known']['opacity']);
+        self::assertSame($read['masstone']['hex'], $kept['swatch']);
+        self::assertEqualsCanonicalizing(['film', 'colour', 'strength'], array_keys($kept['measured']));
+        self::assertSame(['measured'], self::fields($this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'measured' => ['film' => ['overBlack' => [60, 0, 0], 'overWhite' => [40, 0, 0]]]], 422)));
+        self::assertSame(['measured'], self::fields($this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'measured' => ['colour' => ['lab' => 'red']]], 422)));
+    }
+
+    public function testAMeasuredMixCorrectsTheWeakerKnownOfItsPaints(): void
+    {
+        $this->keep('Heron White', ['strength' => ['opacity' => 0.66, 'source' => 'typed', 'readings' => 3]]);
+        $parts = [['paint' => $this->paint('Heron White')->id, 'parts' => 3], ['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]];
+        $told = $this->ask('POST', '/measured-mixes', ['parts' => $parts, 'colour' => '60, 48, 18']);
+
+        self::assertSame('Rowan Red', $told['paint']['name']);
+        self::assertLessThan($told['before'], $told['after']);
+        self::assertNotSame($told['opacityBefore'], $told['opacity']);
+        self::assertSame(['parts'], self::fields($this->ask('POST', '/measured-mixes', ['parts' => [$parts[0]], 'colour' => '60, 48, 18'], 422)));
+        self::assertSame(['colour'], self::fields($this->ask('POST', '/measured-mixes', ['parts' => $parts, 'colour' => 'pink'], 422)));
+    }
+
+    /**
+     * @param array<string, mixed> $measured
+     *
+     * @return array<string, mixed>
+     */
+    private function keep(string $name, array $measured): array
+    {
+        $paint = $this->ask('GET', '/paints/'.$this->paint($name)->id)['paint'];
+
+        return $this->ask('PUT', "/paints/$paint[id]", [...self::input($paint), 'measured' => $measured]);
+    }
+
+    /**
+     * @param array<string, mixed> $paint
+     *
+     * @return array<string, mixed> as the form sends it
+     */
+    private static function input(array $paint): array
+    {
+        $shown = ['swatch' => $paint['swatch'], 'opacity' => $paint['opacityIsEstimate'] ? null : $paint['opacity']];
+
+        return [...array_intersect_key($paint, array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'version'])), ...$shown];
     }
 
     /** @return iterable<string, array{list<array<string, mixed>>, string}> */

@@ -43,9 +43,9 @@ final class PhotoController
         ], $wish['marks']))));
     }
 
-    public function destroy(string $id): JsonResponse
+    public function destroy(string $id, PhotoStore $photos): JsonResponse
     {
-        Photo::query()->findOrFail($id)->delete();
+        $photos->remove($id);
 
         return new JsonResponse(null, 204);
     }

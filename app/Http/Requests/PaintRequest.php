@@ -8,6 +8,8 @@ use App\Models\Product;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\RequiredIf;
+use Kalokroma\Exchange\DocumentReader;
+use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 
@@ -37,6 +39,7 @@ final class PaintRequest extends FormRequest
             'volumeMl' => ['required', 'numeric', 'between:0.1,5000'],
             'price' => ['required', 'integer', 'between:0,10000000'],
             'barcode' => ['nullable', 'string', new PlainTextRule(32)],
+            'measured' => ['nullable', 'array:colour,film,strength', new MeasuredRule($this->kind())],
             'version' => $id === null ? ['prohibited'] : ['required', 'integer'],
         ];
     }
@@ -70,7 +73,16 @@ final class PaintRequest extends FormRequest
             'volume_ml' => $this->float('volumeMl'),
             'price' => $this->integer('price'),
             'barcode' => trim($this->string('barcode')->value()),
+            ...($this->has('measured') ? ['measured' => $this->measured()] : []),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function measured(): ?array
+    {
+        $given = $this->input('measured');
+
+        return is_array($given) ? MeasuredFields::write(MeasuredFields::read(DocumentReader::of($given), $this->kind() ?? Kind::Opaque)) : null;
     }
 
     private function kind(): ?Kind

@@ -16,6 +16,12 @@ final class ColourResource
         return ['hex' => $colour->toSrgb()->hex(), 'value' => $colour->value(), 'words' => ColourName::of($colour)->words()];
     }
 
+    /** @return array{float, float, float} to a thousandth, as documents hold measured colours */
+    public static function numbers(Lab $colour): array
+    {
+        return [round($colour->lightness, 3), round($colour->a, 3), round($colour->b, 3)];
+    }
+
     /** As Lab::parse reads it again. */
     public static function lab(Lab $colour): string
     {

@@ -15,6 +15,7 @@ final class MeasuredResource
         return [
             'colour' => ColourResource::of($readings->colour),
             'lab' => ColourResource::lab($readings->colour),
+            'numbers' => ColourResource::numbers($readings->colour),
             'kept' => $readings->kept,
             'dropped' => $readings->dropped,
             'spread' => round($readings->spread, 2),

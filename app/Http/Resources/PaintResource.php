@@ -7,9 +7,9 @@ namespace App\Http\Resources;
 use App\Models\Product;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Matching\PotLevel;
 use Kalokroma\Paint\Opacity;
+use Kalokroma\Paint\Reading;
 
 /** @property Product $resource */
 final class PaintResource extends JsonResource
@@ -19,7 +19,9 @@ final class PaintResource extends JsonResource
     {
         $paint = $this->resource;
         $pot = $paint->pot;
-        $estimate = $paint->opacity === null;
+        $measured = $paint->measured();
+        $colour = $paint->colour();
+        $opacity = $measured->strength->share ?? $paint->opacity;
 
         return [
             'id' => $paint->id,
@@ -28,11 +30,16 @@ final class PaintResource extends JsonResource
             'code' => $paint->code,
             'name' => $paint->name,
             'kind' => $paint->kind->value,
-            'swatch' => $paint->swatch,
+            'swatch' => $colour?->toSrgb()->hex(),
+            'typed' => $paint->swatch,
+            'lab' => $colour === null ? null : ColourResource::lab($colour),
             'value' => $paint->value === null ? null : (int) round($paint->value),
             'colour' => $paint->colour_words,
-            'opacity' => round($paint->opacity ?? Opacity::estimate($paint->kind, $paint->swatch === null ? null : Srgb::parse($paint->swatch)->toLab())->share, 3),
-            'opacityIsEstimate' => $estimate,
+            'opacity' => round($opacity ?? Opacity::estimate($paint->kind, $colour)->share, 4),
+            'opacityIsEstimate' => $opacity === null,
+            'typedOpacity' => $paint->opacity,
+            'measured' => $paint->measured,
+            'known' => ['colour' => self::known($measured->colourBy), 'opacity' => self::known($measured->strengthBy) ?? ($opacity === null ? 'estimated' : 'set by hand')],
             'finish' => $paint->finish->value,
             'volumeMl' => $paint->volume_ml,
             'price' => $paint->price,
@@ -47,5 +54,11 @@ final class PaintResource extends JsonResource
                 'version' => $pot->version ?? 0,
             ],
         ];
+    }
+
+    /** "measured from a photo (3)" */
+    private static function known(?Reading $by): ?string
+    {
+        return $by === null ? null : sprintf('measured %s (%d)', $by->source->label(), $by->count);
     }
 }

@@ -16,7 +16,7 @@ final class CsvTableTest extends TestCase
     {
         yield from [
             'plain' => ['Rowan'], 'empty' => [''], 'comma' => ['Lamp, oil'], 'quote' => ['the "good" one'], 'only quotes' => ['""'], 'backslash' => ['a\\"b\\'],
-            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'], 'formula' => ['=1+1'], 'zero' => ['0'],
+            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'], 'formula' => ['=1+1'], 'guarded formula' => ["'=1+1"], 'guarded twice' => ["''@x"], 'minus' => ['-x'], 'apostrophe' => ["'tis"], 'zero' => ['0'],
         ];
     }
 
@@ -36,6 +36,12 @@ final class CsvTableTest extends TestCase
         $rows = CsvTable::read("\xEF\xBB\xBFname,note\n\na, b \n\n", ['name', 'note']);
 
         self::assertSame([3 => ['name' => 'a', 'note' => 'b']], $rows);
+    }
+
+    public function testNothingThatASpreadsheetWouldRunIsWritten(): void
+    {
+        self::assertSame("a,b,c\r\n'=1+1,-2.5,'@now\r\n", CsvTable::write(['a', 'b', 'c'], [['=1+1', -2.5, '@now']]));
+        self::assertSame("a\r\n0.00001\r\n", CsvTable::write(['a'], [[1e-5]]));
     }
 
     /** @return iterable<string, array{string, string, int}> */

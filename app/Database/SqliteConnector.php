@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Database\Connectors\SQLiteConnector as FrameworkConnector;
+use SensitiveParameter;
+
+/** Connects as the framework does, through a connection that begins transactions with the lock. */
+final class SqliteConnector extends FrameworkConnector
+{
+    /**
+     * @param string $dsn
+     * @param string|null $username
+     * @param string|null $password
+     * @param array<int, mixed> $options
+     */
+    protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): LockingPdo
+    {
+        return new LockingPdo($dsn, $username, $password, $options);
+    }
+}
