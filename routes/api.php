@@ -55,6 +55,7 @@ Route::post('paints/{id}/restore', [PaintController::class, 'restore']);
 Route::put('paints/{id}/pot', PotController::class);
 Route::apiResource('paints', PaintController::class)->parameters(['paints' => 'id']);
 
+Route::get('plans/{id}/file', [PlanController::class, 'file']);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview']);
 Route::post('plans/{id}/duplicate', [PlanController::class, 'duplicate']);
 Route::post('plans/{id}/restore', [PlanController::class, 'restore']);
@@ -69,5 +70,6 @@ Route::apiResource('batches', BatchController::class)->parameters(['batches' => 
 
 Route::get('log', [LogController::class, 'index']);
 Route::post('batches/{id}/log', [LogController::class, 'store']);
+Route::put('log/{id}', [LogController::class, 'update']);
 Route::delete('log/{id}', [LogController::class, 'destroy']);
 Route::post('log/{id}/restore', [LogController::class, 'restore']);

@@ -6,26 +6,30 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
-use App\Models\Product;
 use App\Support\Refused;
-use Illuminate\Support\Facades\Date;
+use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
+use Psr\Clock\ClockInterface;
 
 /**
  * Records what was really done.
+ *
+ * @phpstan-type Told array{mix?: list<array{paint: string, parts: int}>|null, dilution?: array{paint: int, thinner: int, with: string}|null, coats?: int|null}
  */
-final class Logbook
+final readonly class Logbook
 {
+    public function __construct(private ClockInterface $clock) {}
+
     /**
      * Recording the same entry twice (a reload, a shaky line) records it once.
      *
-     * @param array{id: string, stepId: string, models: int, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null} $done
+     * @param array{id: string, stepId: string, models: int, minutes?: int|null, note?: string|null, used?: Told|null} $done
      *
      * @throws ValidationException when there is no such step, or more models than are left
+     * @throws Refused when the id is another batch's entry
      */
     public function record(string $batchId, array $done): Batch
     {
@@ -33,24 +37,49 @@ final class Logbook
             $batch = Batch::query()->with('entries')->findOrFail($batchId);
             $known = LogEntry::withTrashed()->find($done['id']);
             if ($known !== null) {
-                return $batch;
+                return $known->batch_id === $batch->id ? $batch : throw Refused::at('id', 'An entry of another batch has this id. Record it under a new one.');
             }
             $progress = Progress::of($batch);
-            $step = $this->step($progress->plan, $done['stepId']);
-            $left = $progress->left($step->id);
-            if ($done['models'] > $left) {
-                throw ValidationException::withMessages(['models' => $left === 0
-                    ? 'This step is done on all models already. Undo an entry to record it anew.'
-                    : "This step is left on $left of the models, not on {$done['models']}."]);
-            }
+            $step = self::step($progress->plan, $done['stepId']);
+            self::mustBeLeft($progress->left($step->id), $done['models']);
             $batch->entries()->create([
                 'id' => $done['id'],
                 'step_id' => $step->id,
                 'models' => $done['models'],
-                'used' => $this->used($step, $done['used'] ?? []),
+                'used' => Used::told($step, $done['used'] ?? [])->toArray(),
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
-                'done_at' => Date::now(),
+                'done_at' => $this->clock->now(),
+            ]);
+
+            return $batch->load('entries');
+        });
+    }
+
+    /**
+     * Puts right what was noted. When it was done stays.
+     *
+     * @param array{models: int, minutes?: int|null, note?: string|null, used?: Told|null, version: int} $done
+     *
+     * @throws ValidationException when more models are told than are left
+     * @throws StaleWrite when it was changed elsewhere
+     */
+    public function change(string $entryId, array $done): Batch
+    {
+        return DB::transaction(static function () use ($entryId, $done): Batch {
+            $entry = LogEntry::query()->findOrFail($entryId);
+            StaleWrite::unlessCurrent('This entry', $done['version'], $entry->version);
+            $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
+            $progress = Progress::of($batch);
+            self::mustBeLeft($progress->left($entry->step_id) + $entry->models, $done['models']);
+            $step = $progress->plan->step($entry->step_id);
+            $entry->update([
+                'models' => $done['models'],
+                'minutes' => $done['minutes'] ?? null,
+                'note' => $done['note'] ?? '',
+                // Of a step that the plan has lost since, what was used stays as it was noted.
+                'used' => $step === null || ($done['used'] ?? null) === null ? $entry->used()->toArray() : Used::told($step, $done['used'])->toArray(),
+                'version' => $entry->version + 1,
             ]);
 
             return $batch->load('entries');
@@ -83,35 +112,18 @@ final class Logbook
     }
 
     /** @throws ValidationException */
-    private function step(Plan $plan, string $id): Step
+    private static function step(Plan $plan, string $id): Step
     {
         return $plan->step($id) ?? throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']);
     }
 
-    /**
-     * @param array<string, mixed> $used
-     *
-     * @return array<string, mixed>
-     *
-     * @throws ValidationException when a paint is unknown
-     */
-    private function used(Step $step, array $used): array
+    /** @throws ValidationException */
+    private static function mustBeLeft(int $left, int $models): void
     {
-        $planned = PlanWriter::step($step);
-        /** @var list<array{paint: string, parts: int}> $mix */
-        $mix = $used['mix'] ?? $planned['mix'];
-        $names = Product::withTrashed()->findMany(array_column($mix, 'paint'))->pluck('name', 'id');
-        foreach ($step->mix->ingredients ?? [] as $ingredient) {
-            $names[$ingredient->paint->id] ??= $ingredient->paint->name;
+        if ($models > $left) {
+            throw ValidationException::withMessages(['models' => $left === 0
+                ? 'This step is done on all models already. Undo an entry to record it anew.'
+                : "This step is left on $left of the models, not on $models."]);
         }
-        foreach ($mix as $i => $part) {
-            $names->has($part['paint']) || throw ValidationException::withMessages(["used.mix.$i.paint" => 'This paint is not in the catalogue.']);
-        }
-
-        return [
-            'mix' => array_map(static fn(array $part): array => ['paint' => $part['paint'], 'parts' => (int) $part['parts'], 'name' => $names[$part['paint']]], $mix),
-            'dilution' => $used['dilution'] ?? $planned['dilution'],
-            'coats' => (int) ($used['coats'] ?? $planned['coats']),
-        ];
     }
 }

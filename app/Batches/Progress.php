@@ -64,20 +64,4 @@ final readonly class Progress
     {
         return $this->open()[0] ?? null;
     }
-
-    public function passesDone(): int
-    {
-        return count(array_filter($this->passes, $this->isDone(...)));
-    }
-
-    /** Work done, model by model and pass by pass, 0…1. */
-    public function share(): float
-    {
-        if ($this->passes === []) {
-            return 0.0;
-        }
-        $done = array_sum(array_map(fn(Pass $pass): int => min($this->models, $this->doneOn($pass->step->id)), $this->passes));
-
-        return $done / ($this->models * count($this->passes));
-    }
 }

@@ -7,10 +7,12 @@ namespace App\Http;
 use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -43,6 +45,8 @@ final readonly class Problem
             $error instanceof Refused => new self(409, 'Not possible now', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]], ['uses' => $error->uses]),
             $error instanceof ModelNotFoundException => new self(404, 'Not found', 'This is not here, or no longer. Go back to the list and open it anew.'),
             $error instanceof HttpExceptionInterface => self::http($error),
+            $error instanceof PDOException => self::storage($error),
+            $error instanceof SQLiteDatabaseDoesNotExistException => self::missing(),
             default => new self(500, 'Our fault', 'Something broke inside. Nothing was changed; the log has the details.'),
         };
     }
@@ -91,6 +95,26 @@ final readonly class Problem
         }
 
         return new self(422, 'This cannot be taken as it is', $faults[0]['message'] ?? $error->getMessage(), $faults);
+    }
+
+    /** By SQLite's result code (sqlite.org/rescode.html): what can be done differs. */
+    private static function storage(PDOException $error): self
+    {
+        $code = (int) ($error->errorInfo[1] ?? 0);
+
+        return match (true) {
+            in_array($code, [5, 6], true) => new self(503, 'Busy', 'Something else has been writing for a long time. Nothing was changed; try again in a moment.'),
+            $code === 8 => new self(507, 'Not writable', 'The database may not be written to. Give the user that runs Kalokroma the right to write to the file and its folder.'),
+            $code === 10 || $code === 13 => new self(507, 'Disk full', 'The disk is full or does not take anything. Make room and try again; nothing was changed.'),
+            in_array($code, [11, 26], true) => new self(503, 'Damaged', 'The database file is damaged. Stop Kalokroma, put a copy of it back in its place and start again.'),
+            $code === 14, str_contains($error->getMessage(), 'no such table') => self::missing(),
+            default => new self(500, 'Our fault', 'Something broke inside. Nothing was changed; the log has the details.'),
+        };
+    }
+
+    private static function missing(): self
+    {
+        return new self(503, 'Missing', 'The database is not there, or was never set up. Start Kalokroma with bin/start, which makes it.');
     }
 
     private static function http(HttpExceptionInterface $error): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Batches\Used;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,10 +18,11 @@ use Illuminate\Support\Carbon;
  * @property string $batch_id
  * @property string $step_id
  * @property int $models
- * @property array{mix: list<array{paint: string, parts: int}>, dilution: array{paint: int, thinner: int, with: string}, coats: int} $used
+ * @property mixed $used as Used stores it
  * @property int|null $minutes
  * @property string $note
  * @property Carbon $done_at
+ * @property int $version
  * @property Batch|null $batch
  */
 final class LogEntry extends Model
@@ -30,7 +32,14 @@ final class LogEntry extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime'];
+    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer'];
+
+    protected $attributes = ['version' => 1];
+
+    public function used(): Used
+    {
+        return Used::stored($this->used);
+    }
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

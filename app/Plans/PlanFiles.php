@@ -8,6 +8,7 @@ use App\Models\Plan;
 use App\Models\Product;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\PlanWriter;
 
 /**
  * Brings plans in from plan documents. The paints of a document are told by maker and code, for ids differ from shelf to shelf.
@@ -15,6 +16,17 @@ use Kalokroma\Exchange\Faulty;
 final readonly class PlanFiles
 {
     public function __construct(private PlanStore $plans) {}
+
+    public function takeOut(Plan $plan): string
+    {
+        try {
+            $document = PlanWriter::write($plan->toCore());
+        } catch (Faulty) {
+            $document = $plan->document;
+        }
+
+        return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+    }
 
     /**
      * @param array<mixed> $document

@@ -45,7 +45,7 @@ final class PlanStore
     public function save(string $id, array $document, int $version): Plan
     {
         return DB::transaction(function () use ($id, $document, $version): Plan {
-            $plan = Plan::query()->lockForUpdate()->findOrFail($id);
+            $plan = Plan::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This plan', $version, $plan->version);
             $sound = $this->sound($document);
             if ($sound === $plan->document) {
@@ -59,16 +59,24 @@ final class PlanStore
         });
     }
 
-    /** @throws Refused when there is nothing to go back to */
-    public function undo(string $id): Plan
+    /**
+     * @param int $version that is to be taken back: when the plan has gone on since, nothing is
+     *
+     * @throws Refused when there is nothing to go back to
+     * @throws StaleWrite when it was changed since
+     */
+    public function undo(string $id, int $version): Plan
     {
-        return $this->go($id, -1, 'There is nothing left to undo.');
+        return $this->go($id, $version, -1, 'There is nothing left to undo.');
     }
 
-    /** @throws Refused when nothing was undone */
-    public function redo(string $id): Plan
+    /**
+     * @throws Refused when nothing was undone
+     * @throws StaleWrite when it was changed since
+     */
+    public function redo(string $id, int $version): Plan
     {
-        return $this->go($id, 1, 'There is nothing to redo.');
+        return $this->go($id, $version, 1, 'There is nothing to redo.');
     }
 
     public function duplicate(string $id): Plan
@@ -99,10 +107,11 @@ final class PlanStore
         });
     }
 
-    private function go(string $id, int $step, string $nothing): Plan
+    private function go(string $id, int $version, int $step, string $nothing): Plan
     {
-        return DB::transaction(function () use ($id, $step, $nothing): Plan {
-            $plan = Plan::query()->lockForUpdate()->findOrFail($id);
+        return DB::transaction(function () use ($id, $version, $step, $nothing): Plan {
+            $plan = Plan::query()->findOrFail($id);
+            StaleWrite::unlessStillNewest('The plan', $version, $plan->version);
             $revision = $plan->revisions()->where('number', $plan->revision + $step)->first() ?? throw Refused::at('revision', $nothing);
             $plan->fill([
                 'document' => $revision->document,

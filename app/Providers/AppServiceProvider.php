@@ -9,12 +9,14 @@ use App\Devices\BarcodeScanner;
 use App\Devices\SimulatedBarcodeScanner;
 use App\Devices\SimulatedSwatchReader;
 use App\Devices\SwatchReader;
+use App\Http\Requests\BoundedValidator;
 use App\Shelf\OpticsStore;
 use App\Shop\Shop;
 use App\Shop\SimulatedShop;
 use App\Support\SystemClock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -34,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         JsonResource::withoutWrapping();
+        Validator::resolver(static fn(...$arguments): BoundedValidator => new BoundedValidator(...$arguments));
         Model::preventLazyLoading(! $this->app->isProduction());
     }
 }

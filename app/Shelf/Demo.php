@@ -10,8 +10,8 @@ use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanFiles;
+use App\Support\StoppedClock;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -27,7 +27,6 @@ final class Demo
         private readonly PaintFiles $files,
         private readonly PlanFiles $plans,
         private readonly BatchStore $batches,
-        private readonly Logbook $logbook,
     ) {}
 
     public function load(): void
@@ -44,7 +43,6 @@ final class Demo
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
-                Date::setTestNow();
             }
         });
     }
@@ -65,15 +63,15 @@ final class Demo
             }
             $minutes = $models * max(1, $wish['pace']['minutesPerModel'] - 2 + ($index * 5) % 4);
             $evening = $this->nextSitting($evening, $minutes);
-            Date::setTestNow($evening);
-            $this->record($batch, $pass->step->id, $models, $minutes);
+            $this->record($batch, $pass->step->id, $models, $minutes, $evening);
         }
     }
 
-    private function record(Batch $batch, string $stepId, int $models, int $minutes): void
+    /** As somebody would have recorded it that evening. */
+    private function record(Batch $batch, string $stepId, int $models, int $minutes, Carbon $evening): void
     {
-        $this->logbook->record($batch->id, [
-            'id' => (string) Str::ulid(Date::now()), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => '',
+        (new Logbook(new StoppedClock($evening->toDateTimeImmutable())))->record($batch->id, [
+            'id' => (string) Str::ulid($evening), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => '',
         ]);
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Shelf;
 
 use App\Lists\PlanNeeds;
-use App\Models\LogEntry;
 use App\Models\PaintSet;
 use App\Models\Plan;
 use App\Models\Product;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Kalokroma\Matching\Novelty;
 use Kalokroma\Matching\ShelfGap;
 use Kalokroma\Matching\ShelfMap;
@@ -77,9 +77,11 @@ final readonly class MapView
     private static function used(): array
     {
         $used = [];
-        foreach (LogEntry::query()->pluck('used') as $entry) {
-            foreach ($entry['mix'] ?? [] as $part) {
-                $used[$part['paint']] = true;
+        $mixed = DB::table('log_entries')->crossJoin(DB::raw("json_each(log_entries.used, '$.mix') as part"))->whereNull('deleted_at')
+            ->distinct()->selectRaw("json_extract(part.value, '$.paint') as paint")->pluck('paint');
+        foreach ($mixed as $paint) {
+            if (is_string($paint)) {
+                $used[$paint] = true;
             }
         }
 

@@ -20,6 +20,10 @@ final class PalettePaints
 
     private const LONGEST_NAME = 120;
 
+    private const LONGEST_MAKER = 60;
+
+    private const LONGEST_CODE = 40;
+
     /**
      * @return list<CatalogueRow>
      *
@@ -31,23 +35,9 @@ final class PalettePaints
         $rows = [];
         foreach ($palette->entries as $index => $entry) {
             [$name, $maker, $code] = $entry->paint() ?? [self::name($entry), $palette->name === '' ? 'Palette' : $palette->name, sprintf('P%03d', $index + 1)];
-            $maker = mb_strimwidth($maker, 0, 60);
-            $code = mb_strimwidth($code, 0, 40);
-            $product = $known->get("$maker\n$code");
-            $like = $product === null ? null : PaintFiles::row($product);
-            $row = new CatalogueRow(
-                $maker,
-                $like->range ?? '',
-                $code,
-                mb_substr($name, 0, self::LONGEST_NAME),
-                $like === null || $like->kind->isClear() ? Kind::Opaque : $like->kind,
-                $entry->colour,
-                $like?->opacity,
-                $like->finish ?? Finish::Matt,
-                $like->volumeMl ?? self::USUAL_POT_ML,
-                $like->price ?? 0,
-                $like->barcode ?? '',
-            );
+            $maker = mb_substr($maker, 0, self::LONGEST_MAKER);
+            $code = mb_substr($code, 0, self::LONGEST_CODE);
+            $row = self::row($known->get("$maker\n$code"), $entry, $maker, $code, mb_substr($name, 0, self::LONGEST_NAME));
             if (isset($rows[$row->key()])) {
                 throw Faulty::table('name', "\"$entry->name\" stands in the palette twice.", $index + 1);
             }
@@ -55,6 +45,20 @@ final class PalettePaints
         }
 
         return array_values($rows);
+    }
+
+    private static function row(?Product $known, GplEntry $entry, string $maker, string $code, string $name): CatalogueRow
+    {
+        if ($known === null) {
+            return new CatalogueRow($maker, '', $code, $name, Kind::Opaque, $entry->colour, null, Finish::Matt, self::USUAL_POT_ML, 0, '');
+        }
+        $like = PaintFiles::row($known);
+        // A medium has no colour, whatever a palette says; and a colour that is shown as the palette has it is still known more exactly.
+        if ($like->kind->isClear() || $like->colour()?->toSrgb()->hex() === $entry->colour->hex()) {
+            return new CatalogueRow($maker, $like->range, $code, $name, $like->kind, $like->swatch, $like->opacity, $like->finish, $like->volumeMl, $like->price, $like->barcode, $like->measured);
+        }
+
+        return new CatalogueRow($maker, $like->range, $code, $name, $like->kind, $entry->colour, $like->opacity, $like->finish, $like->volumeMl, $like->price, $like->barcode);
     }
 
     private static function name(GplEntry $entry): string

@@ -16,6 +16,14 @@ final class StaleWrite extends RuntimeException
         parent::__construct($message);
     }
 
+    /** @throws self when what is to be taken back is no longer the last that was done */
+    public static function unlessStillNewest(string $what, int $read, int $present): void
+    {
+        if ($read !== $present) {
+            throw new self(sprintf('%s was changed again since, so this can no longer be taken back from here. Nothing was changed.', $what), $present);
+        }
+    }
+
     /** @throws self when the version read is not the present one */
     public static function unlessCurrent(string $what, int $read, int $present): void
     {

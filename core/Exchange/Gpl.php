@@ -17,7 +17,8 @@ final class Gpl
 
     private const MOST_ENTRIES = 5_000;
 
-    private const LONGEST_NAME = 240;
+    /** Of name, maker and code with all that may be escaped in them. */
+    private const LONGEST_NAME = 1000;
 
     private const COLUMNS = 8;
 

@@ -12,6 +12,9 @@ final class AreaRelations
     /** @var array<string, Area> */
     private array $byId = [];
 
+    /** @var array<string, int>|null how many areas lie one over the other on top of each, by id */
+    private ?array $depths = null;
+
     /** @param list<Area> $areas */
     public function __construct(private readonly array $areas)
     {
@@ -31,22 +34,17 @@ final class AreaRelations
                 }
             }
         }
-        foreach ($this->areas as $i => $area) {
-            if ($this->liesUnder($area, $area->id, [])) {
-                throw IllegalPlan::liesUnderItself("areas.$i.liesUnder", $area->name);
-            }
-        }
+        $this->depths();
     }
 
-    /** How many areas lie one over the other on top of this one: the deepest is painted first. */
+    /**
+     * How many areas lie one over the other on top of this one: the deepest is painted first.
+     *
+     * @throws IllegalPlan when areas lie under themselves
+     */
     public function depth(Area $area): int
     {
-        $depth = 0;
-        foreach ($area->liesUnder as $id) {
-            $depth = max($depth, 1 + $this->depth($this->byId[$id]));
-        }
-
-        return $depth;
+        return $this->depths()[$area->id];
     }
 
     private function checkIds(): void
@@ -63,19 +61,57 @@ final class AreaRelations
         }
     }
 
-    /** @param array<string, true> $visited */
-    private function liesUnder(Area $area, string $sought, array $visited): bool
+    /**
+     * By a topological sort from the outermost areas inward (Kahn 1962): each relation is looked at once.
+     *
+     * @return array<string, int>
+     *
+     * @throws IllegalPlan naming the circle when there is one
+     */
+    private function depths(): array
     {
-        if (isset($visited[$area->id])) {
-            return false;
+        if ($this->depths !== null) {
+            return $this->depths;
         }
-        $visited[$area->id] = true;
-        foreach ($area->liesUnder as $id) {
-            if ($id === $sought || $this->liesUnder($this->byId[$id], $sought, $visited)) {
-                return true;
+        $covers = $waitsFor = [];
+        foreach ($this->areas as $area) {
+            $waitsFor[$area->id] = count($area->liesUnder);
+            foreach ($area->liesUnder as $id) {
+                $covers[$id][] = $area->id;
             }
         }
+        $depths = array_fill_keys(array_keys($this->byId), 0);
+        $ready = array_keys(array_filter($waitsFor, static fn(int $outer): bool => $outer === 0));
+        while ($ready !== []) {
+            $outer = (string) array_pop($ready);
+            foreach ($covers[$outer] ?? [] as $inner) {
+                $depths[$inner] = max($depths[$inner], $depths[$outer] + 1);
+                if (--$waitsFor[$inner] === 0) {
+                    $ready[] = $inner;
+                }
+            }
+        }
+        $stuck = array_filter($waitsFor, static fn(int $outer): bool => $outer > 0);
+        if ($stuck !== []) {
+            throw $this->circle(array_map(strval(...), array_keys($stuck)));
+        }
 
-        return false;
+        return $this->depths = $depths;
+    }
+
+    /** @param non-empty-list<string> $stuck ids of areas that lie under a circle or in it */
+    private function circle(array $stuck): IllegalPlan
+    {
+        $path = [];
+        for ($at = $stuck[0]; ! in_array($at, $path, true); $at = array_values(array_intersect($this->byId[$at]->liesUnder, $stuck))[0]) {
+            $path[] = $at;
+        }
+        $circle = array_slice($path, (int) array_search($at, $path, true));
+        $places = array_map(static fn(Area $area): string => $area->id, $this->areas);
+
+        return IllegalPlan::circle(
+            sprintf('areas.%d.liesUnder', (int) array_search($circle[0], $places, true)),
+            array_map(fn(string $id): string => $this->byId[$id]->name, $circle),
+        );
     }
 }

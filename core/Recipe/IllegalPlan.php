@@ -36,6 +36,15 @@ final class IllegalPlan extends DomainException
         return new self($field, sprintf('"%s" would lie under itself. Take one of the areas in that circle off its list.', $name));
     }
 
+    /** @param list<string> $names each lies under the next, the last under the first */
+    public static function circle(string $field, array $names): self
+    {
+        return new self($field, sprintf(
+            '%s: these lie under each other in a circle. Take one of them off the list of what lies over it.',
+            implode(' under ', array_map(static fn(string $name): string => "\"$name\"", [...$names, ...array_slice($names, 0, 1)])),
+        ));
+    }
+
     public static function unknownArea(string $field): self
     {
         return new self($field, 'This area is not in the plan. Choose one that is, or add it first.');

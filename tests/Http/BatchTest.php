@@ -50,6 +50,57 @@ final class BatchTest extends HttpTestCase
         self::assertSame(1, LogEntry::query()->where('batch_id', $batch['id'])->count());
     }
 
+    public function testAnEntryIsPutRightAndAStaleCorrectionRefused(): void
+    {
+        $batch = $this->done($this->begin(5), 'undercoat', 3, ['minutes' => 12]);
+        $entry = $batch['steps'][0]['entries'][0];
+        $dilution = ['paint' => 1, 'thinner' => 1, 'with' => 'medium'];
+        $after = $this->ask('PUT', "/log/$entry[id]", ['models' => 5, 'minutes' => 30, 'note' => 'two evenings', 'used' => ['coats' => 3, 'dilution' => $dilution], 'version' => $entry['version']]);
+        $changed = $after['steps'][0]['entries'][0];
+
+        self::assertSame([5, 30, 'two evenings', 3, $dilution], [$changed['models'], $changed['minutes'], $changed['note'], $changed['used']['coats'], $changed['used']['dilution']]);
+        self::assertSame($entry['doneAt'], $changed['doneAt']);
+        self::assertSame($entry['used']['mix'], $changed['used']['mix']);
+        $this->ask('PUT', "/log/$entry[id]", ['models' => 1, 'version' => $entry['version']], 409);
+        self::assertSame(['models'], self::fields($this->ask('PUT', "/log/$entry[id]", ['models' => 6, 'version' => $changed['version']], 422)));
+    }
+
+    public function testWhatWasTakenBackStandsInTheLogbookAndCanBePutBackAnyTime(): void
+    {
+        $batch = $this->done($this->begin(5), 'undercoat', 3);
+        $entry = $batch['steps'][0]['entries'][0]['id'];
+        $this->ask('DELETE', "/log/$entry");
+        $undone = $this->ask('GET', '/log?undone=1')['entries'];
+
+        self::assertSame([$entry], array_column($undone, 'id'));
+        self::assertTrue($undone[0]['isUndone']);
+        self::assertSame(3, $this->ask('POST', "/log/$entry/restore")['steps'][0]['done']);
+        self::assertSame([], $this->ask('GET', '/log?undone=1')['entries']);
+    }
+
+    public function testAnIdOfAnotherBatchsEntryIsRefused(): void
+    {
+        $first = $this->begin(5);
+        $id = (string) Str::ulid();
+        $this->ask('POST', "/batches/$first[id]/log", ['id' => $id, 'stepId' => 'undercoat', 'models' => 1], 201);
+        $other = $this->begin(5);
+
+        self::assertSame(['id'], self::fields($this->ask('POST', "/batches/$other[id]/log", ['id' => $id, 'stepId' => 'undercoat', 'models' => 1], 409)));
+    }
+
+    /** Such entries were taken once. */
+    public function testOddEntriesOfLongAgoDoNotTakeTheLogbookDown(): void
+    {
+        $batch = $this->begin(5);
+        foreach ([['mix' => 'red', 'dilution' => [], 'coats' => 'two'], ['dilution' => ['paint' => '2', 'thinner' => true, 'with' => 7]], [], ['mix' => [['paint' => 5], 'x']]] as $used) {
+            LogEntry::query()->create(['batch_id' => $batch['id'], 'step_id' => 'undercoat', 'models' => 1, 'used' => $used, 'done_at' => '2026-01-01 20:00']);
+        }
+
+        self::assertCount(4, $this->ask('GET', "/log?batch=$batch[id]")['entries']);
+        self::assertSame(4, $this->ask('GET', "/batches/$batch[id]")['steps'][0]['done']);
+        $this->ask('GET', '/shelf/map');
+    }
+
     public function testWhatWasReallyUsedIsKeptWithItsName(): void
     {
         $batch = $this->begin(1);
@@ -122,6 +173,11 @@ final class BatchTest extends HttpTestCase
         yield 'with ten parts' => [['used' => ['mix' => [['paint' => 'x', 'parts' => 10]]]], 'used.mix'];
         yield 'with an unknown paint' => [['used' => ['mix' => [['paint' => 'x', 'parts' => 1]]]], 'used.mix.0.paint'];
         yield 'with no coats' => [['used' => ['coats' => 0]], 'used.coats'];
+        yield 'thinned by words' => [['used' => ['dilution' => ['paint' => '2', 'thinner' => '1', 'with' => 'water']]], 'used.dilution.paint'];
+        yield 'thinned by truth' => [['used' => ['dilution' => ['paint' => true, 'thinner' => false, 'with' => 'water']]], 'used.dilution.paint'];
+        yield 'thinned by nothing' => [['used' => ['dilution' => (object) []]], 'used.dilution'];
+        yield 'thinned in part' => [['used' => ['dilution' => ['paint' => 2]]], 'used.dilution'];
+        yield 'on half a model' => [['models' => '1'], 'models'];
         yield 'with words for a mix' => [['used' => ['mix' => 'red']], 'used.mix'];
     }
 

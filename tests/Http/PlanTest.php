@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -35,11 +36,61 @@ final class PlanTest extends HttpTestCase
         self::assertNotSame($plan['looks']['areas'][$area]['strip'], $saved['looks']['areas'][$area]['strip']);
         self::assertTrue($saved['canUndo']);
 
-        $undone = $this->ask('POST', "/plans/$id/undo");
+        $undone = $this->ask('POST', "/plans/$id/undo", ['version' => $saved['version']]);
         self::assertSame($plan['document'], $undone['document']);
         self::assertSame($plan['looks']['areas'][$area], $undone['looks']['areas'][$area]);
-        self::assertSame($saved['document'], $this->ask('POST', "/plans/$id/redo")['document']);
-        self::assertSame(['revision'], self::fields($this->ask('POST', "/plans/$id/redo", [], 409)));
+        $redone = $this->ask('POST', "/plans/$id/redo", ['version' => $undone['version']]);
+        self::assertSame($saved['document'], $redone['document']);
+        self::assertSame(['revision'], self::fields($this->ask('POST', "/plans/$id/redo", ['version' => $redone['version']], 409)));
+        self::assertSame(['version'], self::fields($this->ask('POST', "/plans/$id/undo", [], 422)));
+    }
+
+    /** The notice's undo names the change it takes back; a later change is never undone by it. */
+    public function testAnUndoOfAChangeThatIsNoLongerTheLastIsRefused(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $first = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$plan['document'], 'name' => 'First'], 'version' => $plan['version']]);
+        $second = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$first['document'], 'name' => 'Second'], 'version' => $first['version']]);
+        $problem = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $first['version']], 409);
+
+        self::assertStringContainsString('no longer be taken back', $problem['detail']);
+        self::assertSame($second['version'], $problem['version']);
+        self::assertSame('Second', $this->ask('GET', "/plans/$plan[id]")['document']['name']);
+    }
+
+    /** A stored document that nobody can read any more shows its reason and can be saved out; the others are still there. */
+    public function testAPlanThatCannotBeReadTakesNoOtherDown(): void
+    {
+        $plan = $this->plan();
+        $plan->forceFill(['document' => [...$plan->document, 'undercoat' => ['base' => $this->paint('Matt Varnish')->id]]])->save();
+        $plan->increment('version');
+        $list = array_column($this->ask('GET', '/plans'), null, 'name');
+
+        self::assertCount(3, $list);
+        self::assertStringContainsString('undercoat', $list['Ferry Warden']['fault']);
+        self::assertNull($list['The Bound Capstan']['fault']);
+        $this->ask('GET', "/plans/$plan->id", null, 422);
+        self::assertSame($plan->name, json_decode((string) $this->get("/api/plans/$plan->id/file")->assertOk()->getContent(), true)['name']);
+    }
+
+    public function testTheListOfPlansAsksTheDatabaseAsOftenForFiftyAsForThree(): void
+    {
+        $queries = function (): int {
+            $this->ask('GET', '/plans');
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->ask('GET', '/plans');
+            DB::disableQueryLog();
+
+            return count(DB::getQueryLog());
+        };
+        $few = $queries();
+        for ($i = 0; $i < 47; $i++) {
+            $this->ask('POST', '/plans/'.$this->plan()->id.'/duplicate', null, 201);
+        }
+
+        self::assertSame($few, $queries());
+        self::assertLessThan(8, $few);
     }
 
     public function testAStaleEditIsRefusedWithTheNewerVersionAndChangesNothing(): void
@@ -168,7 +219,7 @@ final class PlanTest extends HttpTestCase
         $document['areas'][1]['liesUnder'] = [$one];
         $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422);
         self::assertSame(['areas.0.liesUnder'], self::fields($problem));
-        self::assertStringContainsString('would lie under itself', $problem['detail']);
+        self::assertStringContainsString('in a circle', $problem['detail']);
     }
 
     public function testAnyScriptEmojiAndMarkupIsKeptAsItIs(): void

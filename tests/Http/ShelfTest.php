@@ -81,6 +81,21 @@ final class ShelfTest extends HttpTestCase
         self::assertSame(['the plan "Ferry Warden"'], $problem['uses']);
     }
 
+    /** It would make every plan that uses it unreadable. */
+    public function testAPaintInUseDoesNotLoseItsColour(): void
+    {
+        $paint = $this->ask('GET', '/paints/'.$this->paint('Oilskin Yellow')->id)['paint'];
+        $input = array_intersect_key($paint, array_flip(['maker', 'range', 'code', 'name', 'finish', 'volumeMl', 'price', 'barcode', 'version']));
+        $problem = $this->ask('PUT', "/paints/$paint[id]", [...$input, 'kind' => 'varnish', 'swatch' => null], 409);
+        self::assertSame(['kind'], self::fields($problem));
+        self::assertSame(['the plan "Ferry Warden"'], $problem['uses']);
+
+        $file = $this->import('catalogue', self::HEADER."\n$paint[maker],,$paint[code],$paint[name],varnish,,,matt,17,320,\n", false, 422);
+        self::assertSame('kind', $file['faults'][0]['field']);
+        self::assertSame(2, $file['faults'][0]['row']);
+        $this->ask('GET', '/plans/'.$this->plan()->id);
+    }
+
     public function testWhatIsOwnedIsNotedAndAStaleNoteRefused(): void
     {
         $id = $this->paint('Dusk Rose')->id;

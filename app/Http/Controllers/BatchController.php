@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Batches\BatchStore;
-use App\Batches\Progress;
 use App\Http\Requests\BatchRequest;
 use App\Http\Resources\BatchBrief;
 use App\Http\Resources\BatchResource;
@@ -18,9 +17,7 @@ final class BatchController
 
     public function index(): JsonResponse
     {
-        $batches = Batch::query()->with('entries')->orderByDesc('starts_on')->orderByDesc('id')->get();
-
-        return new JsonResponse($batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all());
+        return new JsonResponse(BatchBrief::ofAll(Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->get()));
     }
 
     public function store(BatchRequest $request): JsonResponse

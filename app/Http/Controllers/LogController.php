@@ -22,7 +22,7 @@ final class LogController
     public function index(Request $request): JsonResponse
     {
         $batch = $request->query('batch');
-        $page = LogEntry::query()->with('batch')
+        $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch')
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
         /** @var array<string, Strips> $strips by batch */
@@ -42,6 +42,14 @@ final class LogController
         $done = $request->validated();
 
         return BatchController::answer($this->logbook->record($id, $done))->response()->setStatusCode(201);
+    }
+
+    public function update(LogEntryRequest $request, string $id): BatchResource
+    {
+        /** @var array{models: int, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null, version: int} $done */
+        $done = $request->validated();
+
+        return BatchController::answer($this->logbook->change($id, $done));
     }
 
     public function destroy(string $id): BatchResource

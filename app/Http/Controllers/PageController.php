@@ -20,7 +20,7 @@ final class PageController
         $entries = File::json($manifest);
 
         return new Response(view('page', ['entry' => $entries['resources/js/main.ts']])->render(), 200, [
-            'Content-Security-Policy' => "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
+            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
             'Cache-Control' => 'no-cache',
         ]);
     }

@@ -9,19 +9,30 @@ use App\Http\Resources\PlanBrief;
 use App\Http\Resources\PlanLooks;
 use App\Http\Resources\PlanResource;
 use App\Models\Plan;
+use App\Plans\PlanFiles;
+use App\Plans\PlanLooksStore;
 use App\Plans\PlanStore;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 
 final class PlanController
 {
     public function __construct(private readonly PlanStore $plans) {}
 
-    public function index(): JsonResponse
+    public function index(PlanLooksStore $looks): JsonResponse
     {
-        $plans = Plan::query()->with('batches.entries')->orderByDesc('updated_at')->orderByDesc('id')->get();
+        return new JsonResponse(PlanBrief::ofAll(Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->get(), $looks));
+    }
 
-        return new JsonResponse($plans->map(PlanBrief::of(...))->all());
+    /** The plan in its open form, paints included. One that cannot be read any more is given out as it is stored. */
+    public function file(string $id, PlanFiles $files): Response
+    {
+        $plan = Plan::query()->findOrFail($id);
+        $name = Str::slug($plan->name) ?: 'plan';
+
+        return new Response($files->takeOut($plan), 200, ['Content-Type' => 'application/json; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.plan.json\""]);
     }
 
     public function store(PlanRequest $request): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\VersionRequest;
 use App\Http\Resources\PlanResource;
 use App\Plans\PlanStore;
 
@@ -11,13 +12,13 @@ final class PlanHistoryController
 {
     public function __construct(private readonly PlanStore $plans) {}
 
-    public function undo(string $id): PlanResource
+    public function undo(VersionRequest $request, string $id): PlanResource
     {
-        return new PlanResource($this->plans->undo($id));
+        return new PlanResource($this->plans->undo($id, $request->version()));
     }
 
-    public function redo(string $id): PlanResource
+    public function redo(VersionRequest $request, string $id): PlanResource
     {
-        return new PlanResource($this->plans->redo($id));
+        return new PlanResource($this->plans->redo($id, $request->version()));
     }
 }

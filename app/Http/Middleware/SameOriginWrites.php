@@ -42,7 +42,7 @@ final class SameOriginWrites
         if (! $request->isMethodSafe()) {
             $origin = $request->header('Origin');
             $site = $request->header('Sec-Fetch-Site');
-            if (($origin !== null && $origin !== $request->getSchemeAndHttpHost()) || ($site !== null && ! in_array($site, ['same-origin', 'none'], true))) {
+            if (($origin !== null && ! in_array($origin, KnownHosts::origins($request), true)) || ($site !== null && ! in_array($site, ['same-origin', 'none'], true))) {
                 return Problem::refusal(403, 'Not from here', 'Changes are only taken from the application itself.')->toResponse();
             }
             if (! $this->isReadable($request)) {
@@ -62,9 +62,26 @@ final class SameOriginWrites
             return false;
         }
         try {
-            return is_array(json_decode($request->getContent(), true, 32, JSON_THROW_ON_ERROR));
+            $content = json_decode($request->getContent(), true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             return false;
         }
+
+        return is_array($content) && self::isFinite($content);
+    }
+
+    /**
+     * 1e309 is sound JSON and reads as infinity, which no answer can hold.
+     *
+     * @param array<mixed> $content
+     */
+    private static function isFinite(array $content): bool
+    {
+        $isFinite = true;
+        array_walk_recursive($content, static function (mixed $value) use (&$isFinite): void {
+            $isFinite = $isFinite && (! is_float($value) || is_finite($value));
+        });
+
+        return $isFinite;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Batch;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Craft\Thinner;
@@ -18,10 +19,11 @@ final class LogEntryRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'ulid'],
-            'stepId' => ['required', 'string', 'max:40'],
-            'models' => ['required', 'integer', 'min:1'],
-            'minutes' => ['nullable', 'integer', 'between:0,10000'],
+            ...($this->isMethod('PUT')
+                ? ['version' => ['required', 'integer:strict']]
+                : ['id' => ['required', 'string', 'ulid'], 'stepId' => ['required', 'string', 'max:40']]),
+            'models' => ['required', 'integer:strict', 'between:1,'.Batch::MOST_MODELS],
+            'minutes' => ['nullable', 'integer:strict', 'between:0,10000'],
             'note' => ['nullable', 'string', new PlainTextRule(500)],
             'used' => ['nullable', 'array:mix,dilution,coats'],
             'used.mix' => ['nullable', 'array', 'list', 'between:1,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
@@ -29,13 +31,14 @@ final class LogEntryRequest extends FormRequest
                     $fail('A mix has at most '.Mix::MOST_PARTS.' parts in all.');
                 }
             }],
+            'used.mix.*' => ['array:paint,parts,name'],
             'used.mix.*.paint' => ['required', 'string', 'max:40'],
-            'used.mix.*.parts' => ['required', 'integer', 'between:1,'.Mix::MOST_PARTS],
-            'used.dilution' => ['nullable', 'array:paint,thinner,with'],
-            'used.dilution.paint' => ['required_with:used.dilution', 'integer', 'between:1,'.Dilution::MOST_PARTS],
-            'used.dilution.thinner' => ['required_with:used.dilution', 'integer', 'between:0,'.Dilution::MOST_PARTS],
-            'used.dilution.with' => ['required_with:used.dilution', Rule::enum(Thinner::class)],
-            'used.coats' => ['nullable', 'integer', 'between:1,'.Step::MOST_COATS],
+            'used.mix.*.parts' => ['required', 'integer:strict', 'between:1,'.Mix::MOST_PARTS],
+            'used.dilution' => ['nullable', 'array:paint,thinner,with', 'required_array_keys:paint,thinner,with'],
+            'used.dilution.paint' => ['integer:strict', 'between:1,'.Dilution::MOST_PARTS],
+            'used.dilution.thinner' => ['integer:strict', 'between:0,'.Dilution::MOST_PARTS],
+            'used.dilution.with' => [Rule::enum(Thinner::class)],
+            'used.coats' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS],
         ];
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Progress;
+use App\Batches\Tally;
 use App\Models\Batch;
+use Illuminate\Support\Collection;
 
 final class BatchBrief
 {
     /** @return array<string, mixed> */
-    public static function of(Batch $batch, Progress $progress): array
+    public static function of(Batch $batch, Tally $tally): array
     {
         return [
             'id' => $batch->id,
@@ -19,11 +20,23 @@ final class BatchBrief
             'models' => $batch->models,
             'startsOn' => $batch->starts_on->toDateString(),
             'version' => $batch->version,
-            'passes' => count($progress->passes),
-            'passesDone' => $progress->passesDone(),
-            'share' => round($progress->share(), 4),
-            'isBegun' => $progress->done !== [],
-            'isFinished' => $progress->passes !== [] && $progress->next() === null,
+            'passes' => $tally->passes(),
+            'passesDone' => $tally->passesDone(),
+            'share' => round($tally->share(), 4),
+            'isBegun' => $tally->isBegun(),
+            'isFinished' => $tally->isFinished(),
         ];
+    }
+
+    /**
+     * @param Collection<int, Batch> $batches
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function ofAll(Collection $batches): array
+    {
+        $tallies = Tally::ofAll($batches);
+
+        return array_values($batches->map(static fn(Batch $batch): array => self::of($batch, $tallies[$batch->id]))->all());
     }
 }

@@ -8,6 +8,7 @@ use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use App\Plans\Strips;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Kalokroma\Exchange\PlanWriter;
@@ -30,7 +31,7 @@ final class BatchResource extends JsonResource
         $planVersion = $batch->plan?->version;
 
         return [
-            ...BatchBrief::of($batch, $progress),
+            ...BatchBrief::ofAll(new Collection([$batch]))[0],
             'planName' => $plan->name,
             'model' => $plan->model->name,
             'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Batches\Progress;
+use App\Batches\Tally;
 use App\Models\Batch;
 use App\Models\Product;
 use App\Plans\Strips;
@@ -19,7 +20,7 @@ final class BenchResource
     private const FOLLOWING = 5;
 
     /**
-     * @param array<array{Batch, Progress}> $batches
+     * @param array<array{Batch, Tally, Progress|null}> $batches
      * @param array<Product> $owned
      *
      * @return array<string, mixed>
@@ -30,8 +31,8 @@ final class BenchResource
 
         return [
             'batches' => array_values(array_map(static fn(array $one): array => [
-                ...BatchBrief::of(...$one),
-                'next' => self::next($one[1]),
+                ...BatchBrief::of($one[0], $one[1]),
+                'next' => $one[2] === null ? null : self::next($one[2]),
             ], $batches)),
             'low' => PaintResource::collection(array_values($low))->resolve($request),
         ];

@@ -7,9 +7,6 @@ namespace App\Http\Resources;
 use App\Models\LogEntry;
 use App\Plans\Strips;
 use Illuminate\Support\Facades\Date;
-use Kalokroma\Craft\Thinner;
-use Kalokroma\Mixing\Dilution;
-use Kalokroma\Recipe\Plan;
 
 final class LogEntryResource
 {
@@ -21,9 +18,11 @@ final class LogEntryResource
             'batchId' => $entry->batch_id,
             'stepId' => $entry->step_id,
             'models' => $entry->models,
-            'used' => $entry->used,
+            'used' => $entry->used()->toArray(),
             'minutes' => $entry->minutes,
             'note' => $entry->note,
+            'version' => $entry->version,
+            'isUndone' => $entry->trashed(),
             'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
         ];
     }
@@ -39,7 +38,7 @@ final class LogEntryResource
         $area = $plan->find($entry->step_id)[0] ?? null;
         $step = $plan->step($entry->step_id);
         $stage = $strips->stage($entry->step_id);
-        $dilution = $entry->used['dilution'];
+        $used = $entry->used();
 
         return [
             ...self::bare($entry),
@@ -48,21 +47,10 @@ final class LogEntryResource
             'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
             'technique' => $step?->technique->label() ?? '',
             'plannedCoats' => $step?->coats,
-            'mixWords' => self::mixWords($entry, $plan),
-            'dilution' => Dilution::of($dilution['paint'], $dilution['thinner'], Thinner::from($dilution['with']))->words(),
+            'mixWords' => $used->mixWords(),
+            'dilution' => $used->dilution->words(),
             'colour' => $step?->mix === null ? null : ColourResource::of($step->mix->colour()),
             'look' => $stage === null ? null : StripResource::look($stage->look),
         ];
-    }
-
-    private static function mixWords(LogEntry $entry, Plan $plan): string
-    {
-        $paints = $plan->paints();
-        $parts = $entry->used['mix'];
-
-        return implode(' : ', array_map(
-            static fn(array $part): string => (count($parts) > 1 ? $part['parts'].' ' : '').($part['name'] ?? $paints[$part['paint']]->name ?? 'a paint since removed'),
-            $parts,
-        ));
     }
 }

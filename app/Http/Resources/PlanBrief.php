@@ -4,38 +4,60 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\Plan;
+use App\Plans\PlanLooksStore;
 use App\Plans\PlanView;
+use Illuminate\Support\Collection;
+use Kalokroma\Exchange\Faulty;
 use Kalokroma\Recipe\Area;
 
 /** A plan as it stands in the list of plans: what it is for, how its areas will look, how far its batches are. */
 final class PlanBrief
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    /**
+     * @param Collection<int, Plan> $plans
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function ofAll(Collection $plans, PlanLooksStore $store): array
     {
-        $view = PlanView::of($plan);
-        $model = $view->plan->model;
-        $steps = array_sum(array_map(static fn(Area $area): int => count($area->steps), $view->plan->areas));
+        $looks = $store->ofAll($plans, self::looks(...));
+        $batches = collect(BatchBrief::ofAll(Batch::query()->whereIn('plan_id', $plans->modelKeys())->orderByDesc('starts_on')->orderByDesc('id')->get()))->groupBy('planId');
 
-        return [
+        return array_values($plans->map(static fn(Plan $plan): array => [
             'id' => $plan->id,
             'version' => $plan->version,
             'name' => $plan->name,
+            'updatedAt' => $plan->updated_at->toIso8601String(),
+            ...$looks[$plan->id],
+            'batches' => $batches->get($plan->id, collect())->values()->all(),
+        ])->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function looks(Plan $plan): array
+    {
+        try {
+            $view = PlanView::of($plan);
+        } catch (Faulty $faulty) {
+            // One plan that cannot be read shows why, and takes no other down.
+            return ['fault' => $faulty->faults[0]->field.': '.$faulty->faults[0]->message, 'model' => '', 'facts' => '', 'undercoat' => '', 'steps' => 0, 'areas' => []];
+        }
+        $model = $view->plan->model;
+
+        return [
+            'fault' => null,
             'model' => $model->name,
             'facts' => sprintf('%s · %d mm · %s', $model->bodyType->label(), $model->heightMm, $model->finishLevel->label()),
             'undercoat' => $view->plan->undercoat->words(),
-            'steps' => $steps,
-            'updatedAt' => $plan->updated_at->toIso8601String(),
+            'steps' => array_sum(array_map(static fn(Area $area): int => count($area->steps), $view->plan->areas)),
             'areas' => array_map(static fn(Area $area): array => [
                 'id' => $area->id,
                 'name' => $area->name,
                 'share' => $area->size->share(),
                 'look' => StripResource::look($view->strips->of($area)->final()),
             ], $view->plan->areas),
-            'batches' => $plan->batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->values()->all(),
         ];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Progress;
-use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanView;
 use Illuminate\Http\Request;
@@ -19,7 +17,7 @@ final class PlanResource extends JsonResource
     {
         $plan = $this->resource;
         $view = PlanView::of($plan);
-        $batches = $plan->batches()->with('entries')->orderByDesc('starts_on')->orderByDesc('id')->get();
+        $batches = $plan->batches()->orderByDesc('starts_on')->orderByDesc('id')->get();
 
         return [
             'id' => $plan->id,
@@ -30,7 +28,7 @@ final class PlanResource extends JsonResource
             'document' => $plan->document,
             'paints' => PaintResource::collection($view->products->values())->resolve($request),
             'looks' => PlanLooks::of($view),
-            'batches' => $batches->map(static fn(Batch $batch): array => BatchBrief::of($batch, Progress::of($batch)))->all(),
+            'batches' => BatchBrief::ofAll($batches),
         ];
     }
 }

@@ -28,7 +28,25 @@ final class GplTest extends TestCase
         self::assertSame(['Oilskin Yellow', 'Heather House', 'C06'], $palette->entries[0]->paint());
         self::assertSame('#e0ac1c', $palette->entries[0]->colour->hex());
         self::assertSame('Tar [thick] 🖌', $palette->entries[1]->paint()[0] ?? null);
+        self::assertSame(['Tarn / Tallow', 'X / 1'], array_slice($palette->entries[1]->paint() ?? [], 1));
         self::assertNull($palette->entries[2]->paint());
+    }
+
+    /** @return iterable<array{string, string, string}> */
+    public static function oddNames(): iterable
+    {
+        yield from [
+            ['two  spaces', 'House', 'C 1'], [' leading', 'House', 'C1'], ["a\tb", 'House', 'C1'], ['50 % grey', 'A / B [old]', '1/2'], ['[x]', '[m]', '[c]'],
+            [str_repeat('n', 120), str_repeat('m', 60), str_repeat('c', 40)], ['100%25', 'm%2F', 'c'], ['يلو', 'דואר', '№ 7'],
+        ];
+    }
+
+    #[DataProvider('oddNames')]
+    public function testOddNamesMakersAndCodesFindTheirPaintAgain(string $name, string $maker, string $code): void
+    {
+        $palette = Gpl::read(Gpl::write(new GplPalette('x', [GplEntry::ofPaint(Srgb::parse('#e0ac1c'), $name, $maker, $code)])));
+
+        self::assertSame([$name, $maker, $code], $palette->entries[0]->paint());
     }
 
     public function testForeignPalettesAreRead(): void

@@ -41,9 +41,21 @@ final class PaintingOrderTest extends TestCase
     public function testACircleOfLayersIsRefused(): void
     {
         $this->expectException(IllegalPlan::class);
-        $this->expectExceptionMessage('would lie under itself');
+        $this->expectExceptionMessage('"A" under "B" under "C" under "A"');
 
         Plans::of([Plans::area('a', [], ['b']), Plans::area('b', [], ['c']), Plans::area('c', [], ['a'])]);
+    }
+
+    /** Every area under every later one: as many ways through as there are, each relation is looked at once. */
+    public function testSixtyAreasThatAllLieUnderEachOtherAreOrderedAtOnce(): void
+    {
+        $ids = array_map(static fn(int $i): string => sprintf('a%02d', $i), range(0, 59));
+        $areas = array_map(static fn(int $i): Area => Plans::area($ids[$i], [Plans::step("s$i", Technique::Basecoat)], array_slice($ids, $i + 1)), array_keys($ids));
+        $started = hrtime(true);
+        $order = $this->order($areas);
+
+        self::assertSame(['undercoat', 's0', 's1', 's2'], array_slice($order, 0, 4));
+        self::assertLessThan(1.0, (hrtime(true) - $started) / 1e9);
     }
 
     /**

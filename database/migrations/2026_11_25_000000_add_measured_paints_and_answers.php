@@ -17,12 +17,16 @@ return new class extends Together {
         Schema::table('products', static function (Blueprint $table): void {
             $table->json('measured')->nullable();
         });
-        Schema::table('plans', static function (Blueprint $table): void {
-            // Of the edit that made the present state: sent again, it is known to be done.
-            $table->string('last_edit', 26)->nullable();
-        });
         Schema::table('log_entries', static function (Blueprint $table): void {
             $table->unsignedInteger('version')->default(1);
+        });
+        // Answers to writes that came with a key, so that one sent again after its answer was lost is not done twice.
+        Schema::create('answers', static function (Blueprint $table): void {
+            $table->string('key', 64)->primary();
+            $table->string('request', 64);
+            $table->unsignedSmallInteger('status');
+            $table->binary('body');
+            $table->timestamp('created_at')->index();
         });
     }
 };

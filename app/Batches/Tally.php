@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Planning\PaintingOrder;
+use Kalokroma\Planning\Pass;
+
+/**
+ * How far batches are, without reading their plans each time: which passes a batch has follows from its document and is kept beside it.
+ */
+final readonly class Tally
+{
+    /** Raise when the painting order changes. */
+    private const ORDER = 1;
+
+    /**
+     * @param list<string> $passes step ids in painting order
+     * @param array<string, int> $done models by step id
+     */
+    private function __construct(
+        private int $models,
+        private array $passes,
+        private array $done,
+    ) {}
+
+    /**
+     * @param Collection<int, Batch> $batches
+     *
+     * @return array<string, self> by batch id
+     */
+    public static function ofAll(Collection $batches): array
+    {
+        /** @var Repository $cache */
+        $cache = app(Repository::class);
+        $done = [];
+        foreach (DB::table('log_entries')->whereIn('batch_id', $batches->modelKeys())->whereNull('deleted_at')->groupBy('batch_id', 'step_id')->selectRaw('batch_id, step_id, sum(models) as models')->get() as $row) {
+            $done[$row->batch_id][$row->step_id] = (int) $row->models;
+        }
+        $tallies = [];
+        foreach ($batches as $batch) {
+            $passes = $cache->rememberForever(sprintf('passes.%d.%s.%d', self::ORDER, $batch->id, $batch->version), static fn(): array => array_map(
+                static fn(Pass $pass): string => $pass->step->id,
+                PaintingOrder::of($batch->toCore()),
+            ));
+            $tallies[$batch->id] = new self($batch->models, $passes, $done[$batch->id] ?? []);
+        }
+
+        return $tallies;
+    }
+
+    public function passes(): int
+    {
+        return count($this->passes);
+    }
+
+    public function passesDone(): int
+    {
+        return count(array_filter($this->passes, fn(string $step): bool => ($this->done[$step] ?? 0) >= $this->models));
+    }
+
+    public function isBegun(): bool
+    {
+        return $this->done !== [];
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->passes !== [] && $this->passesDone() === count($this->passes);
+    }
+
+    /** Work done, model by model and pass by pass, 0…1. */
+    public function share(): float
+    {
+        $done = array_sum(array_map(fn(string $step): int => min($this->models, $this->done[$step] ?? 0), $this->passes));
+
+        return $this->passes === [] ? 0.0 : $done / ($this->models * count($this->passes));
+    }
+}
