@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('LOG_CHANNEL', 'single'),
+    'default' => env('LOG_CHANNEL', 'daily'),
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/kalokroma.log'), 'level' => 'warning'],
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/kalokroma.log'), 'level' => 'warning', 'days' => 7],
         'stderr' => ['driver' => 'monolog', 'handler' => Monolog\Handler\StreamHandler::class, 'with' => ['stream' => 'php://stderr']],
     ],
 ];

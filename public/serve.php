@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Router of PHP's own web server: files of the build go out as they are, everything else is the application.
 $path = parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH);
-if (is_string($path) && str_starts_with($path, '/build/') && is_file(__DIR__.$path) && ! str_contains($path, '..')) {
+if (is_string($path) && (str_starts_with($path, '/build/') || $path === '/theme.js') && is_file(__DIR__.$path) && ! str_contains($path, '..')) {
     $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json'];
     header('Content-Type: '.($types[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('Cache-Control: public, max-age=31536000, immutable');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BottleColourController;
 use App\Http\Controllers\CraftController;
 use App\Http\Controllers\DrawdownController;
 use App\Http\Controllers\ListController;
@@ -47,6 +48,7 @@ Route::post('devices/reader/readings', [ReaderController::class, 'read']);
 Route::put('devices/scanner', [ScannerController::class, 'hold']);
 Route::post('devices/scanner/scans', [ScannerController::class, 'scan']);
 Route::post('drawdowns', DrawdownController::class);
+Route::post('bottle-colours', BottleColourController::class);
 Route::post('measured-mixes', MeasuredMixController::class);
 
 Route::post('paints/import', [PaintFileController::class, 'import']);

@@ -52,6 +52,11 @@ final class IllegalPaint extends InvalidArgumentException
         return new self('Absorption and scattering must be given for every band, none negative, and some scattering in each.');
     }
 
+    public static function notTransparent(Kind $kind): self
+    {
+        return new self(sprintf('A paint of kind "%s" covers: its colour in the bottle is its swatch.', $kind->label()));
+    }
+
     public static function nothingToMix(): self
     {
         return new self('A mix needs at least one paint with more than zero parts.');

@@ -4,6 +4,8 @@
     import Notices from './parts/Notices.svelte';
     import Rail from './parts/Rail.svelte';
     import { loadCraft } from './lib/craft.svelte';
+    import { keepFocusHome } from './lib/focusHome';
+    import { forgetOld } from './lib/kept';
     import { bindKeys, onKeydown } from './lib/keys.svelte';
     import { takeBack } from './lib/notices.svelte';
     import BatchView from './views/BatchView.svelte';
@@ -34,6 +36,10 @@
     };
 
     let keysShown = $state(false);
+    let work: HTMLElement;
+
+    $effect(() => keepFocusHome(work));
+    forgetOld();
 
     void loadCraft().catch(() => undefined);
 
@@ -53,14 +59,15 @@
     }
 </script>
 
-<svelte:window onkeydown={onKeydown} />
+<!-- Leaving the page hands on what is typed in the field that has the cursor. -->
+<svelte:window onkeydown={onKeydown} onpagehide={() => (document.activeElement as HTMLElement | null)?.blur()} />
 
 <a class="skip" href="#main" onclick={(event) => (event.preventDefault(), document.getElementById('main')?.focus())}>
     Skip to the work
 </a>
 <div class="frame">
     <Rail />
-    <main id="main" tabindex="-1">
+    <main id="main" tabindex="-1" bind:this={work}>
         <Router {routes} />
     </main>
 </div>

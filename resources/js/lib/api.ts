@@ -1,3 +1,4 @@
+import { ulid } from 'ulid';
 import type { components } from './api-types';
 
 export type Schemas = components['schemas'];
@@ -45,18 +46,31 @@ export class Unreachable extends Problem {
     }
 }
 
-async function call<T>(method: string, path: string, body?: unknown, type = 'application/json'): Promise<T> {
+/** Waits before a write is sent again, when its answer was lost or the server had trouble. */
+const AGAIN_AFTER_MS = [300, 900, 2000];
+
+/** True when nobody knows whether it was done, or it was not done for no fault of what was sent. */
+export function isTrouble(problem: Problem): boolean {
+    return problem.status === 0 || (problem.status >= 500 && problem.status !== 507);
+}
+
+async function call<T>(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<T> {
     let response: Response;
+    const isFile = body instanceof Blob;
     try {
         response = await fetch(`/api${path}`, {
             method,
-            headers: { Accept: 'application/json', ...(body === undefined ? {} : { 'Content-Type': type }) },
-            body: body === undefined ? undefined : type === 'application/json' ? JSON.stringify(body) : (body as Blob),
+            headers: {
+                Accept: 'application/json',
+                ...(body === undefined || isFile ? {} : { 'Content-Type': 'application/json' }),
+                ...more,
+            },
+            body: body === undefined || isFile ? body : JSON.stringify(body),
         });
+        if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     } catch {
         throw new Unreachable();
     }
-    if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const problem = await response.json().catch(() => ({}));
     throw new Problem(
         response.status,
@@ -67,12 +81,30 @@ async function call<T>(method: string, path: string, body?: unknown, type = 'app
     );
 }
 
+/** A write carries a key, so that sending it again after trouble never does it twice. */
+async function write<T>(method: string, path: string, body?: unknown, key = newKey()): Promise<T> {
+    for (const wait of [...AGAIN_AFTER_MS, null]) {
+        try {
+            return await call<T>(method, path, body, { 'Idempotency-Key': key });
+        } catch (error) {
+            if (wait === null || !isTrouble(asProblem(error))) throw error;
+            await new Promise((go) => setTimeout(go, wait));
+        }
+    }
+    throw new Unreachable();
+}
+
+/** Of a write that may be sent again later, even after a reload. */
+export function newKey(): string {
+    return ulid();
+}
+
 export const api = {
     get: <T>(path: string) => call<T>('GET', path),
-    post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, body),
-    put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
-    delete: <T = void>(path: string) => call<T>('DELETE', path),
-    sendFile: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file, type),
+    post: <T>(path: string, body: unknown = {}, key?: string) => write<T>('POST', path, body, key),
+    put: <T>(path: string, body: unknown, key?: string) => write<T>('PUT', path, body, key),
+    delete: <T = void>(path: string) => write<T>('DELETE', path),
+    sendFile: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file, { 'Content-Type': type }),
 };
 
 export function asProblem(error: unknown): Problem {

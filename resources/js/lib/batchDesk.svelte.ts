@@ -1,22 +1,37 @@
 import { ulid } from 'ulid';
 import { api, asProblem, type Batch, type BatchStep, type Problem, type Schemas } from './api';
 import { tell, warn } from './notices.svelte';
+import { outbox } from './outbox.svelte';
 
 export type Done = Omit<Schemas['LogInput'], 'id' | 'stepId'>;
 
-/** A batch on the desk: which step is open, and what is recorded. */
+/** A batch on the desk: which step is open, and what is recorded. What is on its way counts as done. */
 export class BatchDesk {
-    batch = $state<Batch | null>(null);
     problem = $state<Problem | null>(null);
-    recording = $state(false);
     fault = $state<Problem | null>(null);
+    private answered = $state<Batch | null>(null);
 
     constructor(readonly id: string) {}
 
+    readonly waiting = $derived.by(() => outbox.of(this.id));
+
+    readonly batch = $derived.by((): Batch | null => {
+        if (this.answered === null || this.waiting.length === 0) return this.answered;
+        const steps = this.answered.steps.map((step) => {
+            const known = new Set(step.entries.map((entry) => entry.id));
+            const models = this.waiting
+                .filter((one) => one.entry.stepId === step.step.id && !known.has(one.entry.id))
+                .reduce((sum, one) => sum + one.entry.models, 0);
+            return models === 0 ? step : { ...step, done: step.done + models, left: Math.max(0, step.left - models) };
+        });
+        return { ...this.answered, steps, next: steps.find((step) => step.left > 0)?.step.id ?? null };
+    });
+
     async load(): Promise<void> {
         try {
-            this.batch = await api.get<Batch>(`/batches/${this.id}`);
+            this.answered = await api.get<Batch>(`/batches/${this.id}`);
             this.problem = null;
+            void outbox.send();
         } catch (error) {
             this.problem = asProblem(error);
         }
@@ -26,34 +41,33 @@ export class BatchDesk {
         return this.batch?.steps.find((one) => one.step.id === stepId) ?? null;
     }
 
-    /** True when it was recorded. */
-    async record(step: BatchStep, done: Done): Promise<boolean> {
-        if (this.recording) return false;
-        this.recording = true;
+    /** Records at once for the eye; it is sent, and sent again, until the server has it. */
+    record(step: BatchStep, done: Done): void {
         const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, ...done };
-        try {
-            this.batch = await this.insist(() => api.post<Batch>(`/batches/${this.id}/log`, entry));
-            this.fault = null;
-            tell(`${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}.`, {
-                label: 'Undo',
-                run: () => this.undo(entry.id),
-            });
-            return true;
-        } catch (error) {
-            this.fault = asProblem(error);
-            return false;
-        } finally {
-            this.recording = false;
-        }
+        const words = `${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}`;
+        this.fault = null;
+        outbox.add({ batchId: this.id, entry, words }, (batch, error) => {
+            if (batch !== null) {
+                this.answered = batch;
+                tell(`${words}.`, { label: 'Undo', run: () => this.undo(entry.id) });
+            } else {
+                this.fault = asProblem(error);
+                warn(`${words} was refused: ${this.fault.message}`);
+            }
+        });
     }
 
     async undo(entryId: string): Promise<void> {
         try {
-            this.batch = await api.delete<Batch>(`/log/${entryId}`);
+            this.answered = await api.delete<Batch>(`/log/${entryId}`);
             tell('Taken back.', {
                 label: 'Put it back',
                 run: async () => {
-                    this.batch = await api.post<Batch>(`/log/${entryId}/restore`);
+                    try {
+                        this.answered = await api.post<Batch>(`/log/${entryId}/restore`);
+                    } catch (error) {
+                        warn(asProblem(error).message);
+                    }
                 },
             });
         } catch (error) {
@@ -61,8 +75,18 @@ export class BatchDesk {
         }
     }
 
+    /** Takes back what was recorded last, once it is known to be recorded. */
+    async undoNewest(): Promise<void> {
+        if (outbox.isStuck && this.waiting.length > 0) {
+            warn('The last record still waits for the server. It can be taken back once it has answered.');
+            return;
+        }
+        while (this.waiting.length > 0 && !outbox.isStuck) await new Promise((go) => setTimeout(go, 30));
+        if (this.newest !== null) await this.undo(this.newest.id);
+    }
+
     /** The newest record of this batch. */
-    get newest(): Schemas['LogEntry'] | null {
+    private get newest(): Schemas['LogEntry'] | null {
         const all = this.batch?.steps.flatMap((step) => step.entries) ?? [];
         return all.reduce<Schemas['LogEntry'] | null>(
             (newest, one) => (newest === null || one.id > newest.id ? one : newest),
@@ -72,22 +96,10 @@ export class BatchDesk {
 
     async takePlan(): Promise<void> {
         try {
-            this.batch = await api.post<Batch>(`/batches/${this.id}/refresh`);
+            this.answered = await api.post<Batch>(`/batches/${this.id}/refresh`);
             tell('The batch goes on by the plan as it is now.');
         } catch (error) {
             warn(asProblem(error).message);
-        }
-    }
-
-    /** The entry has an id of our making, so that a request may be repeated when the server was away. */
-    private async insist<T>(send: () => Promise<T>): Promise<T> {
-        for (let tries = 0; ; tries++) {
-            try {
-                return await send();
-            } catch (error) {
-                if (asProblem(error).status !== 0 || tries >= 4) throw error;
-                await new Promise((wait) => setTimeout(wait, 500 * 2 ** tries));
-            }
         }
     }
 }

@@ -1,7 +1,7 @@
 import { untrack } from 'svelte';
 
 /** Keys that work without a modifier while no field has the focus. */
-export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown };
+export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown; repeats?: boolean };
 
 const bound = $state<Key[]>([]);
 
@@ -24,11 +24,16 @@ export function boundKeys(): Key[] {
 
 export function onKeydown(event: KeyboardEvent): void {
     const target = event.target as HTMLElement;
+    // An elbow that stays on the key marks one pass, not three.
+    if (event.repeat && (event.key === ' ' || event.key === 'Enter') && target.matches('button, summary, body, main')) {
+        event.preventDefault();
+        return;
+    }
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (target.matches('input, select, textarea, [contenteditable]')) return;
     if (event.key === ' ' && target.matches('button, a, summary, [role=option]')) return;
     const key = bound.findLast((one) => one.key === event.key);
-    if (key === undefined) return;
+    if (key === undefined || (event.repeat && !key.repeats)) return;
     event.preventDefault();
     key.run(event);
 }

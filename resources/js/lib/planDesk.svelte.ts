@@ -1,13 +1,18 @@
 import { ulid } from 'ulid';
-import { api, asProblem, Problem, Unreachable, type Area, type Plan, type PlanDocument, type Step } from './api';
+import { api, asProblem, isTrouble, newKey, Problem, type Area, type Plan, type PlanDocument, type Step } from './api';
+import { forget, keep, kept } from './kept';
 import { tell, warn } from './notices.svelte';
 import { moved } from './reorder';
 
 const SAVE_AFTER_MS = 60;
 const RETRY_AFTER_MS = 2000;
 
+/** A change as it was sent: sent again it is the very same, so that the server knows it. */
+type Sent = { document: PlanDocument; version: number; key: string };
+
 /**
  * A plan on the desk: the document as it is being edited, saved as it changes. The server answers every save with what it looks like now.
+ * What is not saved yet is kept in the browser, and found again after a reload.
  */
 export class PlanDesk {
     plan = $state<Plan | null>(null);
@@ -16,16 +21,30 @@ export class PlanDesk {
     saving = $state<'saved' | 'saving' | 'stale' | 'faulty' | 'unreachable'>('saved');
     private pending = false;
     private running = false;
+    private sent: Sent | null = null;
+    /** Counts what was done to the plan from here: an undo belongs to one of these. */
+    private changes = 0;
     private timer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(readonly id: string) {}
 
     async load(): Promise<void> {
+        const mine = kept<{ document: PlanDocument; version: number }>(this.keptAs);
         try {
             this.take(await api.get<Plan>(`/plans/${this.id}`));
         } catch (error) {
             this.problem = asProblem(error);
+            return;
         }
+        if (mine !== null) this.takeUp(mine);
+    }
+
+    /** The state as it is saved; what was not saved is dropped. */
+    async dropMine(): Promise<void> {
+        forget(this.keptAs);
+        this.pending = false;
+        this.sent = null;
+        await this.load();
     }
 
     /** Applies a change to a copy of the document and saves it. */
@@ -35,6 +54,8 @@ export class PlanDesk {
         edit(next);
         this.document = next;
         this.pending = true;
+        this.changes++;
+        keep(this.keptAs, { document: next, version: this.plan?.version ?? 0 });
         if (this.saving === 'saved') this.saving = 'saving';
         clearTimeout(this.timer);
         this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
@@ -89,7 +110,7 @@ export class PlanDesk {
         this.change((document) => {
             for (const area of document.areas) area.steps = area.steps.filter((step) => step.id !== stepId);
         });
-        tell('The step is taken out.', { label: 'Undo', run: () => this.undo() });
+        tell('The step is taken out.', this.wayBack());
     }
 
     removeArea(areaId: string): void {
@@ -103,10 +124,12 @@ export class PlanDesk {
                     liesUnder: area.liesUnder.filter((id) => id !== areaId),
                 }));
         });
-        tell(`“${name}” is taken out.`, { label: 'Undo', run: () => this.undo() });
+        tell(`“${name}” is taken out.`, this.wayBack());
     }
 
     async undo(): Promise<void> {
+        // What cannot be saved is the last that was done, and goes first.
+        if (this.saving === 'faulty') return this.dropMine();
         await this.go('undo');
     }
 
@@ -114,12 +137,29 @@ export class PlanDesk {
         await this.go('redo');
     }
 
+    /** Takes back the change that was just made, and no other. */
+    wayBack(): { label: string; run: () => Promise<void> } {
+        const mine = this.changes;
+        return {
+            label: 'Undo',
+            run: async () => {
+                if (this.saving === 'faulty' && this.changes > mine) await this.dropMine();
+                else if (this.changes > mine) {
+                    warn('The plan was changed again since, so this can no longer be taken back from here.');
+                    return;
+                }
+                await this.go('undo');
+            },
+        };
+    }
+
     /** The way out of a conflict: the newer state, or ours over it. */
     async resolve(way: 'theirs' | 'mine'): Promise<void> {
         const version = this.problem?.version;
-        if (way === 'theirs' || version === undefined || this.plan === null) return this.load();
+        if (way === 'theirs' || version === undefined || this.plan === null) return this.dropMine();
         this.plan.version = version;
         this.pending = true;
+        this.sent = null;
         await this.save();
     }
 
@@ -129,15 +169,51 @@ export class PlanDesk {
     }
 
     get isUnsaved(): boolean {
-        return this.pending || this.running;
+        return this.pending || this.running || this.sent !== null;
+    }
+
+    /** Sends what could not be sent, now rather than in a moment. */
+    retry(): void {
+        clearTimeout(this.timer);
+        void this.save();
+    }
+
+    private get keptAs(): string {
+        return `plan.${this.id}`;
+    }
+
+    /** A change that was made before a reload and not saved: it goes on from where it was, or stands beside the newer state. */
+    private takeUp(mine: { document: PlanDocument; version: number }): void {
+        if (this.plan === null || JSON.stringify(mine.document) === JSON.stringify(this.plan.document)) {
+            forget(this.keptAs);
+            return;
+        }
+        this.document = mine.document;
+        if (mine.version === this.plan.version) {
+            this.pending = true;
+            void this.save();
+            return;
+        }
+        this.problem = new Problem(
+            409,
+            'Changed elsewhere',
+            'You have changes here that were never saved, and the plan was changed elsewhere since. Yours are shown.',
+            [],
+            this.plan.version,
+        );
+        this.saving = 'stale';
     }
 
     private async go(way: 'undo' | 'redo'): Promise<void> {
         await this.settle();
+        if (this.plan === null) return;
         try {
-            this.take(await api.post<Plan>(`/plans/${this.id}/${way}`));
+            this.take(await api.post<Plan>(`/plans/${this.id}/${way}`, { version: this.plan.version }));
+            this.changes++;
         } catch (error) {
-            warn(asProblem(error).message);
+            const problem = asProblem(error);
+            warn(problem.message);
+            if (problem.version !== undefined) await this.load();
         }
     }
 
@@ -149,17 +225,26 @@ export class PlanDesk {
     }
 
     private async save(): Promise<void> {
-        if (this.running || !this.pending || this.plan === null || this.document === null) return;
-        this.running = true;
-        this.pending = false;
-        this.saving = 'saving';
-        try {
-            const saved = await api.put<Plan>(`/plans/${this.id}`, {
-                document: this.document,
+        if (this.running || this.plan === null || this.document === null) return;
+        if (this.sent === null) {
+            if (!this.pending) return;
+            this.pending = false;
+            this.sent = {
+                document: $state.snapshot(this.document) as PlanDocument,
                 version: this.plan.version,
-            });
-            if (this.pending) this.plan = saved;
-            else this.take(saved);
+                key: newKey(),
+            };
+        }
+        this.running = true;
+        this.saving = 'saving';
+        const { key, ...body } = this.sent;
+        try {
+            const saved = await api.put<Plan>(`/plans/${this.id}`, body, key);
+            this.sent = null;
+            if (this.pending) {
+                this.plan = saved;
+                keep(this.keptAs, { document: this.document, version: saved.version });
+            } else this.take(saved);
         } catch (error) {
             this.running = false;
             return this.fail(asProblem(error));
@@ -170,13 +255,15 @@ export class PlanDesk {
 
     private fail(problem: Problem): void {
         this.problem = problem;
-        if (problem instanceof Unreachable) {
+        if (isTrouble(problem)) {
             this.saving = 'unreachable';
-            this.pending = true;
             this.timer = setTimeout(() => void this.save(), RETRY_AFTER_MS);
-        } else {
-            this.saving = problem.status === 409 ? 'stale' : 'faulty';
+            return;
         }
+        this.sent = null;
+        this.saving = problem.status === 409 ? 'stale' : 'faulty';
+        // What was changed since may have put it right.
+        if (this.saving === 'faulty' && this.pending) void this.save();
     }
 
     private take(plan: Plan): void {
@@ -184,5 +271,6 @@ export class PlanDesk {
         this.document = plan.document;
         this.problem = null;
         this.saving = 'saved';
+        forget(this.keptAs);
     }
 }

@@ -78,12 +78,18 @@ export class Wanted {
         if (this.plan === null) return;
         const document = this.taken(rows);
         try {
-            await api.put<Plan>(`/plans/${this.plan.id}`, { document, version: this.plan.version });
-            const id = this.plan.id;
+            const { id, version } = await api.put<Plan>(`/plans/${this.plan.id}`, {
+                document,
+                version: this.plan.version,
+            });
             tell(rows.length === 1 ? 'Taken into the plan.' : `${rows.length} taken into the plan.`, {
                 label: 'Undo',
                 run: async () => {
-                    await api.post(`/plans/${id}/undo`);
+                    try {
+                        await api.post(`/plans/${id}/undo`, { version });
+                    } catch (error) {
+                        warn(asProblem(error).message);
+                    }
                     await this.fetch();
                 },
             });
@@ -172,8 +178,8 @@ export class Wanted {
         for (const row of rows) {
             for (const { stepId, mix, dilution } of this.pick(row)?.changes ?? []) {
                 // Only single paints are offered for an undercoat.
-                if (stepId === 'undercoat') document.undercoat.base = mix[0].paint;
-                if (stepId === 'undercoat-light') document.undercoat.light = mix[0].paint;
+                if (stepId === 'undercoat') document.undercoat.base = mix[0]?.paint ?? '';
+                if (stepId === 'undercoat-light') document.undercoat.light = mix[0]?.paint ?? null;
                 for (const area of document.areas) {
                     area.steps = area.steps.map((step) => (step.id === stepId ? { ...step, mix, dilution } : step));
                 }

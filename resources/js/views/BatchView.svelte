@@ -1,7 +1,9 @@
 <script lang="ts">
     import { craft } from '../lib/craft.svelte';
     import { bindKeys } from '../lib/keys.svelte';
-    import { BatchDesk } from '../lib/batchDesk.svelte';
+    import { BatchDesk, type Done } from '../lib/batchDesk.svelte';
+    import { forget } from '../lib/kept';
+    import { outbox } from '../lib/outbox.svelte';
     import { day, plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -13,6 +15,8 @@
 
     const desk = $derived(new BatchDesk(params.id));
     let openId = $state<string | null>(null);
+    /** After a step is opened or done by hand, the next press of space or Enter is meant for its button. */
+    let focuses = $state(false);
 
     $effect(() => void desk.load());
 
@@ -23,9 +27,9 @@
     $effect(() =>
         bindKeys([
             { key: ' ', does: 'mark the open step done on all models left', run: doneOnAll },
-            { key: 'z', does: 'take the newest record back', run: () => desk.newest && desk.undo(desk.newest.id) },
-            { key: 'ArrowDown', does: 'open the next step', run: () => go(1) },
-            { key: 'ArrowUp', does: 'open the step before', run: () => go(-1) },
+            { key: 'z', does: 'take the newest record back', run: () => desk.undoNewest() },
+            { key: 'ArrowDown', does: 'open the next step', run: () => go(1), repeats: true },
+            { key: 'ArrowUp', does: 'open the step before', run: () => go(-1), repeats: true },
         ]),
     );
 
@@ -34,8 +38,17 @@
         if (to) openId = to.step.id;
     }
 
-    async function doneOnAll(): Promise<void> {
-        if (open && open.left > 0 && (await desk.record(open, { models: open.left }))) openId = null;
+    let really = $state<Omit<Done, 'models'>>({});
+
+    function doneOnAll(): void {
+        if (open && open.left > 0) done(open.left);
+    }
+
+    function done(models: number): void {
+        if (open === null) return;
+        forget(`desk.${params.id}.${open.step.id}`);
+        desk.record(open, { ...really, models });
+        openId = null;
     }
 </script>
 
@@ -68,12 +81,26 @@
             <button class="act" type="button" onclick={() => desk.takePlan()}>Take the plan as it is now</button>
         </div>
     {/if}
+    {#if outbox.isStuck && desk.waiting.length > 0}
+        <div class="panel changed" role="status">
+            <p>
+                <b>The server does not answer.</b>
+                {plural(desk.waiting.length, 'record waits', 'records wait')} here and will be sent when it does: {desk.waiting
+                    .map((one) => one.words)
+                    .join('; ')}.
+            </p>
+            <button class="act" type="button" onclick={() => outbox.send()}>Try now</button>
+        </div>
+    {/if}
     <div class="desk">
         <PassList
             steps={batch.steps}
             models={batch.models}
             openId={open?.step.id ?? null}
-            open={(id) => (openId = id)}
+            open={(id) => {
+                openId = id;
+                focuses = true;
+            }}
         />
         {#if open}
             {#key open.step.id + open.left}
@@ -83,7 +110,12 @@
                     {following}
                     models={batch.models}
                     table={craft()!}
-                    done={() => (openId = null)}
+                    focus={focuses}
+                    told={(value) => (really = value)}
+                    done={(models) => {
+                        focuses = true;
+                        done(models);
+                    }}
                 />
             {/key}
         {:else}

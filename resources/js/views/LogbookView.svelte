@@ -2,17 +2,18 @@
     import { router } from 'svelte-spa-router';
     import { api, asProblem, type Problem, type Schemas } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
-    import { clock, day, plural } from '../lib/words';
+    import { day } from '../lib/words';
     import Choose from '../parts/Choose.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
-    import ZoneBars from '../parts/ZoneBars.svelte';
+    import LogRow from './logbook/LogRow.svelte';
 
     /** What was really done, by date and by batch. */
     let log = $state<Schemas['Log'] | null>(null);
     let batches = $state<Schemas['BatchBrief'][]>([]);
     let problem = $state<Problem | null>(null);
     let batch = $state(new URLSearchParams(router.querystring).get('batch') ?? '');
+    let undone = $state(false);
 
     const days = $derived.by(() => {
         const grouped: { day: string; minutes: number; entries: Schemas['ToldEntry'][] }[] = [];
@@ -33,7 +34,9 @@
     async function load(page = 1): Promise<void> {
         try {
             const [more, all] = await Promise.all([
-                api.get<Schemas['Log']>(`/log?page=${page}${batch === '' ? '' : `&batch=${batch}`}`),
+                api.get<Schemas['Log']>(
+                    `/log?page=${page}${undone ? '&undone=1' : ''}${batch === '' ? '' : `&batch=${batch}`}`,
+                ),
                 api.get<Schemas['BatchBrief'][]>('/batches'),
             ]);
             log = page === 1 || log === null ? more : { ...more, entries: [...log.entries, ...more.entries] };
@@ -44,31 +47,46 @@
         }
     }
 
-    async function undo(entry: Schemas['ToldEntry']): Promise<void> {
+    async function takeBack(entry: Schemas['ToldEntry']): Promise<void> {
         try {
             await api.delete(`/log/${entry.id}`);
             await load();
-            tell('The entry is taken out; the step is open again.', {
-                label: 'Undo',
-                run: async () => {
-                    await api.post(`/log/${entry.id}/restore`);
-                    await load();
-                },
-            });
+            tell('The entry is taken back; the step is open again.', { label: 'Undo', run: () => putBack(entry) });
         } catch (error) {
             warn(asProblem(error).message);
         }
     }
 
+    async function putBack(entry: Schemas['ToldEntry']): Promise<void> {
+        try {
+            await api.post(`/log/${entry.id}/restore`);
+            tell('The entry stands again.');
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+        await load();
+    }
+
     $effect(() => {
-        void batch;
+        void [batch, undone];
         void load();
     });
 </script>
 
 <header>
     <h1>Logbook</h1>
-    <div class="filter"><Choose label="Batch" value={batch} {choices} change={(value) => (batch = value)} /></div>
+    <div class="filter">
+        <Choose label="Batch" value={batch} {choices} change={(value) => (batch = value)} />
+        <Choose
+            label="Shown"
+            value={undone ? 'undone' : 'done'}
+            choices={[
+                { value: 'done', label: 'what was done' },
+                { value: 'undone', label: 'what was taken back' },
+            ]}
+            change={(value) => (undone = value === 'undone')}
+        />
+    </div>
 </header>
 {#if problem}
     <Trouble {problem} retry={() => load()} />
@@ -76,8 +94,13 @@
     <Waiting what="the logbook" />
 {:else if log.entries.length === 0}
     <div class="panel nothing">
-        <h2>Nothing is written yet</h2>
-        <p class="quiet">Mark a step of a batch as done and it stands here, with what was really used.</p>
+        {#if undone}
+            <h2>Nothing was taken back</h2>
+            <p class="quiet">What is taken back stands here, and can be put back at any time.</p>
+        {:else}
+            <h2>Nothing is written yet</h2>
+            <p class="quiet">Mark a step of a batch as done and it stands here, with what was really used.</p>
+        {/if}
     </div>
 {:else}
     {#each days as group (group.day)}
@@ -91,41 +114,7 @@
             </h2>
             <ul>
                 {#each group.entries as entry (entry.id)}
-                    <li>
-                        <span class="quiet">{clock(entry.doneAt)}</span>
-                        <span class="look"
-                            >{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span
-                        >
-                        <span class="what"
-                            ><b><bdi>{entry.areaName}</bdi>: {entry.technique.toLowerCase()}</b><small class="quiet"
-                                ><bdi>{entry.batchName}</bdi></small
-                            ></span
-                        >
-                        <span class="used"
-                            ><bdi>{entry.mixWords}</bdi><small class="quiet"
-                                >{entry.dilution}
-                                · {plural(
-                                    entry.used.coats,
-                                    'coat',
-                                )}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
-                                    (planned {entry.plannedCoats}){/if}{#if entry.note !== ''}
-                                    · <bdi>{entry.note}</bdi>{/if}</small
-                            ></span
-                        >
-                        <span class="count"
-                            >{entry.models === entry.batchModels
-                                ? `all ${entry.models}`
-                                : `${entry.models} of ${entry.batchModels}`}{#if entry.minutes !== null}<small
-                                    class="quiet">{entry.minutes} min</small
-                                >{/if}</span
-                        >
-                        <button
-                            class="act"
-                            type="button"
-                            aria-label="Undo {entry.areaName}: {entry.technique.toLowerCase()}"
-                            onclick={() => undo(entry)}>Undo</button
-                        >
-                    </li>
+                    <LogRow {entry} changed={() => load()} {takeBack} {putBack} />
                 {/each}
             </ul>
         </section>
@@ -144,7 +133,13 @@
     }
 
     .filter {
-        width: 280px;
+        display: flex;
+        flex-wrap: wrap;
+        gap: 12px;
+    }
+
+    .filter :global(> *) {
+        width: 220px;
     }
 
     section {
@@ -162,44 +157,7 @@
         list-style: none;
     }
 
-    li {
-        display: grid;
-        grid-template-columns: 64px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px auto;
-        gap: 14px;
-        align-items: center;
-        padding: 5px 0;
-        border-top: 1px solid var(--line);
-    }
-
-    .look {
-        padding: 3px;
-        border-radius: 4px;
-        background: var(--well);
-    }
-
-    .what,
-    .used,
-    .count {
-        display: grid;
-        line-height: 1.3;
-    }
-
-    small {
-        font-size: 0.8125rem;
-    }
-
     .nothing {
         padding: 40px;
-    }
-
-    @media (max-width: 900px) {
-        li {
-            grid-template-columns: 60px minmax(0, 1fr) auto;
-        }
-
-        li > .quiet,
-        .used {
-            grid-column: 2;
-        }
     }
 </style>

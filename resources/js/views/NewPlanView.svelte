@@ -3,32 +3,37 @@
     import { push } from 'svelte-spa-router';
     import { api, asProblem, type Paint, type Plan, type Problem } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
+    import { forget, keep, kept } from '../lib/kept';
     import { newArea } from '../lib/newStep';
     import Choose from '../parts/Choose.svelte';
     import PaintPicker from '../parts/PaintPicker.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
 
-    const KEPT = 'kalokroma.newPlan';
-    const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? 'null');
+    type Typed = {
+        name: string;
+        model: string;
+        bodyType: string;
+        heightMm: number;
+        finishLevel: string;
+        areas: string;
+        base: { id: string; name: string } | null;
+        light: { id: string; name: string } | null;
+    };
+    const before = kept<Typed>('newPlan');
 
-    let name = $state<string>(kept?.name ?? '');
-    let model = $state<string>(kept?.model ?? '');
-    let bodyType = $state<string>(kept?.bodyType ?? 'on-foot');
-    let heightMm = $state<number>(kept?.heightMm ?? 32);
-    let finishLevel = $state<string>(kept?.finishLevel ?? 'table-ready');
-    let areas = $state<string>(kept?.areas ?? '');
-    let base = $state<{ id: string; name: string } | null>(kept?.base ?? null);
-    let light = $state<{ id: string; name: string } | null>(kept?.light ?? null);
+    let name = $state<string>(before?.name ?? '');
+    let model = $state<string>(before?.model ?? '');
+    let bodyType = $state<string>(before?.bodyType ?? 'on-foot');
+    let heightMm = $state<number>(before?.heightMm ?? 32);
+    let finishLevel = $state<string>(before?.finishLevel ?? 'table-ready');
+    let areas = $state<string>(before?.areas ?? '');
+    let base = $state<{ id: string; name: string } | null>(before?.base ?? null);
+    let light = $state<{ id: string; name: string } | null>(before?.light ?? null);
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
 
-    $effect(() =>
-        sessionStorage.setItem(
-            KEPT,
-            JSON.stringify({ name, model, bodyType, heightMm, finishLevel, areas, base, light }),
-        ),
-    );
+    $effect(() => keep('newPlan', { name, model, bodyType, heightMm, finishLevel, areas, base, light }));
 
     const chosen = (paint: Paint) => ({ id: paint.id, name: paint.name });
 
@@ -48,7 +53,7 @@
                     areas: names.map(newArea),
                 },
             });
-            sessionStorage.removeItem(KEPT);
+            forget('newPlan');
             await push(`/plans/${plan.id}`);
         } catch (error) {
             problem = asProblem(error);

@@ -45,10 +45,11 @@
     }
 </script>
 
-<svelte:window onbeforeunload={(event) => desk.isUnsaved && event.preventDefault()} />
-
 {#if desk.plan === null && desk.problem}
     <Trouble problem={desk.problem} retry={() => desk.load()} />
+    {#if desk.problem.status === 422}
+        <p><a href="/api/plans/{params.id}/file" download>Save its document out</a>, mend it and bring it in again.</p>
+    {/if}
 {:else if desk.plan === null || desk.document === null || craft() === null}
     <Waiting what="the plan" />
 {:else}

@@ -46,9 +46,14 @@
                     <h2><a href="#/plans/{plan.id}"><bdi>{plan.name}</bdi></a></h2>
                     <p><bdi>{plan.model}</bdi></p>
                     <p class="quiet">{plan.facts}</p>
-                    <p class="quiet">
-                        {plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}
-                    </p>
+                    {#if plan.fault !== null}
+                        <p><b>This plan cannot be read:</b> {plan.fault}</p>
+                        <p><a href="/api/plans/{plan.id}/file" download>Save its document out</a></p>
+                    {:else}
+                        <p class="quiet">
+                            {plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}
+                        </p>
+                    {/if}
                     {#each plan.batches as batch (batch.id)}
                         <a class="batch" href="#/batches/{batch.id}">
                             <span><bdi>{batch.name}</bdi></span>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { router } from 'svelte-spa-router';
     import { api, type Schemas } from '../lib/api';
+    import { keep, kept } from '../lib/kept';
     import { plural } from '../lib/words';
     import { STANDINGS, Wanted } from '../lib/wanted.svelte';
     import Choose from '../parts/Choose.svelte';
@@ -18,12 +19,12 @@
 
     const query = new URLSearchParams(router.querystring);
     wanted.planId = query.get('plan');
-    wanted.text = query.get('text') ?? sessionStorage.getItem('kalokroma.list') ?? '';
+    wanted.text = query.get('text') ?? kept<string>('list') ?? '';
     void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => (plans = fetched));
 
     $effect(() => {
         void [wanted.text, wanted.planId, wanted.tolerance];
-        sessionStorage.setItem('kalokroma.list', wanted.text);
+        keep('list', wanted.text);
         wanted.ask();
     });
 

@@ -3,30 +3,53 @@
     import type { Done } from '../../lib/batchDesk.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Count from '../../parts/Count.svelte';
+    import { forget, keep, kept } from '../../lib/kept';
     import MixEditor from '../plan/MixEditor.svelte';
 
     /** What was really used, where it was not as planned. Starts from the plan. */
     let {
         step,
         table,
+        keptAs,
         fault,
         change,
-    }: { step: BatchStep; table: Craft; fault: Problem | null; change: (really: Omit<Done, 'models'>) => void } =
-        $props();
+    }: {
+        step: BatchStep;
+        table: Craft;
+        keptAs: string;
+        fault: Problem | null;
+        change: (really: Omit<Done, 'models'>) => void;
+    } = $props();
+
+    type Typed = {
+        mix: Schemas['Part'][];
+        dilution: Schemas['Dilution'];
+        coats: number;
+        minutes: number | null;
+        note: string;
+    };
 
     // svelte-ignore state_referenced_locally
-    let mix = $state<Schemas['Part'][]>(step.step.mix);
+    const planned: Typed = {
+        mix: step.step.mix,
+        dilution: step.step.dilution,
+        coats: step.step.coats,
+        minutes: null,
+        note: '',
+    };
     // svelte-ignore state_referenced_locally
-    let dilution = $state<Schemas['Dilution']>(step.step.dilution);
-    // svelte-ignore state_referenced_locally
-    let coats = $state(step.step.coats);
-    let minutes = $state<number | null>(null);
-    let note = $state('');
+    const before = kept<Typed>(keptAs);
+    let { mix, dilution, coats, minutes, note } = $state<Typed>({ ...planned, ...before });
 
-    $effect(() => change({ minutes, note, used: { ...(mix.length > 0 ? { mix } : {}), dilution, coats } }));
+    $effect(() => {
+        const typed = $state.snapshot({ mix, dilution, coats, minutes, note });
+        if (JSON.stringify(typed) === JSON.stringify(planned)) forget(keptAs);
+        else keep(keptAs, typed);
+        change({ minutes, note, used: { ...(mix.length > 0 ? { mix } : {}), dilution, coats } });
+    });
 </script>
 
-<details open={step.mix === null}>
+<details open={step.mix === null || before !== null}>
     <summary>Was it different, or worth a note?</summary>
     <div class="grid">
         <MixEditor

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
     import { clock, day, plural } from '../../lib/words';
@@ -16,6 +17,8 @@
         following,
         models,
         table,
+        focus,
+        told,
         done,
     }: {
         desk: BatchDesk;
@@ -23,16 +26,18 @@
         following: BatchStep | null;
         models: number;
         table: Craft;
-        done: () => void;
+        focus: boolean;
+        told: (really: Omit<Done, 'models'>) => void;
+        done: (models: number) => void;
     } = $props();
 
     // svelte-ignore state_referenced_locally
     let some = $state(Math.max(1, step.left - 1));
-    let really = $state<Omit<Done, 'models'>>({});
+    let button = $state<HTMLButtonElement>();
 
-    async function record(count: number): Promise<void> {
-        if (await desk.record(step, { ...really, models: count })) done();
-    }
+    onMount(() => {
+        if (focus) button?.focus({ preventScroll: true });
+    });
 </script>
 
 <section class="panel" aria-label="Open step">
@@ -92,17 +97,15 @@
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
         <div class="finish">
-            <button class="done" type="button" disabled={desk.recording} onclick={() => record(step.left)}>
+            <button class="done" type="button" bind:this={button} onclick={() => done(step.left)}>
                 Done on {step.left === models ? `all ${models}` : `the ${step.left} left`}<kbd>space</kbd>
             </button>
             {#if step.left > 1}
                 <Count label="or only on" value={some} least={1} most={step.left} change={(value) => (some = value)} />
-                <button class="act strong some" type="button" disabled={desk.recording} onclick={() => record(some)}
-                    >Done on {some}</button
-                >
+                <button class="act strong some" type="button" onclick={() => done(some)}>Done on {some}</button>
             {/if}
         </div>
-        <ReallyUsed {step} {table} fault={desk.fault} change={(value) => (really = value)} />
+        <ReallyUsed {step} {table} keptAs="desk.{desk.id}.{step.step.id}" fault={desk.fault} change={told} />
     {/if}
     {#if step.entries.length > 0}
         <ul>

@@ -3,6 +3,7 @@
     import { push } from 'svelte-spa-router';
     import { api, asProblem, type Batch, type Craft, type Problem } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { forget, keep, kept } from '../../lib/kept';
     import { tell, warn } from '../../lib/notices.svelte';
     import { day, plural, today } from '../../lib/words';
     import Meter from '../../parts/Meter.svelte';
@@ -11,9 +12,14 @@
     /** The batches painted by this plan, and the beginning of a new one. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
 
-    let name = $state('');
-    let models = $state(5);
-    let startsOn = $state(today());
+    // svelte-ignore state_referenced_locally
+    const keptAs = `batch.${desk.id}`;
+    let { name, models, startsOn } = $state({
+        ...{ name: '', models: 5, startsOn: today() },
+        ...kept<{ name: string; models: number; startsOn: string }>(keptAs),
+    });
+
+    $effect(() => keep(keptAs, { name, models, startsOn }));
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
     const batches = $derived(desk.plan?.batches ?? []);
@@ -23,6 +29,7 @@
         busy = true;
         try {
             const batch = await api.post<Batch>('/batches', { planId: desk.id, name, models, startsOn });
+            forget(keptAs);
             await push(`/batches/${batch.id}`);
         } catch (error) {
             problem = asProblem(error);

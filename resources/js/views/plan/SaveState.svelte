@@ -18,10 +18,13 @@
     <div class="panel conflict" role="alert">
         <p>
             <b>Not saved.</b>
-            {desk.problem?.message}{desk.saving === 'unreachable' ? ' It is tried again every two seconds.' : ''}
+            {desk.problem?.message}{desk.saving === 'unreachable'
+                ? ' Your change is kept here, and tried again every two seconds.'
+                : ''}
         </p>
-        {#if desk.saving === 'faulty'}<button class="act" type="button" onclick={() => desk.load()}
-                >Back to what was saved</button
+        {#if desk.saving === 'unreachable'}<button class="act" type="button" onclick={() => desk.retry()}
+                >Try now</button
+            >{:else}<button class="act" type="button" onclick={() => desk.dropMine()}>Back to what was saved</button
             >{/if}
     </div>
 {/if}

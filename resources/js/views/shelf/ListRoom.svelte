@@ -7,6 +7,7 @@
     import { Shelf } from '../../lib/shelf.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import type { MeasuredPaint } from '../../lib/measuring';
     import PaintForm from './PaintForm.svelte';
     import PaintList from './PaintList.svelte';
     import PaintPanel from './PaintPanel.svelte';
@@ -19,7 +20,12 @@
     ] as const;
 
     let side = $state<'paint' | 'add'>(router.querystring?.includes('add=') ? 'add' : 'paint');
-    const addWith = Object.fromEntries(new URLSearchParams(router.querystring));
+    const asked = new URLSearchParams(router.querystring);
+    const addWith = {
+        ...(asked.has('swatch') ? { swatch: asked.get('swatch')! } : {}),
+        ...(asked.has('barcode') ? { barcode: asked.get('barcode')! } : {}),
+        ...(asked.has('measured') ? { measured: JSON.parse(asked.get('measured')!) as MeasuredPaint } : {}),
+    };
     let chosenId = $state<string | null>(null);
     let waiting: ReturnType<typeof setTimeout> | undefined;
 

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { router } from 'svelte-spa-router';
+    import MixCorner from './measure/MixCorner.svelte';
     import OpacityCorner from './measure/OpacityCorner.svelte';
     import PhotoCorner from './measure/PhotoCorner.svelte';
     import ReaderCorner from './measure/ReaderCorner.svelte';
@@ -11,6 +12,7 @@
         { href: '/shelf/measure/reader', name: 'Swatch reader' },
         { href: '/shelf/measure/scanner', name: 'Barcode scanner' },
         { href: '/shelf/measure/opacity', name: 'How well it hides' },
+        { href: '/shelf/measure/mix', name: 'A mix you made' },
     ];
     const corner = $derived(router.location.split('/')[3] ?? '');
 </script>
@@ -27,6 +29,8 @@
     <ScannerCorner />
 {:else if corner === 'opacity'}
     <OpacityCorner />
+{:else if corner === 'mix'}
+    <MixCorner />
 {:else}
     <PhotoCorner />
 {/if}

@@ -1,7 +1,9 @@
 <script lang="ts">
     import { NumberInput, TextInput } from 'carbon-components-svelte';
-    import { api, asProblem, type Paint, type Problem } from '../../lib/api';
+    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../lib/api';
+    import type { MeasuredPaint } from '../../lib/measuring';
     import { craft } from '../../lib/craft.svelte';
+    import { forget, keep, kept } from '../../lib/kept';
     import { tell } from '../../lib/notices.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -14,13 +16,15 @@
         leave,
     }: {
         paint?: Paint | null;
-        start?: Partial<Record<'swatch' | 'barcode', string>>;
+        start?: { swatch?: string; barcode?: string; measured?: MeasuredPaint };
         saved: (paint: Paint) => unknown;
         leave: () => void;
     } = $props();
 
     // svelte-ignore state_referenced_locally
-    let form = $state({
+    const keptAs = `paint.${paint === null ? 'new' : `${paint.id}.${paint.version}`}`;
+    // svelte-ignore state_referenced_locally
+    const first = {
         maker: paint?.maker ?? '',
         range: paint?.range ?? '',
         code: paint?.code ?? '',
@@ -32,22 +36,54 @@
         volumeMl: paint?.volumeMl ?? 17,
         price: paint?.price ?? 0,
         barcode: paint?.barcode ?? start.barcode ?? '',
+    };
+    // What comes along from a measurement or a scan goes before what was typed and left.
+    // svelte-ignore state_referenced_locally
+    const { measured, ...given } = start;
+    // svelte-ignore state_referenced_locally
+    let form = $state({ ...first, ...kept<typeof first>(keptAs), ...given });
+
+    $effect(() => {
+        if (JSON.stringify(form) === JSON.stringify(first)) forget(keptAs);
+        else keep(keptAs, $state.snapshot(form));
     });
+
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    const isTransparent = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isTransparent ?? false);
+    let asksBottle = $state(false);
+    let bottle = $state('#3a1f10');
+    let bottleTurn = 0;
+
+    /** The bottle shows a transparent many coats deep. */
+    async function takeBottle(): Promise<void> {
+        const turn = ++bottleTurn;
+        try {
+            const coat = await api.post<Schemas['Colour']>('/bottle-colours', { kind: form.kind, colour: bottle });
+            if (turn === bottleTurn) form.swatch = coat.hex;
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
     const isClear = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isClear ?? false);
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
-        const body = { ...form, swatch: isClear ? null : form.swatch };
+        const body = {
+            ...form,
+            swatch: isClear ? null : form.swatch,
+            // A measured colour is kept as it was measured, unless another was typed over it.
+            ...(measured !== undefined && form.swatch === given.swatch ? { measured } : {}),
+        };
         try {
-            const kept =
+            const stored =
                 paint === null
                     ? await api.post<Paint>('/paints', body)
                     : await api.put<Paint>(`/paints/${paint.id}`, { ...body, version: paint.version });
-            tell(`“${kept.name}” is in the catalogue.`);
-            saved(kept);
+            forget(keptAs);
+            tell(`“${stored.name}” is in the catalogue.`);
+            saved(stored);
         } catch (error) {
             problem = asProblem(error);
         }
@@ -82,7 +118,12 @@
         />
         {#if !isClear}
             <div class="swatch">
-                <TextInput size="sm" labelText="Swatch" bind:value={form.swatch} {...at('swatch')} />
+                <TextInput
+                    size="sm"
+                    labelText={isTransparent ? 'One coat over white' : 'Swatch'}
+                    bind:value={form.swatch}
+                    {...at('swatch')}
+                />
                 <label class="colour"
                     ><span class="sr">Pick the swatch</span><input type="color" bind:value={form.swatch} /></label
                 >
@@ -96,6 +137,27 @@
                 helperText="empty: estimated"
                 {...at('opacity')}
             />
+        {/if}
+        {#if isTransparent}
+            <div class="bottle">
+                {#if asksBottle}
+                    <label>
+                        <span>In the bottle</span>
+                        <input type="color" bind:value={bottle} onchange={takeBottle} />
+                    </label>
+                    <p class="quiet">
+                        Deep as many coats. The swatch is now what one coat of it over white should look like; brush one
+                        to be sure.
+                    </p>
+                {:else}
+                    <p class="quiet">
+                        A transparent is known by one coat over white: in the bottle it looks far darker.
+                    </p>
+                    <button class="act" type="button" onclick={() => ((asksBottle = true), void takeBottle())}
+                        >I only know the colour in the bottle</button
+                    >
+                {/if}
+            </div>
         {/if}
         <NumberInput size="sm" labelText="Pot, ml" step={1} bind:value={form.volumeMl} {...at('volumeMl')} />
         <NumberInput size="sm" labelText="Price, minor units" step={10} bind:value={form.price} {...at('price')} />
@@ -127,6 +189,20 @@
         align-items: end;
     }
 
+    .bottle {
+        display: grid;
+        grid-column: 1 / -1;
+        gap: 8px;
+        justify-items: start;
+    }
+
+    .bottle label {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+    }
+
+    .bottle input,
     .colour input {
         width: 32px;
         height: 32px;

@@ -42,11 +42,17 @@
             {#if paint.swatch !== null}
                 <dt>Value</dt>
                 <dd>{paint.value}</dd>
+                <dt>Colour</dt>
+                <dd>
+                    {#if paint.known.colour}{paint.known.colour}
+                        <span class="quiet">L* a* b* {paint.lab}</span>{:else}swatch as typed{/if}
+                </dd>
                 <dt>Hides</dt>
                 <dd>
-                    {Math.round(paint.opacity * 100)} % in one coat{#if paint.opacityIsEstimate}, <span class="quiet"
-                            >estimated from kind and colour</span
-                        >{/if}
+                    {Math.round(paint.opacity * 100)} % in one coat,
+                    <span class="quiet"
+                        >{paint.opacityIsEstimate ? 'estimated from kind and colour' : paint.known.opacity}</span
+                    >
                 </dd>
             {/if}
             <dt>Pot</dt>

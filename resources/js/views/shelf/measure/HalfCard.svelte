@@ -15,7 +15,7 @@
         hex: string | null;
         value: string;
         fault: string;
-        change: (lab: string) => void;
+        change: (lab: string, by: 'reader' | 'typed') => void;
     } = $props();
 
     let input: HTMLInputElement;
@@ -23,7 +23,7 @@
     async function read(): Promise<void> {
         try {
             const answer = await api.post<Schemas['SwatchReadings']>('/devices/reader/readings', { earlier: [] });
-            change(answer.measured.lab);
+            change(answer.measured.lab, 'reader');
         } catch (error) {
             warn(asProblem(error).message);
         }
@@ -38,7 +38,7 @@
     {value}
     placeholder={half === 'black' ? '38, 4, 12' : '62, 6, 18'}
     {fault}
-    change={(text) => change(text.trim())}
+    change={(text) => change(text.trim(), 'typed')}
 />
 <div class="acts">
     <button class="act" type="button" onclick={read}>Read it</button>
@@ -49,7 +49,7 @@
         type="color"
         tabindex="-1"
         aria-label="Colour over {half}"
-        onchange={(event) => change(event.currentTarget.value)}
+        onchange={(event) => change(event.currentTarget.value, 'typed')}
     />
 </div>
 <p class="quiet">

@@ -1,35 +1,47 @@
 <script lang="ts">
     import { push } from 'svelte-spa-router';
-    import { api, asProblem, type Measured, type Paint, type Schemas } from '../../../lib/api';
+    import { asProblem, type Measured, type Paint } from '../../../lib/api';
+    import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
 
     /** A colour that was measured, how sure it is, and what can be done with it. */
-    let { measured, title }: { measured: Measured; title: string } = $props();
+    let {
+        measured,
+        title,
+        source,
+        photo = '',
+    }: { measured: Measured; title: string; source: 'photo' | 'reader'; photo?: string } = $props();
 
     const isWide = $derived(measured.spread > 3);
+    /** Kept as it was read: a screen colour may lie some way off. */
+    const colour = $derived({
+        lab: measured.numbers,
+        source,
+        readings: source === 'photo' ? 1 : measured.kept,
+        ...(photo === '' ? {} : { photo }),
+    });
+    const asNew = $derived(
+        new URLSearchParams({ add: '1', swatch: measured.colour.hex, measured: JSON.stringify({ colour }) }),
+    );
 
     async function give(paint: Paint): Promise<void> {
-        const old = paint.swatch;
+        const before = paint.measured;
         try {
-            const kept = await save(paint, measured.colour.hex);
+            let stored = await setMeasured(paint, { colour });
             tell(`“${paint.name}” has the measured swatch now.`, {
                 label: 'Undo',
-                run: () => (old === null ? undefined : save(kept, old)),
+                run: async () => {
+                    try {
+                        stored = await setMeasured(stored, before);
+                    } catch (error) {
+                        warn(asProblem(error).message);
+                    }
+                },
             });
         } catch (error) {
             warn(asProblem(error).message);
         }
-    }
-
-    function save(paint: Paint, swatch: string): Promise<Paint> {
-        const { id, opacityIsEstimate, opacity, pot, value, colour, ...facts } = paint;
-        void [pot, value, colour];
-        return api.put<Schemas['Paint']>(`/paints/${id}`, {
-            ...facts,
-            opacity: opacityIsEstimate ? null : opacity,
-            swatch,
-        });
     }
 </script>
 
@@ -53,12 +65,7 @@
             type="button"
             onclick={() => push(`/mixing?${new URLSearchParams({ colour: measured.lab })}`)}>Mix it</button
         >
-        <button
-            class="act"
-            type="button"
-            onclick={() => push(`/shelf/list?${new URLSearchParams({ add: '1', swatch: measured.colour.hex })}`)}
-            >New paint with it</button
-        >
+        <button class="act" type="button" onclick={() => push(`/shelf/list?${asNew}`)}>New paint with it</button>
     </div>
     <PaintPicker label="Or give it to a paint as its swatch" pick={(paint) => void give(paint)} />
 </section>

@@ -1,9 +1,11 @@
 <script lang="ts">
     import { router } from 'svelte-spa-router';
     import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
     import Trouble from '../../../parts/Trouble.svelte';
+    import Words from '../../../parts/Words.svelte';
     import HalfCard from './HalfCard.svelte';
 
     /** The draw-down: one even coat over black and over white, and what shows through tells the opacity. */
@@ -11,6 +13,11 @@
     const asked = new URLSearchParams(router.querystring);
     let overBlack = $state(asked.get('black') ?? '');
     let overWhite = $state(asked.get('white') ?? '');
+    /** The bare card, when it was read too: otherwise it is taken to be a usual one. */
+    let black = $state('');
+    let white = $state('');
+    const photo = asked.get('photo') ?? '';
+    let source = $state<'photo' | 'reader' | 'typed'>(photo === '' ? 'typed' : 'photo');
     let read = $state.raw<Schemas['Drawdown'] | null>(null);
     const opacity = $derived(read?.opacity ?? null);
     let problem = $state<Problem | null>(null);
@@ -20,12 +27,12 @@
 
     $effect(() => {
         if (overBlack === '' || overWhite === '') read = null;
-        else void compute(overBlack, overWhite);
+        else void compute({ overBlack, overWhite, black: black || null, white: white || null });
     });
 
-    async function compute(black: string, white: string): Promise<void> {
+    async function compute(halves: Schemas['DrawdownInput']): Promise<void> {
         try {
-            read = await api.post<Schemas['Drawdown']>('/drawdowns', { overBlack: black, overWhite: white });
+            read = await api.post<Schemas['Drawdown']>('/drawdowns', halves);
             problem = null;
         } catch (error) {
             read = null;
@@ -34,25 +41,32 @@
     }
 
     async function keep(): Promise<void> {
-        if (paint === null || opacity === null) return;
+        if (paint === null || read === null) return;
         const before = paint;
         try {
-            paint = await save(before, opacity);
-            tell(`“${before.name}” hides ${Math.round(opacity * 100)} % now.`, {
-                label: 'Undo',
-                run: async () => {
-                    if (paint) paint = await save(paint, before.opacityIsEstimate ? null : before.opacity);
+            const film = {
+                ...read.film,
+                source,
+                readings: 1,
+                ...(source === 'photo' && photo !== '' ? { photo } : {}),
+            };
+            paint = await setMeasured(before, { film });
+            tell(
+                `“${before.name}” hides ${Math.round(read.opacity * 100)} % now, and its colour is the measured one.`,
+                {
+                    label: 'Undo',
+                    run: async () => {
+                        try {
+                            if (paint) paint = await setMeasured(paint, before.measured);
+                        } catch (error) {
+                            warn(asProblem(error).message);
+                        }
+                    },
                 },
-            });
+            );
         } catch (error) {
             warn(asProblem(error).message);
         }
-    }
-
-    function save(of: Paint, share: number | null): Promise<Paint> {
-        const { id, opacityIsEstimate, pot, value, colour, ...facts } = of;
-        void [opacityIsEstimate, pot, value, colour];
-        return api.put<Paint>(`/paints/${id}`, { ...facts, opacity: share });
     }
 </script>
 
@@ -73,7 +87,7 @@
             hex={read?.overBlack.hex ?? null}
             value={overBlack}
             fault={problem?.at('overBlack') ?? ''}
-            change={(lab) => (overBlack = lab)}
+            change={(lab, by) => ((overBlack = lab), (source = by))}
         />
     </li>
     <li class="panel">
@@ -83,7 +97,7 @@
             hex={read?.overWhite.hex ?? null}
             value={overWhite}
             fault={problem?.at('overWhite') ?? ''}
-            change={(lab) => (overWhite = lab)}
+            change={(lab, by) => ((overWhite = lab), (source = by))}
         />
     </li>
     <li class="panel" aria-live="polite">
@@ -95,8 +109,29 @@
             <p class="quiet">
                 of one coat{paint === null
                     ? ''
-                    : `; so far ${Math.round(paint.opacity * 100)} %${paint.opacityIsEstimate ? ', estimated' : ''}`}
+                    : `; so far ${Math.round(paint.opacity * 100)} %, ${paint.known.opacity}`}
             </p>
+            <p class="quiet masstone">
+                <span style:background={read?.masstone.hex}></span> thick enough to hide: {read?.masstone.words}, value
+                {read?.masstone.value}
+            </p>
+            <details>
+                <summary>The card was read too</summary>
+                <Words
+                    label="Bare black half"
+                    value={black}
+                    placeholder="3.6, 0, 0"
+                    fault={problem?.at('black') ?? ''}
+                    change={(text) => (black = text.trim())}
+                />
+                <Words
+                    label="Bare white half"
+                    value={white}
+                    placeholder="91.7, 0, 0"
+                    fault={problem?.at('white') ?? ''}
+                    change={(text) => (white = text.trim())}
+                />
+            </details>
             <div>
                 <button class="act main" type="button" disabled={paint === null} onclick={keep}
                     >{paint === null ? 'Choose the paint first' : `Set it on ${paint.name}`}</button
@@ -124,6 +159,18 @@
         gap: 10px;
         align-content: start;
         padding: 14px;
+    }
+
+    .masstone {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+    }
+
+    .masstone span {
+        width: 28px;
+        height: 28px;
+        border-radius: 3px;
     }
 
     .number {

@@ -25,7 +25,7 @@
     const drawdown = $derived.by(() => {
         if (desk.measured.length !== 2) return null;
         const [black, white] = desk.measured.toSorted((one, other) => one.colour.value - other.colour.value);
-        return new URLSearchParams({ black: black?.lab ?? '', white: white?.lab ?? '' });
+        return new URLSearchParams({ black: black?.lab ?? '', white: white?.lab ?? '', photo: desk.photo?.id ?? '' });
     });
     const swatches = $derived(desk.marks.filter((mark) => mark.what === 'swatch'));
 </script>
@@ -84,7 +84,12 @@
     </div>
     <aside>
         {#each desk.measured as measured, index (swatches[index]?.id)}
-            <MeasuredColour {measured} title={desk.measured.length === 1 ? 'The swatch' : `Swatch ${index + 1}`} />
+            <MeasuredColour
+                {measured}
+                source="photo"
+                photo={desk.photo?.id ?? ''}
+                title={desk.measured.length === 1 ? 'The swatch' : `Swatch ${index + 1}`}
+            />
         {:else}
             {#if desk.photo !== null}
                 <section class="panel start">

@@ -99,7 +99,11 @@
         </ol>
     </section>
     <aside>
-        {#if answer}<MeasuredColour measured={answer.measured} title={device?.name || 'The swatch'} />{/if}
+        {#if answer}<MeasuredColour
+                measured={answer.measured}
+                source="reader"
+                title={device?.name || 'The swatch'}
+            />{/if}
     </aside>
 </div>
 

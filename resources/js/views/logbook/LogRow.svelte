@@ -1,0 +1,148 @@
+<script lang="ts">
+    import { craft } from '../../lib/craft.svelte';
+    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { clock, plural } from '../../lib/words';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
+    import LogChange from './LogChange.svelte';
+
+    /** What was done to one step: its look, with what, on how many. It can be put right, taken back, and put back. */
+    let {
+        entry,
+        changed,
+        takeBack,
+        putBack,
+    }: {
+        entry: Schemas['ToldEntry'];
+        changed: () => unknown;
+        takeBack: (entry: Schemas['ToldEntry']) => unknown;
+        putBack: (entry: Schemas['ToldEntry']) => unknown;
+    } = $props();
+
+    let editing = $state(false);
+    let problem = $state<Problem | null>(null);
+    let edit = $state<HTMLButtonElement>();
+
+    async function save(change: Omit<Schemas['LogChange'], 'version'>): Promise<void> {
+        try {
+            await api.put(`/log/${entry.id}`, { ...change, version: entry.version });
+            problem = null;
+            leave();
+            await changed();
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+
+    function leave(): void {
+        editing = false;
+        edit?.focus();
+    }
+</script>
+
+<li class:undone={entry.isUndone}>
+    <span class="quiet">{clock(entry.doneAt)}</span>
+    <span class="look"
+        >{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span
+    >
+    <span class="what"
+        ><b><bdi>{entry.areaName}</bdi>: {entry.technique.toLowerCase()}</b><small class="quiet"
+            ><bdi>{entry.batchName}</bdi></small
+        ></span
+    >
+    <span class="used"
+        ><bdi>{entry.mixWords}</bdi><small class="quiet"
+            >{entry.dilution}
+            · {plural(
+                entry.used.coats,
+                'coat',
+            )}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
+                (planned {entry.plannedCoats}){/if}{#if entry.note !== ''}
+                · <bdi>{entry.note}</bdi>{/if}</small
+        ></span
+    >
+    <span class="count"
+        >{entry.models === entry.batchModels
+            ? `all ${entry.models}`
+            : `${entry.models} of ${entry.batchModels}`}{#if entry.minutes !== null}<small class="quiet"
+                >{entry.minutes} min</small
+            >{/if}</span
+    >
+    <span class="acts">
+        {#if entry.isUndone}
+            <button
+                class="act"
+                type="button"
+                aria-label="Put back {entry.areaName}: {entry.technique.toLowerCase()}"
+                onclick={() => putBack(entry)}>Put back</button
+            >
+        {:else}
+            <button
+                class="act plain"
+                type="button"
+                bind:this={edit}
+                aria-expanded={editing}
+                aria-label="Edit {entry.areaName}: {entry.technique.toLowerCase()}"
+                onclick={() => (editing = !editing)}>Edit</button
+            >
+            <button
+                class="act plain"
+                type="button"
+                aria-label="Take back {entry.areaName}: {entry.technique.toLowerCase()}"
+                onclick={() => takeBack(entry)}>Take back</button
+            >
+        {/if}
+    </span>
+    {#if editing && craft() !== null}
+        <LogChange {entry} table={craft()!} {problem} {save} {leave} />
+    {/if}
+</li>
+
+<style>
+    li {
+        display: grid;
+        grid-template-columns: 64px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px auto;
+        gap: 4px 14px;
+        align-items: center;
+        padding: 5px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .undone .what,
+    .undone .used {
+        text-decoration: line-through;
+    }
+
+    .look {
+        padding: 3px;
+        border-radius: 4px;
+        background: var(--well);
+    }
+
+    .what,
+    .used,
+    .count {
+        display: grid;
+        line-height: 1.3;
+    }
+
+    .acts {
+        flex-wrap: nowrap;
+        gap: 2px;
+    }
+
+    small {
+        font-size: 0.8125rem;
+    }
+
+    @media (max-width: 900px) {
+        li {
+            grid-template-columns: 60px minmax(0, 1fr) auto;
+        }
+
+        li > .quiet,
+        .used,
+        .acts {
+            grid-column: 2;
+        }
+    }
+</style>
