@@ -11,7 +11,7 @@ final class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
         'bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'plan-batches', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-files', 'sheet', 'logbook',
+        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook',
     ];
 
     /** @return iterable<string, array{string, string}> */
@@ -56,6 +56,18 @@ final class ViewsTest extends BrowserTestCase
 
         self::assertGreaterThan(30, count($asked));
         self::assertSame([], array_values($elsewhere));
+    }
+
+    /** The policy allows no inline script or style; what it refused, and what broke, would stand in the browser's log. */
+    public function testNothingIsRefusedAndNothingBreaks(): void
+    {
+        $views = new Views(self::$server, self::$chromium);
+        self::driver()->manage()->getLog('browser');
+        foreach (self::NAMES as $name) {
+            $views->all()[$name]();
+        }
+
+        self::assertSame([], array_values(array_filter(array_column(self::driver()->manage()->getLog('browser'), 'message'), static fn(string $line): bool => ! str_contains($line, 'favicon'))));
     }
 
     public function testNothingSpillsOverTheEdgeOnATabletAndAPhone(): void

@@ -46,13 +46,19 @@ export class BatchDesk {
         const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, ...done };
         const words = `${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}`;
         this.fault = null;
-        outbox.add({ batchId: this.id, entry, words }, (batch, error) => {
+        outbox.add({ batchId: this.id, entry, words });
+    }
+
+    /** Hears when what was recorded is known to be recorded: use as `$effect(() => desk.listen())`. */
+    listen(): () => void {
+        return outbox.listen((record, batch, error) => {
+            if (record.batchId !== this.id) return;
             if (batch !== null) {
                 this.answered = batch;
-                tell(`${words}.`, { label: 'Undo', run: () => this.undo(entry.id) });
+                tell(`${record.words}.`, { label: 'Undo', run: () => this.undo(record.entry.id) });
             } else {
                 this.fault = asProblem(error);
-                warn(`${words} was refused: ${this.fault.message}`);
+                warn(`${record.words} was refused: ${this.fault.message}`);
             }
         });
     }

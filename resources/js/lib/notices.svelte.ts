@@ -1,5 +1,11 @@
 /** Short messages at the foot of the screen; one may carry the way back. */
-export type Notice = { id: number; text: string; action?: { label: string; run: () => unknown }; alarm: boolean };
+export type Notice = {
+    id: number;
+    text: string;
+    /** `of`: what it takes back a change of. Only the newest change of a thing can be taken back from here. */
+    action?: { label: string; run: () => unknown; of?: string };
+    alarm: boolean;
+};
 
 const SHOWN_MS = 9000;
 let next = 1;
@@ -29,6 +35,9 @@ export function takeBack(): boolean {
 
 function show(text: string, alarm: boolean, action?: Notice['action']): void {
     const id = next++;
+    if (action?.of !== undefined) {
+        for (const older of notices) if (older.action?.of === action.of) older.action = undefined;
+    }
     notices.push({ id, text, alarm, action });
     if (notices.length > 3) notices.shift();
     setTimeout(() => dismiss(id), SHOWN_MS);

@@ -17,11 +17,15 @@ class Outbox {
     isStuck = $state(false);
     private running = false;
     private timer: ReturnType<typeof setTimeout> | undefined;
-    private heard = new Map<string, (batch: Batch | null, error: unknown) => void>();
+    private listeners = new Set<(record: Waiting, batch: Batch | null, error: unknown) => void>();
 
-    /** Calls back once the server has answered: with the batch as it is now, or with why it was refused. */
-    add(record: Waiting, heard: (batch: Batch | null, error: unknown) => void): void {
-        this.heard.set(record.entry.id, heard);
+    /** Calls back whenever the server has answered: with the batch as it is now, or with why it was refused. Ends with what it returns. */
+    listen(heard: (record: Waiting, batch: Batch | null, error: unknown) => void): () => void {
+        this.listeners.add(heard);
+        return () => this.listeners.delete(heard);
+    }
+
+    add(record: Waiting): void {
         this.waiting = [...this.waiting, record];
         this.keep();
         void this.send();
@@ -43,26 +47,23 @@ class Outbox {
         if (this.running) return;
         this.running = true;
         for (let next = this.waiting[0]; next !== undefined; next = this.waiting[0]) {
-            const heard = this.heard.get(next.entry.id);
             try {
                 const batch = await api.post<Batch>(`/batches/${next.batchId}/log`, next.entry, next.entry.id);
-                this.done(next);
-                heard?.(batch, null);
+                this.done(next, batch, null);
             } catch (error) {
                 if (isTrouble(asProblem(error))) {
                     this.isStuck = true;
                     this.timer = setTimeout(() => void this.send(), TRY_AFTER_MS);
                     break;
                 }
-                this.done(next);
-                heard?.(null, error);
+                this.done(next, null, error);
             }
         }
         this.running = false;
     }
 
-    private done(record: Waiting): void {
-        this.heard.delete(record.entry.id);
+    private done(record: Waiting, batch: Batch | null, error: unknown): void {
+        for (const heard of this.listeners) heard(record, batch, error);
         this.drop(record.entry.id);
         this.isStuck = false;
     }

@@ -24,6 +24,7 @@ export class PlanDesk {
     private sent: Sent | null = null;
     /** Counts what was done to the plan from here: an undo belongs to one of these. */
     private changes = 0;
+    private history = Promise.resolve();
     private timer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(readonly id: string) {}
@@ -138,10 +139,11 @@ export class PlanDesk {
     }
 
     /** Takes back the change that was just made, and no other. */
-    wayBack(): { label: string; run: () => Promise<void> } {
+    wayBack(): { label: string; of: string; run: () => Promise<void> } {
         const mine = this.changes;
         return {
             label: 'Undo',
+            of: `plan.${this.id}`,
             run: async () => {
                 if (this.saving === 'faulty' && this.changes > mine) await this.dropMine();
                 else if (this.changes > mine) {
@@ -204,7 +206,12 @@ export class PlanDesk {
         this.saving = 'stale';
     }
 
-    private async go(way: 'undo' | 'redo'): Promise<void> {
+    /** One after the other, each on the state the one before has left. */
+    private go(way: 'undo' | 'redo'): Promise<void> {
+        return (this.history = this.history.then(() => this.goNow(way)));
+    }
+
+    private async goNow(way: 'undo' | 'redo'): Promise<void> {
         await this.settle();
         if (this.plan === null) return;
         try {

@@ -84,6 +84,7 @@ export class Wanted {
             });
             tell(rows.length === 1 ? 'Taken into the plan.' : `${rows.length} taken into the plan.`, {
                 label: 'Undo',
+                of: `plan.${id}`,
                 run: async () => {
                     try {
                         await api.post(`/plans/${id}/undo`, { version });

@@ -18,6 +18,7 @@
     /** After a step is opened or done by hand, the next press of space or Enter is meant for its button. */
     let focuses = $state(false);
 
+    $effect(() => desk.listen());
     $effect(() => void desk.load());
 
     const open = $derived(desk.step(openId) ?? desk.step(desk.batch?.next ?? null));

@@ -47,6 +47,14 @@ final class AppServer
         Patience::until(fn(): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
     }
 
+    /** Starts it unless it runs. */
+    public function ensure(): void
+    {
+        if (@file_get_contents($this->url('api/craft')) === false) {
+            $this->start();
+        }
+    }
+
     /** Without a word of warning, as a power cut would; its workers are found by the port they listen on. */
     public function kill(): void
     {

@@ -67,6 +67,7 @@ final readonly class Views
                 $this->open('#/shelf/measure/reader', 'section[aria-label="Read"]');
             },
             'shelf-opacity' => fn() => $this->open('#/shelf/measure/opacity?black=52,-20,-10&white=60,-18,-10', '.number'),
+            'shelf-mix' => fn() => $this->open('#/shelf/measure/mix', '.steps li:nth-child(3) h2'),
             'shelf-scanner' => fn() => $this->open('#/shelf/measure/scanner', 'section[aria-label="Scan"]'),
             'shelf-files' => fn() => $this->open('#/shelf/files', 'input[type=file]'),
             'sheet' => fn() => $this->open('#/print/swatches', '.sheet li'),

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Patience;
+
+/** Reloads, outages, second tabs and elbows on the keyboard. */
+final class NothingLostTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        self::$server->ensure();
+    }
+
+    public function testDoneWhileTheServerIsAwayWaitsAndIsRecordedOnce(): void
+    {
+        $this->openNewBatch('Away');
+        self::$server->kill();
+        $this->key(' ');
+        $this->see('//*[@role="status"][contains(., "The server does not answer")][contains(., "1 record waits")]');
+        // For the eye it is done; and a reload loses nothing of it.
+        $this->see('//nav[@aria-label="Passes in painting order"]//button[contains(., "done")]');
+        self::$server->start();
+        self::driver()->navigate()->refresh();
+        $this->see('//*[normalize-space(.)="1 of 32 passes"]');
+        $this->seeNot('//*[contains(., "The server does not answer")]');
+        $this->pressNamed('Logbook');
+        $this->see('//section//li[.//bdi[.="Away"]]');
+        self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//section//li[.//bdi[.="Away"]]')));
+    }
+
+    public function testAnElbowOnTheKeyMarksOnePass(): void
+    {
+        $this->openNewBatch('Elbow');
+        foreach ([' ' => 'Space', 'Enter' => 'Enter'] as $key => $code) {
+            $done = count($this->donePasses());
+            if ($key === 'Enter') {
+                self::driver()->executeScript('document.querySelector("section button.done").focus()');
+            }
+            // As the system repeats a key that is held: down, down, down, up.
+            self::driver()->executeScript('const target = document.activeElement; for (let i = 0; i < 12; i++) { const event = new KeyboardEvent("keydown", { key: arguments[0], code: arguments[1], bubbles: true, cancelable: true, repeat: i > 0 }); if (target.dispatchEvent(event) && arguments[0] === "Enter" && target.matches("button")) target.click(); }', [$key, $code]);
+            Patience::until(fn(): bool => count($this->donePasses()) > $done, 'a pass to be done');
+            $this->see(sprintf('//*[normalize-space(.)="%d of 32 passes"]', $done + 1));
+            self::assertCount($done + 1, $this->donePasses());
+        }
+    }
+
+    public function testAfterAPassIsPressedSpaceMarksItDone(): void
+    {
+        $this->openNewBatch('Pressed');
+        $this->press('(//nav[@aria-label="Passes in painting order"]//button)[4]');
+        $this->see('//section[@aria-label="Open step"]//p[starts-with(normalize-space(.), "pass 4")]');
+        Patience::until(static fn(): bool => str_starts_with(self::driver()->switchTo()->activeElement()->getText(), 'Done on'), 'the button to have the focus');
+        $this->key(' ');
+        $this->see('(//nav[@aria-label="Passes in painting order"]//button)[4][contains(., "done")]');
+    }
+
+    public function testWhatIsTypedAtTheDeskSurvivesAReload(): void
+    {
+        $this->openNewBatch('Typed');
+        $this->press('//summary[contains(., "worth a note")]');
+        $this->fill('Note', 'half a drop more');
+        $this->fill('Minutes', '17');
+        self::driver()->navigate()->refresh();
+        Patience::until(fn(): bool => $this->field('Note')->getAttribute('value') === 'half a drop more', 'the note');
+        self::assertSame('17', $this->field('Minutes')->getAttribute('value'));
+        $this->pressNamed('Done on all');
+        $this->see('//*[normalize-space(.)="1 of 32 passes"]');
+        $this->pressNamed('Logbook');
+        $this->see('//section//li[contains(., "half a drop more")][contains(., "17 min")]');
+    }
+
+    public function testAHalfFilledPaintSurvivesAReload(): void
+    {
+        $this->visit('#/shelf/list?add=1');
+        $this->fill('Name', 'Half a paint');
+        self::driver()->navigate()->refresh();
+        Patience::until(fn(): bool => $this->field('Name')->getAttribute('value') === 'Half a paint', 'the name');
+        $this->pressNamed('Leave it');
+        self::assertNotNull($this->see('//h1[.="Shelf"]'));
+    }
+
+    /** Made while the server was away, then reloaded; meanwhile another tab has saved: ours stands beside the newer state. */
+    public function testAnUnsavedEditStandsBesideANewerStateAfterAReload(): void
+    {
+        $this->openPlan();
+        $address = self::driver()->getCurrentURL();
+        $coats = (int) $this->coats();
+        self::$server->kill();
+        $this->pressNamed('Coats: one more');
+        $this->see('//*[@role="alert"][contains(., "Not saved")]');
+        self::$server->start();
+        // Another tab is quicker than the next try of this one.
+        self::driver()->executeScript('window.stop(); location.href = "about:blank"');
+        self::driver()->get(self::$server->url('#/'));
+        $this->changeElsewhere($address);
+        self::driver()->get('about:blank');
+        self::driver()->get($address);
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->see('//*[@role="alert"][contains(., "Changed elsewhere")]');
+        self::assertSame((string) ($coats + 1), $this->coats());
+        $this->pressNamed('Load the newer state');
+        $this->seeNot('//*[@role="alert"]');
+        self::assertSame((string) $coats, $this->coats());
+    }
+
+    public function testAStaleTabsUndoTakesNothingBack(): void
+    {
+        $this->openPlan();
+        $this->pressNamed('Coats: one more');
+        $this->awaitSaved();
+        $mine = $this->coats();
+        $this->changeElsewhere(self::driver()->getCurrentURL());
+        $this->key('z');
+        $this->see('//*[@role="status"][contains(., "no longer be taken back")]');
+        $this->awaitSaved();
+        self::assertSame($mine, $this->coats());
+    }
+
+    public function testAnEditThatCannotBeSavedIsWhatUndoTakesBackFirst(): void
+    {
+        $this->openPlan();
+        $this->pressNamed('Edit area');
+        $this->fill('Name of the area', WebDriverKeys::BACKSPACE.WebDriverKeys::TAB);
+        $this->see('//*[@role="alert"][contains(., "Not saved")]');
+        self::driver()->executeScript('document.activeElement.blur()');
+        $this->key('z');
+        $this->seeNot('//*[@role="alert"]');
+        $this->see('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->awaitSaved();
+    }
+
+    public function testTheFocusGoesToTheNextRowWhenOneGoes(): void
+    {
+        $this->openPlan();
+        $this->press('(//section[starts-with(@aria-label, "Step")]//button[normalize-space(.)="Take out"])[1]');
+        $this->awaitSaved();
+        Patience::until(static fn(): bool => self::driver()->switchTo()->activeElement()->getTagName() !== 'body', 'the focus to be somewhere');
+        $this->pressNamed('Undo');
+        self::assertNotSame('body', self::driver()->switchTo()->activeElement()->getTagName());
+    }
+
+    /** @return list<\Facebook\WebDriver\WebDriverElement> */
+    private function donePasses(): array
+    {
+        return self::driver()->findElements(WebDriverBy::xpath('//nav[@aria-label="Passes in painting order"]//button[.//*[@class and .="done"]]'));
+    }
+
+    private function openNewBatch(string $name): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Provost on the White Heron"]');
+        $this->pressNamed('Batches');
+        $this->fill('Name of the batch', $name);
+        $this->pressNamed('Begin the batch');
+        $this->see('//section[@aria-label="Open step"]');
+    }
+
+    private function openPlan(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->see('//ol[@aria-label="Steps"]/li[4]');
+    }
+
+    private function coats(): string
+    {
+        return (string) $this->see('//section[starts-with(@aria-label, "Step")]//input[@type="number"]')->getAttribute('value');
+    }
+
+    /** As another tab would: the plan gets another name over the API. */
+    private function changeElsewhere(string $address): void
+    {
+        $id = basename((string) parse_url($address, PHP_URL_FRAGMENT));
+        self::driver()->executeAsyncScript('const [id, done] = arguments; fetch(`/api/plans/${id}`).then((r) => r.json()).then((plan) => fetch(`/api/plans/${id}`, { method: "PUT", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ version: plan.version, document: { ...plan.document, model: { ...plan.document.model, heightMm: plan.document.model.heightMm + 1 } } }) })).then((r) => done(r.status))', [$id]);
+    }
+}
