@@ -59,16 +59,20 @@ final class MixSearch
     public function pairs(BestMixes $best, array $among): void
     {
         $this->drawnFor = INF;
+        $this->redraw($best);
         $last = count($this->pairRatios) - 1;
+        $spans = $this->spans->ofPaints;
+        $insists = $this->rules->limits->insist !== [];
         foreach ($among as $at => $one) {
             for ($before = 0; $before < $at; $before++) {
                 $other = $among[$before];
-                $first = $one < $other ? $one : $other;
-                $second = $one < $other ? $other : $one;
-                if (! $this->rules->hold([$first, $second])) {
+                // The first look at a pair is the one most often taken, and most often the last.
+                if (! $this->vicinity->meets($spans[$one], $spans[$other]) || ($insists && ! $this->rules->hold([$one, $other]))) {
                     continue;
                 }
-                $this->range($best, $first, $second, 0, $last, $this->spans->ofPaints[$second], $this->spans->ofPaints[$first]);
+                $first = $one < $other ? $one : $other;
+                $second = $one < $other ? $other : $one;
+                $this->range($best, $first, $second, 0, $last, $spans[$second], $spans[$first]);
             }
         }
     }
@@ -174,9 +178,9 @@ final class MixSearch
             return;
         }
         $middle = ($from + $to) >> 1;
-        $bands = $this->palette->spectrumOfTwo($first, $second, $this->pairShares[$middle]);
-        $this->considerPair($best, $first, $second, $middle, $this->palette->light($bands));
-        $span = Spans::of($bands);
+        [$lows, $highs, $x, $y, $z] = $this->palette->spanOfTwo($first, $second, $this->pairShares[$middle]);
+        $this->considerPair($best, $first, $second, $middle, [$x, $y, $z]);
+        $span = [$lows, $highs];
         $this->range($best, $first, $second, $from, $middle - 1, $below, $span);
         $this->range($best, $first, $second, $middle + 1, $to, $span, $above);
     }

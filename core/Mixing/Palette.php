@@ -77,6 +77,52 @@ final class Palette
         return $bands;
     }
 
+    /**
+     * What one sees of a mix, and bounds of its curve in groups of bands: both in one go, since the search for pairs spends most of its time here.
+     *
+     * @param float $share of the first, 0…1
+     *
+     * @return array{list<float>, list<float>, float, float, float} lows, highs, X, Y, Z
+     */
+    public function spanOfTwo(int $first, int $second, float $share): array
+    {
+        [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
+        $rest = 1.0 - $share;
+        $x = $y = $z = 0.0;
+        $lows = $highs = [];
+        $low = 2.0;
+        $high = -1.0;
+        $left = Spans::GROUP_BANDS;
+        $isSeeThrough = $this->isSeeThrough;
+        foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
+            if ($isSeeThrough) {
+                $seen = self::coatOverWhite($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
+            } else {
+                $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
+                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            }
+            $x += $weightX * $seen;
+            $y += $weightY * $seen;
+            $z += $weightZ * $seen;
+            if ($seen < $low) {
+                $low = $seen;
+            }
+            if ($seen > $high) {
+                $high = $seen;
+            }
+            if (--$left === 0) {
+                $lows[] = $low;
+                $highs[] = $high;
+                $low = 2.0;
+                $high = -1.0;
+                $left = Spans::GROUP_BANDS;
+            }
+        }
+
+        return [$lows, $highs, $x, $y, $z];
+    }
+
     /** @return list<float> reflectance */
     public function spectrumOfThree(int $first, int $second, int $third, float $share1, float $share2, float $share3): array
     {

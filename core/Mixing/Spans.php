@@ -15,7 +15,7 @@ use Kalokroma\Colour\Xyz;
  */
 final class Spans
 {
-    private const GROUP_BANDS = 3;
+    public const GROUP_BANDS = 3;
 
     /** @var list<array{list<float>, list<float>}> lows and highs of each paint by itself */
     public readonly array $ofPaints;
