@@ -25,6 +25,11 @@ final class BestMixes
 
     public float $worst = self::FARTHEST;
 
+    /** @var array{float, float, float}|null Lab of the nearest so far */
+    public ?array $nearest = null;
+
+    private float $least = INF;
+
     /** @var list<array{float, int, list<int>, list<int>, array{float, float, float}}> rank, parts in all, paints, parts, Lab */
     private array $found = [];
 
@@ -46,6 +51,10 @@ final class BestMixes
         $difference = Ciede2000::ofNumbers($this->target->lightness, $this->target->a, $this->target->b, $colour[0], $colour[1], $colour[2]);
         if ($difference > $this->worst) {
             return;
+        }
+        if ($difference < $this->least) {
+            $this->least = $difference;
+            $this->nearest = $colour;
         }
         $this->found[] = [round($difference / self::RANKING_STEP) * self::RANKING_STEP, array_sum($parts), $paints, $parts, $colour];
         if (count($this->found) >= 2 * $this->kept) {

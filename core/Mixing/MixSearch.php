@@ -197,7 +197,7 @@ final class MixSearch
     {
         if ($best->worst < self::WORTH_REDRAWING * $this->drawnFor) {
             $this->drawnFor = $best->worst;
-            $this->vicinity = Vicinity::around($this->target->colour, $best->worst, $this->palette->isSeeThrough ? self::SEE_THROUGH_SLACK : 0.0);
+            $this->vicinity = Vicinity::around($this->target->colour, $best->worst, $this->palette->isSeeThrough ? self::SEE_THROUGH_SLACK : 0.0, $best->nearest);
         }
     }
 }

@@ -56,7 +56,10 @@ final class MixSolver
             $promising = self::byPromise($target->colour, $paints, $nearest, $pairs, $rules);
             $isSmall = count($paints) <= self::EXHAUSTIVE;
             (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, self::HUNTED));
-            $isSmall ? $search->triples($triples, $promising) : self::improve($search, $pairs, $triples, $promising);
+            self::improve($search, $pairs, $triples, $promising);
+            if ($isSmall) {
+                self::prove($search, $target, $triples, $promising);
+            }
         }
 
         return new MixAnswers(
@@ -124,6 +127,23 @@ final class MixSolver
                 }
             }
             $known = $triples;
+        }
+    }
+
+    /**
+     * Every triple that could be nearer than the best known is tried. The runners-up are those the hunt met.
+     *
+     * @param list<int> $promising
+     */
+    private static function prove(MixSearch $search, MixTarget $target, BestMixes $triples, array $promising): void
+    {
+        $best = new BestMixes($target->colour, 1);
+        foreach (array_slice($triples->all(), 0, 1) as [, , $paints, $parts, $lab]) {
+            $best->consider($lab, $paints, $parts);
+        }
+        $search->triples($best, $promising);
+        foreach ($best->all() as [, , $paints, $parts, $lab]) {
+            $triples->consider($lab, $paints, $parts);
         }
     }
 

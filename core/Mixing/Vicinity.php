@@ -30,11 +30,21 @@ final class Vicinity
     /** The edge is sampled in so many directions; between them it may stick out a little. */
     private const MARGIN = 1.05;
 
+    /** Beyond so many ΔE₀₀ the box is so large that its facing side is asked first. */
+    private const FAR = 2.0;
+
     /** @var list<float> what each group of bands adds to Y */
     private readonly array $weightY;
 
     /** @var list<array{float, float, float, float, float, float}> what each group adds to X, Z, and up and down to the two opponents */
     private readonly array $bounds;
+
+    /** @var list<array{float, float}> what the low and the high of each group add to the least of the facing side */
+    private readonly array $facing;
+
+    private readonly float $mostFacing;
+
+    private readonly bool $isFar;
 
     private function __construct(
         private readonly float $leastX,
@@ -47,7 +57,11 @@ final class Vicinity
         private readonly float $mostU,
         private readonly float $leastV,
         private readonly float $mostV,
+        ?FacingSide $facing,
     ) {
+        $this->isFar = $facing !== null;
+        $this->mostFacing = $facing->most ?? 0.0;
+        $this->facing = $facing->bounds ?? [];
         [$x, $this->weightY, $z] = Spans::weights();
         [$u, $v] = Spans::opponentWeights();
         $this->bounds = array_map(
@@ -59,15 +73,18 @@ final class Vicinity
         );
     }
 
-    /** @param float $slack added on all sides, as reflectance */
-    public static function around(Lab $target, float $difference, float $slack): self
+    /**
+     * @param float $slack added on all sides, as reflectance
+     * @param array{float, float, float}|null $nearest Lab of the nearest colour known
+     */
+    public static function around(Lab $target, float $difference, float $slack, ?array $nearest = null): self
     {
-        $lower = self::edge($target, $difference, -1.0, 0.0, 0.0);
-        $upper = self::edge($target, $difference, 1.0, 0.0, 0.0);
+        $lower = self::MARGIN * self::edge($target, $difference, -1.0, 0.0, 0.0);
+        $upper = self::MARGIN * self::edge($target, $difference, 1.0, 0.0, 0.0);
         $a = $b = 0.0;
         for ($i = 0; $i < self::DIRECTIONS; $i++) {
             $angle = 2 * M_PI * $i / self::DIRECTIONS;
-            $distance = self::edge($target, $difference, 0.0, cos($angle), sin($angle));
+            $distance = self::MARGIN * self::edge($target, $difference, 0.0, cos($angle), sin($angle));
             $a = max($a, $distance * abs(cos($angle)));
             $b = max($b, $distance * abs(sin($angle)));
         }
@@ -88,6 +105,7 @@ final class Vicinity
             $mostU + 2 * $slack,
             -$mostV - 2 * $slack,
             -$leastV + 2 * $slack,
+            $nearest === null || $difference < self::FAR ? null : FacingSide::toward($target, $nearest, $difference, $slack),
         );
     }
 
@@ -119,6 +137,15 @@ final class Vicinity
     {
         [$low1, $high1] = $one;
         [$low2, $high2] = $two;
+        if ($this->isFar) {
+            $least = 0.0;
+            foreach ($this->facing as $i => [$ofLow, $ofHigh]) {
+                $least += $ofLow * ($low1[$i] < $low2[$i] ? $low1[$i] : $low2[$i]) + $ofHigh * ($high1[$i] > $high2[$i] ? $high1[$i] : $high2[$i]);
+            }
+            if ($least > $this->mostFacing) {
+                return false;
+            }
+        }
         $least = $most = 0.0;
         foreach ($this->weightY as $i => $weight) {
             $least += $weight * ($low1[$i] < $low2[$i] ? $low1[$i] : $low2[$i]);
@@ -185,7 +212,7 @@ final class Vicinity
      * How far one can go in a direction before the difference is reached, in Lab units: never too short, and found in few steps,
      * since along a line ΔE₀₀ grows nearly evenly.
      */
-    private static function edge(Lab $target, float $difference, float $l, float $a, float $b): float
+    public static function edge(Lab $target, float $difference, float $l, float $a, float $b, float $nearEnough = self::NEAR_ENOUGH): float
     {
         [$near, $far, $tried] = [0.0, min(self::FARTHEST, self::FARTHEST_EACH * $difference), $difference];
         for ($i = 0; $i < self::STEPS; $i++) {
@@ -199,16 +226,16 @@ final class Vicinity
             );
             if ($there > $difference) {
                 $far = $tried;
-                if ($there <= self::NEAR_ENOUGH * $difference) {
+                if ($there <= $nearEnough * $difference) {
                     break;
                 }
             } else {
                 $near = $tried;
             }
-            $next = $tried * $difference / $there * (1 + self::NEAR_ENOUGH) / 2;
+            $next = $tried * $difference / $there * (1 + $nearEnough) / 2;
             $tried = $next > $near && $next < $far ? $next : ($near + $far) / 2;
         }
 
-        return $far * self::MARGIN;
+        return $far;
     }
 }
