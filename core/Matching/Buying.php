@@ -28,8 +28,14 @@ final class Buying
     /** @var list<ForSale> that meet anything */
     private array $boxes = [];
 
-    /** @var list<Paint> nobody sells anything like them */
+    /** @var array<string, true> ids of what is owned */
+    private readonly array $ownedIds;
+
+    /** @var list<Paint> nobody sells anything like them, and nothing on the shelf does */
     public readonly array $unmeetable;
+
+    /** @var list<array{Paint, Paint, float}> wanted and for sale only as what stands on the shelf already: wanted, owned, ΔE₀₀ */
+    public readonly array $onShelf;
 
     /**
      * @param list<Paint> $needs
@@ -43,17 +49,24 @@ final class Buying
         private readonly float $tolerance,
         private readonly ?int $budget,
     ) {
-        $unmeetable = [];
+        $this->ownedIds = array_fill_keys(array_map(static fn(Paint $paint): string => $paint->id, $owned), true);
+        $unmeetable = $onShelf = [];
         $groups = [];
         foreach ($needs as $need) {
             $by = array_keys(array_filter($forSale, fn(ForSale $box): bool => $this->best($need, $box) !== null));
-            if ($by === []) {
+            if ($by !== []) {
+                $groups[implode(' ', $by)][] = $need;
+                continue;
+            }
+            $near = $this->nearest($need, $owned);
+            if ($near === null) {
                 $unmeetable[] = $need;
             } else {
-                $groups[implode(' ', $by)][] = $need;
+                $onShelf[] = [$need, ...$near];
             }
         }
         $this->unmeetable = $unmeetable;
+        $this->onShelf = $onShelf;
         $this->groups = array_values($groups);
         if (count($this->groups) > SetCover::MOST_NEEDS) {
             throw IllegalList::tooManyNeeds(SetCover::MOST_NEEDS);
@@ -153,7 +166,7 @@ final class Buying
             $this->masks,
             $weights,
             array_map(static fn(ForSale $box): float => $box->price, $this->boxes),
-            $this->budget === null ? INF : $penalty,
+            array_map(fn(array $needs): float => $this->budget === null ? INF : $penalty * count($needs), $this->groups),
             $this->budget ?? INF,
         );
         $items = array_map(fn(int $box): ForSale => $this->boxes[$box], $boxes);
@@ -192,11 +205,21 @@ final class Buying
         return $nearest;
     }
 
-    /** @return array{Paint, float}|null the paint of a box that does a need's job best, and how far it is off */
+    /** @return array{Paint, float}|null the paint of a box that does a need's job best, and how far it is off; what is owned is not bought to stand in */
     private function best(Paint $need, ForSale $box): ?array
     {
+        return $this->nearest($need, array_filter($box->paints, fn(Paint $paint): bool => ! isset($this->ownedIds[$paint->id]) || $paint->id === $need->id));
+    }
+
+    /**
+     * @param array<int, Paint> $paints
+     *
+     * @return array{Paint, float}|null the one that does a need's job best, and how far it is off
+     */
+    private function nearest(Paint $need, array $paints): ?array
+    {
         $best = null;
-        foreach ($box->paints as $paint) {
+        foreach ($paints as $paint) {
             $difference = $this->difference($need, $paint);
             if ($difference !== null && ($best === null || $difference < $best[1])) {
                 $best = [$paint, $difference];

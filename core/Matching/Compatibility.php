@@ -19,8 +19,8 @@ final class Compatibility
         'ink' => [Kind::Ink, Kind::OneCoat, Kind::Wash],
     ];
 
-    /** Kinds bought for what they do, where matt does not stand in for gloss. */
-    private const BY_FINISH = [Kind::Primer, Kind::Varnish];
+    /** Kinds bought for what they do, where matt does not stand in for gloss: a gloss medium makes a matt paint shine. */
+    private const BY_FINISH = [Kind::Primer, Kind::Varnish, Kind::Medium];
 
     public static function mayReplace(Paint $wanted, Paint $offered): bool
     {

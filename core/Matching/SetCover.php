@@ -33,14 +33,14 @@ final class SetCover
      * @param list<int> $masks box => bits of the needs it meets
      * @param list<float> $weights box => what is to be kept small; may be negative
      * @param list<float> $prices box => what counts against the budget
-     * @param float $penalty for each need left open; INF when none may be
+     * @param list<float> $penalties need => what leaving it open costs; INF when it may not be
      */
     private function __construct(
         private readonly int $needs,
         private readonly array $masks,
         private readonly array $weights,
         private readonly array $prices,
-        private readonly float $penalty,
+        private readonly array $penalties,
         private readonly float $budget,
     ) {
         for ($need = 0; $need < $needs; $need++) {
@@ -55,17 +55,18 @@ final class SetCover
      * @param list<int> $masks box => bits of the needs it meets
      * @param list<float> $weights box => what is to be kept small
      * @param list<float>|null $prices box => what counts against the budget; the weights when null
+     * @param list<float>|null $penalties need => what leaving it open costs; null when none may be left
      *
      * @return array{list<int>, bool} boxes, and whether it is proven that nothing is better
      *
      * @throws IllegalList when there are more needs than bits
      */
-    public static function solve(int $needs, array $masks, array $weights, ?array $prices = null, float $penalty = INF, float $budget = INF): array
+    public static function solve(int $needs, array $masks, array $weights, ?array $prices = null, ?array $penalties = null, float $budget = INF): array
     {
         if ($needs > self::MOST_NEEDS) {
             throw IllegalList::tooManyNeeds(self::MOST_NEEDS);
         }
-        $cover = new self($needs, $masks, $weights, $prices ?? $weights, $penalty, $budget);
+        $cover = new self($needs, $masks, $weights, $prices ?? $weights, $penalties ?? array_fill(0, $needs, INF), $budget);
         $cover->bestCost = INF;
         $cover->branch((1 << $needs) - 1, [], 0.0, 0.0);
 
@@ -92,8 +93,8 @@ final class SetCover
                 $this->branch($open & ~$this->masks[$box], [...$taken, $box], $cost + $this->weights[$box], $spent + $this->prices[$box]);
             }
         }
-        if ($this->penalty < INF) {
-            $this->branch($open & ~(1 << $need), $taken, $cost + $this->penalty, $spent);
+        if ($this->penalties[$need] < INF) {
+            $this->branch($open & ~(1 << $need), $taken, $cost + $this->penalties[$need], $spent);
         }
     }
 
@@ -121,7 +122,7 @@ final class SetCover
             if (($open >> $need & 1) === 0) {
                 continue;
             }
-            $charge = $this->penalty;
+            $charge = $this->penalties[$need];
             foreach ($this->meeting[$need] as $box) {
                 $charge = $left[$box] < $charge ? $left[$box] : $charge;
             }
@@ -137,29 +138,39 @@ final class SetCover
         return max($sum, $this->penaltyBound($open, $spent)) + $this->credit;
     }
 
-    /** With so little of the budget left, some needs must stay open: as many as the cheapest shares of boxes do not reach. */
+    /**
+     * With so little of the budget left, some needs must stay open. What the rest of it saves of their penalties is no more than if every need cost only
+     * its share of the cheapest box, and the last one could be met in part: those that save most for their share first.
+     */
     private function penaltyBound(int $open, float $spent): float
     {
-        if ($this->budget === INF || $this->penalty === INF) {
+        if ($this->budget === INF) {
             return 0.0;
         }
-        $shares = [];
+        $sum = 0.0;
+        $savings = [];
         for ($need = 0; $need < $this->needs; $need++) {
-            if (($open >> $need & 1) === 1) {
-                $share = INF;
-                foreach ($this->meeting[$need] as $box) {
-                    $share = min($share, $this->prices[$box] / self::bits($this->masks[$box] & $open));
-                }
-                $shares[] = $share;
+            if (($open >> $need & 1) === 0) {
+                continue;
             }
+            if ($this->penalties[$need] === INF) {
+                return 0.0;
+            }
+            $share = INF;
+            foreach ($this->meeting[$need] as $box) {
+                $share = min($share, $this->prices[$box] / self::bits($this->masks[$box] & $open));
+            }
+            $sum += $this->penalties[$need];
+            $savings[] = [$share / $this->penalties[$need], $share, $this->penalties[$need]];
         }
-        sort($shares);
+        sort($savings);
         $left = $this->budget - $spent;
-        foreach ($shares as $at => $share) {
-            $left -= $share;
-            if ($left < -1e-9) {
-                return (count($shares) - $at) * $this->penalty;
+        foreach ($savings as [, $share, $penalty]) {
+            if ($share > $left) {
+                return max(0.0, $sum - ($share > 0.0 ? $penalty * $left / $share : 0.0));
             }
+            $left -= $share;
+            $sum -= $penalty;
         }
 
         return 0.0;

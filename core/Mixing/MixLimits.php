@@ -15,11 +15,15 @@ final readonly class MixLimits
     /** The solver goes up to three: nobody repeats a mix of four. */
     public const MOST_PAINTS = 3;
 
+    /** Of a drop: what arithmetic may be off by. */
+    private const EPSILON = 1e-9;
+
     /**
      * @param list<Kind>|null $kinds null: what the target's film usually takes
      * @param list<string> $avoid ids
      * @param list<string> $insist ids
-     * @param array<string, float> $mostShare id => largest share of the mix that is left of it, 0…1
+     * @param array<string, int> $dropsLeft id => whole drops that are left of it
+     * @param int $dropsWanted of paint, in all; 0 when no amount is asked for
      */
     private function __construct(
         public int $mostPaints,
@@ -27,12 +31,13 @@ final readonly class MixLimits
         public ?array $kinds,
         public array $avoid,
         public array $insist,
-        public array $mostShare,
+        public array $dropsLeft,
+        public int $dropsWanted,
     ) {}
 
     public static function none(): self
     {
-        return new self(self::MOST_PAINTS, Mix::MOST_PARTS, null, [], [], []);
+        return new self(self::MOST_PAINTS, Mix::MOST_PARTS, null, [], [], [], 0);
     }
 
     /** @throws IllegalMix when outside 1…3 */
@@ -42,7 +47,7 @@ final readonly class MixLimits
             throw IllegalMix::limit('paints', $most, 1, self::MOST_PAINTS);
         }
 
-        return new self($most, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $this->mostShare);
+        return new self($most, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
     }
 
     /** @throws IllegalMix when outside 1…9 */
@@ -52,7 +57,7 @@ final readonly class MixLimits
             throw IllegalMix::limit('parts', $most, 1, Mix::MOST_PARTS);
         }
 
-        return new self($this->mostPaints, $most, $this->kinds, $this->avoid, $this->insist, $this->mostShare);
+        return new self($this->mostPaints, $most, $this->kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
     }
 
     /**
@@ -68,13 +73,13 @@ final readonly class MixLimits
             }
         }
 
-        return new self($this->mostPaints, $this->mostParts, $kinds, $this->avoid, $this->insist, $this->mostShare);
+        return new self($this->mostPaints, $this->mostParts, $kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
     }
 
     /** @param list<string> $ids */
     public function without(array $ids): self
     {
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $ids, $this->insist, $this->mostShare);
+        return new self($this->mostPaints, $this->mostParts, $this->kinds, $ids, $this->insist, $this->dropsLeft, $this->dropsWanted);
     }
 
     /**
@@ -89,11 +94,11 @@ final readonly class MixLimits
             throw IllegalMix::insisted(count($ids), self::MOST_PAINTS);
         }
 
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $ids, $this->mostShare);
+        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $ids, $this->dropsLeft, $this->dropsWanted);
     }
 
     /**
-     * Enough for so much of the mix.
+     * Enough for so much of the mix, in whole drops.
      *
      * @param array<string, float> $leftMl id => what is left; a paint that is not named has plenty
      * @param float $wantedMl of paint, before thinning
@@ -105,9 +110,9 @@ final readonly class MixLimits
         if (is_nan($wantedMl) || $wantedMl <= 0.0) {
             throw IllegalMix::amount($wantedMl);
         }
-        $shares = array_map(static fn(float $left): float => max(0.0, min(1.0, $left / $wantedMl)), $leftMl);
+        $drops = array_map(static fn(float $left): int => (int) floor(max(0.0, $left) / Drops::DROP_ML + self::EPSILON), $leftMl);
 
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $shares);
+        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $drops, (int) ceil($wantedMl / Drops::DROP_ML - self::EPSILON));
     }
 
     public function allows(Paint $paint, Film $film): bool
@@ -116,6 +121,6 @@ final readonly class MixLimits
             && $film->takes($paint->kind)
             && (in_array($paint->kind, $this->kinds ?? $film->usualKinds(), true) || in_array($paint->id, $this->insist, true))
             && ! in_array($paint->id, $this->avoid, true)
-            && ($this->mostShare[$paint->id] ?? 1.0) > 0.0;
+            && ($this->dropsLeft[$paint->id] ?? 1) > 0;
     }
 }

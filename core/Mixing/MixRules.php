@@ -7,8 +7,8 @@ namespace Kalokroma\Mixing;
 /** Which mixes of a palette the limits allow, asked by place and parts. */
 final readonly class MixRules
 {
-    /** @var list<float> largest share of each paint, 1 for no limit */
-    private array $mostShare;
+    /** @var list<int> whole drops that are left of each paint; plenty when nobody said */
+    private array $dropsLeft;
 
     /** @var list<bool> */
     private array $tints;
@@ -28,16 +28,16 @@ final readonly class MixRules
         Palette $palette,
         public MixLimits $limits,
     ) {
-        $mostShare = $tints = $places = [];
+        $dropsLeft = $tints = $places = [];
         foreach ($palette->paints as $i => $paint) {
-            $mostShare[] = $limits->mostShare[$paint->id] ?? 1.0;
+            $dropsLeft[] = $limits->dropsLeft[$paint->id] ?? PHP_INT_MAX;
             $tints[] = $paint->kind->isTransparent();
             $places[$paint->id] = $i;
         }
-        $this->mostShare = $mostShare;
+        $this->dropsLeft = $dropsLeft;
         $this->tints = $tints;
         $this->isSeeThrough = $palette->isSeeThrough;
-        $this->isFree = min([1.0, ...$mostShare]) >= 1.0 && ! in_array(! $palette->isSeeThrough, $tints, true);
+        $this->isFree = min([PHP_INT_MAX, ...$dropsLeft]) === PHP_INT_MAX && ! in_array(! $palette->isSeeThrough, $tints, true);
         $this->insisted = array_values(array_intersect_key($places, array_flip($limits->insist)));
         $this->isVain = count($this->insisted) < count($limits->insist);
     }
@@ -70,9 +70,11 @@ final readonly class MixRules
             return true;
         }
         $total = array_sum($parts);
+        // As many whole rounds of the ratio as it takes, as Drops::forAmount mixes them.
+        $rounds = max(1, intdiv($this->limits->dropsWanted + $total - 1, $total));
         $tinting = 0;
         foreach ($paints as $at => $i) {
-            if ($parts[$at] > $total * $this->mostShare[$i] + 1e-9) {
+            if ($rounds * $parts[$at] > $this->dropsLeft[$i]) {
                 return false;
             }
             $tinting += $this->tints[$i] ? $parts[$at] : 0;

@@ -61,6 +61,9 @@ final class BuyPaints extends FileCommand
             $this->line(sprintf('%8.2f  %s (%s %s)', $item['price'] / 100, $item['name'], $item['maker'], $item['code']));
         }
         $this->line(sprintf('%8.2f  in all', $answer['total'] / 100));
+        foreach ($answer['onShelf'] as ['wanted' => $wanted, 'by' => $by]) {
+            $this->line("on the shelf: $by[name], for $wanted[name]");
+        }
         foreach ([...$answer['unmet'], ...$answer['open']] as $paint) {
             $this->line("not met: $paint[name]");
         }
@@ -144,6 +147,7 @@ final class BuyPaints extends FileCommand
                 'difference' => round($covered->difference, 4),
             ], $purchase->covers),
             'open' => array_map(self::name(...), $purchase->open),
+            'onShelf' => array_map(static fn(array $one): array => ['wanted' => self::name($one[0]), 'by' => self::name($one[1]), 'difference' => round($one[2], 4)], $buying->onShelf),
             'unmet' => array_map(self::name(...), $buying->unmeetable),
             'adds' => array_map(self::name(...), $purchase->adds),
             'proven' => $purchase->isProven,

@@ -27,6 +27,7 @@ final class AdviceResource
             'needs' => array_map(PaintBrief::of(...), $advice->needs),
             'unknown' => $advice->unknown,
             'unmeetable' => array_map(PaintBrief::of(...), $advice->buying->unmeetable),
+            'onShelf' => array_map(static fn(array $one): array => ['wanted' => PaintBrief::of($one[0]), 'by' => PaintBrief::of($one[1]), 'difference' => round($one[2], 2)], $advice->buying->onShelf),
             'purchases' => [
                 'cheapest' => $told($advice->buying->cheapest()),
                 'fewestBoxes' => $told($advice->buying->fewestBoxes()),

@@ -8,6 +8,7 @@ use Kalokroma\Matching\Buying;
 use Kalokroma\Matching\Covered;
 use Kalokroma\Matching\ForSale;
 use Kalokroma\Matching\IllegalList;
+use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use PHPUnit\Framework\TestCase;
@@ -67,6 +68,38 @@ final class BuyingTest extends TestCase
         self::assertSame([$wash], $buying->unmeetable);
         self::assertSame(0, $buying->cheapest()->total);
         self::assertSame([], $buying->cheapest()->items);
+    }
+
+    /** The three browns stand in for one another, so the very same pots meet them: three needs all the same. */
+    public function testABudgetCountsNeedsAndNotWhatMeetsThem(): void
+    {
+        $browns = [Paints::of('#7a5230', 1.0, Kind::Opaque, 'one'), Paints::of('#7b5331', 1.0, Kind::Opaque, 'two'), Paints::of('#7a5431', 1.0, Kind::Opaque, 'three')];
+        [$red, $blue] = [Paints::of('#b0242a'), Paints::of('#2a48a0')];
+        $forSale = [self::pot($browns[0], 500), self::pot($browns[1], 500), self::pot($browns[2], 500), new ForSale('two', 'Red and blue', 400, [$red, $blue], true)];
+        $purchase = Buying::of([...$browns, $red, $blue], $forSale, [], 4.0, 600)->cheapest();
+
+        self::assertSame([$red, $blue], $purchase->open);
+        self::assertCount(3, $purchase->covers);
+        self::assertTrue($purchase->isProven);
+    }
+
+    public function testWhatIsOwnedIsNotBoughtToStandIn(): void
+    {
+        [$wanted, $near] = [Paints::of('#7a5230'), Paints::of('#7c5432')];
+        $forSale = [self::pot($wanted, 400), self::pot($near, 200)];
+
+        self::assertSame(400, Buying::of([$wanted], $forSale, [$near])->cheapest()->total);
+        $buying = Buying::of([$wanted], [self::pot($near, 200)], [$near]);
+        self::assertSame([], $buying->unmeetable);
+        self::assertSame([$wanted, $near], array_slice($buying->onShelf[0], 0, 2));
+    }
+
+    public function testAGlossMediumIsNoMattOne(): void
+    {
+        $gloss = Paint::of('gloss', 'Gloss medium', Kind::Medium, null, null, Finish::Gloss);
+        $matt = Paint::of('matt', 'Matt medium', Kind::Medium, null, null, Finish::Matt);
+
+        self::assertSame([$gloss], Buying::of([$gloss], [self::pot($matt, 300)], [])->unmeetable);
     }
 
     public function testABudgetLeavesTheDearestOpen(): void

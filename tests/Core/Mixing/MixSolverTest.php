@@ -9,6 +9,8 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Observer;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Xyz;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
@@ -198,15 +200,19 @@ final class MixSolverTest extends TestCase
         $target = MixTarget::masstone(Paints::lab('#7a5230'));
         $free = MixSolver::solve($target, $shelf, MixLimits::none(), 1)->pairs[0];
         $scarce = $free->mix->ingredients[0]->paint->id;
-        $limits = MixLimits::none()->enoughFor(3.0, [$scarce => 0.5]);
-
-        foreach (MixSolver::solve($target, $shelf, $limits, 20)->ranked() as $answer) {
-            foreach ($answer->mix->ingredients as $one) {
-                if ($one->paint->id === $scarce) {
-                    self::assertLessThanOrEqual(0.5 / 3.0 + 1e-9, $one->parts / $answer->mix->parts());
+        $used = 0;
+        foreach ([[3.0, 0.5], [0.4, 0.1], [0.1, 0.05], [0.2, 0.044]] as [$amount, $left]) {
+            foreach (MixSolver::solve($target, $shelf, MixLimits::none()->enoughFor($amount, [$scarce => $left]), 20)->ranked() as $answer) {
+                $drops = Drops::forAmount($answer->mix, Dilution::none(), $amount);
+                foreach ($answer->mix->ingredients as $at => $one) {
+                    if ($one->paint->id === $scarce) {
+                        self::assertLessThanOrEqual($left + 1e-9, $drops->paints[$at] * Drops::DROP_ML, 'as whole drops come');
+                        $used++;
+                    }
                 }
             }
         }
+        self::assertGreaterThan(0, $used);
         $this->expectException(IllegalMix::class);
         MixLimits::none()->enoughFor(NAN, []);
     }

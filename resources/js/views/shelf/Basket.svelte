@@ -43,6 +43,12 @@
             {buying.advice?.unmeetable.map((paint) => paint.name).join(', ')}. Allow more, or mix it.
         </p>
     {/if}
+    {#if (buying.advice?.onShelf.length ?? 0) > 0}
+        <p class="open">
+            <b>On your shelf already:</b>
+            {buying.advice?.onShelf.map(({ wanted, by }) => `${by.name} for ${wanted.name}`).join(', ')}.
+        </p>
+    {/if}
     {#if (buying.advice?.unknown.length ?? 0) > 0}
         <p class="open">
             <b>Not known:</b>
