@@ -14,6 +14,7 @@ use App\Support\Field;
 use Illuminate\Database\Eloquent\Builder;
 use Kalokroma\Matching\Buying;
 use Kalokroma\Matching\Standing;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
@@ -46,8 +47,9 @@ final readonly class Advice
         $ids = array_map(static fn(Paint $paint): string => $paint->id, $owned);
         $needs = array_values(array_filter($needs, static fn(Paint $paint): bool => ! in_array($paint->id, $ids, true)));
         if ($wish['shelfStandsIn'] ?? false) {
+            $shelf = Substitutes::forMany($owned);
             $needs = array_values(array_filter($needs, static fn(Paint $paint): bool => $paint->isClear()
-                || Verdict::on(Mix::single($paint), $owned, $tolerance)->standing === Standing::Missing));
+                || Verdict::on(Mix::single($paint), $shelf, $tolerance)->standing === Standing::Missing));
         }
         $forSale = $market->forSale(
             Product::query()->orderBy('maker')->orderBy('code')->get(),

@@ -10,6 +10,7 @@ use App\Support\Field;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Matching\ListAnswer;
 use Kalokroma\Matching\PaintNames;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
 use Kalokroma\Paint\Paint;
@@ -31,12 +32,12 @@ final readonly class PastedList
     /** @return list<ListAnswer> */
     public function answers(float $tolerance): array
     {
-        $owned = OwnedPaints::now()->paints();
+        $shelf = Substitutes::forMany(OwnedPaints::now()->paints());
 
         $answers = $byPaint = [];
         foreach ($this->wanted as $wanted) {
             $known = $byPaint[$wanted->paint->id ?? ''] ?? null;
-            $answers[] = $answer = $known?->again($wanted) ?? ListAnswer::to($wanted, $owned, $tolerance);
+            $answers[] = $answer = $known?->again($wanted) ?? ListAnswer::to($wanted, $shelf, $tolerance);
             $byPaint[$wanted->paint->id ?? ''] = $answer;
         }
 

@@ -6,6 +6,7 @@ namespace App\Lists;
 
 use App\Models\Plan;
 use App\Shelf\OwnedPaints;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
@@ -25,7 +26,7 @@ final readonly class PlanNeeds
 
     public static function of(Plan $plan, float $tolerance): self
     {
-        $owned = OwnedPaints::now()->paints();
+        $shelf = Substitutes::forMany(OwnedPaints::now()->paints());
         $rows = [];
         $core = $plan->toCore();
         foreach (self::uses($core) as [$mix, $use]) {
@@ -36,10 +37,10 @@ final readonly class PlanNeeds
             $rows[$key]['uses'][] = $use;
         }
 
-        return new self(array_values(array_map(static function (array $row) use ($owned, $tolerance): array {
+        return new self(array_values(array_map(static function (array $row) use ($shelf, $tolerance): array {
             $planned = max(array_map(static fn(array $use): float => $use['step']->dilution->strength(), $row['uses']));
 
-            return ['mix' => $row['mix'], 'uses' => $row['uses'], 'verdict' => Verdict::on($row['mix'], $owned, $tolerance, $row['mostPaints'], $planned)];
+            return ['mix' => $row['mix'], 'uses' => $row['uses'], 'verdict' => Verdict::on($row['mix'], $shelf, $tolerance, $row['mostPaints'], $planned)];
         }, $rows)));
     }
 

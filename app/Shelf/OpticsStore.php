@@ -39,16 +39,15 @@ final class OpticsStore
         ?Measured $measured = null,
     ): Paint {
         $share = $opacity === null ? null : Opacity::of($opacity);
-        $plain = Paint::of($id, $name, $kind, $swatch, $share, $finish, $maker, $code, null, $measured);
 
-        return $plain->isClear() ? $plain : Paint::of($id, $name, $kind, $swatch, $share, $finish, $maker, $code, fn(): Optics => $this->optics($plain), $measured);
+        return Paint::of($id, $name, $kind, $swatch, $share, $finish, $maker, $code, $kind->isClear() ? null : $this->optics(...), $measured);
     }
 
     private function optics(Paint $paint): Optics
     {
         $key = sprintf('optics.%d.%s', self::MODEL, self::fingerprint($paint));
 
-        return $this->fresh[$key] ??= $this->unpack($this->cache->get($key)) ?? $this->keep($key, $paint->optics());
+        return $this->fresh[$key] ??= $this->unpack($this->cache->get($key)) ?? $this->keep($key, $paint->workOutOptics());
     }
 
     /** Whatever the optics follow from. */

@@ -32,21 +32,20 @@ final readonly class ListAnswer
     }
 
     /**
-     * @param list<Paint> $owned
      * @param float $tolerance ΔE₀₀ up to which something counts as doing the job
      */
-    public static function to(WantedPaint $wanted, array $owned, float $tolerance): self
+    public static function to(WantedPaint $wanted, Substitutes $shelf, float $tolerance): self
     {
         $paint = $wanted->paint;
         if ($paint === null) {
             return new self($wanted, Standing::Unknown);
         }
         if (! $paint->isClear()) {
-            $verdict = Verdict::on(Mix::single($paint), $owned, $tolerance);
+            $verdict = Verdict::on(Mix::single($paint), $shelf, $tolerance);
 
             return new self($wanted, $verdict->standing, $verdict->advised, $verdict->offers);
         }
-        $same = Substitutes::from($owned)->ofSameFunction($paint);
+        $same = $shelf->ofSameFunction($paint);
         $standing = match (true) {
             in_array($paint->id, array_map(static fn(Paint $one): string => $one->id, $same), true) => Standing::Owned,
             $same !== [] => Standing::Substitute,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Matching;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Difference;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Mixing\Effort;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixAnswer;
@@ -19,7 +21,7 @@ use Kalokroma\Paint\Paint;
 /**
  * What do I have that does this job? Answers for one paint or mix, from one shelf.
  */
-final readonly class Substitutes
+final class Substitutes
 {
     /** Parts of medium to one part of paint that turn it into a wash (craft: 3 : 1 to 5 : 1, and thinner for pale colours). */
     private const WASH_THINNINGS = [4, 5, 6, 8, 10];
@@ -33,31 +35,59 @@ final readonly class Substitutes
     /** Answers of each way. */
     private const OF_EACH = 2;
 
-    /** @param list<Paint> $owned */
-    private function __construct(
-        private array $owned,
-        private int $mostPaints,
-    ) {}
+    /** @var array<string, list<array{Paint, float, Lab}>> kind of coats => paint, strength, colour of a coat over white: worked out once for all that is wanted */
+    private array $coats = [];
 
     /**
      * @param list<Paint> $owned
-     * @param int $mostPaints in a mix
      */
-    public static function from(array $owned, int $mostPaints = 2): self
+    private function __construct(
+        public readonly array $owned,
+        private readonly Effort $effort,
+    ) {}
+
+    /**
+     * For one thing wanted.
+     *
+     * @param list<Paint> $owned
+     */
+    public static function from(array $owned): self
     {
-        return new self($owned, $mostPaints);
+        return new self($owned, Effort::thorough());
+    }
+
+    /**
+     * For a list of things wanted, where each must not take long.
+     *
+     * @param list<Paint> $owned
+     */
+    public static function forMany(array $owned): self
+    {
+        return new self($owned, Effort::quick());
+    }
+
+    public function owns(Paint $paint): bool
+    {
+        foreach ($this->owned as $one) {
+            if ($one->id === $paint->id) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
      * @param float $planned share of paint in what the brush is to carry, 0…1: what is to be thinned may be thinned less
+     * @param int $mostPaints in a mix
      *
      * @return list<Substitute> best first; empty when nothing on the shelf can do the job
      */
-    public function for(Mix $wanted, float $planned = 1.0): array
+    public function for(Mix $wanted, float $planned = 1.0, int $mostPaints = 2): array
     {
         $leading = $this->leadingPaint($wanted);
         $colour = $wanted->colour();
-        $answers = [...$this->paints($leading, $colour), ...$this->restrengthened($leading, $colour, $planned), ...$this->mixes($leading, $wanted), ...$this->madeOfPaint($leading, $colour)];
+        $answers = [...$this->paints($leading, $colour), ...$this->restrengthened($leading, $colour, $planned), ...$this->mixes($leading, $wanted, $mostPaints), ...$this->madeOfPaint($leading, $colour)];
         usort($answers, static fn(Substitute $one, Substitute $other): int => [
             round($one->difference->number, 1), count($one->mix->ingredients), $one->mix->parts(),
         ] <=> [
@@ -91,16 +121,13 @@ final readonly class Substitutes
     {
         $fitting = array_filter($this->owned, static fn(Paint $paint): bool => ! $paint->isClear() && Compatibility::mayReplace($leading, $paint));
 
-        return self::nearest(array_map(
-            static fn(Paint $paint): Substitute => new Substitute(Way::Paint, Mix::single($paint), 1.0, $paint->colour(), Difference::from($colour, $paint->colour())),
-            array_values($fitting),
-        ));
+        return self::nearest($colour, array_map(static fn(Paint $paint): array => [$paint, 1.0, $paint->colour()], array_values($fitting)), static fn(): Way => Way::Paint);
     }
 
     /** @return list<Substitute> */
-    private function mixes(Paint $leading, Mix $wanted): array
+    private function mixes(Paint $leading, Mix $wanted, int $mostPaints): array
     {
-        if (! $leading->kind->isMixable() || $this->mostPaints < 2) {
+        if (! $leading->kind->isMixable() || $mostPaints < 2) {
             return [];
         }
         $film = match (true) {
@@ -109,7 +136,7 @@ final readonly class Substitutes
             default => Film::Covering,
         };
         $kinds = array_values(array_filter(Compatibility::kindsFor($leading->kind), $film->takes(...)));
-        $answers = MixSolver::solve(MixTarget::of($wanted->colour(), $film), $this->owned, MixLimits::none()->paints($this->mostPaints)->kinds($kinds), self::OF_EACH);
+        $answers = MixSolver::solve(MixTarget::of($wanted->colour(), $film), $this->owned, MixLimits::none()->paints($mostPaints)->kinds($kinds), self::OF_EACH, $this->effort);
 
         return array_map(
             static fn(MixAnswer $answer): Substitute => new Substitute(Way::Mix, $answer->mix, 1.0, $answer->colour, $answer->difference),
@@ -127,22 +154,12 @@ final readonly class Substitutes
         if (! $leading->kind->isTransparent()) {
             return [];
         }
-        $white = Reflectance::flat(1.0);
-        $answers = [];
-        foreach ($this->owned as $paint) {
-            if ($paint->id === $leading->id || $paint->isClear() || ! Compatibility::mayReplace($leading, $paint)) {
-                continue;
-            }
-            foreach (self::THINNINGS as [$parts, $medium]) {
-                $strength = $parts / ($parts + $medium) / $planned;
-                if (abs($strength - 1.0) > self::AS_STRONG) {
-                    $seen = $paint->optics()->over($white, $strength)->toLab();
-                    $answers[] = new Substitute($strength < 1.0 ? Way::Weaker : Way::Stronger, Mix::single($paint), $strength, $seen, Difference::from($colour, $seen));
-                }
-            }
-        }
+        $offered = array_filter(
+            $this->thinned("transparents $planned", static fn(Paint $paint): bool => $paint->kind->isTransparent(), array_map(static fn(array $one): float => $one[0] / ($one[0] + $one[1]) / $planned, self::THINNINGS)),
+            static fn(array $coat): bool => $coat[0]->id !== $leading->id && Compatibility::mayReplace($leading, $coat[0]) && abs($coat[1] - 1.0) > self::AS_STRONG,
+        );
 
-        return self::nearest($answers);
+        return self::nearest($colour, $offered, static fn(float $strength): Way => $strength < 1.0 ? Way::Weaker : Way::Stronger);
     }
 
     /**
@@ -155,31 +172,55 @@ final readonly class Substitutes
         if ($leading->kind !== Kind::Wash) {
             return [];
         }
-        $white = Reflectance::flat(1.0);
-        $answers = [];
-        foreach ($this->owned as $paint) {
-            if (! in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true)) {
-                continue;
-            }
-            foreach (self::WASH_THINNINGS as $medium) {
-                $strength = 1 / (1 + $medium);
-                $seen = $paint->optics()->over($white, $strength)->toLab();
-                $answers[] = new Substitute(Way::ThinnedPaint, Mix::single($paint), $strength, $seen, Difference::from($colour, $seen));
-            }
-        }
+        $coats = $this->thinned(
+            'paints',
+            static fn(Paint $paint): bool => in_array($paint->kind, [Kind::Opaque, Kind::SemiOpaque], true),
+            array_map(static fn(int $medium): float => 1 / (1 + $medium), self::WASH_THINNINGS),
+        );
 
-        return self::nearest($answers);
+        return self::nearest($colour, $coats, static fn(): Way => Way::ThinnedPaint);
     }
 
     /**
-     * @param list<Substitute> $answers
+     * @param callable(Paint): bool $isMeant
+     * @param list<float> $strengths
+     *
+     * @return list<array{Paint, float, Lab}>
+     */
+    private function thinned(string $name, callable $isMeant, array $strengths): array
+    {
+        if (! isset($this->coats[$name])) {
+            $this->coats[$name] = [];
+            foreach (array_filter($this->owned, $isMeant) as $paint) {
+                foreach ($strengths as $strength) {
+                    $this->coats[$name][] = [$paint, $strength, self::coat($paint, $strength)];
+                }
+            }
+        }
+
+        return $this->coats[$name];
+    }
+
+    private static function coat(Paint $paint, float $strength): Lab
+    {
+        return $paint->optics()->over(Reflectance::flat(1.0), $strength)->toLab();
+    }
+
+    /**
+     * @param array<int, array{Paint, float, Lab}> $coats paint, strength, colour
+     * @param callable(float): Way $way
      *
      * @return list<Substitute>
      */
-    private static function nearest(array $answers): array
+    private static function nearest(Lab $colour, array $coats, callable $way): array
     {
-        usort($answers, static fn(Substitute $one, Substitute $other): int => $one->difference->number <=> $other->difference->number);
+        $differences = array_map(static fn(array $coat): float => Ciede2000::between($colour, $coat[2]), $coats);
+        asort($differences);
 
-        return array_slice($answers, 0, self::OF_EACH);
+        return array_map(static function (int $at) use ($colour, $coats, $way): Substitute {
+            [$paint, $strength, $seen] = $coats[$at];
+
+            return new Substitute($way($strength), Mix::single($paint), $strength, $seen, Difference::from($colour, $seen));
+        }, array_slice(array_keys($differences), 0, self::OF_EACH));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Matching;
 
+use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixLimits;
-use Kalokroma\Paint\Paint;
 
 /**
  * Whether the shelf can do the job of a wanted paint or mix, and how.
@@ -24,38 +24,24 @@ final readonly class Verdict
     ) {}
 
     /**
-     * @param list<Paint> $owned
      * @param float $tolerance ΔE₀₀ up to which something counts as doing the job
      * @param int $mostPaints in a stand-in
      * @param float $planned share of paint in what the brush is to carry, 0…1
      */
-    public static function on(Mix $wanted, array $owned, float $tolerance, int $mostPaints = MixLimits::MOST_PAINTS, float $planned = 1.0): self
+    public static function on(Mix $wanted, Substitutes $shelf, float $tolerance, int $mostPaints = MixLimits::MOST_PAINTS, float $planned = 1.0): self
     {
-        if (self::isOwned($wanted, $owned)) {
+        if (array_filter($wanted->ingredients, static fn(Ingredient $one): bool => ! $shelf->owns($one->paint)) === []) {
             return new self(Standing::Owned, null, []);
         }
-        $offers = Substitutes::from($owned, min(2, $mostPaints))->for($wanted, $planned);
+        $offers = $shelf->for($wanted, $planned, min(2, $mostPaints));
         $advised = self::simplest($offers, $tolerance);
         if ($advised === null && $mostPaints > 2) {
             // A third paint is only tried where two do not do.
-            $offers = Substitutes::from($owned, $mostPaints)->for($wanted, $planned);
+            $offers = $shelf->for($wanted, $planned, $mostPaints);
             $advised = self::simplest($offers, $tolerance);
         }
 
         return new self($advised === null ? Standing::Missing : Standing::ofWay($advised->way), $advised, $offers);
-    }
-
-    /** @param list<Paint> $owned */
-    private static function isOwned(Mix $wanted, array $owned): bool
-    {
-        $ids = array_map(static fn(Paint $paint): string => $paint->id, $owned);
-        foreach ($wanted->ingredients as $ingredient) {
-            if (! in_array($ingredient->paint->id, $ids, true)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /**

@@ -64,6 +64,7 @@ final readonly class FacingSide
                 $most = max($most, self::edge($target, $difference, $slopes, $latitude + M_PI * $i / self::LATITUDES / self::FINER, $angle + 2 * M_PI * $j / self::DIRECTIONS / self::FINER));
             }
         }
+        $most = [self::folds($target, $difference, $slopes, $most[0])];
         $centre = self::place($slopes, self::light($target->lightness, $target->a, $target->b));
         $most = $centre + self::MARGIN * ($most[0] - $centre);
         $bounds = [];
@@ -74,6 +75,29 @@ final readonly class FacingSide
         }
 
         return is_nan($most) ? null : new self($bounds, $most + $slacks);
+    }
+
+    /**
+     * Whatever of the edge lies where going out from the target does not find it.
+     *
+     * @param array{float, float, float} $slopes
+     */
+    private static function folds(Lab $target, float $difference, array $slopes, float $most): float
+    {
+        $lightnesses = [];
+        for ($i = 0; $i <= self::LATITUDES; $i++) {
+            $left = $difference * $i / self::LATITUDES;
+            $lightnesses[] = [Vicinity::edge($target, $left + 1e-6, 1.0, 0.0, 0.0), -Vicinity::edge($target, $left + 1e-6, -1.0, 0.0, 0.0)];
+        }
+        foreach (HueField::round($target)->knots as [$a, $b, $least, $largest]) {
+            if ($least <= $difference && $largest >= $difference) {
+                foreach ($lightnesses[(int) ceil(sqrt(1.0 - ($least / $difference) ** 2) * self::LATITUDES)] as $l) {
+                    $most = max($most, self::place($slopes, self::light($target->lightness + $l, $a, $b)));
+                }
+            }
+        }
+
+        return $most;
     }
 
     /**

@@ -77,6 +77,21 @@ final class MixSearch
         }
     }
 
+    /** @param list<array{int, int}> $pairs places on the shelf, the likeliest first */
+    public function these(BestMixes $best, array $pairs): void
+    {
+        $this->drawnFor = INF;
+        $this->redraw($best);
+        $last = count($this->pairRatios) - 1;
+        $spans = $this->spans->ofPaints;
+        foreach ($pairs as [$one, $other]) {
+            [$first, $second] = [min($one, $other), max($one, $other)];
+            if ($this->rules->hold([$first, $second])) {
+                $this->range($best, $first, $second, 0, $last, $spans[$second], $spans[$first]);
+            }
+        }
+    }
+
     /** @param list<int> $among places on the shelf */
     public function triples(BestMixes $best, array $among): void
     {

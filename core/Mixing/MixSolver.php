@@ -12,35 +12,31 @@ use Kalokroma\Paint\Paint;
 /**
  * Which paints of a shelf, alone or mixed, come nearest to a colour.
  *
- * Single paints and pairs are searched exhaustively. Triples are too on a shelf of up to EXHAUSTIVE paints. On a larger one those of the most
- * promising paints are hunted through by the tangent of the best pair, which finds what lies within reach; and each two paints of the best pairs and
- * triples are tried with every promising third, which finds what lies at the edge of it, where the tangent tells little.
+ * Single paints and, with thorough effort on shelves that are not very large, pairs are searched exhaustively. Triples of the most promising paints are
+ * hunted through by the tangent of the best pair, which finds what lies within reach; and each two paints of the best pairs and triples are tried with
+ * every promising third, which finds what lies at the edge of it, where the tangent tells little. On a shelf of up to EXHAUSTIVE paints all triples that
+ * could be nearer than the best of these are tried too, if that is within reach.
  */
 final class MixSolver
 {
-    /** Up to so many paints every triple is tried; more would take seconds … */
+    /** Up to so many paints every triple is tried that could be better than the best found without, … */
     public const EXHAUSTIVE = 40;
 
-    /** … and then these many are hunted through, … */
-    private const HUNTED = 72;
+    /** … unless the best of them is farther off than this: then the target is out of reach, and which of all that is far counts as nearest says little. */
+    private const WITHIN = 8.0;
 
-    /** … and best answers of so many paints are told of to the searches that follow. */
+    /** Best answers of so many paints are told of to the searches that follow. */
     private const PAIRS_KEPT = 6;
-
-    /** … and of so many of the best each two paints are tried with so many thirds, so many times over. */
-    private const IMPROVED = 2;
-
-    private const THIRDS = 120;
-
-    private const ROUNDS = 2;
 
     /**
      * @param list<Paint> $shelf
      * @param int $ofEach how many answers of each number of paints
      */
-    public static function solve(MixTarget $target, array $shelf, MixLimits $limits, int $ofEach = 8): MixAnswers
+    public static function solve(MixTarget $target, array $shelf, MixLimits $limits, int $ofEach = 8, ?Effort $effort = null): MixAnswers
     {
-        $paints = array_values(array_filter($shelf, static fn(Paint $paint): bool => $limits->allows($paint, $target->film)));
+        $effort ??= Effort::thorough();
+        $allowed = array_values(array_filter($shelf, static fn(Paint $paint): bool => $limits->allows($paint, $target->film)));
+        $paints = count($allowed) <= $effort->mostPaints ? $allowed : self::likeliest($target->colour, $allowed, $limits, $effort->likeliest);
         $palette = new Palette($paints, $target->film === Film::SeeThrough);
         $rules = new MixRules($palette, $limits);
         $search = new MixSearch($target, $palette, $rules);
@@ -48,16 +44,19 @@ final class MixSolver
         $singles = new BestMixes($target->colour, $ofEach);
         $search->singles($singles, $nearest);
         $pairs = new BestMixes($target->colour, max($ofEach, $limits->mostPaints > 2 ? self::PAIRS_KEPT : 0));
-        if ($limits->mostPaints > 1) {
-            $search->pairs($pairs, $nearest);
+        if ($limits->mostPaints > 1 && count($paints) > 1) {
+            // What the hunt finds keeps the search of all pairs short.
+            self::huntPairs($search, $target->colour, $palette, $nearest, $pairs, $effort->pairs);
+            if ($effort->triesAllPairs || count($paints) <= self::EXHAUSTIVE) {
+                $search->pairs($pairs, $nearest);
+            }
         }
         $triples = new BestMixes($target->colour, $ofEach);
         if ($limits->mostPaints > 2 && count($paints) > 2) {
             $promising = self::byPromise($target->colour, $paints, $nearest, $pairs, $rules);
-            $isSmall = count($paints) <= self::EXHAUSTIVE;
-            (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, self::HUNTED));
-            self::improve($search, $pairs, $triples, $promising);
-            if ($isSmall) {
+            (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, $effort->hunted));
+            self::improve($search, $pairs, $triples, $promising, $effort);
+            if (count($paints) <= self::EXHAUSTIVE && ($triples->all()[0][0] ?? INF) <= self::WITHIN) {
                 self::prove($search, $target, $triples, $promising);
             }
         }
@@ -69,6 +68,32 @@ final class MixSolver
             self::answers($target, $paints, $pairs, $ofEach),
             self::answers($target, $paints, $triples, $ofEach),
         );
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return list<Paint> in the order of the shelf
+     */
+    private static function likeliest(Lab $target, array $paints, MixLimits $limits, int $most): array
+    {
+        $insisted = array_keys(array_filter($paints, static fn(Paint $paint): bool => in_array($paint->id, $limits->insist, true)));
+        $places = array_slice(array_keys(array_fill_keys([...$insisted, ...self::strongestPulls($target, $paints), ...self::byNearness($target, $paints)], true)), 0, $most);
+        sort($places);
+
+        return array_map(static fn(int $place): Paint => $paints[$place], $places);
+    }
+
+    /**
+     * By the tangent of the nearest paint, and then by that of the best pair found.
+     *
+     * @param list<int> $nearest
+     */
+    private static function huntPairs(MixSearch $search, Lab $target, Palette $palette, array $nearest, BestMixes $pairs, int $most): void
+    {
+        for ($round = 0; $round < 2; $round++) {
+            $search->these($pairs, (new PairHunt(self::tangent($target, $palette, $nearest, $pairs)))->pairs($nearest, $most));
+        }
     }
 
     /**
@@ -114,13 +139,13 @@ final class MixSolver
      *
      * @param list<int> $promising
      */
-    private static function improve(MixSearch $search, BestMixes $pairs, BestMixes $triples, array $promising): void
+    private static function improve(MixSearch $search, BestMixes $pairs, BestMixes $triples, array $promising, Effort $effort): void
     {
-        $thirds = array_slice($promising, 0, self::THIRDS);
+        $thirds = array_slice($promising, 0, $effort->thirds);
         $done = [];
         $known = $pairs;
-        for ($round = 0; $round <= self::ROUNDS; $round++) {
-            foreach (self::leadingTwos($known) as [$one, $other]) {
+        for ($round = 0; $round <= $effort->rounds; $round++) {
+            foreach (self::leadingTwos($known, $effort->improved) as [$one, $other]) {
                 if (! isset($done["$one $other"])) {
                     $done["$one $other"] = true;
                     $search->thirds($triples, $one, $other, $thirds);
@@ -148,10 +173,10 @@ final class MixSolver
     }
 
     /** @return list<array{int, int}> each two of the best few sets of paints */
-    private static function leadingTwos(BestMixes $best): array
+    private static function leadingTwos(BestMixes $best, int $sets): array
     {
         $twos = [];
-        foreach (array_slice(array_values(array_unique(array_column($best->all(), 2), SORT_REGULAR)), 0, self::IMPROVED) as $set) {
+        foreach (array_slice(array_values(array_unique(array_column($best->all(), 2), SORT_REGULAR)), 0, $sets) as $set) {
             foreach ($set as $at => $one) {
                 foreach (array_slice($set, $at + 1) as $other) {
                     $twos[] = [$one, $other];

@@ -88,6 +88,14 @@ final class Vicinity
             $a = max($a, $distance * abs(cos($angle)));
             $b = max($b, $distance * abs(sin($angle)));
         }
+        if ($difference >= self::FAR) {
+            foreach (HueField::round($target)->knots as [$thereA, $thereB, $least]) {
+                if ($least <= $difference) {
+                    $a = max($a, abs($thereA - $target->a));
+                    $b = max($b, abs($thereB - $target->b));
+                }
+            }
+        }
         $darkest = ($target->lightness - $lower + 16) / 116;
         $lightest = ($target->lightness + $upper + 16) / 116;
 

@@ -12,7 +12,7 @@ use Kalokroma\Colour\SwatchSpectrum;
  */
 final class Paint
 {
-    /** @var Optics|(callable(): Optics)|null */
+    /** @var Optics|(callable(self): Optics)|null */
     private $optics = null;
 
     private function __construct(
@@ -31,7 +31,7 @@ final class Paint
      * @param string $id whatever tells this paint from all others
      * @param Lab|null $swatch masstone, or one coat over white for transparent kinds; null for clear kinds
      * @param Opacity|null $opacity estimated from kind and colour when null
-     * @param Optics|(callable(): Optics)|null $optics when they were worked out before, or where to ask for them; they follow from the rest
+     * @param Optics|(callable(self): Optics)|null $optics when they were worked out before, or where to ask for them; they follow from the rest
      * @param Measured|null $measured goes before swatch and opacity
      *
      * @throws IllegalPaint when a kind that has colour comes without a swatch
@@ -65,7 +65,7 @@ final class Paint
     public function optics(): Optics
     {
         if (! $this->optics instanceof Optics) {
-            $this->optics = $this->optics === null ? $this->computeOptics() : ($this->optics)();
+            $this->optics = $this->optics === null ? $this->workOutOptics() : ($this->optics)($this);
         }
 
         return $this->optics;
@@ -86,7 +86,8 @@ final class Paint
         return $this->swatch === null;
     }
 
-    private function computeOptics(): Optics
+    /** From what was measured, or else from swatch and opacity: takes a few milliseconds. */
+    public function workOutOptics(): Optics
     {
         if ($this->measured->film !== null) {
             return $this->measured->film->optics();

@@ -11,6 +11,7 @@ use Kalokroma\Matching\IllegalList;
 use Kalokroma\Matching\ListAnswer;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Substitute;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
 use Kalokroma\Mixing\Dilution;
@@ -34,7 +35,7 @@ final class SubstitutePaints extends FileCommand
             throw IllegalList::tolerance($tolerance);
         }
         $catalogue = $this->catalogue();
-        $shelf = $this->shelf($catalogue);
+        $shelf = Substitutes::forMany($this->shelf($catalogue));
         $names = new PaintNames(array_map(static fn(CatalogueRow $row) => $row->toPaint(), $catalogue));
 
         return array_map(

@@ -15,7 +15,7 @@ final class AppServer
     private ?Process $process = null;
 
     private function __construct(
-        private readonly string $database,
+        public readonly string $database,
         private readonly int $port,
     ) {}
 

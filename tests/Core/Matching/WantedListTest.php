@@ -10,6 +10,7 @@ use Kalokroma\Matching\IllegalList;
 use Kalokroma\Matching\ListAnswer;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Standing;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
 use Kalokroma\Matching\Way;
@@ -105,7 +106,7 @@ final class WantedListTest extends TestCase
             self::paint('Teal too', 'C32', '#30808a'), self::paint('Bark ink', 'I01', '#8a6a40', Kind::Ink),
             Paint::of('v', 'Matt coat', Kind::Varnish, null, null, Finish::Matt),
         ];
-        $standing = static fn(Paint $wanted): Standing => ListAnswer::to(new WantedPaint(1, $wanted->name, $wanted, true, 1.0, []), $owned, 4.0)->standing;
+        $standing = static fn(Paint $wanted): Standing => ListAnswer::to(new WantedPaint(1, $wanted->name, $wanted, true, 1.0, []), Substitutes::from($owned), 4.0)->standing;
 
         self::assertSame(Standing::Owned, $standing($owned[0]));
         self::assertSame(Standing::Substitute, $standing(self::paint('Tide Teal', 'C16', '#2f7f86')));
@@ -114,8 +115,8 @@ final class WantedListTest extends TestCase
         self::assertSame(Standing::Missing, $standing(self::paint('Gold', 'M01', '#c0a050', Kind::Metallic)));
         self::assertSame(Standing::Substitute, $standing(Paint::of('w', 'Flat', Kind::Varnish, null, null, Finish::Matt)));
         self::assertSame(Standing::Missing, $standing(Paint::of('g', 'Shine', Kind::Varnish, null, null, Finish::Gloss)));
-        self::assertSame(Standing::Unknown, ListAnswer::to(new WantedPaint(1, '?', null, false, 0.0, []), $owned, 4.0)->standing);
-        $grey = ListAnswer::to(new WantedPaint(1, 'Grey', self::paint('Grey', 'C77', '#8d8a7e'), true, 1.0, []), $owned, 4.0);
+        self::assertSame(Standing::Unknown, ListAnswer::to(new WantedPaint(1, '?', null, false, 0.0, []), Substitutes::from($owned), 4.0)->standing);
+        $grey = ListAnswer::to(new WantedPaint(1, 'Grey', self::paint('Grey', 'C77', '#8d8a7e'), true, 1.0, []), Substitutes::from($owned), 4.0);
         self::assertSame(Standing::Mix, $grey->standing);
         self::assertLessThanOrEqual(4.0, $grey->advised?->difference->number);
     }
@@ -125,7 +126,7 @@ final class WantedListTest extends TestCase
         $ink = self::paint('Bark ink', 'I01', '#8a6a40', Kind::Ink);
         $thinned = $ink->optics()->over(Reflectance::flat(1.0), 1 / 3)->toLab();
         $wanted = Paint::of('o', 'Bark in one', Kind::OneCoat, $thinned);
-        $answer = ListAnswer::to(new WantedPaint(1, 'x', $wanted, true, 1.0, []), [$ink], 1.0);
+        $answer = ListAnswer::to(new WantedPaint(1, 'x', $wanted, true, 1.0, []), Substitutes::from([$ink]), 1.0);
 
         self::assertSame(Way::Weaker, $answer->advised?->way);
         self::assertSame('1 : 2 medium', $answer->advised->dilutionFor(Dilution::none())->words());
