@@ -12,11 +12,14 @@ use App\Models\Product;
 use App\Shelf\OwnedPaints;
 use App\Support\Field;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 use Kalokroma\Matching\Buying;
+use Kalokroma\Matching\Compatibility;
 use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -52,12 +55,35 @@ final readonly class Advice
                 || Verdict::on(Mix::single($paint), $shelf, $tolerance)->standing === Standing::Missing));
         }
         $forSale = $market->forSale(
-            Product::query()->orderBy('maker')->orderBy('code')->get(),
+            self::alike($needs, $tolerance),
             PaintSet::query()->with('products')->orderBy('maker')->orderBy('code')->get(),
             (bool) ($wish['inStockOnly'] ?? false),
         );
 
         return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)));
+    }
+
+    /**
+     * Only what might do some need's job is looked at closely: of a large catalogue that is a small part.
+     *
+     * @param list<Paint> $needs
+     *
+     * @return Collection<int, Product>
+     */
+    private static function alike(array $needs, float $tolerance): Collection
+    {
+        $far = Buying::lightnessApart($tolerance) + 0.01;
+
+        return $needs === [] ? new Collection : Product::query()->where(static function (Builder $any) use ($needs, $far): void {
+            foreach ($needs as $need) {
+                $any->orWhere(static function (Builder $one) use ($need, $far): void {
+                    $one->whereIn('kind', array_map(static fn(Kind $kind): string => $kind->value, Compatibility::kindsFor($need->kind)));
+                    if (! $need->isClear()) {
+                        $one->whereBetween('value', [$need->colour()->lightness - $far, $need->colour()->lightness + $far]);
+                    }
+                });
+            }
+        })->orderBy('maker')->orderBy('code')->get();
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\HandPrice;
 use App\Models\PaintSet;
 use App\Models\Product;
 use App\Shop\Shop;
+use DateTimeInterface;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -23,13 +24,15 @@ final class Market
     /** @var array<string, int>|null */
     private ?array $handPrices = null;
 
+    private ?DateTimeInterface $today = null;
+
     public function __construct(private readonly Shop $shop) {}
 
     public function quote(Product|PaintSet $item): Quote
     {
         $this->handPrices ??= HandPrice::query()->pluck('price', 'id')->all();
 
-        return new Quote($item->price, $this->shop->offer($item->maker, $item->code, $item->price, Date::today()), $this->handPrices[$item->id] ?? null);
+        return new Quote($item->price, $this->shop->offer($item->maker, $item->code, $item->price, $this->today ??= Date::today()), $this->handPrices[$item->id] ?? null);
     }
 
     /**

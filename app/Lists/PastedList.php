@@ -24,7 +24,10 @@ final readonly class PastedList
     /** @throws Faulty when there is nothing in it, or too much */
     public static function of(string $text): self
     {
-        $names = new PaintNames(Product::query()->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $product): Paint => $product->toCore()));
+        $names = PaintNames::labelled(
+            array_map(static fn(object $row): array => array_map(strval(...), array_values((array) $row)), Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all()),
+            static fn(string $id): Paint => Product::query()->findOrFail($id)->toCore(),
+        );
 
         return new self(Field::read('text', static fn(): array => WantedList::read($text, $names)));
     }

@@ -138,6 +138,12 @@ final class Buying
         return $this->purchase($weights, 1.0 + $this->sum());
     }
 
+    /** Paints whose L* lies farther apart than this are farther apart than the tolerance: no ΔE₀₀ is less than the difference in L* divided by 1.75. */
+    public static function lightnessApart(float $tolerance): float
+    {
+        return 1.75 * $tolerance;
+    }
+
     private function sum(): float
     {
         return (float) array_sum(array_map(static fn(ForSale $box): int => $box->price, $this->boxes));
@@ -235,7 +241,7 @@ final class Buying
         if ($need->id === $paint->id) {
             return 0.0;
         }
-        if (! Compatibility::mayReplace($need, $paint) || $need->isClear() !== $paint->isClear()) {
+        if ($need->isClear() !== $paint->isClear() || (! $need->isClear() && abs($need->colour()->lightness - $paint->colour()->lightness) > self::lightnessApart($this->tolerance)) || ! Compatibility::mayReplace($need, $paint)) {
             return null;
         }
         $difference = $need->isClear() ? 0.0 : Ciede2000::between($need->colour(), $paint->colour());

@@ -20,31 +20,54 @@ final class PaintNames
     /** Fewer letters of a name tell nothing. */
     private const TELLING = 3;
 
-    /** @var array<string, list<Paint>> whatever names exactly one paint or a few, folded => paints */
+    /** @var array<string, list<string>> whatever names exactly one paint or a few, folded => ids */
     private array $exact = [];
 
-    /** @var list<array{string, Paint}> sorted words of a name => paint */
+    /** @var list<array{string, string}> sorted words of a name => id */
     private array $names = [];
 
+    /** @var array<string, Paint> those that were asked for */
+    private array $paints = [];
+
+    /** @param callable(string): Paint $fetch by id */
+    private function __construct(private readonly mixed $fetch) {}
+
     /** @param iterable<Paint> $paints */
-    public function __construct(iterable $paints)
+    public static function of(iterable $paints): self
     {
+        $byId = [];
         foreach ($paints as $paint) {
-            foreach (array_unique([
-                self::fold($paint->name),
-                self::fold($paint->code),
-                self::fold("$paint->maker $paint->code"),
-                self::fold("$paint->maker $paint->name"),
-                self::fold("$paint->code $paint->name"),
-                self::fold("$paint->name $paint->code"),
-                self::fold("$paint->maker $paint->code $paint->name"),
-                self::fold("$paint->name $paint->maker $paint->code"),
-            ]) as $written) {
-                $this->exact[$written][] = $paint;
-            }
-            $this->names[] = [self::sorted($paint->name), $paint];
-            $this->names[] = [self::sorted("$paint->maker $paint->name"), $paint];
+            $byId[$paint->id] = $paint;
         }
+
+        return self::labelled(
+            array_map(static fn(Paint $paint): array => [$paint->id, $paint->maker, $paint->code, $paint->name], $byId),
+            static fn(string $id): Paint => $byId[$id],
+        );
+    }
+
+    /**
+     * Of a large catalogue only those paints are made that somebody means.
+     *
+     * @param iterable<array{string, string, string, string}> $labels id, maker, code and name
+     * @param callable(string): Paint $fetch by id
+     */
+    public static function labelled(iterable $labels, callable $fetch): self
+    {
+        $names = new self($fetch);
+        foreach ($labels as [$id, $makerWritten, $codeWritten, $nameWritten]) {
+            [$maker, $code, $name] = [self::fold($makerWritten), self::fold($codeWritten), self::fold($nameWritten)];
+            foreach ([$name, $code, "$maker $code", "$maker $name", "$code $name", "$name $code", "$maker $code $name", "$name $maker $code"] as $written) {
+                $written = trim($written);
+                if ($written !== '' && ! in_array($id, $names->exact[$written] ?? [], true)) {
+                    $names->exact[$written][] = $id;
+                }
+            }
+            $names->names[] = [self::sorted($name), $id];
+            $names->names[] = [self::sorted(trim("$maker $name")), $id];
+        }
+
+        return $names;
     }
 
     /** @return list<array{Paint, float}> paint and certainty 0…1, likeliest first; empty when nothing is like it */
@@ -55,31 +78,36 @@ final class PaintNames
             return [];
         }
         if (isset($this->exact[$folded])) {
-            return array_map(static fn(Paint $paint): array => [$paint, 1.0], $this->exact[$folded]);
+            return array_map(static fn(Paint $paint): array => [$paint, 1.0], $this->exactly($written));
         }
 
-        return $this->alike(self::sorted($written));
+        return array_map(fn(array $one): array => [$this->paint($one[0]), $one[1]], $this->alike(self::sorted($folded)));
     }
 
     /** @return list<Paint> those that are called just so */
     public function exactly(string $written): array
     {
-        return $this->exact[self::fold($written)] ?? [];
+        return array_map($this->paint(...), $this->exact[self::fold($written)] ?? []);
     }
 
-    /** @return list<array{Paint, float}> */
+    private function paint(string $id): Paint
+    {
+        return $this->paints[$id] ??= ($this->fetch)($id);
+    }
+
+    /** @return list<array{string, float}> ids */
     private function alike(string $words): array
     {
         $length = strlen($words);
         $found = $this->partly($words);
-        foreach ($this->names as [$name, $paint]) {
+        foreach ($this->names as [$name, $id]) {
             $longest = max($length, strlen($name));
             if (abs($length - strlen($name)) > (1 - self::BELIEVED) * $longest) {
                 continue;
             }
             $likeness = 1 - levenshtein($words, $name) / $longest;
-            if ($likeness >= self::BELIEVED && $likeness > ($found[$paint->id][1] ?? 0.0)) {
-                $found[$paint->id] = [$paint, $likeness];
+            if ($likeness >= self::BELIEVED && $likeness > ($found[$id][1] ?? 0.0)) {
+                $found[$id] = [$id, $likeness];
             }
         }
         usort($found, static fn(array $one, array $other): int => $other[1] <=> $one[1]);
@@ -90,15 +118,23 @@ final class PaintNames
     /**
      * Paints of whose name these are some of the words.
      *
-     * @return array<string, array{Paint, float}>
+     * @return array<string, array{string, float}>
      */
     private function partly(string $words): array
     {
+        if (strlen($words) < self::TELLING) {
+            return [];
+        }
         $found = [];
-        foreach ($this->names as [$name, $paint]) {
-            if (strlen($words) >= self::TELLING && array_diff(explode(' ', $words), explode(' ', $name)) === []) {
-                $found[$paint->id] ??= [$paint, self::BELIEVED];
+        $each = array_map(static fn(string $word): string => " $word ", explode(' ', $words));
+        foreach ($this->names as [$name, $id]) {
+            $name = " $name ";
+            foreach ($each as $word) {
+                if (! str_contains($name, $word)) {
+                    continue 2;
+                }
             }
+            $found[$id] ??= [$id, self::BELIEVED];
         }
 
         return $found;
@@ -112,9 +148,9 @@ final class PaintNames
         return trim(preg_replace('/[^a-z0-9]+/', ' ', strtolower($plain === false ? $text : $plain)) ?? '');
     }
 
-    private static function sorted(string $text): string
+    private static function sorted(string $folded): string
     {
-        $words = explode(' ', self::fold($text));
+        $words = explode(' ', $folded);
         sort($words);
 
         return substr(implode(' ', $words), 0, 255);

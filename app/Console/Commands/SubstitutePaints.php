@@ -36,7 +36,7 @@ final class SubstitutePaints extends FileCommand
         }
         $catalogue = $this->catalogue();
         $shelf = Substitutes::forMany($this->shelf($catalogue));
-        $names = new PaintNames(array_map(static fn(CatalogueRow $row) => $row->toPaint(), $catalogue));
+        $names = PaintNames::of(array_map(static fn(CatalogueRow $row) => $row->toPaint(), $catalogue));
 
         return array_map(
             static fn(WantedPaint $wanted): array => self::told(ListAnswer::to($wanted, $shelf, $tolerance)),

@@ -136,7 +136,7 @@ final class WantedListTest extends TestCase
     /** @return list<WantedPaint> */
     private static function read(string $text): array
     {
-        return WantedList::read($text, new PaintNames([
+        return WantedList::read($text, PaintNames::of([
             self::paint('Oilskin Yellow', 'C06', '#e0ac1c'), self::paint('Deep Tide', 'C17', '#1f4f55'), self::paint('Tide Teal', 'C16', '#2f7f86'),
             self::paint('Ograw Brun', 'X1', '#604020'),
         ]));
