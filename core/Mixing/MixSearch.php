@@ -77,17 +77,22 @@ final class MixSearch
         }
     }
 
-    /** @param list<array{int, int}> $pairs places on the shelf, the likeliest first */
+    /**
+     * Each of these in every ratio.
+     *
+     * @param list<array{int, int}> $pairs places on the shelf
+     */
     public function these(BestMixes $best, array $pairs): void
     {
-        $this->drawnFor = INF;
-        $this->redraw($best);
-        $last = count($this->pairRatios) - 1;
-        $spans = $this->spans->ofPaints;
         foreach ($pairs as [$one, $other]) {
             [$first, $second] = [min($one, $other), max($one, $other)];
-            if ($this->rules->hold([$first, $second])) {
-                $this->range($best, $first, $second, 0, $last, $spans[$second], $spans[$first]);
+            if (! $this->rules->hold([$first, $second])) {
+                continue;
+            }
+            foreach ($this->pairRatios as $at => $ratio) {
+                if ($this->rules->allow([$first, $second], $ratio)) {
+                    $best->consider(Palette::lab($this->palette->lightOfTwo($first, $second, $this->pairShares[$at])), [$first, $second], $ratio);
+                }
             }
         }
     }
