@@ -6,7 +6,7 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Planning\PaintingOrder;
 use Kalokroma\Planning\Pass;

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
 
 /**
@@ -44,6 +45,9 @@ final class LogEntry extends Model
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class)->withTrashed();
+        $batch = $this->belongsTo(Batch::class);
+        $batch->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $batch;
     }
 }

@@ -41,6 +41,8 @@ use Kalokroma\Paint\Paint;
  * @property float|null $hue
  * @property int $version
  * @property Pot|null $pot
+ * @property \Illuminate\Database\Eloquent\Collection<int, PaintSet> $sets
+ * @property \Illuminate\Database\Eloquent\Collection<int, Plan> $plans
  */
 final class Product extends Model
 {

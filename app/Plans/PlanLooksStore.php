@@ -6,7 +6,7 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**

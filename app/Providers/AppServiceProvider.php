@@ -37,6 +37,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         JsonResource::withoutWrapping();
         Validator::resolver(static fn(...$arguments): BoundedValidator => new BoundedValidator(...$arguments));
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(! $this->app->environment('production'));
     }
 }

@@ -8,7 +8,7 @@ use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanLooksStore;
 use App\Plans\PlanView;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Recipe\Area;
 
