@@ -1,0 +1,58 @@
+import { describe, expect, it, vi } from 'vitest';
+import { no, ok, server } from './server';
+
+const step = (id: string, done: number, entries: object[] = []) => ({
+    step: { id },
+    areaName: 'Coat',
+    technique: 'Basecoat',
+    done,
+    left: 5 - done,
+    entries,
+});
+const batch = (...steps: object[]) => ({ id: 'b', steps, next: 's' });
+const desk = async () => {
+    const { BatchDesk } = await import('../../resources/js/lib/batchDesk.svelte');
+    return new BatchDesk('b');
+};
+
+describe('a batch on the desk', () => {
+    it('counts what is on its way as done, once', async () => {
+        server(ok(batch(step('s', 1), step('t', 0))));
+        const at = await desk();
+        await at.load();
+        at.record(at.step('s')!, { models: 4 });
+        expect([at.step('s')?.done, at.step('s')?.left, at.batch?.next]).toEqual([5, 0, 't']);
+
+        // The server has it, though its answer was lost: the next look at the batch shows it, and it is not counted twice.
+        const id = at.waiting[0].entry.id;
+        server(ok(batch(step('s', 5, [{ id, models: 4 }]), step('t', 0))));
+        await at.load();
+        expect(at.step('s')?.done).toBe(5);
+    });
+
+    it('takes the record away again and says why when it is refused', async () => {
+        server(ok(batch(step('s', 1))), no(422));
+        const at = await desk();
+        const end = at.listen();
+        await at.load();
+        at.record(at.step('s')!, { models: 4 });
+        await vi.advanceTimersByTimeAsync(50);
+        end();
+
+        expect(at.step('s')?.done).toBe(1);
+        expect(at.fault?.message).toBe('Refused with 422');
+    });
+
+    it('does not take back what still waits for a server that is away', async () => {
+        server(ok(batch(step('s', 1))));
+        const at = await desk();
+        await at.load();
+        at.record(at.step('s')!, { models: 1 });
+        await vi.advanceTimersByTimeAsync(3500);
+        const asked = server();
+        await at.undoNewest();
+
+        expect(asked.filter((one) => one.method === 'DELETE')).toEqual([]);
+        expect(at.waiting.length).toBe(1);
+    });
+});

@@ -1,0 +1,70 @@
+import { describe, expect, it, vi } from 'vitest';
+import { no, ok, server, storage } from './server';
+
+const DAY = 24 * 3600 * 1000;
+
+describe('what is kept in the browser', () => {
+    it('is there for a month and then dropped', async () => {
+        const { forgetOld, keep, kept } = await import('../../resources/js/lib/kept');
+        keep('note', { text: 'half a thought' });
+        vi.advanceTimersByTime(30 * DAY);
+        expect(kept('note')).toEqual({ text: 'half a thought' });
+        vi.advanceTimersByTime(2 * DAY);
+        expect(kept('note')).toBe(null);
+        forgetOld();
+        expect(Object.keys(storage)).toEqual([]);
+    });
+
+    it('is nothing when the storage is full or holds rubbish', async () => {
+        const { keep, kept } = await import('../../resources/js/lib/kept');
+        vi.spyOn(storage, 'setItem').mockImplementationOnce(() => {
+            throw new Error('full');
+        });
+        expect(() => keep('note', 1)).not.toThrow();
+        storage.setItem('kalokroma.kept.note', '{');
+        expect(kept('note')).toBe(null);
+    });
+});
+
+describe('asking the server', () => {
+    it('never sends a write again that was refused, and reads only once', async () => {
+        const { api } = await import('../../resources/js/lib/api');
+        const asked = server(no(422), 'lost');
+        await expect(api.post('/x')).rejects.toMatchObject({ status: 422 });
+        await expect(api.get('/y')).rejects.toMatchObject({ status: 0 });
+        expect(asked.map((one) => [one.method, one.key === null])).toEqual([
+            ['POST', false],
+            ['GET', true],
+        ]);
+    });
+
+    it('gives up after a few tries and says that nothing is lost', async () => {
+        const { api } = await import('../../resources/js/lib/api');
+        const asked = server();
+        const failed = expect(api.put('/x', {})).rejects.toThrow('What you entered is still here');
+        await vi.runAllTimersAsync();
+        await failed;
+        expect(new Set(asked.map((one) => one.key)).size).toBe(1);
+        expect(asked.length).toBe(4);
+    });
+
+    it('has no trouble with a full disk: that is said, not tried again', async () => {
+        const { api } = await import('../../resources/js/lib/api');
+        const asked = server(no(507), ok({}));
+        await expect(api.put('/x', {})).rejects.toMatchObject({ status: 507 });
+        expect(asked.length).toBe(1);
+    });
+});
+
+describe('notices', () => {
+    it('only the newest change of a thing can be taken back', async () => {
+        const { notices, takeBack, tell } = await import('../../resources/js/lib/notices.svelte');
+        const ran: string[] = [];
+        tell('first', { label: 'Undo', of: 'plan', run: () => ran.push('first') });
+        tell('second', { label: 'Undo', of: 'plan', run: () => ran.push('second') });
+        expect(notices.map((one) => one.action?.label)).toEqual([undefined, 'Undo']);
+        expect(takeBack()).toBe(true);
+        expect(takeBack()).toBe(false);
+        expect(ran).toEqual(['second']);
+    });
+});

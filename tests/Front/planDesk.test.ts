@@ -1,0 +1,185 @@
+import { describe, expect, it, vi } from 'vitest';
+import { no, ok, server, storage } from './server';
+
+const area = (id: string, ...steps: string[]) => ({
+    id,
+    name: id,
+    touches: [],
+    liesUnder: [],
+    steps: steps.map((one) => ({ id: one, coats: 1 })),
+});
+const document = (name: string) => ({ name, areas: [area('coat', 'base', 'wash'), area('belt', 'leather')] });
+const plan = (version: number, name: string) => ({ id: 'p', version, document: document(name) });
+const desk = async () => {
+    const { PlanDesk } = await import('../../resources/js/lib/planDesk.svelte');
+    return new PlanDesk('p');
+};
+const rename = (name: string) => (one: { name: string }) => {
+    one.name = name;
+};
+const drafts = () => Object.keys(storage).filter((key) => key.includes('plan.p'));
+
+describe('a plan on the desk', () => {
+    it('saves what was changed with the version it was changed from', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'new')));
+        const at = await desk();
+        await at.load();
+        at.change(rename('new') as never);
+        expect([at.saving, at.isUnsaved, drafts().length]).toEqual(['saving', true, 1]);
+        await vi.runAllTimersAsync();
+
+        expect(asked[1]).toMatchObject({
+            method: 'PUT',
+            path: '/plans/p',
+            body: { version: 1, document: { name: 'new' } },
+        });
+        expect([at.saving, at.isUnsaved, at.plan?.version, drafts()]).toEqual(['saved', false, 2, []]);
+    });
+
+    it('sends a change whose answer was lost as the very same again, and what came after it next', async () => {
+        const asked = server(
+            ok(plan(1, 'old')),
+            'lost',
+            'lost',
+            'lost',
+            'lost',
+            ok(plan(2, 'one')),
+            ok(plan(3, 'two')),
+        );
+        const at = await desk();
+        await at.load();
+        at.change(rename('one') as never);
+        await vi.advanceTimersByTimeAsync(3600);
+        expect(at.saving).toBe('unreachable');
+        at.change(rename('two') as never);
+        await vi.runAllTimersAsync();
+
+        const puts = asked.slice(1);
+        expect(new Set(puts.slice(0, 5).map((one) => one.key)).size).toBe(1);
+        expect(puts.slice(0, 5).map((one) => (one.body as { document: { name: string } }).document.name)).toEqual([
+            'one',
+            'one',
+            'one',
+            'one',
+            'one',
+        ]);
+        expect(puts[5].body).toMatchObject({ version: 2, document: { name: 'two' } });
+        expect(at.document?.name).toBe('two');
+    });
+
+    it('finds an unsaved change again after a reload and saves it', async () => {
+        server(ok(plan(1, 'old')));
+        const before = await desk();
+        await before.load();
+        before.change(rename('mine') as never);
+        vi.clearAllTimers();
+        vi.resetModules();
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'mine')));
+        const after = await desk();
+        await after.load();
+        await vi.runAllTimersAsync();
+
+        expect(asked[1]).toMatchObject({ method: 'PUT', body: { version: 1, document: { name: 'mine' } } });
+        expect(after.document?.name).toBe('mine');
+    });
+
+    it('keeps an unsaved change beside a state that is newer, and saves it only when told to', async () => {
+        server(ok(plan(1, 'old')));
+        const before = await desk();
+        await before.load();
+        before.change(rename('mine') as never);
+        vi.clearAllTimers();
+        vi.resetModules();
+        const asked = server(ok(plan(4, 'theirs')), ok(plan(5, 'mine')));
+        const after = await desk();
+        await after.load();
+        await vi.runAllTimersAsync();
+        expect([after.saving, after.document?.name, asked.length]).toEqual(['stale', 'mine', 1]);
+
+        await after.resolve('mine');
+        expect(asked[1]).toMatchObject({ body: { version: 4, document: { name: 'mine' } } });
+        expect([after.saving, drafts()]).toEqual(['saved', []]);
+    });
+
+    it('takes theirs when told to', async () => {
+        server(ok(plan(1, 'old')), no(409, { version: 7 }), ok(plan(7, 'theirs')));
+        const at = await desk();
+        await at.load();
+        at.change(rename('mine') as never);
+        await vi.runAllTimersAsync();
+        expect(at.saving).toBe('stale');
+        await at.resolve('theirs');
+
+        expect([at.saving, at.document?.name, drafts()]).toEqual(['saved', 'theirs', []]);
+    });
+
+    it('names the field at fault, and drops the faulty edit before it undoes anything', async () => {
+        const asked = server(
+            ok(plan(1, 'old')),
+            no(422, { faults: [{ field: 'name', message: 'Too long' }] }),
+            ok(plan(1, 'old')),
+        );
+        const at = await desk();
+        await at.load();
+        at.change(rename('x'.repeat(200)) as never);
+        await vi.runAllTimersAsync();
+        expect([at.saving, at.faultAt('name')]).toEqual(['faulty', 'Too long']);
+        await at.undo();
+
+        expect(asked.some((one) => one.path.endsWith('/undo'))).toBe(false);
+        expect([at.saving, at.document?.name]).toEqual(['saved', 'old']);
+    });
+
+    it('takes back its own change and no other', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'old')), ok(plan(3, 'later')));
+        const at = await desk();
+        await at.load();
+        at.removeStep('wash');
+        const back = at.wayBack();
+        await vi.advanceTimersByTimeAsync(200);
+        at.change(rename('later') as never);
+        await vi.advanceTimersByTimeAsync(200);
+        await back.run();
+
+        expect(asked.some((one) => one.path.endsWith('/undo'))).toBe(false);
+    });
+
+    it('undoes with the version it shows, after what is on its way', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'new')), ok(plan(3, 'old')));
+        const at = await desk();
+        await at.load();
+        at.change(rename('new') as never);
+        const undone = at.undo();
+        await vi.runAllTimersAsync();
+        await undone;
+
+        expect(asked.slice(1).map((one) => [one.method, one.path, (one.body as { version: number }).version])).toEqual([
+            ['PUT', '/plans/p', 1],
+            ['POST', '/plans/p/undo', 2],
+        ]);
+        expect(at.document?.name).toBe('old');
+    });
+
+    it('copies areas with steps of their own and forgets an area everywhere', async () => {
+        server(
+            ok({
+                ...plan(1, 'old'),
+                document: {
+                    name: 'old',
+                    areas: [
+                        area('coat', 'base'),
+                        { ...area('belt', 'leather'), touches: ['coat'], liesUnder: ['coat'] },
+                    ],
+                },
+            }),
+        );
+        const at = await desk();
+        await at.load();
+        const copy = at.duplicateArea('coat');
+        expect(at.document?.areas.map((one) => one.id)).toEqual(['coat', copy, 'belt']);
+        expect(at.document?.areas[1].steps[0].id).not.toBe('base');
+        at.removeArea('coat');
+
+        expect(at.document?.areas.find((one) => one.id === 'belt')).toMatchObject({ touches: [], liesUnder: [] });
+    });
+});

@@ -1,0 +1,48 @@
+import { vi } from 'vitest';
+
+export type Asked = { method: string; path: string; key: string | null; body: unknown };
+type Answer = { status: number; body: unknown } | 'lost' | 'never came';
+
+class Storage {
+    [key: string]: unknown;
+    private get kept(): [string, unknown][] {
+        return Object.entries(this);
+    }
+    getItem(key: string): string | null {
+        return (this[key] as string | undefined) ?? null;
+    }
+    setItem(key: string, value: string): void {
+        this[key] = value;
+    }
+    removeItem(key: string): void {
+        delete this[key];
+    }
+    clear(): void {
+        for (const [key] of this.kept) delete this[key];
+    }
+}
+
+export const storage = new Storage();
+
+/** A server that answers as told, one answer after the other, and writes down what it was asked. */
+export function server(...answers: Answer[]): Asked[] {
+    const asked: Asked[] = [];
+    vi.stubGlobal('fetch', async (url: string, options: RequestInit) => {
+        asked.push({
+            method: options.method ?? 'GET',
+            path: url.replace('/api', ''),
+            key: (options.headers as Record<string, string>)['Idempotency-Key'] ?? null,
+            body: options.body === undefined ? undefined : JSON.parse(String(options.body)),
+        });
+        const answer = answers.shift() ?? 'never came';
+        if (answer === 'lost' || answer === 'never came') throw new TypeError('no answer');
+        return new Response(answer.status === 204 ? null : JSON.stringify(answer.body), { status: answer.status });
+    });
+    return asked;
+}
+
+export const ok = (body: unknown, status = 200): Answer => ({ status, body });
+export const no = (status: number, more: object = {}): Answer => ({
+    status,
+    body: { title: 'No', detail: `Refused with ${status}`, status, ...more },
+});
