@@ -34,39 +34,44 @@ final class PaintFiles
     /** Changes told one by one; the rest is counted. */
     private const MOST_TOLD = 300;
 
+    /** Values that one question to the database may carry. */
+    private const CODES_AT_ONCE = 5_000;
+
     /**
-     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     * @return array{total: int, rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
      *
      * @throws \Kalokroma\Exchange\Faulty with every fault, its row and column
      */
-    public function catalogue(string $csv, bool $take): array
+    public function catalogue(string $csv, bool $take, ?Portion $portion = null): array
     {
-        return $this->rows(CatalogueCsv::read($csv), $take);
+        return $this->rows(CatalogueCsv::read($csv), $take, $portion);
     }
 
     /**
      * Colours of a palette become paints: those we wrote find theirs again, others are added under the palette's name.
      *
-     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     * @return array{total: int, rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
      *
      * @throws \Kalokroma\Exchange\Faulty with every fault and its line
      */
-    public function palette(string $gpl, bool $take): array
+    public function palette(string $gpl, bool $take, ?Portion $portion = null): array
     {
-        return $this->rows(PalettePaints::of(Gpl::read($gpl)), $take);
+        return $this->rows(PalettePaints::of(Gpl::read($gpl)), $take, $portion);
     }
 
     /**
      * @param list<CatalogueRow> $rows
      *
-     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     * @return array{total: int, rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
      */
-    private function rows(array $rows, bool $take): array
+    private function rows(array $rows, bool $take, ?Portion $portion): array
     {
-        return DB::transaction(function () use ($rows, $take): array {
-            $present = Product::query()->get()->keyBy(self::key(...));
+        $asked = $portion?->of($rows) ?? $rows;
+
+        return DB::transaction(function () use ($rows, $asked, $take): array {
+            $present = self::present(array_map(static fn(CatalogueRow $row): string => $row->code, $asked));
             $changes = $faults = [];
-            foreach ($rows as $number => $row) {
+            foreach ($asked as $number => $row) {
                 $product = $present->get($row->maker."\n".$row->code) ?? new Product;
                 $product->fill(self::columns($row, $product));
                 $fields = $product->exists ? array_keys($product->getDirty()) : [];
@@ -81,22 +86,24 @@ final class PaintFiles
                 }
             }
 
-            return $faults === [] ? self::told($changes) : throw Faulty::with($faults);
+            return $faults === [] ? self::told($changes, count($rows)) : throw Faulty::with($faults);
         });
     }
 
     /**
-     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     * @return array{total: int, rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
      *
      * @throws \Kalokroma\Exchange\Faulty with every fault, its row and column
      */
-    public function shelf(string $csv, bool $take): array
+    public function shelf(string $csv, bool $take, ?Portion $portion = null): array
     {
-        return DB::transaction(function () use ($csv, $take): array {
-            $products = Product::query()->with('pot')->get()->keyBy(self::key(...));
-            $rows = ShelfCsv::read($csv, static fn(string $maker, string $code): bool => $products->has("$maker\n$code"));
+        return DB::transaction(function () use ($csv, $take, $portion): array {
+            $known = array_fill_keys(Product::query()->toBase()->whereNull('deleted_at')->selectRaw("maker || char(10) || code as named")->pluck('named')->all(), true);
+            $rows = ShelfCsv::read($csv, static fn(string $maker, string $code): bool => isset($known["$maker\n$code"]));
+            $asked = $portion?->of($rows) ?? $rows;
+            $products = self::present(array_map(static fn(ShelfRow $row): string => $row->code, $asked));
             $changes = [];
-            foreach ($rows as $row) {
+            foreach ($asked as $row) {
                 /** @var Product $product known, or the reader would have complained */
                 $product = $products->get($row->maker."\n".$row->code);
                 $pot = $product->pot ?? new Pot(['product_id' => $product->id]);
@@ -109,7 +116,7 @@ final class PaintFiles
                 }
             }
 
-            return self::told($changes);
+            return self::told($changes, count($rows));
         });
     }
 
@@ -177,6 +184,21 @@ final class PaintFiles
         )));
     }
 
+    /**
+     * @param array<int, string> $codes
+     *
+     * @return Collection<string, Product> by maker and code, with their pots
+     */
+    private static function present(array $codes): Collection
+    {
+        $present = new Collection;
+        foreach (array_chunk(array_values(array_unique($codes)), self::CODES_AT_ONCE) as $some) {
+            $present = $present->concat(Product::query()->with('pot')->whereIn('code', $some)->get());
+        }
+
+        return $present->keyBy(self::key(...));
+    }
+
     private static function key(Product $product): string
     {
         return $product->maker."\n".$product->code;
@@ -223,13 +245,14 @@ final class PaintFiles
     /**
      * @param list<array{row: string, change: string, fields: list<string>}> $changes
      *
-     * @return array{rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
+     * @return array{total: int, rows: int, added: int, changed: int, same: int, changes: list<array{row: string, change: string, fields: list<string>}>}
      */
-    private static function told(array $changes): array
+    private static function told(array $changes, int $total): array
     {
         $count = array_count_values(array_column($changes, 'change'));
 
         return [
+            'total' => $total,
             'rows' => count($changes),
             'added' => $count['added'] ?? 0,
             'changed' => $count['changed'] ?? 0,

@@ -115,6 +115,24 @@ final class ShelfTest extends HttpTestCase
         self::assertCount(8, $this->ask('GET', '/sets'));
     }
 
+    public function testALongFileIsTakenInPortionsWhoseRowsKeepTheirNumbers(): void
+    {
+        $csv = "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\n";
+        for ($i = 1; $i <= 5; $i++) {
+            $csv .= "Long,,L$i,Long $i,opaque,#40506$i,,matt,17,300,\n";
+        }
+        $import = fn(string $text, string $more, int $status = 200): array => $this->judged($this->call('POST', "/api/paints/import?what=catalogue&$more", server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $text), 'POST', '/paints/import', $status);
+
+        $first = $import($csv, 'from=0&count=2');
+        self::assertSame([5, 2, 2], [$first['total'], $first['rows'], $first['added']]);
+        self::assertSame(2, Product::query()->where('maker', 'Long')->count());
+        self::assertSame([2, 1], [$import($csv, 'from=2&count=2')['added'], $import($csv, 'from=4&count=2')['rows']]);
+        self::assertSame([5, 0], [$import($csv, 'preview=1')['same'], $import($csv, 'from=9&count=2')['rows']]);
+        // What is at fault anywhere is told before anything is taken.
+        $fault = $import(str_replace('#405065', 'green', $csv), 'from=0&count=1', 422)['faults'][0];
+        self::assertSame([6, 'swatch'], [$fault['row'], $fault['field']]);
+    }
+
     public function testAnImportIsPreviewedThenTakenAndTheExportComesBackTheSame(): void
     {
         $before = (string) $this->get('/api/paints/export?what=catalogue')->getContent();

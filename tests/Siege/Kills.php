@@ -18,9 +18,9 @@ final class Kills
     private const WRITERS = 8;
 
     /** Milliseconds of writing before the next kill. */
-    private const LEAST_WAIT = 400;
+    private const LEAST_WAIT = 800;
 
-    private const MOST_WAIT = 1_600;
+    private const MOST_WAIT = 2_500;
 
     /** @var array<string, array{method: string, url: string, headers: list<string>, body: string|null}> sent and not answered yet, by key */
     private array $open = [];

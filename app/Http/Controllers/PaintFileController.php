@@ -14,15 +14,16 @@ final class PaintFileController
 {
     public function __construct(private readonly PaintFiles $files) {}
 
-    /** The text of a file as the request's body. With ?preview=1 it only says what would change. */
+    /** The text of a file as the request's body. With ?preview=1 it only says what would change; with from and count it takes only some of its rows. */
     public function import(PaintFileRequest $request): JsonResponse
     {
         $take = ! $request->boolean('preview');
+        $portion = $request->portion();
 
         return new JsonResponse(match ($request->what()) {
-            'shelf' => $this->files->shelf($request->getContent(), $take),
-            'palette' => $this->files->palette($request->getContent(), $take),
-            default => $this->files->catalogue($request->getContent(), $take),
+            'shelf' => $this->files->shelf($request->getContent(), $take, $portion),
+            'palette' => $this->files->palette($request->getContent(), $take, $portion),
+            default => $this->files->catalogue($request->getContent(), $take, $portion),
         });
     }
 

@@ -1,11 +1,13 @@
 <script lang="ts">
     import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
-    import { tell } from '../../lib/notices.svelte';
+    import { tell, warn } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
-    /** Lists in and out. A list is looked through first, and taken as a whole or not at all. */
+    const ROWS_AT_ONCE = 2000;
+
+    /** Lists in and out. A list is looked through first; what is at fault anywhere in it is told before any of it is taken. */
     type What = 'catalogue' | 'shelf' | 'palette';
     const forms: Record<What, string> = {
         catalogue:
@@ -34,23 +36,40 @@
     let busy = $state('');
     let over = $state(false);
 
+    /** A long file goes in portions: others can work between them, and one sees how far it is. Sent again it changes nothing twice. */
     async function send(isPreview: boolean): Promise<void> {
         if (file === null) return;
-        busy = isPreview ? `Looking through ${file.name}…` : `Taking ${file.name} in…`;
+        const { name, content } = file;
         problem = null;
+        const all: Schemas['FileChange'] = { total: 1, rows: 0, added: 0, changed: 0, same: 0, changes: [] };
         try {
-            const change = await api.sendFile<Schemas['FileChange']>(
-                `/paints/import?what=${what}${isPreview ? '&preview=1' : ''}`,
-                file.content,
-                what === 'palette' ? 'text/plain' : 'text/csv',
-            );
-            if (isPreview) preview = change;
+            while (all.rows < all.total) {
+                const far = all.total > ROWS_AT_ONCE ? ` ${all.rows} of ${all.total} rows` : '';
+                busy = `${isPreview ? 'Looking through' : 'Taking in'} ${name}…${far}`;
+                const part = await api.sendFile<Schemas['FileChange']>(
+                    `/paints/import?what=${what}&from=${all.rows}&count=${ROWS_AT_ONCE}${isPreview ? '&preview=1' : ''}`,
+                    content,
+                    what === 'palette' ? 'text/plain' : 'text/csv',
+                );
+                all.total = part.total;
+                all.rows += part.rows;
+                all.added += part.added;
+                all.changed += part.changed;
+                all.same += part.same;
+                all.changes.push(...part.changes);
+                if (part.rows === 0) break;
+            }
+            if (isPreview) preview = all;
             else {
-                tell(`${plural(change.added, 'paint')} added, ${change.changed} changed.`);
+                tell(`${plural(all.added, 'paint')} added, ${all.changed} changed.`);
                 file = preview = null;
             }
         } catch (error) {
             problem = asProblem(error);
+            if (!isPreview && all.rows > 0)
+                warn(
+                    `The first ${all.rows} rows are taken in, the rest is not. Take the file in again: what is there stays as it is.`,
+                );
             preview = null;
         }
         busy = '';
