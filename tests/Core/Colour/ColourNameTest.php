@@ -22,7 +22,7 @@ final class ColourNameTest extends TestCase
             ['#1f4f55', 'deep muted teal'], ['#b0242a', 'mid vivid red'], ['#e0ac1c', 'light vivid yellow'], ['#4a2c1c', 'deep muted brown'],
             ['#1c1b1c', 'black'], ['#7f8183', 'mid grey'], ['#f4f4ef', 'white'], ['#d98aa2', 'light pink'], ['#5f7a45', 'mid green'],
             ['#2a6fb0', 'mid blue'], ['#7d5a8c', 'mid violet'], ['#cdb27a', 'light tan'], ['#817637', 'mid olive'], ['#c0a070', 'light muted tan'],
-            ['#a06a2c', 'mid brown'], ['#b08a20', 'mid ochre'],
+            ['#84796c', 'mid greyish drab'], ['#7f8a84', 'mid greyish green'], ['#a06a2c', 'mid brown'], ['#b08a20', 'mid ochre'],
         ];
     }
 
@@ -34,7 +34,7 @@ final class ColourNameTest extends TestCase
 
     public function testTheSpokenScale(): void
     {
-        foreach ([[0.0, Closeness::Same], [1.0, Closeness::Same], [1.01, Closeness::SideBySide], [2.0, Closeness::SideBySide], [4.0, Closeness::Close], [8.0, Closeness::SameFamily], [8.01, Closeness::Different]] as [$number, $closeness]) {
+        foreach ([[0.0, Closeness::Same], [1.0, Closeness::Same], [1.01, Closeness::SideBySide], [2.0, Closeness::SideBySide], [4.0, Closeness::Close], [4.01, Closeness::SameFamily], [8.0, Closeness::SameFamily], [8.01, Closeness::Different]] as [$number, $closeness]) {
             self::assertSame($closeness, Closeness::ofDifference($number), "ΔE₀₀ $number");
         }
     }

@@ -83,8 +83,8 @@ final class VicinityTest extends TestCase
                 }
             }
             sort($pairs);
-            foreach ([$pairs[0], $pairs[20], $pairs[200]] as [$difference]) {
-                $vicinity = Vicinity::around($target, $difference + 0.01, 0.0, $pairs[0][1]);
+            foreach ([$pairs[0], $pairs[2], $pairs[20], $pairs[200]] as [$difference, $known]) {
+                $vicinity = Vicinity::around($target, $difference + 0.01, 0.0, $known);
                 $boxOnly = Vicinity::around($target, $difference + 0.01, 0.0);
                 foreach ($pairs as [$apart, , $one, $other]) {
                     $meets = $vicinity->meets($spans->ofPaints[$one], $spans->ofPaints[$other]);

@@ -136,6 +136,38 @@ final class StripTest extends TestCase
         self::assertGreaterThan(FinishLevel::TableReady->coverTolerance() - 0.05, $off($tooFew));
     }
 
+    public function testCoatsAreCountedWhereTheyAreMeantToCover(): void
+    {
+        $black = $this->stage(Technique::Primer, Paints::of('#232325', 0.95, Kind::Primer), coats: 3);
+        $red = Paints::of('#b8202a', 0.6);
+        $everywhere = $this->strip(Texture::ScalesOrChain, [$black, $this->stage(Technique::Basecoat, $red)])->stages[1]->forecast;
+        // A deep recess gets less of every coat, and is left to the shade.
+        self::assertNotSame(Zone::Recess, $everywhere?->hardestZone);
+        // The lower side, where a layer is feathered, would take more.
+        $layer = new Application('layer', Technique::Layer, Place::AllButRecesses, $red->optics(), 1.0, 1);
+        $feathered = $this->strip(Texture::SmoothPanel, [$black, $layer])->stages[1]->forecast;
+        self::assertNotSame(Zone::LowerSide, $feathered?->hardestZone);
+        self::assertSame($this->strip(Texture::SmoothPanel, [$black, $this->stage(Technique::Basecoat, $red)])->stages[1]->forecast?->needed, $feathered?->needed);
+    }
+
+    public function testOnePartInSixteenIsNoPaintAnyMoreAndOneInElevenIs(): void
+    {
+        $forecast = fn(float $strength) => $this->strip(Texture::BroadFolds, [$this->stage(Technique::Basecoat, Paints::of('#8a5a34', 0.84), strength: $strength)])->stages[0]->forecast;
+
+        self::assertSame([true, null], [$forecast(1 / 16)?->isTooThin, $forecast(1 / 16)?->needed]);
+        self::assertFalse($forecast(1 / 11)?->isTooThin);
+    }
+
+    public function testGlossDeepensAndMattLifts(): void
+    {
+        $black = $this->stage(Technique::Primer, Paints::of('#232325', 0.95, Kind::Primer), coats: 3);
+        $ink = Paints::of('#2f7f8a', 0.04, Kind::Ink);
+        $under = fn(float $skin): float => $this->strip(Texture::SmoothPanel, [$black, new Application('ink', Technique::OneCoat, Place::Everywhere, $ink->optics(), 1.0, 1, true, null, $skin)])->final()->at(Zone::Face)->lightness;
+
+        self::assertLessThan($under(0.005) - 0.5, $under(0.0));
+        self::assertLessThan($under(0.010) - 0.5, $under(0.005));
+    }
+
     public function testTransparentPaintIsNeverAskedToCover(): void
     {
         $strip = $this->strip(Texture::BroadFolds, [$this->stage(Technique::Basecoat, Paints::of('#b88c60', 0.06, Kind::Wash), tints: true)]);
