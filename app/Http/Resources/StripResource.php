@@ -61,6 +61,7 @@ final class StripResource
     {
         return [
             'coats' => $forecast->needed,
+            'isTooThin' => $forecast->isTooThin,
             'zone' => $forecast->hardestZone->label(),
             'coatThickness' => round($forecast->coatThickness, 3),
         ];

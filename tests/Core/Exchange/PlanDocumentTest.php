@@ -10,6 +10,7 @@ use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanReader;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Source;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,5 +53,26 @@ final class PlanDocumentTest extends TestCase
         self::assertSame(array_column(Technique::cases(), 'value'), $schema['$defs']['step']['properties']['technique']['enum'] ?? []);
         self::assertSame(array_column(Texture::cases(), 'value'), $schema['$defs']['area']['properties']['texture']['enum'] ?? []);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['paint']['properties']['kind']['enum'] ?? []);
+        self::assertStringContainsString((string) json_encode(array_column(Source::cases(), 'value')), (string) json_encode($schema));
+    }
+
+    public function testAMeasuredPaintIsSoundBySchemaAndComesBackTheSame(): void
+    {
+        $document = json_decode((string) file_get_contents(self::ROOT.'/resources/demo/plans/ferry-warden.json'), true);
+        $at = array_key_first(array_filter($document['paints'], static fn(array $paint): bool => $paint['kind'] === 'opaque'));
+        $schema = json_decode((string) file_get_contents(self::ROOT.'/docs/formats/plan.schema.json'));
+        foreach ([
+            ['film' => ['overBlack' => [30.1, 10.25, 12.5], 'overWhite' => [41.0, 14.0, 18.0], 'black' => [6.0, 0.0, 0.0], 'white' => [94.0, 0.0, 1.5], 'source' => 'reader', 'readings' => 3]],
+            ['colour' => ['lab' => [40.123, 14.5, 18.75], 'source' => 'photo', 'readings' => 2], 'strength' => ['opacity' => 0.625, 'source' => 'mix', 'readings' => 1]],
+        ] as $measured) {
+            $document['paints'][$at]['measured'] = $measured;
+            $written = PlanWriter::write(PlanReader::read($document, DocumentPaints::of($document)));
+            $paints = array_column($written['paints'], null, 'id');
+
+            self::assertNull((new Validator)->validate(json_decode((string) json_encode($written)), $schema)->error());
+            foreach ($measured as $what => $fields) {
+                self::assertEquals($fields, $paints[$document['paints'][$at]['id']]['measured'][$what]);
+            }
+        }
     }
 }

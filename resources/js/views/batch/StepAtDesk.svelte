@@ -66,7 +66,7 @@
                 <b class="big">{step.step.coats}</b
                 >{#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet">
                         {step.forecastCoats} to cover fully</span
-                    >{/if}
+                    >{:else if step.look?.forecast?.isTooThin}<span class="quiet"> too thin to cover</span>{/if}
             </dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>

@@ -97,7 +97,9 @@
             />
             {#if forecast}
                 <p class="forecast" class:differs={forecast.coats !== step.coats}>
-                    {#if forecast.coats === null}<b>does not cover</b>{:else}<b>{forecast.coats}</b> to cover{/if}
+                    {#if forecast.isTooThin}<b>too thin</b> to cover{:else if forecast.coats === null}<b
+                            >does not cover</b
+                        >{:else}<b>{forecast.coats}</b> to cover{/if}
                 </p>
             {/if}
         </div>
