@@ -6,6 +6,7 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
+use App\Models\Used;
 use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Shelf\OpticsStore;
+use App\Optics\OpticsStore;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 use Kalokroma\Exchange\CatalogueCsv;

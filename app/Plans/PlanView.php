@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use App\Models\Product;
+use App\Models\ProductPaints;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PlanReader;
 use Kalokroma\Planning\PaintingOrder;

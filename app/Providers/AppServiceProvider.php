@@ -10,7 +10,7 @@ use App\Devices\SimulatedBarcodeScanner;
 use App\Devices\SimulatedSwatchReader;
 use App\Devices\SwatchReader;
 use App\Http\Requests\BoundedValidator;
-use App\Shelf\OpticsStore;
+use App\Optics\OpticsStore;
 use App\Shop\Shop;
 use App\Shop\SimulatedShop;
 use App\Support\SystemClock;

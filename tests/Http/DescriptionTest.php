@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Product;
-use App\Shelf\OpticsStore;
+use App\Optics\OpticsStore;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Route as Routes;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Demo\Demo;
 use App\Models\Product;
-use App\Shelf\Demo;
 use Illuminate\Console\Command;
 
 final class LoadDemo extends Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\MapResource;
-use App\Shelf\MapView;
+use App\Map\MapView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Map\MapView;
 use App\Models\Product;
-use App\Shelf\MapView;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Temperature;
 use Kalokroma\Matching\PotLevel;

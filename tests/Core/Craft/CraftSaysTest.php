@@ -72,7 +72,7 @@ final class CraftSaysTest extends TestCase
         yield 'two coats of base are normal, two parts paint to one of water, large brush' => [self::usual(Technique::Basecoat), [2, '2:1 water', Brush::LargeBase, Place::Everywhere]];
         yield 'a common wash is one to one with medium' => [self::usual(Technique::Wash), [1, '1:1 medium', Brush::Medium, Place::Everywhere]];
         yield 'a drybrush is never thinned, and passes over twice' => [self::usual(Technique::Drybrush), [2, '1:0 water', Brush::Drybrush, Place::Everywhere]];
-        yield 'a layer is two thin coats, each dry before the next' => [self::usual(Technique::Layer), [2, '1:1 water', Brush::Medium, Place::AllButRecesses]];
+        yield 'a layer goes on twice, half water, each time dry before the next' => [self::usual(Technique::Layer), [2, '1:1 water', Brush::Medium, Place::AllButRecesses]];
         yield 'a highlight takes the fine brush' => [self::usual(Technique::Highlight), [2, '1:1 water', Brush::Fine, Place::RaisedParts]];
         yield 'a glaze is about one part paint to nine of medium' => [self::usual(Technique::Glaze), [2, '1:9 medium', Brush::Medium, Place::Everywhere]];
         yield 'a one-coat goes on straight, with the large brush' => [self::usual(Technique::OneCoat), [1, '1:0 water', Brush::LargeBase, Place::Everywhere]];

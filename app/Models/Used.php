@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Batches;
+namespace App\Models;
 
-use App\Models\Product;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shelf;
+namespace App\Map;
 
 use App\Lists\PlanNeeds;
 use App\Models\PaintSet;

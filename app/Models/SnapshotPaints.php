@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Models;
 
-use App\Shelf\OpticsStore;
+use App\Optics\OpticsStore;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Paint\Paint;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shelf;
+namespace App\Optics;
 
 use Illuminate\Contracts\Cache\Repository;
 use Kalokroma\Colour\Lab;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shelf;
+namespace App\Demo;
 
 use App\Batches\BatchStore;
 use App\Batches\Logbook;
@@ -10,6 +10,7 @@ use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanFiles;
+use App\Shelf\PaintFiles;
 use App\Support\StoppedClock;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

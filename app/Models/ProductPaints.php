@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Models;
 
-use App\Models\Product;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Paint\Paint;
