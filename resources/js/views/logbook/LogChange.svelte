@@ -107,6 +107,11 @@
         width: 110px;
     }
 
+    .minutes :global(:is(.bx--form-item, .bx--number, input[type='number'])) {
+        width: 100%;
+        min-width: 0;
+    }
+
     .note {
         flex: 1;
         min-width: 220px;
