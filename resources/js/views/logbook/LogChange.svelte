@@ -108,8 +108,10 @@
     }
 
     .minutes :global(:is(.bx--form-item, .bx--number, input[type='number'])) {
+        box-sizing: border-box;
         width: 100%;
         min-width: 0;
+        padding-right: 0;
     }
 
     .note {
