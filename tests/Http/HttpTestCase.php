@@ -18,11 +18,10 @@ abstract class HttpTestCase extends TestCase
     /** Commands run for real. */
     public $mockConsoleOutput = false;
 
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->artisan('kalokroma:demo');
-    }
+    protected bool $seed = true;
+
+    /** @var class-string<DemoSeeder> */
+    protected string $seeder = DemoSeeder::class;
 
     /**
      * @param array<string, mixed>|null $body

@@ -86,8 +86,7 @@ final class StartTest extends TestCase
             $cut = $this->artisan('migrate', '--force');
             $cut->start();
             usleep(1000 * $milliseconds);
-            $cut->signal(SIGKILL);
-            $cut->wait();
+            $cut->stop(0, SIGKILL);
             $again = $this->artisan('migrate', '--force');
             $again->run();
 
