@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Mixing;
 
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
@@ -14,6 +16,8 @@ use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Paints;
 
 final class MixTest extends TestCase
@@ -63,6 +67,31 @@ final class MixTest extends TestCase
 
             self::assertGreaterThanOrEqual($yellow->colour()->toLch()->hue + 8, $olive->hue, $hex);
             self::assertLessThan($yellow->colour()->lightness, $olive->lightness, $hex);
+        }
+    }
+
+    public function testTheOrderOfThePaintsInAMixIsNothing(): void
+    {
+        $random = new Randomizer(new Mt19937(21));
+        $shelf = Paints::shelf(14, 21);
+        for ($i = 0; $i < 60; $i++) {
+            $ingredients = array_map(static fn(int $at): Ingredient => Ingredient::of($shelf[$at], $random->getInt(1, 3)), $random->pickArrayKeys($shelf, 3));
+            $colour = Mix::of($ingredients)->colour();
+
+            self::assertEqualsWithDelta(0.0, Ciede2000::between($colour, Mix::of(array_reverse($ingredients))->colour()), 1e-6);
+        }
+    }
+
+    /** Over white a film that is thinned more is never darker. */
+    public function testThinningIsMonotone(): void
+    {
+        foreach (Paints::shelf(14, 22) as $paint) {
+            $before = -1.0;
+            foreach ([1.0, 0.5, 0.25, 0.1, 0.05] as $strength) {
+                $lightness = $paint->optics()->over(Reflectance::flat(1.0), $strength)->toLab()->lightness;
+                self::assertGreaterThan($before, $lightness, $paint->name);
+                $before = $lightness;
+            }
         }
     }
 
