@@ -99,6 +99,6 @@ return [
     ['core/Mixing/BestMixes.php', 'RANKING_STEP = 0.01', 'RANKING_STEP = 1.0'],
     ['core/Mixing/MixRules.php', '$rounds * $parts[$at] > $this->dropsLeft[$i]', '$parts[$at] > $this->dropsLeft[$i]'],
     ['core/Mixing/Vicinity.php', 'MARGIN = 1.05', 'MARGIN = 0.6'],
-    ['core/Mixing/FacingSide.php', 'self::folds($target, $difference, $slopes, $most[0])', '$most[0]'],
+    ['core/Mixing/FacingSide.php', 'max($most[0], self::folds($target, $difference, $slopes))', '$most[0]'],
     ['core/Planning/PaintingOrder.php', '-$relations->depth($area)', '$relations->depth($area)'],
 ];

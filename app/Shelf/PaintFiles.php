@@ -27,7 +27,7 @@ use Kalokroma\Paint\Reading;
 use Kalokroma\Paint\Source;
 
 /**
- * Brings catalogue, shelf and sets in from CSV files and out again. All of a file is taken, or nothing.
+ * Brings catalogue, shelf and sets in from CSV files and out again. All of a file, or of the portion of it that is asked for, is taken, or nothing.
  */
 final class PaintFiles
 {

@@ -10,6 +10,9 @@ namespace Kalokroma\Colour;
  */
 final class Ciede2000
 {
+    /** No ΔE₀₀ is less than the difference in L* divided by this: the largest S_L, reached at L* 0 and 100. */
+    public const LARGEST_LIGHTNESS_WEIGHT = 1.75;
+
     private const TWENTY_FIVE_TO_THE_SEVENTH = 6103515625.0;
 
     public static function between(Lab $one, Lab $other): float

@@ -138,10 +138,10 @@ final class Buying
         return $this->purchase($weights, 1.0 + $this->sum());
     }
 
-    /** Paints whose L* lies farther apart than this are farther apart than the tolerance: no ΔE₀₀ is less than the difference in L* divided by 1.75. */
+    /** Paints whose L* lies farther apart than this are farther apart than the tolerance. */
     public static function lightnessApart(float $tolerance): float
     {
-        return 1.75 * $tolerance;
+        return Ciede2000::LARGEST_LIGHTNESS_WEIGHT * $tolerance;
     }
 
     private function sum(): float
@@ -241,10 +241,16 @@ final class Buying
         if ($need->id === $paint->id) {
             return 0.0;
         }
-        if ($need->isClear() !== $paint->isClear() || (! $need->isClear() && abs($need->colour()->lightness - $paint->colour()->lightness) > self::lightnessApart($this->tolerance)) || ! Compatibility::mayReplace($need, $paint)) {
+        if ($need->isClear() !== $paint->isClear() || ! Compatibility::mayReplace($need, $paint)) {
             return null;
         }
-        $difference = $need->isClear() ? 0.0 : Ciede2000::between($need->colour(), $paint->colour());
+        if ($need->isClear()) {
+            return 0.0;
+        }
+        if (abs($need->colour()->lightness - $paint->colour()->lightness) > self::lightnessApart($this->tolerance)) {
+            return null;
+        }
+        $difference = Ciede2000::between($need->colour(), $paint->colour());
 
         return $difference <= $this->tolerance ? $difference : null;
     }

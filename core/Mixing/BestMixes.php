@@ -17,9 +17,6 @@ final class BestMixes
     /** ΔE₀₀ is ranked in steps of this: nobody sees less, and the simpler mix should win. */
     public const RANKING_STEP = 0.01;
 
-    /** No ΔE₀₀ is less than the difference in lightness divided by this (the largest S_L, reached at L* 0 and 100). */
-    private const LARGEST_LIGHTNESS_WEIGHT = 1.75;
-
     /** Worse than this is kept only while nothing better is known; ΔE₀₀ of black and white is 100. */
     public const FARTHEST = 120.0;
 
@@ -45,7 +42,7 @@ final class BestMixes
      */
     public function consider(array $colour, array $paints, array $parts): void
     {
-        if (abs($colour[0] - $this->target->lightness) > self::LARGEST_LIGHTNESS_WEIGHT * $this->worst) {
+        if (abs($colour[0] - $this->target->lightness) > Ciede2000::LARGEST_LIGHTNESS_WEIGHT * $this->worst) {
             return;
         }
         $difference = Ciede2000::ofNumbers($this->target->lightness, $this->target->a, $this->target->b, $colour[0], $colour[1], $colour[2]);

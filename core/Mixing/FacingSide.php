@@ -64,17 +64,17 @@ final readonly class FacingSide
                 $most = max($most, self::edge($target, $difference, $slopes, $latitude + M_PI * $i / self::LATITUDES / self::FINER, $angle + 2 * M_PI * $j / self::DIRECTIONS / self::FINER));
             }
         }
-        $most = [self::folds($target, $difference, $slopes, $most[0])];
+        $edge = max($most[0], self::folds($target, $difference, $slopes));
         $centre = self::place($slopes, self::light($target->lightness, $target->a, $target->b));
-        $most = $centre + self::MARGIN * ($most[0] - $centre);
+        $edge = $centre + self::MARGIN * ($edge - $centre);
         $bounds = [];
         $slacks = 0.0;
-        foreach (array_map(static fn(float $x, float $y, float $z): float => $slopes[0] * $x + $slopes[1] * $y + $slopes[2] * $z, ...Spans::weights()) as $weight) {
+        foreach (array_map(static fn(float $x, float $y, float $z): float => self::place($slopes, [$x, $y, $z]), ...Spans::weights()) as $weight) {
             $bounds[] = [max(0.0, $weight), min(0.0, $weight)];
             $slacks += abs($weight) * $slack;
         }
 
-        return is_nan($most) ? null : new self($bounds, $most + $slacks);
+        return is_nan($edge) ? null : new self($bounds, $edge + $slacks);
     }
 
     /**
@@ -82,8 +82,9 @@ final readonly class FacingSide
      *
      * @param array{float, float, float} $slopes
      */
-    private static function folds(Lab $target, float $difference, array $slopes, float $most): float
+    private static function folds(Lab $target, float $difference, array $slopes): float
     {
+        $most = -INF;
         $lightnesses = [];
         for ($i = 0; $i <= self::LATITUDES; $i++) {
             $left = $difference * $i / self::LATITUDES;

@@ -205,24 +205,6 @@ final class Palette
     }
 
     /**
-     * @param list<float> $bands
-     *
-     * @return array{float, float, float} X, Y, Z
-     */
-    public function light(array $bands): array
-    {
-        $x = $y = $z = 0.0;
-        foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-            $seen = $bands[$i];
-            $x += $weightX * $seen;
-            $y += $weightY * $seen;
-            $z += $weightZ * $seen;
-        }
-
-        return [$x, $y, $z];
-    }
-
-    /**
      * @param array{float, float, float} $light X, Y, Z
      *
      * @return array{float, float, float} Lab

@@ -88,7 +88,7 @@ final class ScaleBench
     private function times(): array
     {
         /** @var list<array{id: string, name: string}> $plans */
-        $plans = json_decode($this->get('plans'), true)['plans'] ?? json_decode($this->get('plans'), true);
+        $plans = json_decode($this->get('plans'), true);
         $id = $plans[0]['id'];
         /** @var array{version: int, document: array<string, mixed>} $plan */
         $plan = json_decode($this->get("plans/$id"), true);
@@ -129,7 +129,7 @@ final class ScaleBench
             ['plans, after a change', 300, fn(): string => $this->get('plans')],
             ['a pot, changed', 1000, function () use (&$paint): string {
                 $answer = $this->send('PUT', "paints/{$paint['id']}/pot", ['pots' => 1, 'remainingMl' => 5.0, 'note' => '', 'wished' => false, 'version' => $paint['pot']['version'] ?? 0]);
-                $paint = json_decode($answer, true)['data'] ?? json_decode($answer, true);
+                $paint = json_decode($answer, true);
 
                 return $answer;
             }],

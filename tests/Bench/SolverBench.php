@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Bench;
 
 use Kalokroma\Mixing\BestMixes;
+use Kalokroma\Mixing\Effort;
 use Kalokroma\Mixing\MixAnswers;
 use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Mixing\MixRules;
@@ -55,6 +56,24 @@ final class SolverBench
         }
 
         return $farther;
+    }
+
+    /** How much the best pair of a quick search is farther off than the best of all pairs. */
+    public static function missedByQuick(): float
+    {
+        $missed = 0.0;
+        foreach ([150, 300, 500] as $paints) {
+            $shelf = self::shelf($paints);
+            foreach (self::TARGETS as $hex) {
+                [$quick, $thorough] = array_map(
+                    static fn(Effort $effort): float => MixSolver::solve(MixTarget::masstone(Paints::lab($hex)), $shelf, MixLimits::none()->paints(2), 2, $effort)->pairs[0]->difference->number,
+                    [Effort::quick(), Effort::thorough()],
+                );
+                $missed = max($missed, $quick - $thorough);
+            }
+        }
+
+        return $missed;
     }
 
     /** @return float two-paint mixes with Lab, per second on one core */

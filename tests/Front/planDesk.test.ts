@@ -17,6 +17,20 @@ const desk = async () => {
 const rename = (name: string) => (one: { name: string }) => {
     one.name = name;
 };
+/** A desk on which a change was made and not saved before the page was loaded anew, and what the server was asked since. */
+const reloaded = async (...answers: Parameters<typeof server>) => {
+    server(ok(plan(1, 'old')));
+    const before = await desk();
+    await before.load();
+    before.change(rename('mine') as never);
+    vi.clearAllTimers();
+    vi.resetModules();
+    const asked = server(...answers);
+    const after = await desk();
+    await after.load();
+    await vi.runAllTimersAsync();
+    return { asked, after };
+};
 const drafts = () => Object.keys(storage).filter((key) => key.includes('plan.p'));
 
 describe('a plan on the desk', () => {
@@ -68,32 +82,14 @@ describe('a plan on the desk', () => {
     });
 
     it('finds an unsaved change again after a reload and saves it', async () => {
-        server(ok(plan(1, 'old')));
-        const before = await desk();
-        await before.load();
-        before.change(rename('mine') as never);
-        vi.clearAllTimers();
-        vi.resetModules();
-        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'mine')));
-        const after = await desk();
-        await after.load();
-        await vi.runAllTimersAsync();
+        const { asked, after } = await reloaded(ok(plan(1, 'old')), ok(plan(2, 'mine')));
 
         expect(asked[1]).toMatchObject({ method: 'PUT', body: { version: 1, document: { name: 'mine' } } });
         expect(after.document?.name).toBe('mine');
     });
 
     it('keeps an unsaved change beside a state that is newer, and saves it only when told to', async () => {
-        server(ok(plan(1, 'old')));
-        const before = await desk();
-        await before.load();
-        before.change(rename('mine') as never);
-        vi.clearAllTimers();
-        vi.resetModules();
-        const asked = server(ok(plan(4, 'theirs')), ok(plan(5, 'mine')));
-        const after = await desk();
-        await after.load();
-        await vi.runAllTimersAsync();
+        const { asked, after } = await reloaded(ok(plan(4, 'theirs')), ok(plan(5, 'mine')));
         expect([after.saving, after.document?.name, asked.length]).toEqual(['stale', 'mine', 1]);
 
         await after.resolve('mine');

@@ -14,14 +14,14 @@ final class Crowd
     /**
      * Until nothing is left to ask or somebody says stop.
      *
-     * @param callable(): (array{method: string, url: string, headers: list<string>, body: string|null}|null) $next null when nothing is left
-     * @param callable(array{method: string, url: string, headers: list<string>, body: string|null}, int, string, float): void $answered with the status (0 when there was no answer), the body and seconds
+     * @param callable(): (Asked|null) $next null when nothing is left
+     * @param callable(Asked, int, string, float): void $answered with the status (0 when there was no answer), the body and seconds
      * @param callable(): bool|null $isOver asked again and again
      */
     public static function ask(int $askers, callable $next, callable $answered, ?callable $isOver = null): void
     {
         $multi = curl_multi_init();
-        /** @var array<int, array{array{method: string, url: string, headers: list<string>, body: string|null}, CurlHandle}> $asked */
+        /** @var array<int, array{Asked, CurlHandle}> $asked */
         $asked = [];
         $isDry = false;
         while (true) {
@@ -52,19 +52,18 @@ final class Crowd
         curl_multi_close($multi);
     }
 
-    /** @param array{method: string, url: string, headers: list<string>, body: string|null} $request */
-    private static function handle(array $request): CurlHandle
+    private static function handle(Asked $request): CurlHandle
     {
-        $handle = curl_init($request['url']);
+        $handle = curl_init($request->url);
         curl_setopt_array($handle, [
-            CURLOPT_CUSTOMREQUEST => $request['method'],
-            CURLOPT_HTTPHEADER => ['Expect:', ...$request['headers']],
+            CURLOPT_CUSTOMREQUEST => $request->method,
+            CURLOPT_HTTPHEADER => ['Expect:', ...$request->headers],
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_TIMEOUT => self::SECONDS,
             CURLOPT_PATH_AS_IS => true,
         ]);
-        if ($request['body'] !== null) {
-            curl_setopt($handle, CURLOPT_POSTFIELDS, $request['body']);
+        if ($request->body !== null) {
+            curl_setopt($handle, CURLOPT_POSTFIELDS, $request->body);
         }
 
         return $handle;

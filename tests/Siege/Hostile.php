@@ -47,7 +47,7 @@ final class Hostile
         $read = fn(string $path): array => json_decode((string) file_get_contents($this->server->url("api/$path")), true);
         $paints = array_column($read('paints')['paints'], 'id');
         $plans = array_column($read('plans'), 'id');
-        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'] ?? [], 'id'), 'photos' => ['none']];
+        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none']];
     }
 
     /** @return array{asked: int, statuses: array<int, int>, slowest: float, faults: list<string>} */
@@ -58,7 +58,7 @@ final class Hostile
             $siege = new self($server, new Randomizer(new Mt19937($seed)));
             $siege->reads('before');
             $left = $requests;
-            Crowd::ask(self::ASKERS, function () use ($siege, &$left): ?array {
+            Crowd::ask(self::ASKERS, function () use ($siege, &$left): ?Asked {
                 return $left-- > 0 ? $siege->request() : null;
             }, $siege->answered(...));
             $siege->reads('after');
@@ -79,23 +79,21 @@ final class Hostile
         }
     }
 
-    /** @param array{method: string, url: string, headers: list<string>, body: string|null} $request */
-    private function answered(array $request, int $status, string $body, float $seconds): void
+    private function answered(Asked $request, int $status, string $body, float $seconds): void
     {
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         $this->slowest = max($this->slowest, $seconds);
-        $told = "$request[method] $request[url] ".substr((string) $request['body'], 0, 300);
+        $told = "$request->method $request->url ".substr((string) $request->body, 0, 300);
         if ($status === 0 || $status >= 500) {
             $this->faults[] = "$status: $told => ".substr($body, 0, 300);
         } elseif ($seconds > self::SECONDS) {
             $this->faults[] = sprintf('%.1f s: %s', $seconds, $told);
-        } elseif ($status >= 400 && $request['method'] !== 'HEAD' && ! is_int(json_decode($body, true)['status'] ?? null)) {
+        } elseif ($status >= 400 && $request->method !== 'HEAD' && ! is_int(json_decode($body, true)['status'] ?? null)) {
             $this->faults[] = "$status without a problem: $told => ".substr($body, 0, 200);
         }
     }
 
-    /** @return array{method: string, url: string, headers: list<string>, body: string|null} */
-    private function request(): array
+    private function request(): Asked
     {
         $path = (string) $this->one(array_keys($this->description['paths']));
         $operations = array_intersect_key($this->description['paths'][$path], ['get' => 1, 'post' => 1, 'put' => 1, 'delete' => 1]);
@@ -122,7 +120,7 @@ final class Hostile
             $headers[] = 'Idempotency-Key: '.$this->one(['a', 'b', 'k-'.$this->random->getInt(1, 40), str_repeat('x', 80), 'ü']);
         }
 
-        return ['method' => strtoupper($method), 'url' => $this->server->url('api'.$url).($query === [] ? '' : '?'.implode('&', $query)), 'headers' => $headers, 'body' => is_string($body) ? $body : null];
+        return new Asked(strtoupper($method), $this->server->url('api'.$url).($query === [] ? '' : '?'.implode('&', $query)), $headers, is_string($body) ? $body : null);
     }
 
     /** @param array<string, mixed> $schema */

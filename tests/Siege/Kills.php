@@ -22,7 +22,7 @@ final class Kills
 
     private const MOST_WAIT = 2_500;
 
-    /** @var array<string, array{method: string, url: string, headers: list<string>, body: string|null}> sent and not answered yet, by key */
+    /** @var array<string, Asked> sent and not answered yet, by key */
     private array $open = [];
 
     /** @var array<string, string> key => log, plan or paint; answered that it was done */
@@ -83,7 +83,7 @@ final class Kills
         $again = array_keys($this->open);
         Crowd::ask(
             self::WRITERS,
-            function () use (&$again): array {
+            function () use (&$again): Asked {
                 $key = array_shift($again);
 
                 return $key === null ? $this->write() : $this->open[$key];
@@ -106,17 +106,16 @@ final class Kills
     {
         for ($try = 0; $try < 20 && $this->open !== []; $try++) {
             $again = array_values($this->open);
-            Crowd::ask(self::WRITERS, static function () use (&$again): ?array {
+            Crowd::ask(self::WRITERS, static function () use (&$again): ?Asked {
                 return array_shift($again);
             }, $this->answered(...));
         }
         foreach ($this->open as $request) {
-            $this->faults[] = "$request[method] $request[url] got no answer";
+            $this->faults[] = "$request->method $request->url got no answer";
         }
     }
 
-    /** @return array{method: string, url: string, headers: list<string>, body: string|null} */
-    private function write(): array
+    private function write(): Asked
     {
         $number = $this->made++;
         $key = sprintf('siege-%d', $number);
@@ -127,13 +126,12 @@ final class Kills
             default => ['paints', json_encode(['maker' => 'Siege', 'range' => '', 'code' => $key, 'name' => $key, 'kind' => 'opaque', 'swatch' => '#7a5230', 'opacity' => null, 'finish' => 'matt', 'volumeMl' => 17.5, 'price' => 300, 'barcode' => ''], JSON_PRESERVE_ZERO_FRACTION)],
         };
 
-        return $this->open[$key] = ['method' => 'POST', 'url' => $this->server->url("api/$path"), 'headers' => ['Content-Type: application/json', 'Accept: application/json', "Idempotency-Key: $key"], 'body' => (string) $body];
+        return $this->open[$key] = new Asked('POST', $this->server->url("api/$path"), ['Content-Type: application/json', 'Accept: application/json', "Idempotency-Key: $key"], (string) $body);
     }
 
-    /** @param array{method: string, url: string, headers: list<string>, body: string|null} $request */
-    private function answered(array $request, int $status, string $body, float $seconds): void
+    private function answered(Asked $request, int $status, string $body, float $seconds): void
     {
-        $key = substr($request['headers'][2], strlen('Idempotency-Key: '));
+        $key = substr($request->headers[2], strlen('Idempotency-Key: '));
         if ($status === 0) {
             return;
         }
@@ -143,7 +141,7 @@ final class Kills
         } elseif ($status >= 400) {
             $this->refused++;
         } else {
-            $this->done[$key] = basename((string) parse_url($request['url'], PHP_URL_PATH));
+            $this->done[$key] = basename((string) parse_url($request->url, PHP_URL_PATH));
         }
     }
 

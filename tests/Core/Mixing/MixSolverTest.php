@@ -108,7 +108,7 @@ final class MixSolverTest extends TestCase
         ];
     }
 
-    /** Measured over 26 targets on three shelves: 0.19 at most for the pair. */
+    /** `bin/bench` prints how much over more targets and shelves. */
     public function testTheQuickSearchMissesLittle(): void
     {
         foreach ([[150, 7], [300, 5]] as [$count, $seed]) {

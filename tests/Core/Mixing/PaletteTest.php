@@ -42,10 +42,25 @@ final class PaletteTest extends TestCase
             $ofThree = Optics::mixed([[$paints[$one]->optics(), $p], [$paints[$two]->optics(), $q], [$paints[$three]->optics(), $r]]);
 
             self::assertSeen($ofTwo, $isSeeThrough, Palette::lab($palette->lightOfTwo($one, $two, $p / ($p + $q))));
-            self::assertSeen($ofTwo, $isSeeThrough, Palette::lab($palette->light($palette->spectrumOfTwo($one, $two, $p / ($p + $q)))));
+            self::assertSeen($ofTwo, $isSeeThrough, self::labOf($palette->spectrumOfTwo($one, $two, $p / ($p + $q))));
+            [$lows, $highs, $x, $y, $z] = $palette->spanOfTwo($one, $two, $p / ($p + $q));
+            self::assertSeen($ofTwo, $isSeeThrough, Palette::lab([$x, $y, $z]));
+            self::assertSame(Spans::of($palette->spectrumOfTwo($one, $two, $p / ($p + $q))), [$lows, $highs]);
             self::assertSeen($ofThree, $isSeeThrough, Palette::lab($palette->lightOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)));
-            self::assertSeen($ofThree, $isSeeThrough, Palette::lab($palette->light($palette->spectrumOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total))));
+            self::assertSeen($ofThree, $isSeeThrough, self::labOf($palette->spectrumOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)));
         }
+    }
+
+    /**
+     * @param list<float> $bands
+     *
+     * @return array{float, float, float}
+     */
+    private static function labOf(array $bands): array
+    {
+        $lab = Reflectance::of($bands)->toLab();
+
+        return [$lab->lightness, $lab->a, $lab->b];
     }
 
     /** What the search leaves out is left out because of this. A see-through coat may lie outside by a hair. */
