@@ -142,6 +142,33 @@ final class ColourBenchTest extends BrowserTestCase
         $this->see('//section[@aria-label="Basket"]//li');
     }
 
+    public function testWhatStandsOnTheShelfIsNamedInTheBasketAndNotBought(): void
+    {
+        $this->visit('#/shelf/buy');
+        $this->choose('Buy for', 'a list of mine');
+        $this->fill('One paint a line', "Marsh Umber #5b4632\nDeep Tide");
+        $this->see('//section[@aria-label="Basket"]//p[contains(., "On your shelf already:") and contains(., "Mud for Marsh Umber")]');
+        $this->seeNot('//section[@aria-label="Basket"]//li[contains(., "Mud")]');
+        $this->see('//section[@aria-label="Basket"]//li[contains(., "Deep Tide")]');
+    }
+
+    public function testALongFileIsLookedThroughInPortionsAndLeftAlone(): void
+    {
+        $file = sys_get_temp_dir().'/kalokroma-long-'.getmypid().'.csv';
+        $rows = array_map(static fn(int $i): string => sprintf('Long,,L%d,Long %d,opaque,#%06x,,matt,17,300,', $i, $i, 7919 * $i % 0xFFFFFF), range(1, 2300));
+        file_put_contents($file, implode("\n", ['maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode', ...$rows]));
+        try {
+            $this->visit('#/shelf/files');
+            $this->see('//input[@type="file"]')->setFileDetector(new LocalFileDetector)->sendKeys($file);
+            $this->see('//*[@role="status"][contains(., "2300 rows") and contains(., "2300 would be added")]');
+            $this->pressNamed('Leave it');
+            $this->seeNot('//*[contains(., "would be added")]');
+            self::assertSame(0, self::driver()->executeAsyncScript('const done = arguments[0]; fetch("/api/paints?search=Long").then((answer) => answer.json()).then((page) => done(page.total))'));
+        } finally {
+            unlink($file);
+        }
+    }
+
     public function testTheMapIsWalkedByKeysAndBrushedByPointer(): void
     {
         $this->visit('#/shelf');

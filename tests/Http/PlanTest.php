@@ -24,6 +24,20 @@ final class PlanTest extends HttpTestCase
         self::assertCount(3, $this->ask('GET', '/plans'));
     }
 
+    public function testPaintThatIsThinnedToNothingIsCalledTooThinAndNotGivenANumberOfCoats(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$area, $step] = [$plan['document']['areas'][0]['id'], $plan['document']['areas'][0]['steps'][0]];
+        $document = $plan['document'];
+        $document['areas'][0]['steps'][0]['dilution'] = ['paint' => 1, 'thinner' => 19, 'with' => 'water'];
+        $looks = $this->ask('POST', '/plans/'.$plan['id'].'/preview', ['document' => $document]);
+        $forecast = static fn(array $looks): array => array_column($looks['areas'][$area]['strip']['stages'], 'forecast', 'stepId')[$step['id']];
+
+        self::assertSame([true, null], [$forecast($looks)['isTooThin'], $forecast($looks)['coats']]);
+        self::assertFalse($forecast($plan['looks'])['isTooThin']);
+        self::assertIsInt($forecast($plan['looks'])['coats']);
+    }
+
     public function testAChangeIsSavedRedrawnAndCanBeUndoneAndDoneAgain(): void
     {
         [$id, $plan] = [$this->plan()->id, $this->ask('GET', '/plans/'.$this->plan()->id)];

@@ -29,6 +29,20 @@ final class PurchaseTest extends HttpTestCase
         self::assertLessThanOrEqual(count($answer['needs']), count($this->ask('POST', '/purchases/advice', ['plan' => $this->plan()->id, 'shelfStandsIn' => true])['needs']));
     }
 
+    /** The demo owns Mud, which is near enough; nobody else sells anything like it. */
+    public function testWhatStandsOnTheShelfIsNamedAndNotBoughtAgain(): void
+    {
+        $answer = $this->ask('POST', '/purchases/advice', ['text' => "Marsh Umber #5b4632\nDeep Tide"]);
+
+        self::assertSame([['Marsh Umber', 'Mud']], array_map(static fn(array $one): array => [$one['wanted']['name'], $one['by']['name']], $answer['onShelf']));
+        self::assertSame([], $answer['unmeetable']);
+        foreach ($answer['purchases'] as $purchase) {
+            self::assertNotContains('Mud', array_column($purchase['items'], 'name'));
+            self::assertSame([], $purchase['open']);
+        }
+        self::assertSame(['Marsh Umber'], array_column($this->ask('POST', '/purchases/advice', ['text' => 'Marsh Umber #5b4632', 'tolerance' => 0.5])['unmeetable'], 'name'));
+    }
+
     public function testAPriceByHandWinsOverTheShop(): void
     {
         $tide = $this->paint('Deep Tide');

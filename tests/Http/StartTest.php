@@ -75,6 +75,11 @@ final class StartTest extends TestCase
         Patience::until(static fn(): bool => @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'an answer', 20);
         self::assertSame('0600', substr(sprintf('%o', fileperms($this->database)), -4));
 
+        // What the build made keeps its name for ever; the rest may change with the next version.
+        $asset = (string) basename((string) (glob(self::ROOT.'/public/build/assets/*.js') ?: [''])[0]);
+        self::assertStringContainsString('immutable', self::header($port, "build/assets/$asset", 'Cache-Control'));
+        self::assertSame('no-cache', self::header($port, 'theme.js', 'Cache-Control'));
+
         $start->signal(SIGKILL);
         Patience::until(static fn(): bool => ! $start->isRunning() && @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1.0) === false, 'the workers to end', 20);
     }
@@ -101,6 +106,13 @@ final class StartTest extends TestCase
             touch($this->database);
         }
         self::assertGreaterThan(0, $cuts, 'some were cut off');
+    }
+
+    private static function header(string $port, string $path, string $name): string
+    {
+        $headers = array_change_key_case(get_headers("http://127.0.0.1:$port/$path", true) ?: []);
+
+        return (string) ($headers[strtolower($name)] ?? '');
     }
 
     private function start(string $port): Process

@@ -39,6 +39,23 @@ final class SubstitutesTest extends TestCase
         self::assertSame(['Grey'], $names(Paints::of('#909090', 0.7, Kind::SemiOpaque)));
     }
 
+    /** One shelf answers many questions: what it keeps of one must not colour the next. */
+    public function testAShelfAnswersEachOfManyAsItAnswersOne(): void
+    {
+        $shelf = [
+            ...Paints::shelf(24, 31),
+            Paints::of('#76716d', null, Kind::Wash, 'Soot wash'), Paints::of('#b88c60', null, Kind::Wash, 'Umber wash'), Paints::of('#8a6a40', null, Kind::Ink, 'Bark ink'),
+        ];
+        $many = Substitutes::forMany($shelf);
+        $told = static fn(array $offers): array => array_map(static fn(Substitute $one): array => [$one->way, $one->mix->parts(), round($one->strength, 6), round($one->difference->number, 6)], $offers);
+        foreach ([['#a29c94', Kind::Wash, 1.0], ['#a29c94', Kind::Wash, 0.5], ['#7a5230', Kind::Opaque, 1.0], ['#9a7038', Kind::OneCoat, 0.25], ['#a29c94', Kind::Wash, 1.0]] as [$hex, $kind, $planned]) {
+            $wanted = Mix::single(Paints::of($hex, null, $kind, 'Wanted'));
+
+            self::assertNotSame([], $many->for($wanted, $planned));
+            self::assertSame($told(Substitutes::from($shelf)->for($wanted, $planned)), $told($many->for($wanted, $planned)), "$hex $planned");
+        }
+    }
+
     public function testAWashCanBeMadeFromPaintAndMedium(): void
     {
         $offers = Substitutes::from([Paints::of('#1c1b1c', 0.96, Kind::Opaque, 'Tar')])->for(Mix::single(Paints::of('#a29c94', 0.03, Kind::Wash)));

@@ -133,6 +133,22 @@ final class WantedListTest extends TestCase
         self::assertEqualsWithDelta(0.0, $answer->advised->difference->number, 1e-2);
     }
 
+    /** Of a large catalogue only what somebody means is fetched, and each once. */
+    public function testOnlyThePaintsThatAreMeantAreFetched(): void
+    {
+        $fetched = [];
+        $labels = array_map(static fn(int $i): array => ["id$i", 'Maker', "B$i", "Bench paint $i"], range(1, 400));
+        $names = PaintNames::labelled([...$labels, ['tide', 'Heather House', 'C17', 'Deep Tide']], static function (string $id) use (&$fetched): Paint {
+            $fetched[] = $id;
+
+            return self::paint($id, $id, '#1f4f55');
+        });
+        $wanted = WantedList::read("Deep Tyde\nB17\nmaker b17\nBench paint 20\nnothing like it", $names);
+
+        self::assertSame(['tide', 'id17', 'id17', 'id20', null], array_map(static fn(WantedPaint $one): ?string => $one->paint?->id, $wanted));
+        self::assertSame(['tide', 'id17', 'id20'], $fetched);
+    }
+
     /** @return list<WantedPaint> */
     private static function read(string $text): array
     {

@@ -124,6 +124,27 @@ final class MixSolverTest extends TestCase
         }
     }
 
+    /** On a very large shelf only the likeliest are looked through; what must be in it is among them however unlikely. */
+    public function testOnAVeryLargeShelfTheLimitsHoldToo(): void
+    {
+        $shelf = Paints::shelf(520, 17);
+        $target = MixTarget::masstone(Paints::lab('#f2ead0'));
+        usort($shelf, static fn(Paint $one, Paint $other): int => $one->colour()->lightness <=> $other->colour()->lightness);
+        $darkest = $shelf[1]->id;
+        $free = MixSolver::solve($target, $shelf, MixLimits::none()->paints(2), 4);
+        $nearest = $free->pairs[0]->mix->ingredients[0]->paint->id;
+        $answers = MixSolver::solve($target, $shelf, MixLimits::none()->paints(2)->with([$darkest])->without([$nearest]), 4);
+
+        self::assertCount(300, $answers->tried);
+        self::assertNotSame([], $answers->pairs);
+        foreach ($answers->pairs as $answer) {
+            $ids = array_map(static fn(Ingredient $one): string => $one->paint->id, $answer->mix->ingredients);
+            self::assertContains($darkest, $ids);
+            self::assertNotContains($nearest, $ids);
+        }
+        self::assertLessThan($answers->pairs[0]->difference->number, $free->pairs[0]->difference->number);
+    }
+
     public function testTheBestAnswerIsNeverWorseThanTheBestPair(): void
     {
         foreach ([30, 60] as $seed => $count) {
