@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BeginningController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BottleColourController;
 use App\Http\Controllers\CraftController;
 use App\Http\Controllers\DrawdownController;
+use App\Http\Controllers\KeptMixController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MapController;
@@ -14,6 +16,7 @@ use App\Http\Controllers\MeasuredMixController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PaintFileController;
+use App\Http\Controllers\PaintGuessController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanHistoryController;
@@ -23,12 +26,22 @@ use App\Http\Controllers\PurchaseController;
 use App\Http\Controllers\ReaderController;
 use App\Http\Controllers\ScannerController;
 use App\Http\Controllers\SetController;
+use App\Http\Controllers\SettingController;
+use App\Http\Controllers\StarterController;
 use App\Http\Controllers\SubstituteController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('craft', CraftController::class);
 Route::get('bench', BenchController::class);
 Route::get('sets', SetController::class);
+Route::get('starters', [StarterController::class, 'index']);
+Route::post('starters/{id}', [StarterController::class, 'load']);
+Route::post('starters/{id}/back', [StarterController::class, 'takeBack']);
+Route::get('paint-guess', PaintGuessController::class);
+Route::get('settings', [SettingController::class, 'show']);
+Route::put('settings', [SettingController::class, 'update']);
+Route::post('kept-mixes/{id}/restore', [KeptMixController::class, 'restore']);
+Route::apiResource('kept-mixes', KeptMixController::class)->parameters(['kept-mixes' => 'id'])->only(['index', 'store', 'destroy']);
 Route::get('shelf/map', MapController::class);
 
 Route::post('mixes', MixController::class);
@@ -57,6 +70,10 @@ Route::post('paints/{id}/restore', [PaintController::class, 'restore']);
 Route::put('paints/{id}/pot', PotController::class);
 Route::apiResource('paints', PaintController::class)->parameters(['paints' => 'id']);
 
+Route::post('plans/sketch', [BeginningController::class, 'sketch']);
+Route::post('plans/begin', [BeginningController::class, 'store']);
+Route::post('plans/{id}/edits', [PlanController::class, 'edit']);
+Route::get('plans/names', [PlanController::class, 'names']);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview']);
 Route::post('plans/{id}/duplicate', [PlanController::class, 'duplicate']);
@@ -66,6 +83,7 @@ Route::post('plans/{id}/redo', [PlanHistoryController::class, 'redo']);
 Route::get('plans/{id}/steps/{step}/substitutes', SubstituteController::class);
 Route::apiResource('plans', PlanController::class)->parameters(['plans' => 'id']);
 
+Route::get('batches/names', [BatchController::class, 'names']);
 Route::post('batches/{id}/restore', [BatchController::class, 'restore']);
 Route::post('batches/{id}/refresh', [BatchController::class, 'refresh']);
 Route::apiResource('batches', BatchController::class)->parameters(['batches' => 'id']);

@@ -10,7 +10,6 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Kalokroma\Exchange\PlanWriter;
 
 /**
  * Begins batches and keeps the plan they are painted by.
@@ -27,7 +26,7 @@ final class BatchStore
                 'name' => $name,
                 'models' => $models,
                 'starts_on' => $startsOn,
-                'document' => PlanWriter::write($plan->toCore()),
+                'document' => $plan->written()->fields,
                 'plan_version' => $plan->version,
             ]);
         });
@@ -64,7 +63,7 @@ final class BatchStore
         return DB::transaction(static function () use ($id): Batch {
             $batch = Batch::query()->with('plan')->findOrFail($id);
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
-            $batch->update(['document' => PlanWriter::write($plan->toCore()), 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
+            $batch->update(['document' => $plan->written()->fields, 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
 
             return $batch;
         });

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Recipe\Plan as CorePlan;
 
 /**
@@ -57,6 +57,6 @@ final class Batch extends Model
 
     public function toCore(): CorePlan
     {
-        return PlanReader::read($this->document, SnapshotPaints::of($this->document));
+        return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document));
     }
 }

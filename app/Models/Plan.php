@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Recipe\Plan as CorePlan;
 
 /**
@@ -54,8 +54,19 @@ final class Plan extends Model
         return $this->belongsToMany(Product::class);
     }
 
+    /** @throws \Kalokroma\Exchange\Faulty when a paint it names became unfit for it */
     public function toCore(): CorePlan
     {
-        return PlanReader::read($this->document, ProductPaints::forDocument($this->document));
+        return PlanDocument::of($this->document)->plan(ProductPaints::forDocument($this->document));
+    }
+
+    /**
+     * The document with its paints as they are now.
+     *
+     * @throws \Kalokroma\Exchange\Faulty when a paint it names became unfit for it
+     */
+    public function written(): PlanDocument
+    {
+        return PlanDocument::of($this->document)->tidied(ProductPaints::forDocument($this->document));
     }
 }

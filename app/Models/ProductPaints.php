@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PaintSource;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Paint\Paint;
 
 /** The catalogue's paints that a plan document names, fetched at once. */
@@ -24,10 +25,9 @@ final class ProductPaints implements PaintSource
      */
     public static function forDocument(array $document): self
     {
-        $ids = array_values(array_unique(self::collect($document)));
 
         /** @var Collection<string, Product> $products */
-        $products = Product::withTrashed()->with('pot')->findMany($ids)->keyBy('id');
+        $products = Product::withTrashed()->with('pot')->findMany(PlanDocument::of($document)->paintIds())->keyBy('id');
 
         return new self($products);
     }
@@ -43,22 +43,5 @@ final class ProductPaints implements PaintSource
     public function products(): Collection
     {
         return $this->products;
-    }
-
-    /**
-     * @param array<mixed> $document
-     *
-     * @return list<string> whatever stands where a paint's id belongs
-     */
-    private static function collect(array $document): array
-    {
-        $ids = [];
-        array_walk_recursive($document, static function (mixed $value, int|string $key) use (&$ids): void {
-            if (is_string($value) && in_array($key, ['paint', 'base', 'light'], true)) {
-                $ids[] = $value;
-            }
-        });
-
-        return $ids;
     }
 }

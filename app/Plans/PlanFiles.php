@@ -8,7 +8,7 @@ use App\Models\Plan;
 use App\Models\Product;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
-use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\PlanDocument;
 
 /**
  * Brings plans in from plan documents. The paints of a document are told by maker and code, for ids differ from shelf to shelf.
@@ -20,7 +20,7 @@ final readonly class PlanFiles
     public function takeOut(Plan $plan): string
     {
         try {
-            $document = PlanWriter::write($plan->toCore());
+            $document = $plan->written()->fields;
         } catch (Faulty) {
             $document = $plan->document;
         }
@@ -50,12 +50,7 @@ final readonly class PlanFiles
         if ($faults !== []) {
             throw Faulty::with($faults);
         }
-        array_walk_recursive($document, static function (mixed &$value, int|string $key) use ($ids): void {
-            if (is_string($value) && in_array($key, ['paint', 'base', 'light'], true)) {
-                $value = $ids[$value] ?? $value;
-            }
-        });
 
-        return $this->plans->create($document);
+        return $this->plans->create(PlanDocument::of($document)->withPaintsCalled($ids)->fields);
     }
 }

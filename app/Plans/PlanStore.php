@@ -10,8 +10,13 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Kalokroma\Exchange\PlanReader;
-use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\EditReader;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Recipe\Edit\AddArea;
+use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\IllegalPlan;
+use Kalokroma\Recipe\Plan as CorePlan;
 
 /**
  * Keeps plans and every state they were in.
@@ -33,6 +38,42 @@ final class PlanStore
             $this->put($plan, $this->sound($document), 1);
 
             return $plan;
+        });
+    }
+
+    /**
+     * @param array<mixed> $document without areas
+     * @param array<string, string> $areas names by id
+     *
+     * @throws Faulty when it is no sound plan
+     */
+    public function begin(array $document, array $areas): Plan
+    {
+        return DB::transaction(function () use ($document, $areas): Plan {
+            $plan = PlanDocument::of($document)->plan(ProductPaints::forDocument($document));
+            foreach ($areas as $id => $name) {
+                $plan = self::applied(new AddArea($id, $name), $plan);
+            }
+
+            return $this->create(PlanDocument::ofPlan($plan)->fields);
+        });
+    }
+
+    /**
+     * @param array<mixed> $edit as it is sent (EditReader)
+     * @param int $version the one the change was made on
+     *
+     * @throws Faulty when there is no such edit, or the plan would not stand afterwards
+     * @throws StaleWrite when it was changed elsewhere
+     */
+    public function edit(string $id, array $edit, int $version): Plan
+    {
+        return DB::transaction(function () use ($id, $edit, $version): Plan {
+            $plan = Plan::query()->findOrFail($id);
+            StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+            $change = EditReader::read($edit, ProductPaints::forDocument($edit));
+
+            return $this->save($id, PlanDocument::of($plan->document)->saying(self::applied($change, $plan->toCore()))->fields, $version);
         });
     }
 
@@ -140,7 +181,7 @@ final class PlanStore
     }
 
     /**
-     * The document as we write it ourselves, without its paints: those are the catalogue's.
+     * The document without its paints: those are the catalogue's.
      *
      * @param array<mixed> $document
      *
@@ -148,10 +189,20 @@ final class PlanStore
      */
     private function sound(array $document): array
     {
-        $sound = PlanWriter::write(PlanReader::read($document, ProductPaints::forDocument($document)));
+        $sound = PlanDocument::of($document)->tidied(ProductPaints::forDocument($document))->fields;
         unset($sound['paints']);
 
         return $sound;
+    }
+
+    /** @throws Faulty */
+    private static function applied(Edit $edit, CorePlan $plan): CorePlan
+    {
+        try {
+            return $edit->applyTo($plan);
+        } catch (IllegalPlan $illegal) {
+            throw Faulty::field($illegal->field, $illegal->getMessage());
+        }
     }
 
     private function notePaints(Plan $plan): void

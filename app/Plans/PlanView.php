@@ -8,7 +8,7 @@ use App\Models\Plan;
 use App\Models\Product;
 use App\Models\ProductPaints;
 use Illuminate\Database\Eloquent\Collection;
-use Kalokroma\Exchange\PlanReader;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\PaintingOrder;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
@@ -36,7 +36,7 @@ final readonly class PlanView
     public static function ofDocument(array $document): self
     {
         $paints = ProductPaints::forDocument($document);
-        $plan = PlanReader::read($document, $paints);
+        $plan = PlanDocument::of($document)->plan($paints);
 
         return new self($plan, $paints->products(), new Strips($plan));
     }

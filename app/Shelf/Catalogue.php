@@ -23,10 +23,20 @@ final class Catalogue
     /** Opacities are shown to four digits. */
     private const AS_SHOWN = 0.0001;
 
-    /** @param array<string, mixed> $columns */
-    public function add(array $columns): Product
+    /**
+     * @param array<string, mixed> $columns
+     * @param int $pots full ones put on the shelf with it
+     */
+    public function add(array $columns, int $pots = 0): Product
     {
-        return self::unlessTaken(static fn(): Product => DB::transaction(static fn(): Product => Product::query()->create($columns)->load('pot')));
+        return self::unlessTaken(static fn(): Product => DB::transaction(static function () use ($columns, $pots): Product {
+            $product = Product::query()->create($columns);
+            if ($pots > 0) {
+                $product->pot()->create(['pots' => $pots, 'remaining_ml' => $product->fullMl($pots)]);
+            }
+
+            return $product->load('pot');
+        }));
     }
 
     /**

@@ -58,6 +58,30 @@ enum Texture: string
         return $this !== self::TinyDetail;
     }
 
+    /** What most painters do here after a technique; first of all a basecoat. */
+    public function goesOnAfter(?Technique $last): Technique
+    {
+        $next = $last?->next() ?? Technique::Basecoat;
+
+        return match (true) {
+            // A lens or a buckle takes a colour and a point of light.
+            $this === self::TinyDetail && $last === Technique::Basecoat => Technique::Highlight,
+            // A wash has nothing to run into, so the shade is painted.
+            $next === Technique::Wash && $this->washDriesBlotchy() => Technique::Layer,
+            // A dry brush looks dusty on cloth and skin, and needs much relief to catch.
+            $next === Technique::Drybrush && ! $this->catchesADryBrush() => Technique::Layer,
+            default => $next,
+        };
+    }
+
+    private function catchesADryBrush(): bool
+    {
+        return match ($this) {
+            self::FurOrFeather, self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true,
+            default => false,
+        };
+    }
+
     public function washDriesBlotchy(): bool
     {
         return $this->relief() < self::BLOTCHY_RELIEF;

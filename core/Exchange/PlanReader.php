@@ -9,6 +9,7 @@ use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
@@ -43,6 +44,12 @@ final readonly class PlanReader
     public static function read(array $document, PaintSource $paints): Plan
     {
         return (new self($paints))->plan(DocumentReader::of($document));
+    }
+
+    /** The `mix` of a step; null when it is empty, and at fault under its dotted field when it cannot be. */
+    public static function mixOf(DocumentReader $in, PaintSource $paints): ?Mix
+    {
+        return (new self($paints))->mix($in);
     }
 
     /** @throws Faulty */
@@ -94,11 +101,12 @@ final readonly class PlanReader
         $texture = $in->choice('texture', Texture::class);
         $size = $in->choice('size', AreaSize::class);
         $importance = $in->choice('importance', Importance::class, Importance::Normal);
+        $material = $in->choice('material', Material::class, Material::Other);
         $touches = $in->texts('touches', Plan::MOST_AREAS, self::LONGEST_ID);
         $liesUnder = $in->texts('liesUnder', Plan::MOST_AREAS, self::LONGEST_ID);
         $steps = array_map($this->step(...), $in->each('steps', Plan::MOST_STEPS));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, array_values(array_filter($steps))) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, array_values(array_filter($steps)), $material) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 

@@ -88,6 +88,7 @@ final class PlanWriter
             'id' => $area->id,
             'name' => $area->name,
             'texture' => $area->texture->value,
+            'material' => $area->material->value,
             'size' => $area->size->value,
             'importance' => $area->importance->value,
             'touches' => $area->touches,

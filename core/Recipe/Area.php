@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
 
 /**
@@ -27,6 +28,7 @@ final readonly class Area
         public array $touches,
         public array $liesUnder,
         public array $steps,
+        public Material $material,
     ) {}
 
     /**
@@ -45,6 +47,7 @@ final readonly class Area
         array $touches = [],
         array $liesUnder = [],
         array $steps = [],
+        Material $material = Material::Other,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -54,7 +57,7 @@ final readonly class Area
             throw IllegalPlan::liesUnderItself('liesUnder', $name);
         }
 
-        return new self($id, $name, $texture, $size, $importance, array_values(array_unique($touches)), array_values(array_unique($liesUnder)), $steps);
+        return new self($id, $name, $texture, $size, $importance, array_values(array_unique($touches)), array_values(array_unique($liesUnder)), $steps, $material);
     }
 
     public function step(string $id): ?Step
@@ -71,15 +74,16 @@ final readonly class Area
     /** The same area with one step in place of the one that has its id. */
     public function withStep(Step $changed): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->texture,
-            $this->size,
-            $this->importance,
-            $this->touches,
-            $this->liesUnder,
-            array_map(static fn(Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->steps),
-        );
+        return $this->withSteps(array_map(static fn(Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->steps));
+    }
+
+    /**
+     * The same area painted by other steps.
+     *
+     * @param list<Step> $steps
+     */
+    public function withSteps(array $steps): self
+    {
+        return new self($this->id, $this->name, $this->texture, $this->size, $this->importance, $this->touches, $this->liesUnder, $steps, $this->material);
     }
 }

@@ -50,6 +50,11 @@ final class IllegalPlan extends DomainException
         return new self($field, 'This area is not in the plan. Choose one that is, or add it first.');
     }
 
+    public static function unknownStep(string $field): self
+    {
+        return new self($field, 'This step is not in the plan any more. Choose one that is.');
+    }
+
     public static function twice(string $field, string $what): self
     {
         return new self($field, sprintf('Two %s have the same id. Give each its own.', $what));

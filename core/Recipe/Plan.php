@@ -99,6 +99,30 @@ final readonly class Plan
         return Strip::of($area->texture, array_values(array_filter($applications)), $this->model->finishLevel);
     }
 
+    /** The same plan with one area in place of the one that has its id. */
+    public function withArea(Area $changed): self
+    {
+        return self::of($this->name, $this->model, $this->undercoat, array_map(static fn(Area $area): Area => $area->id === $changed->id ? $changed : $area, $this->areas));
+    }
+
+    /** Coats that a step of an area needs to cover; null when it is not meant to, or no number of coats that anybody paints does. */
+    public function coatsNeeded(string $stepId): ?int
+    {
+        [$area, $step] = $this->find($stepId) ?? throw IllegalPlan::unknownStep('step');
+        $needed = $step->place->isFeathered() ? null : $this->strip($area)->stage($stepId)?->forecast?->needed;
+
+        return $needed === null || $needed > Step::MOST_COATS ? null : $needed;
+    }
+
+    /** The same plan with a step in as many coats as it needs, if that is known. */
+    public function withNeededCoats(string $stepId): self
+    {
+        $needed = $this->coatsNeeded($stepId);
+        [$area, $step] = $this->find($stepId) ?? throw IllegalPlan::unknownStep('step');
+
+        return $needed === null ? $this : $this->withArea($area->withStep($step->inCoats($needed)));
+    }
+
     /** @return array<string, Paint> every paint the plan names, by id */
     public function paints(): array
     {

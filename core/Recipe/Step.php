@@ -53,6 +53,20 @@ final readonly class Step
         return new self($id, $technique, $mix, $dilution, $coats, $brush, $place, $note, $cone);
     }
 
+    /** A step as its technique is usually begun. */
+    public static function usual(string $id, Technique $technique, ?Place $place = null, ?Mix $mix = null, string $note = ''): self
+    {
+        $usual = $technique->usual();
+
+        return self::of($id, $technique, $mix, Dilution::of($usual['paint'], $usual['thinner'], $usual['with']), $usual['coats'], $usual['brush'], $place ?? $usual['place'], $note);
+    }
+
+    /** The same step in other coats. */
+    public function inCoats(int $coats): self
+    {
+        return self::of($this->id, $this->technique, $this->mix, $this->dilution, $coats, $this->brush, $this->place, $this->note, $this->cone);
+    }
+
     /** The same step with other paint. */
     public function with(?Mix $mix, ?Dilution $dilution = null): self
     {

@@ -77,7 +77,7 @@ final class HabitsTest extends BrowserTestCase
         $this->see('//section//li');
         $count = fn(): int => count(self::driver()->findElements(WebDriverBy::xpath('//section//li')));
         $before = $count();
-        $this->press('(//section//li//button[.="Take back"])[1]');
+        $this->press('(//section//li//button[normalize-space(.)="Take back"])[1]');
         Patience::until(static fn(): bool => $count() === $before - 1, 'one entry less');
         $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
         Patience::until(static fn(): bool => $count() === $before, 'the entry again');
@@ -87,17 +87,17 @@ final class HabitsTest extends BrowserTestCase
     public function testAnEntryIsPutRightAndWhatWasTakenBackStaysInReach(): void
     {
         $this->visit('#/logbook');
-        $this->press('(//section//li//button[.="Edit"])[1]');
+        $this->press('(//section//li//button[normalize-space(.)="Edit"])[1]');
         $this->fill('Note', 'thin coats, cold room');
         // What is typed survives a reload.
         self::driver()->navigate()->refresh();
-        $this->press('(//section//li//button[.="Edit"])[1]');
+        $this->press('(//section//li//button[normalize-space(.)="Edit"])[1]');
         Patience::until(fn(): bool => $this->field('Note')->getAttribute('value') === 'thin coats, cold room', 'the note that was typed');
         $this->pressNamed('Save it');
         $this->see('(//section//li)[1][contains(., "thin coats, cold room")]');
         self::assertSame('Edit', self::driver()->switchTo()->activeElement()->getText());
 
-        $this->press('(//section//li//button[.="Take back"])[1]');
+        $this->press('(//section//li//button[normalize-space(.)="Take back"])[1]');
         $this->see('//*[contains(., "taken back; the step is open again")]');
         $this->choose('Shown', 'what was taken back');
         $this->see('//section//li[contains(., "thin coats, cold room")]');

@@ -28,10 +28,10 @@ describe('what is kept in the browser', () => {
 
 describe('asking the server', () => {
     it('never sends a write again that was refused, and reads only once', async () => {
-        const { api } = await import('../../resources/js/lib/api');
+        const { got, of, server: asks } = await import('../../resources/js/lib/api');
         const asked = server(no(422), 'lost');
-        await expect(api.post('/x')).rejects.toMatchObject({ status: 422 });
-        await expect(api.get('/y')).rejects.toMatchObject({ status: 0 });
+        await expect(got(asks.POST('/plans/{id}/duplicate', of('x')))).rejects.toMatchObject({ status: 422 });
+        await expect(got(asks.GET('/bench'))).rejects.toMatchObject({ status: 0 });
         expect(asked.map((one) => [one.method, one.key === null])).toEqual([
             ['POST', false],
             ['GET', true],
@@ -39,9 +39,11 @@ describe('asking the server', () => {
     });
 
     it('gives up after a few tries and says that nothing is lost', async () => {
-        const { api } = await import('../../resources/js/lib/api');
+        const { got, of, server: asks } = await import('../../resources/js/lib/api');
         const asked = server();
-        const failed = expect(api.put('/x', {})).rejects.toThrow('What you entered is still here');
+        const failed = expect(got(asks.PUT('/devices/scanner', { body: { barcode: '1' } }))).rejects.toThrow(
+            'What you entered is still here',
+        );
         await vi.runAllTimersAsync();
         await failed;
         expect(new Set(asked.map((one) => one.key)).size).toBe(1);
@@ -49,9 +51,11 @@ describe('asking the server', () => {
     });
 
     it('has no trouble with a full disk: that is said, not tried again', async () => {
-        const { api } = await import('../../resources/js/lib/api');
+        const { got, of, server: asks } = await import('../../resources/js/lib/api');
         const asked = server(no(507), ok({}));
-        await expect(api.put('/x', {})).rejects.toMatchObject({ status: 507 });
+        await expect(got(asks.PUT('/devices/scanner', { body: { barcode: '1' } }))).rejects.toMatchObject({
+            status: 507,
+        });
         expect(asked.length).toBe(1);
     });
 });

@@ -27,12 +27,13 @@ export const storage = new Storage();
 /** A server that answers as told, one answer after the other, and writes down what it was asked. */
 export function server(...answers: Answer[]): Asked[] {
     const asked: Asked[] = [];
-    vi.stubGlobal('fetch', async (url: string, options: RequestInit) => {
+    vi.stubGlobal('fetch', async (request: Request) => {
+        const body = await request.clone().text();
         asked.push({
-            method: options.method ?? 'GET',
-            path: url.replace('/api', ''),
-            key: (options.headers as Record<string, string>)['Idempotency-Key'] ?? null,
-            body: options.body === undefined ? undefined : JSON.parse(String(options.body)),
+            method: request.method,
+            path: new URL(request.url).pathname.replace('/api', ''),
+            key: request.headers.get('Idempotency-Key'),
+            body: body === '' ? undefined : JSON.parse(body),
         });
         const answer = answers.shift() ?? 'never came';
         if (answer === 'lost' || answer === 'never came') throw new TypeError('no answer');

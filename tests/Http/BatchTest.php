@@ -13,14 +13,27 @@ final class BatchTest extends HttpTestCase
 {
     public function testTheDemoHasOneFinishedOneHalfWayAndOnePlannedBatch(): void
     {
-        $batches = array_column($this->ask('GET', '/batches'), null, 'name');
+        $batches = array_column($this->ask('GET', '/batches')['batches'], null, 'name');
 
         self::assertTrue($batches['First five wardens']['isFinished']);
         self::assertSame(17, $batches['Night shift']['passesDone']);
         self::assertFalse($batches['The Provost, for the midwinter show']['isBegun']);
         $bench = $this->ask('GET', '/bench');
         self::assertSame(['Gorse Yellow', 'Tar', 'Tar Wash'], array_column($bench['low'], 'name'));
-        self::assertSame('Jetty base', array_column($bench['batches'], null, 'name')['Night shift']['next']['areaName']);
+        self::assertSame(['Night shift'], array_column($bench['underWay'], 'name'));
+        self::assertSame('Jetty base', $bench['underWay'][0]['next']['areaName']);
+        self::assertSame(['The Provost, for the midwinter show'], array_column($bench['planned'], 'name'));
+        self::assertSame([1, ['First five wardens']], [$bench['finishedInAll'], array_column($bench['finished'], 'name')]);
+    }
+
+    public function testTheBatchThatWasPaintedOnLastLiesFirstOnTheBench(): void
+    {
+        $mine = $this->done($this->begin(5), 'undercoat', 1);
+
+        self::assertSame([$mine['id'], 'Night shift'], [$this->ask('GET', '/bench')['underWay'][0]['id'], $this->ask('GET', '/bench')['underWay'][1]['name']]);
+        self::assertEquals(['batches' => 4, 'plans' => 3], array_intersect_key($this->ask('GET', '/bench')['counts'], ['batches' => 0, 'plans' => 0]));
+        self::assertContains($mine['id'], array_column($this->ask('GET', '/batches/names'), 'id'));
+        self::assertSame([4, 1], array_values(array_intersect_key($this->ask('GET', '/batches'), ['total' => 0, 'pages' => 0])));
     }
 
     public function testStepsAreDoneForAllOrForSomeUndoneAndPutBack(): void

@@ -65,7 +65,7 @@ final class DescriptionTest extends HttpTestCase
         $this->artisan('kalokroma:demo', ['--if-empty' => true]);
 
         self::assertSame(162, Product::query()->count());
-        self::assertCount(3, $this->ask('GET', '/plans'));
+        self::assertCount(3, $this->ask('GET', '/plans')['plans']);
     }
 
     /** @return array{string, string, \Kalokroma\Paint\Kind, \Kalokroma\Colour\Lab|null, float|null, \Kalokroma\Paint\Finish, string, string} */

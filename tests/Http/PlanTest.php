@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Models\Batch;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -21,7 +22,7 @@ final class PlanTest extends HttpTestCase
         self::assertStringContainsString('yellow', $look['strip']['final']['words']);
         self::assertCount(33, $plan['looks']['order']);
         self::assertSame(['undercoat', 'undercoat-light'], array_slice(array_column($plan['looks']['order'], 'stepId'), 0, 2));
-        self::assertCount(3, $this->ask('GET', '/plans'));
+        self::assertCount(3, $this->ask('GET', '/plans')['plans']);
     }
 
     public function testPaintThatIsThinnedToNothingIsCalledTooThinAndNotGivenANumberOfCoats(): void
@@ -59,6 +60,28 @@ final class PlanTest extends HttpTestCase
         self::assertSame(['version'], self::fields($this->ask('POST', "/plans/$id/undo", [], 422)));
     }
 
+    /** Of a newer release, or of other software: the browser sends it back, the server stores it, a batch and a file take it along. */
+    public function testFieldsThatAreNotKnownStayThroughSavingUndoBatchesAndFiles(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $changed = $plan['document'];
+        $changed['stops'] = [['name' => 'table-ready', 'after' => 'x']];
+        $changed['areas'][0]['steps'][1]['heads'] = ['belt pouch', 'lens left'];
+        $saved = $this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $plan['version']]);
+        $undone = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $saved['version']]);
+        $redone = $this->ask('POST', "/plans/$plan[id]/redo", ['version' => $undone['version']]);
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Ten', 'models' => 10, 'startsOn' => '2031-10-04'], 201);
+        $file = json_decode((string) $this->get("/api/plans/$plan[id]/file")->assertOk()->getContent(), true);
+
+        foreach ([$saved['document'], $redone['document'], Batch::query()->findOrFail($batch['id'])->document, $file] as $document) {
+            self::assertSame($changed['stops'], $document['stops']);
+            self::assertSame(['belt pouch', 'lens left'], $document['areas'][0]['steps'][1]['heads']);
+        }
+        self::assertArrayNotHasKey('stops', $undone['document']);
+        $changed['more'] = str_repeat('x', 70_000);
+        self::assertSame(['document'], self::fields($this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $redone['version']], 422)));
+    }
+
     /** The notice's undo names the change it takes back; a later change is never undone by it. */
     public function testAnUndoOfAChangeThatIsNoLongerTheLastIsRefused(): void
     {
@@ -78,7 +101,7 @@ final class PlanTest extends HttpTestCase
         $plan = $this->plan();
         $plan->forceFill(['document' => [...$plan->document, 'undercoat' => ['base' => $this->paint('Matt Varnish')->id]]])->save();
         $plan->increment('version');
-        $list = array_column($this->ask('GET', '/plans'), null, 'name');
+        $list = array_column($this->ask('GET', '/plans')['plans'], null, 'name');
 
         self::assertCount(3, $list);
         self::assertStringContainsString('undercoat', $list['Ferry Warden']['fault']);
@@ -104,7 +127,17 @@ final class PlanTest extends HttpTestCase
         }
 
         self::assertSame($few, $queries());
-        self::assertLessThan(8, $few);
+        self::assertLessThan(9, $few);
+
+        // Twenty a page, each plan on one of them, the names of all for choosing.
+        $pages = array_map(fn(int $page): array => $this->ask('GET', "/plans?page=$page"), [1, 2, 3]);
+        self::assertSame([20, 20, 10], array_map(static fn(array $page): int => count($page['plans']), $pages));
+        self::assertSame([[50, 3], [50, 3], [50, 3]], array_map(static fn(array $page): array => [$page['total'], $page['pages']], $pages));
+        $ids = array_column(array_merge(...array_column($pages, 'plans')), 'id');
+        self::assertCount(50, array_unique($ids));
+        self::assertEqualsCanonicalizing($ids, array_column($this->ask('GET', '/plans/names'), 'id'));
+        self::assertSame([], $this->ask('GET', '/plans?page=4')['plans']);
+        self::assertSame(['page'], self::fields($this->ask('GET', '/plans?page=0', null, 422)));
     }
 
     public function testAStaleEditIsRefusedWithTheNewerVersionAndChangesNothing(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Batches\BatchStore;
 use App\Http\Requests\BatchRequest;
+use App\Http\Requests\PageRequest;
 use App\Http\Resources\BatchBrief;
 use App\Http\Resources\BatchResource;
 use App\Models\Batch;
@@ -13,11 +14,21 @@ use Illuminate\Http\JsonResponse;
 
 final class BatchController
 {
+    public const PER_PAGE = 50;
+
     public function __construct(private readonly BatchStore $batches) {}
 
-    public function index(): JsonResponse
+    public function index(PageRequest $request): JsonResponse
     {
-        return new JsonResponse(BatchBrief::ofAll(Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->get()));
+        $page = Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->paginate(self::PER_PAGE);
+
+        return new JsonResponse(['batches' => BatchBrief::ofAll($page->getCollection()), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+    }
+
+    /** All batches by name, to choose one. */
+    public function names(): JsonResponse
+    {
+        return new JsonResponse(Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->toBase()->get(['id', 'name']));
     }
 
     public function store(BatchRequest $request): JsonResponse

@@ -46,7 +46,7 @@ final class PaintController
 
     public function store(PaintRequest $request): JsonResponse
     {
-        return (new PaintResource($this->catalogue->add($request->columns())))->response()->setStatusCode(201);
+        return (new PaintResource($this->catalogue->add($request->columns(), $request->pots())))->response()->setStatusCode(201);
     }
 
     public function update(PaintRequest $request, string $id): PaintResource

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\PlanBrief;
 use App\Http\Resources\PlanLooks;
@@ -14,16 +15,28 @@ use App\Plans\PlanLooksStore;
 use App\Plans\PlanStore;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 final class PlanController
 {
+    /** Twenty a page: as many as one looks through before searching by name. */
+    public const PER_PAGE = 20;
+
     public function __construct(private readonly PlanStore $plans) {}
 
-    public function index(PlanLooksStore $looks): JsonResponse
+    public function index(PageRequest $request, PlanLooksStore $looks): JsonResponse
     {
-        return new JsonResponse(PlanBrief::ofAll(Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->get(), $looks));
+        $page = Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(self::PER_PAGE);
+
+        return new JsonResponse(['plans' => PlanBrief::ofAll($page->getCollection(), $looks), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+    }
+
+    /** All plans by name, to choose one. */
+    public function names(): JsonResponse
+    {
+        return new JsonResponse(Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->toBase()->get(['id', 'name']));
     }
 
     /** The plan in its open form, paints included. One that cannot be read any more is given out as it is stored. */
@@ -48,6 +61,14 @@ final class PlanController
     public function update(PlanRequest $request, string $id): PlanResource
     {
         return new PlanResource($this->plans->save($id, $request->document(), $request->integer('version')));
+    }
+
+    /** One change whose consequences are the craft's to say. */
+    public function edit(Request $request, string $id): PlanResource
+    {
+        $wish = $request->validate(['edit' => ['required', 'array'], 'version' => ['required', 'integer:strict']]);
+
+        return new PlanResource($this->plans->edit($id, $wish['edit'], $wish['version']));
     }
 
     /** What the plan would look like, without keeping it. */

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Product;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\RequiredIf;
 use Kalokroma\Exchange\DocumentReader;
@@ -16,28 +17,34 @@ use Kalokroma\Paint\Kind;
 /** A paint typed in by hand. */
 final class PaintRequest extends FormRequest
 {
+    /** Of a paint whose maker nobody has written down. */
+    private const NO_MAKER = 'no maker';
+
+    private const USUAL_ML = 17.0;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         $id = $this->route('id');
 
         return [
-            'maker' => ['required', 'string', new PlainTextRule(60)],
+            'maker' => ['nullable', 'string', new PlainTextRule(60)],
             'range' => ['nullable', 'string', new PlainTextRule(60)],
-            'code' => ['required', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
+            'code' => ['nullable', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
                 $taken = is_string($this->input('maker')) && is_string($code)
-                    && Product::query()->where('maker', $this->input('maker'))->where('code', $code)->whereKeyNot(is_string($id) ? $id : '')->exists();
+                    && Product::query()->where('maker', trim($this->input('maker')))->where('code', $code)->whereKeyNot(is_string($id) ? $id : '')->exists();
                 if ($taken) {
                     $fail('This maker already has a paint with this code. Give it another, or edit that one.');
                 }
             }],
             'name' => ['required', 'string', new PlainTextRule(120)],
-            'kind' => ['required', Rule::enum(Kind::class)],
+            'kind' => ['nullable', Rule::enum(Kind::class)],
             'swatch' => [new RequiredIf(fn(): bool => ! ($this->kind()?->isClear() ?? true)), 'nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
             'opacity' => ['nullable', 'numeric', 'between:0,1'],
-            'finish' => ['required', Rule::enum(Finish::class)],
-            'volumeMl' => ['required', 'numeric', 'between:0.1,5000'],
-            'price' => ['required', 'integer', 'between:0,10000000'],
+            'finish' => ['nullable', Rule::enum(Finish::class)],
+            'volumeMl' => ['nullable', 'numeric', 'between:0.1,5000'],
+            'price' => ['nullable', 'integer', 'between:0,10000000'],
+            'pots' => [$id === null ? 'nullable' : 'prohibited', 'integer', 'between:0,999'],
             'barcode' => ['nullable', 'string', new PlainTextRule(32)],
             'measured' => ['nullable', 'array:colour,film,strength', new MeasuredRule($this->kind())],
             'version' => $id === null ? ['prohibited'] : ['required', 'integer'],
@@ -60,21 +67,42 @@ final class PaintRequest extends FormRequest
     public function columns(): array
     {
         $clear = $this->kind()?->isClear() ?? false;
+        $maker = trim($this->string('maker')->value()) ?: self::NO_MAKER;
+        $code = trim($this->string('code')->value());
 
         return [
-            'maker' => trim($this->string('maker')->value()),
+            'maker' => $maker,
             'range' => trim($this->string('range')->value()),
-            'code' => trim($this->string('code')->value()),
+            'code' => $code === '' ? $this->freeCode($maker) : $code,
             'name' => trim($this->string('name')->value()),
-            'kind' => $this->kind(),
+            'kind' => $this->kind() ?? Kind::Opaque,
             'swatch' => $clear ? null : strtolower($this->string('swatch')->value()),
             'opacity' => $this->input('opacity') === null ? null : $this->float('opacity'),
-            'finish' => $this->enum('finish', Finish::class),
-            'volume_ml' => $this->float('volumeMl'),
+            'finish' => $this->enum('finish', Finish::class) ?? Finish::Matt,
+            'volume_ml' => $this->float('volumeMl', self::USUAL_ML),
             'price' => $this->integer('price'),
             'barcode' => trim($this->string('barcode')->value()),
             ...($this->has('measured') ? ['measured' => $this->measured()] : []),
         ];
+    }
+
+    /** One, unless told otherwise: who adds a paint by hand has it before him. */
+    public function pots(): int
+    {
+        return $this->integer('pots', 1);
+    }
+
+    /** Of a paint without a code: its name, so that files can tell it from others of its maker. */
+    private function freeCode(string $maker): string
+    {
+        $plain = mb_substr(Str::slug($this->string('name')->value()) ?: 'paint', 0, 30);
+        $taken = Product::withTrashed()->where('maker', $maker)->whereKeyNot($this->route('id') ?? '')->where('code', 'like', "$plain%")->pluck('code')->flip();
+        $code = $plain;
+        for ($number = 2; $taken->has($code); $number++) {
+            $code = "$plain-$number";
+        }
+
+        return $code;
     }
 
     /** @return array<string, mixed>|null */

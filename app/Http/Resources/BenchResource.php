@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Batches\Bench;
 use App\Batches\Progress;
-use App\Batches\Tally;
 use App\Models\Batch;
-use App\Models\Product;
 use App\Plans\Strips;
 use Illuminate\Http\Request;
-use Kalokroma\Matching\PotLevel;
 use Kalokroma\Planning\Pass;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
@@ -19,22 +17,19 @@ final class BenchResource
     /** Passes shown after the next one, so that their paints can be fetched together. */
     private const FOLLOWING = 5;
 
-    /**
-     * @param array<array{Batch, Tally, Progress|null}> $batches
-     * @param array<Product> $owned
-     *
-     * @return array<string, mixed>
-     */
-    public static function of(array $batches, array $owned, Request $request): array
+    /** @return array<string, mixed> */
+    public static function of(Bench $bench, Request $request): array
     {
-        $low = array_filter($owned, static fn(Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low);
+        $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
+        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next(Progress::of($batch))];
 
         return [
-            'batches' => array_values(array_map(static fn(array $one): array => [
-                ...BatchBrief::of($one[0], $one[1]),
-                'next' => $one[2] === null ? null : self::next($one[2]),
-            ], $batches)),
-            'low' => PaintResource::collection(array_values($low))->resolve($request),
+            'underWay' => array_values($bench->underWay->map($withNext)->all()),
+            'planned' => array_values($bench->planned->map($brief)->all()),
+            'finished' => array_values($bench->finished->map($brief)->all()),
+            'finishedInAll' => $bench->finishedInAll,
+            'low' => PaintResource::collection($bench->low)->resolve($request),
+            'counts' => $bench->counts,
         ];
     }
 

@@ -12,6 +12,7 @@ use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
@@ -37,6 +38,7 @@ final class CraftResource
                 'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
             ], Kind::cases()),
             'textures' => self::choices(Texture::cases(), static fn(Texture $one): string => $one->label()),
+            'materials' => self::choices(Material::cases(), static fn(Material $one): string => $one->value),
             'places' => self::choices(Place::cases(), static fn(Place $one): string => $one->label()),
             'brushes' => self::choices(Brush::cases(), static fn(Brush $one): string => $one->label()),
             'sizes' => self::choices(AreaSize::cases(), static fn(AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share()))),

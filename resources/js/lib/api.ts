@@ -1,5 +1,6 @@
+import createClient from 'openapi-fetch';
 import { ulid } from 'ulid';
-import type { components } from './api-types';
+import type { components, paths } from './api-types';
 
 export type Schemas = components['schemas'];
 export type Paint = Schemas['Paint'];
@@ -19,6 +20,7 @@ export type MixAnswer = Schemas['MixAnswer'];
 export type StandIn = Schemas['StandIn'];
 export type PaintBrief = Schemas['PaintBrief'];
 export type Measured = Schemas['Measured'];
+export type Named = Schemas['Named'];
 export type Fault = { field: string; message: string; row?: number };
 
 /** An answer that says no: what is wrong, where, and how to mend it. */
@@ -54,23 +56,15 @@ export function isTrouble(problem: Problem): boolean {
     return problem.status === 0 || (problem.status >= 500 && problem.status !== 507);
 }
 
-async function call<T>(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<T> {
+/** The answer, or a problem. */
+async function ask(request: Request): Promise<Response> {
     let response: Response;
-    const isFile = body instanceof Blob;
     try {
-        response = await fetch(`/api${path}`, {
-            method,
-            headers: {
-                Accept: 'application/json',
-                ...(body === undefined || isFile ? {} : { 'Content-Type': 'application/json' }),
-                ...more,
-            },
-            body: body === undefined || isFile ? body : JSON.stringify(body),
-        });
-        if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+        response = await fetch(request);
     } catch {
         throw new Unreachable();
     }
+    if (response.ok) return response;
     const problem = await response.json().catch(() => ({}));
     throw new Problem(
         response.status,
@@ -81,31 +75,53 @@ async function call<T>(method: string, path: string, body?: unknown, more: Recor
     );
 }
 
-/** A write carries a key, so that sending it again after trouble never does it twice. */
-async function write<T>(method: string, path: string, body?: unknown, key = newKey()): Promise<T> {
-    for (const wait of [...AGAIN_AFTER_MS, null]) {
+/** A write carries a key, so that sending it again after trouble never does it twice. Files are sent once. */
+async function patiently(request: Request): Promise<Response> {
+    const isFile = !/json/.test(request.headers.get('Content-Type') ?? 'json');
+    if (request.method === 'GET' || isFile) return ask(request);
+    if (!request.headers.has(KEY)) request.headers.set(KEY, newKey());
+    for (const wait of AGAIN_AFTER_MS) {
         try {
-            return await call<T>(method, path, body, { 'Idempotency-Key': key });
+            return await ask(request.clone());
         } catch (error) {
-            if (wait === null || !isTrouble(asProblem(error))) throw error;
+            if (!isTrouble(asProblem(error))) throw error;
             await new Promise((go) => setTimeout(go, wait));
         }
     }
-    throw new Unreachable();
+    return ask(request);
 }
+
+const KEY = 'Idempotency-Key';
 
 /** Of a write that may be sent again later, even after a reload. */
 export function newKey(): string {
     return ulid();
 }
 
-export const api = {
-    get: <T>(path: string) => call<T>('GET', path),
-    post: <T>(path: string, body: unknown = {}, key?: string) => write<T>('POST', path, body, key),
-    put: <T>(path: string, body: unknown, key?: string) => write<T>('PUT', path, body, key),
-    delete: <T = void>(path: string) => write<T>('DELETE', path),
-    sendFile: <T>(path: string, file: Blob, type = 'text/csv') => call<T>('POST', path, file, { 'Content-Type': type }),
-};
+/** The server, by its description: paths, what they are sent and what they answer. */
+export const server = createClient<paths>({
+    baseUrl: new URL('/api', globalThis.location?.origin ?? 'http://localhost').href,
+    headers: { Accept: 'application/json' },
+    fetch: patiently,
+});
+
+/** What was answered; throws a Problem when it is none. */
+export async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {
+    return (await answer).data as T;
+}
+
+/** The path of one thing. */
+export const of = <Id extends string>(id: Id) => ({ params: { path: { id } } });
+
+/** Sends a write under a key of its own, known again when it is sent again. */
+export const under = (key: string) => ({ headers: { [KEY]: key } });
+
+/** Sends a file as it is. */
+export const sent = (content: Blob, type = 'text/csv') => ({
+    body: content as never,
+    bodySerializer: (body: unknown) => body as Blob,
+    headers: { 'Content-Type': type },
+});
 
 export function asProblem(error: unknown): Problem {
     return error instanceof Problem ? error : new Problem(0, 'Our fault', String(error));

@@ -1,5 +1,5 @@
 import { ulid } from 'ulid';
-import { api, asProblem, type Batch, type BatchStep, type Problem, type Schemas } from './api';
+import { asProblem, type Batch, type BatchStep, got, of, type Problem, type Schemas, server } from './api';
 import { tell, warn } from './notices.svelte';
 import { outbox } from './outbox.svelte';
 
@@ -29,7 +29,7 @@ export class BatchDesk {
 
     async load(): Promise<void> {
         try {
-            this.answered = await api.get<Batch>(`/batches/${this.id}`);
+            this.answered = await got(server.GET('/batches/{id}', of(this.id)));
             this.problem = null;
             void outbox.send();
         } catch (error) {
@@ -65,12 +65,12 @@ export class BatchDesk {
 
     async undo(entryId: string): Promise<void> {
         try {
-            this.answered = await api.delete<Batch>(`/log/${entryId}`);
+            this.answered = await got(server.DELETE('/log/{id}', of(entryId)));
             tell('Taken back.', {
                 label: 'Put it back',
                 run: async () => {
                     try {
-                        this.answered = await api.post<Batch>(`/log/${entryId}/restore`);
+                        this.answered = await got(server.POST('/log/{id}/restore', of(entryId)));
                     } catch (error) {
                         warn(asProblem(error).message);
                     }
@@ -102,7 +102,7 @@ export class BatchDesk {
 
     async takePlan(): Promise<void> {
         try {
-            this.answered = await api.post<Batch>(`/batches/${this.id}/refresh`);
+            this.answered = await got(server.POST('/batches/{id}/refresh', of(this.id)));
             tell('The batch goes on by the plan as it is now.');
         } catch (error) {
             warn(asProblem(error).message);

@@ -1,4 +1,5 @@
-import { api, asProblem, type Problem, type Schemas } from './api';
+import { asProblem, got, of, type Problem, type Schemas, server } from './api';
+import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
 import { plural } from './words';
 
@@ -23,25 +24,34 @@ export class Buying {
     inStockOnly = $state(false);
     shelfStandsIn = $state(false);
     way = $state<Way>('cheapest');
-    advice = $state.raw<Schemas['Advice'] | null>(null);
-    problem = $state<Problem | null>(null);
-    busy = $state(false);
-    private turn = 0;
-    private timer: ReturnType<typeof setTimeout> | undefined;
+    private latest = new Latest<Schemas['Advice']>();
+
+    get advice(): Schemas['Advice'] | null {
+        return this.latest.answer;
+    }
+
+    get problem(): Problem | null {
+        return this.latest.problem;
+    }
+
+    get busy(): boolean {
+        return this.latest.busy;
+    }
 
     get purchase(): Schemas['Purchase'] | null {
         return this.advice?.purchases[this.way] ?? null;
     }
 
     ask(): void {
-        clearTimeout(this.timer);
-        this.timer = setTimeout(() => void this.fetch(), ASK_AFTER_MS);
+        this.latest.soon(ASK_AFTER_MS, () => this.fetch());
     }
 
     async setPrice(item: Item, price: number | null): Promise<void> {
         const [sort, id] = [item.item.slice(0, 3), item.item.slice(4)];
         try {
-            await api.put(`/${sort === 'set' ? 'sets' : 'paints'}/${id}/price`, { price });
+            await got(
+                server.PUT(sort === 'set' ? '/sets/{id}/price' : '/paints/{id}/price', { ...of(id), body: { price } }),
+            );
         } catch (error) {
             warn(asProblem(error).message);
         }
@@ -51,11 +61,11 @@ export class Buying {
     async bought(items: Item[]): Promise<void> {
         const names = items.map((item) => item.item);
         try {
-            const { pots, wished } = await api.post<Schemas['Brought']>('/purchases', { items: names });
+            const { pots, wished } = await got(server.POST('/purchases', { body: { items: names } }));
             tell(`${plural(pots, 'pot')} put on the shelf.`, {
                 label: 'Undo',
                 run: async () => {
-                    await api.post('/purchases', { items: names, back: true, wished });
+                    await got(server.POST('/purchases', { body: { items: names, back: true, wished } }));
                     await this.fetch();
                 },
             });
@@ -66,29 +76,18 @@ export class Buying {
     }
 
     private async fetch(): Promise<void> {
-        const turn = ++this.turn;
         if ((this.source === 'plan' && this.planId === '') || (this.source === 'list' && this.text.trim() === '')) {
-            this.advice = null;
-            this.problem = null;
-            this.busy = false;
+            this.latest.drop();
             return;
         }
-        this.busy = true;
-        try {
-            const advice = await api.post<Schemas['Advice']>('/purchases/advice', {
-                plan: this.source === 'plan' ? this.planId : null,
-                text: this.source === 'list' ? this.text : null,
-                tolerance: this.tolerance,
-                budget: this.budget,
-                inStockOnly: this.inStockOnly,
-                shelfStandsIn: this.shelfStandsIn,
-            });
-            if (turn !== this.turn) return;
-            this.advice = advice;
-            this.problem = null;
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
-        if (turn === this.turn) this.busy = false;
+        const body = {
+            plan: this.source === 'plan' ? this.planId : null,
+            text: this.source === 'list' ? this.text : null,
+            tolerance: this.tolerance,
+            budget: this.budget,
+            inStockOnly: this.inStockOnly,
+            shelfStandsIn: this.shelfStandsIn,
+        };
+        await this.latest.ask(() => got(server.POST('/purchases/advice', { body })));
     }
 }

@@ -1,12 +1,11 @@
-import { api, type Craft } from './api';
+import { got, server, type Craft } from './api';
 
 /** The words and tables of the craft, fetched once. */
 let table = $state<Craft | null>(null);
 let coming: Promise<Craft> | null = null;
 
 export function loadCraft(): Promise<Craft> {
-    coming ??= api
-        .get<Craft>('/craft')
+    coming ??= got(server.GET('/craft'))
         .then((fetched) => (table = fetched))
         .catch((error) => {
             coming = null;

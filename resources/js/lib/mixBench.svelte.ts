@@ -1,4 +1,5 @@
-import { api, asProblem, type MixAnswer, type Problem, type Schemas } from './api';
+import { got, type MixAnswer, type Problem, type Schemas, server } from './api';
+import { Latest } from './latest.svelte';
 
 export type Target = Schemas['MixQuestion']['target'];
 export type Limits = {
@@ -33,12 +34,20 @@ export class MixBench {
         amountMl: 1,
         enoughLeft: false,
     });
-    answers = $state.raw<Schemas['MixAnswers'] | null>(null);
-    problem = $state<Problem | null>(null);
-    busy = $state(false);
     private picked = $state<{ group: Group; index: number } | null>(null);
-    private turn = 0;
-    private timer: ReturnType<typeof setTimeout> | undefined;
+    private latest = new Latest<Schemas['MixAnswers']>(() => (this.picked = null));
+
+    get answers(): Schemas['MixAnswers'] | null {
+        return this.latest.answer;
+    }
+
+    get problem(): Problem | null {
+        return this.latest.problem;
+    }
+
+    get busy(): boolean {
+        return this.latest.busy;
+    }
 
     /** The answer that is looked at: the one chosen, else the one advised. */
     get shown(): MixAnswer | null {
@@ -73,30 +82,20 @@ export class MixBench {
     }
 
     ask(): void {
-        clearTimeout(this.timer);
-        this.timer = setTimeout(() => void this.fetch(), ASK_AFTER_MS);
+        this.latest.soon(ASK_AFTER_MS, () => this.fetch());
     }
 
     private async fetch(): Promise<void> {
-        if (this.target === null) return;
-        const turn = ++this.turn;
+        const { target } = this;
+        if (target === null) return;
         const { avoid, insist, kinds, ...rest } = this.limits;
-        this.busy = true;
-        try {
-            const answers = await api.post<Schemas['MixAnswers']>('/mixes', {
-                target: this.target,
-                ...rest,
-                kinds: kinds ?? [],
-                avoid: avoid.map((paint) => paint.id),
-                insist: insist.map((paint) => paint.id),
-            });
-            if (turn !== this.turn) return;
-            this.answers = answers;
-            this.problem = null;
-            this.picked = null;
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
-        if (turn === this.turn) this.busy = false;
+        const body = {
+            target,
+            ...rest,
+            kinds: kinds ?? [],
+            avoid: avoid.map((paint) => paint.id),
+            insist: insist.map((paint) => paint.id),
+        };
+        await this.latest.ask(() => got(server.POST('/mixes', { body })));
     }
 }

@@ -1,4 +1,4 @@
-import { api, asProblem, isTrouble, type Batch, type Schemas } from './api';
+import { asProblem, type Batch, got, isTrouble, of, type Schemas, server, under } from './api';
 import { keep, kept } from './kept';
 
 const NAME = 'outbox';
@@ -48,7 +48,13 @@ class Outbox {
         this.running = true;
         for (let next = this.waiting[0]; next !== undefined; next = this.waiting[0]) {
             try {
-                const batch = await api.post<Batch>(`/batches/${next.batchId}/log`, next.entry, next.entry.id);
+                const batch = await got(
+                    server.POST('/batches/{id}/log', {
+                        ...of(next.batchId),
+                        body: next.entry,
+                        ...under(next.entry.id),
+                    }),
+                );
                 this.done(next, batch, null);
             } catch (error) {
                 if (isTrouble(asProblem(error))) {

@@ -1,4 +1,5 @@
-import { api, asProblem, type Measured, type Problem, type Schemas } from './api';
+import { asProblem, got, type Measured, of, type Problem, type Schemas, sent, server } from './api';
+import { Latest } from './latest.svelte';
 
 export type Mark = Schemas['Mark'] & { id: number };
 const ASK_AFTER_MS = 200;
@@ -8,27 +9,33 @@ const LARGEST_BYTES = 20 * 1024 * 1024;
 export class PhotoDesk {
     photo = $state.raw<Schemas['Photo'] | null>(null);
     marks = $state<Mark[]>([]);
-    measured = $state.raw<Measured[]>([]);
-    problem = $state<Problem | null>(null);
+    private refused = $state.raw<Problem | null>(null);
     busy = $state('');
     private next = 1;
-    private turn = 0;
-    private timer: ReturnType<typeof setTimeout> | undefined;
+    private latest = new Latest<Measured[]>();
+
+    get measured(): Measured[] {
+        return this.latest.answer ?? [];
+    }
+
+    get problem(): Problem | null {
+        return this.refused ?? this.latest.problem;
+    }
 
     async open(file: File | undefined): Promise<void> {
         if (file === undefined) return;
-        this.problem = null;
+        this.refused = null;
         if (file.size > LARGEST_BYTES) {
-            this.problem = asProblem('This picture is larger than 20 MB. Save it smaller and open it again.');
+            this.refused = asProblem('This picture is larger than 20 MB. Save it smaller and open it again.');
             return;
         }
         this.busy = `Looking at ${file.name}…`;
         try {
-            this.photo = await api.sendFile<Schemas['Photo']>('/photos', file, file.type || 'application/octet-stream');
+            this.photo = await got(server.POST('/photos', sent(file, file.type || 'application/octet-stream')));
             this.marks = [];
-            this.measured = [];
+            this.latest.drop();
         } catch (error) {
-            this.problem = asProblem(error);
+            this.refused = asProblem(error);
         }
         this.busy = '';
     }
@@ -51,11 +58,11 @@ export class PhotoDesk {
     }
 
     close(): void {
-        if (this.photo !== null) void api.delete(`/photos/${this.photo.id}`).catch(() => undefined);
+        if (this.photo !== null) void got(server.DELETE('/photos/{id}', of(this.photo.id))).catch(() => undefined);
         this.photo = null;
         this.marks = [];
-        this.measured = [];
-        this.problem = null;
+        this.latest.drop();
+        this.refused = null;
     }
 
     get isReady(): boolean {
@@ -63,21 +70,13 @@ export class PhotoDesk {
     }
 
     private ask(): void {
-        clearTimeout(this.timer);
-        this.measured = [];
-        this.problem = null;
-        this.timer = setTimeout(() => void this.read(), ASK_AFTER_MS);
-    }
-
-    private async read(): Promise<void> {
+        this.refused = null;
+        this.latest.drop();
         if (this.photo === null || !this.isReady) return;
-        const turn = ++this.turn;
-        try {
-            const marks = this.marks.map(({ what, x, y, width, height }) => ({ what, x, y, width, height }));
-            const measured = await api.post<Measured[]>(`/photos/${this.photo.id}/readings`, { marks });
-            if (turn === this.turn) this.measured = measured;
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
+        const id = this.photo.id;
+        const marks = this.marks.map(({ what, x, y, width, height }) => ({ what, x, y, width, height }));
+        this.latest.soon(ASK_AFTER_MS, () =>
+            this.latest.ask(() => got(server.POST('/photos/{id}/readings', { ...of(id), body: { marks } }))),
+        );
     }
 }

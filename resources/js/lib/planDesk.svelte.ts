@@ -1,8 +1,24 @@
 import { ulid } from 'ulid';
-import { api, asProblem, isTrouble, newKey, Problem, type Area, type Plan, type PlanDocument, type Step } from './api';
+import {
+    type Area,
+    asProblem,
+    got,
+    isTrouble,
+    newKey,
+    of,
+    type Plan,
+    type PlanDocument,
+    Problem,
+    server,
+    type Step,
+    under,
+    type Schemas,
+} from './api';
 import { forget, keep, kept } from './kept';
 import { tell, warn } from './notices.svelte';
 import { moved } from './reorder';
+
+type Edit = Schemas['EditInput']['edit'];
 
 const SAVE_AFTER_MS = 60;
 const RETRY_AFTER_MS = 2000;
@@ -32,7 +48,7 @@ export class PlanDesk {
     async load(): Promise<void> {
         const mine = kept<{ document: PlanDocument; version: number }>(this.keptAs);
         try {
-            this.take(await api.get<Plan>(`/plans/${this.id}`));
+            this.take(await got(server.GET('/plans/{id}', of(this.id))));
         } catch (error) {
             this.problem = asProblem(error);
             return;
@@ -60,6 +76,49 @@ export class PlanDesk {
         if (this.saving === 'saved') this.saving = 'saving';
         clearTimeout(this.timer);
         this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
+    }
+
+    /** A change whose consequences are the craft's to say: the server makes it. False when it could not be made. */
+    edit(edit: Edit): Promise<boolean> {
+        const made = this.history.then(() => this.editNow(edit));
+        this.history = made.then(() => undefined);
+        return made;
+    }
+
+    private async editNow(edit: Edit): Promise<boolean> {
+        await this.settle();
+        if (this.plan === null) return false;
+        try {
+            const body = { version: this.plan.version, edit };
+            this.take(await got(server.POST('/plans/{id}/edits', { ...of(this.id), body })));
+            this.changes++;
+            return true;
+        } catch (error) {
+            const problem = asProblem(error);
+            warn(problem.faults[0]?.message ?? problem.message);
+            if (problem.version !== undefined) await this.load();
+            return false;
+        }
+    }
+
+    /** The area goes behind the others; its id. */
+    async addArea(name: string): Promise<string | null> {
+        const id = ulid();
+        return (await this.edit({ do: 'add-area', id, name })) ? id : null;
+    }
+
+    /** The step that is usual next in the area; its id. */
+    async addStep(area: string): Promise<string | null> {
+        const id = ulid();
+        return (await this.edit({ do: 'add-step', id, area })) ? id : null;
+    }
+
+    /** Another paint may need other coats; other parts of the same are only noted. */
+    paintStep(step: Step, mix: Schemas['Part'][]): void {
+        const paints = (parts: Schemas['Part'][]) => parts.map((part) => part.paint).join();
+        if (paints(mix) === paints(step.mix)) this.changeStep(step.id, { mix });
+        else
+            void this.edit({ do: 'paint-step', step: step.id, mix: mix.map(({ paint, parts }) => ({ paint, parts })) });
     }
 
     changeStep(stepId: string, changes: Partial<Step>): void {
@@ -215,7 +274,9 @@ export class PlanDesk {
         await this.settle();
         if (this.plan === null) return;
         try {
-            this.take(await api.post<Plan>(`/plans/${this.id}/${way}`, { version: this.plan.version }));
+            this.take(
+                await got(server.POST(`/plans/{id}/${way}`, { ...of(this.id), body: { version: this.plan.version } })),
+            );
             this.changes++;
         } catch (error) {
             const problem = asProblem(error);
@@ -246,7 +307,7 @@ export class PlanDesk {
         this.saving = 'saving';
         const { key, ...body } = this.sent;
         try {
-            const saved = await api.put<Plan>(`/plans/${this.id}`, body, key);
+            const saved = await got(server.PUT('/plans/{id}', { ...of(this.id), body, ...under(key) }));
             this.sent = null;
             if (this.pending) {
                 this.plan = saved;

@@ -1,7 +1,9 @@
-import { api, asProblem, type Paint, type Problem, type Schemas } from './api';
+import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from './api';
+import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
 
-export type Wish = { search: string; kind: string; maker: string; owned: 'all' | 'owned' | 'wished'; sort: string };
+type Sort = 'name' | 'maker' | 'value' | 'hue' | 'kind';
+export type Wish = { search: string; kind: string; maker: string; owned: 'all' | 'owned' | 'wished'; sort: Sort };
 
 const PER_PAGE = 60;
 
@@ -9,9 +11,17 @@ const PER_PAGE = 60;
 export class Shelf {
     wish = $state<Wish>({ search: '', kind: '', maker: '', owned: 'owned', sort: 'hue' });
     paints = $state<Paint[]>([]);
-    page = $state<Schemas['PaintPage'] | null>(null);
-    problem = $state<Problem | null>(null);
-    private turn = 0;
+    private latest = new Latest<Schemas['PaintPage']>(
+        (page) => (this.paints = page.page === 1 ? page.paints : [...this.paints, ...page.paints]),
+    );
+
+    get page(): Schemas['PaintPage'] | null {
+        return this.latest.answer;
+    }
+
+    get problem(): Problem | null {
+        return this.latest.problem;
+    }
 
     async load(): Promise<void> {
         await this.fetch(1);
@@ -25,14 +35,19 @@ export class Shelf {
         const { pots, remainingMl, note, wished, version } = paint.pot;
         try {
             this.replace(
-                await api.put<Paint>(`/paints/${paint.id}/pot`, {
-                    pots,
-                    remainingMl,
-                    note,
-                    wished,
-                    version,
-                    ...changes,
-                }),
+                await got(
+                    server.PUT('/paints/{id}/pot', {
+                        ...of(paint.id),
+                        body: {
+                            pots,
+                            remainingMl,
+                            note,
+                            wished,
+                            version,
+                            ...changes,
+                        },
+                    }),
+                ),
             );
         } catch (error) {
             const problem = asProblem(error);
@@ -43,7 +58,7 @@ export class Shelf {
 
     async remove(paint: Paint): Promise<boolean> {
         try {
-            await api.delete(`/paints/${paint.id}`);
+            await got(server.DELETE('/paints/{id}', of(paint.id)));
         } catch (error) {
             warn(asProblem(error).message);
             return false;
@@ -52,7 +67,7 @@ export class Shelf {
         tell(`“${paint.name}” is taken out of the catalogue.`, {
             label: 'Undo',
             run: async () => {
-                await api.post(`/paints/${paint.id}/restore`);
+                await got(server.POST('/paints/{id}/restore', of(paint.id)));
                 await this.load();
             },
         });
@@ -64,21 +79,17 @@ export class Shelf {
     }
 
     async refresh(id: string): Promise<void> {
-        this.replace((await api.get<Schemas['PaintDetail']>(`/paints/${id}`)).paint);
+        this.replace((await got(server.GET('/paints/{id}', of(id)))).paint);
     }
 
-    private async fetch(page: number): Promise<void> {
-        const turn = ++this.turn;
-        const query = new URLSearchParams({ ...this.wish, page: String(page), perPage: String(PER_PAGE) });
-        for (const [key, value] of [...query]) if (value === '') query.delete(key);
-        try {
-            const answer = await api.get<Schemas['PaintPage']>(`/paints?${query}`);
-            if (turn !== this.turn) return;
-            this.paints = page === 1 ? answer.paints : [...this.paints, ...answer.paints];
-            this.page = answer;
-            this.problem = null;
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
+    private fetch(page: number): Promise<void> {
+        return this.latest.ask(() => {
+            const { search, kind, maker, owned, sort } = this.wish;
+            const query = {
+                ...{ search: search || undefined, kind: (kind || undefined) as Schemas['Kind'] | undefined },
+                ...{ maker: maker || undefined, owned, sort, page, perPage: PER_PAGE },
+            };
+            return got(server.GET('/paints', { params: { query } }));
+        });
     }
 }

@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import { api, asProblem, type Problem, type Schemas } from './api';
+import { got, type Problem, type Schemas, server } from './api';
+import { Latest } from './latest.svelte';
 
 type Placed = { id: string; name: string; hue: number | null; exactValue: number; lean: number };
 export type Point = Schemas['OwnedPoint'];
@@ -96,27 +97,24 @@ export function onward(spots: Spot<Point>[], from: Spot<Point>, dx: number, dy: 
 
 /** The shelf as a map: what stands on it, what is laid over it, what is chosen. */
 export class ShelfMap {
-    map = $state.raw<Schemas['ShelfMap'] | null>(null);
-    problem = $state<Problem | null>(null);
     planId = $state('');
     setId = $state('');
     chosen = $state.raw<ReadonlySet<string>>(new Set());
-    private turn = 0;
+    private latest = new Latest<Schemas['ShelfMap']>();
 
-    async load(): Promise<void> {
-        const turn = ++this.turn;
-        const query = new URLSearchParams();
-        if (this.planId !== '') query.set('plan', this.planId);
-        if (this.setId !== '') query.set('set', this.setId);
-        try {
-            const map = await api.get<Schemas['ShelfMap']>(`/shelf/map?${query}`);
-            if (turn === this.turn) {
-                this.map = map;
-                this.problem = null;
-            }
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
+    get map(): Schemas['ShelfMap'] | null {
+        return this.latest.answer;
+    }
+
+    get problem(): Problem | null {
+        return this.latest.problem;
+    }
+
+    load(): Promise<void> {
+        return this.latest.ask(() => {
+            const query = { plan: this.planId || undefined, set: this.setId || undefined };
+            return got(server.GET('/shelf/map', { params: { query } }));
+        });
     }
 
     choose(ids: Iterable<string>): void {

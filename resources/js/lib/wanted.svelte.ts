@@ -1,4 +1,15 @@
-import { api, asProblem, type Plan, type PlanDocument, type Problem, type Schemas, type StandIn } from './api';
+import {
+    asProblem,
+    got,
+    of,
+    type Plan,
+    type PlanDocument,
+    type Problem,
+    type Schemas,
+    server,
+    type StandIn,
+} from './api';
+import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
 
 export const USUAL_TOLERANCE = 4;
@@ -41,16 +52,36 @@ export class Wanted {
     text = $state('');
     planId = $state<string | null>(null);
     tolerance = $state(USUAL_TOLERANCE);
-    rows = $state.raw<Row[] | null>(null);
-    counts = $state.raw<Schemas['StandingCounts'] | null>(null);
-    problem = $state<Problem | null>(null);
-    busy = $state(false);
-    plan = $state.raw<Plan | null>(null);
-    after = $state.raw<Schemas['Looks'] | null>(null);
     private picks = $state<Record<string, number>>({});
-    private turn = 0;
-    private previewTurn = 0;
-    private timer: ReturnType<typeof setTimeout> | undefined;
+    private latest = new Latest<Answer>(() => {
+        this.picks = {};
+        return this.preview();
+    });
+    private looks = new Latest<Schemas['Looks']>();
+
+    get rows(): Row[] | null {
+        return this.latest.answer?.rows ?? null;
+    }
+
+    get counts(): Schemas['StandingCounts'] | null {
+        return this.latest.answer?.counts ?? null;
+    }
+
+    get plan(): Plan | null {
+        return this.latest.answer?.plan ?? null;
+    }
+
+    get problem(): Problem | null {
+        return this.latest.problem ?? this.looks.problem;
+    }
+
+    get busy(): boolean {
+        return this.latest.busy;
+    }
+
+    get after(): Schemas['Looks'] | null {
+        return this.looks.answer;
+    }
 
     pick(row: Row): StandIn | null {
         const at = this.picks[row.key] ?? row.advised;
@@ -59,7 +90,7 @@ export class Wanted {
 
     choose(row: Row, index: number): void {
         this.picks = { ...this.picks, [row.key]: index };
-        void this.preview().catch((error) => warn(asProblem(error).message));
+        void this.preview();
     }
 
     /** Rows of the plan that something could be taken for. */
@@ -70,24 +101,22 @@ export class Wanted {
     }
 
     ask(): void {
-        clearTimeout(this.timer);
-        this.timer = setTimeout(() => void this.fetch(), ASK_AFTER_MS);
+        this.latest.soon(ASK_AFTER_MS, () => this.fetch());
     }
 
     async take(rows: Row[]): Promise<void> {
         if (this.plan === null) return;
         const document = this.taken(rows);
         try {
-            const { id, version } = await api.put<Plan>(`/plans/${this.plan.id}`, {
-                document,
-                version: this.plan.version,
-            });
+            const { id, version } = await got(
+                server.PUT('/plans/{id}', { ...of(this.plan.id), body: { document, version: this.plan.version } }),
+            );
             tell(rows.length === 1 ? 'Taken into the plan.' : `${rows.length} taken into the plan.`, {
                 label: 'Undo',
                 of: `plan.${id}`,
                 run: async () => {
                     try {
-                        await api.post(`/plans/${id}/undo`, { version });
+                        await got(server.POST('/plans/{id}/undo', { ...of(id), body: { version } }));
                     } catch (error) {
                         warn(asProblem(error).message);
                     }
@@ -101,33 +130,19 @@ export class Wanted {
     }
 
     private async fetch(): Promise<void> {
-        const turn = ++this.turn;
-        if (this.planId === null && this.text.trim() === '') {
-            this.rows = this.counts = this.plan = this.after = this.problem = null;
-            this.busy = false;
+        const { planId } = this;
+        if (planId === null && this.text.trim() === '') {
+            this.latest.drop();
+            this.looks.drop();
             return;
         }
-        this.busy = true;
-        try {
-            const answer = this.planId === null ? await this.ofList() : await this.ofPlan(this.planId);
-            if (turn !== this.turn) return;
-            this.plan = answer.plan;
-            this.rows = answer.rows;
-            this.counts = answer.counts;
-            this.picks = {};
-            this.problem = null;
-            await this.preview();
-        } catch (error) {
-            if (turn === this.turn) this.problem = asProblem(error);
-        }
-        if (turn === this.turn) this.busy = false;
+        await this.latest.ask(() => (planId === null ? this.ofList() : this.ofPlan(planId)));
     }
 
     private async ofList(): Promise<Answer> {
-        const { rows, counts } = await api.post<Schemas['ListAnswers']>('/lists', {
-            text: this.text,
-            tolerance: this.tolerance,
-        });
+        const { rows, counts } = await got(
+            server.POST('/lists', { body: { text: this.text, tolerance: this.tolerance } }),
+        );
         return {
             plan: null,
             counts,
@@ -145,8 +160,8 @@ export class Wanted {
 
     private async ofPlan(id: string): Promise<Answer> {
         const [plan, { rows, counts }] = await Promise.all([
-            api.get<Plan>(`/plans/${id}`),
-            api.get<Schemas['PlanNeeds']>(`/plans/${id}/needs?tolerance=${this.tolerance}`),
+            got(server.GET('/plans/{id}', of(id))),
+            got(server.GET('/plans/{id}/needs', { params: { path: { id }, query: { tolerance: this.tolerance } } })),
         ]);
         return {
             plan,
@@ -164,14 +179,10 @@ export class Wanted {
 
     /** What the plan would look like with all that is chosen. */
     private async preview(): Promise<void> {
-        const turn = ++this.previewTurn;
-        const after =
-            this.plan === null || this.takeable.length === 0
-                ? null
-                : await api.post<Schemas['Looks']>(`/plans/${this.plan.id}/preview`, {
-                      document: this.taken(this.takeable),
-                  });
-        if (turn === this.previewTurn) this.after = after;
+        if (this.plan === null || this.takeable.length === 0) return this.looks.drop();
+        const { id } = this.plan;
+        const body = { document: this.taken(this.takeable) };
+        await this.looks.ask(() => got(server.POST('/plans/{id}/preview', { ...of(id), body })));
     }
 
     private taken(rows: Row[]): PlanDocument {

@@ -1,4 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import Subtract from 'carbon-icons-svelte/lib/Subtract.svelte';
+    import Add from 'carbon-icons-svelte/lib/Add.svelte';
     /** A small whole number with a button on each side, made for a thumb. */
     let {
         label,
@@ -28,13 +31,14 @@
 <div class="count">
     <label class="bx--label" class:sr={hideLabel} for={uid}>{label}</label>
     <div class="row">
-        <button
-            class="act icon"
-            type="button"
-            aria-label="{label}: one less"
+        <Button
+            size="small"
+            kind="tertiary"
+            icon={Subtract}
+            iconDescription="{label}: one less"
             disabled={value <= least}
-            onclick={() => set(value - 1)}>−</button
-        >
+            on:click={() => set(value - 1)}
+        />
         <input
             id={uid}
             type="number"
@@ -46,13 +50,14 @@
             aria-describedby={fault === '' ? undefined : `${uid}-fault`}
             onchange={(event) => set(event.currentTarget.valueAsNumber)}
         />
-        <button
-            class="act icon"
-            type="button"
-            aria-label="{label}: one more"
+        <Button
+            size="small"
+            kind="tertiary"
+            icon={Add}
+            iconDescription="{label}: one more"
             disabled={value >= most}
-            onclick={() => set(value + 1)}>+</button
-        >
+            on:click={() => set(value + 1)}
+        />
     </div>
     {#if fault !== ''}<p class="fault" id="{uid}-fault">{fault}</p>{/if}
 </div>
@@ -64,7 +69,7 @@
 
     input {
         width: 44px;
-        height: 30px;
+        height: 32px;
         border: 1px solid var(--line-strong);
         border-width: 1px 0;
         background: var(--raised);
@@ -78,12 +83,17 @@
         appearance: none;
     }
 
-    button:first-child {
+    .row :global(.bx--btn:first-child) {
         border-radius: 4px 0 0 4px;
     }
 
-    button:last-child {
+    .row :global(.bx--btn:last-child) {
         border-radius: 0 4px 4px 0;
+    }
+
+    .row :global(.bx--btn) {
+        background: var(--raised);
+        border-color: var(--line-strong);
     }
 
     .fault {

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import Close from 'carbon-icons-svelte/lib/Close.svelte';
     import { boundKeys } from '../lib/keys.svelte';
 
     let { close }: { close: () => void } = $props();
@@ -15,7 +17,7 @@
 <aside class="panel" aria-label="Keys">
     <header>
         <h2>Keys</h2>
-        <button class="act plain icon" type="button" aria-label="Close" onclick={close}>✕</button>
+        <Button size="small" kind="ghost" icon={Close} iconDescription="Close" on:click={close} />
     </header>
     <dl>
         {#each boundKeys() as key}

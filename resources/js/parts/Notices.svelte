@@ -1,25 +1,31 @@
 <script lang="ts">
+    import { InlineNotification, NotificationActionButton } from 'carbon-components-svelte';
     import { dismiss, notices } from '../lib/notices.svelte';
+
+    /** Carbon's own queue has no room for a way back, so the newest few stand here. */
 </script>
 
 <div class="notices" role="status" aria-live="polite">
     {#each notices as notice (notice.id)}
-        <div class="notice" class:alarm={notice.alarm}>
-            <span>{notice.text}</span>
-            {#if notice.action}
-                <button
-                    class="act strong"
-                    type="button"
-                    onclick={() => {
-                        dismiss(notice.id);
-                        void notice.action?.run();
-                    }}>{notice.action.label}</button
-                >
-            {/if}
-            <button class="act plain icon" type="button" aria-label="Dismiss" onclick={() => dismiss(notice.id)}
-                >✕</button
-            >
-        </div>
+        <InlineNotification
+            kind={notice.alarm ? 'warning' : 'info'}
+            role="status"
+            lowContrast
+            subtitle={notice.text}
+            closeButtonDescription="Dismiss"
+            on:close={() => dismiss(notice.id)}
+        >
+            <svelte:fragment slot="actions">
+                {#if notice.action}
+                    <NotificationActionButton
+                        on:click={() => {
+                            dismiss(notice.id);
+                            void notice.action?.run();
+                        }}>{notice.action.label}</NotificationActionButton
+                    >
+                {/if}
+            </svelte:fragment>
+        </InlineNotification>
     {/each}
 </div>
 
@@ -31,31 +37,14 @@
         z-index: 30;
         display: grid;
         gap: 8px;
-        max-width: min(460px, calc(100vw - 40px));
-    }
-
-    .notice {
-        display: flex;
-        gap: 10px;
-        align-items: center;
-        padding: 8px 8px 8px 14px;
-        border: 1px solid var(--ink);
-        border-radius: var(--radius);
-        background: var(--raised);
-        box-shadow: 0 4px 18px var(--shade);
-    }
-
-    .notice span {
-        flex: 1;
-    }
-
-    .alarm {
-        border-left-width: 6px;
+        width: min(460px, calc(100vw - 40px));
     }
 
     @media (max-width: 700px) {
         .notices {
+            right: 12px;
             bottom: 74px;
+            width: calc(100vw - 24px);
         }
     }
 </style>

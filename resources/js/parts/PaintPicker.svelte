@@ -1,159 +1,177 @@
 <script lang="ts">
-    import { api, type Paint, type Schemas } from '../lib/api';
+    import { ComboBox } from 'carbon-components-svelte';
+    import { onMount } from 'svelte';
+    import { got, server, type Paint, type Schemas } from '../lib/api';
+    import { Latest } from '../lib/latest.svelte';
+    import NewPaintHere from './NewPaintHere.svelte';
     import Swatch from './Swatch.svelte';
 
-    /** Finds a paint by typing: owned ones first, then the rest of the catalogue. */
+    /** Finds a paint by typing: owned ones first, then the rest of the catalogue. One that is not there yet is added on the spot. */
     let {
         label,
         hideLabel = false,
         chosen = null,
         fault = '',
-        kinds = null,
+        first = null,
+        ready = false,
         pick,
     }: {
         label: string;
         hideLabel?: boolean;
         chosen?: { id: string; name: string } | null;
         fault?: string;
-        kinds?: Schemas['Kind'][] | null;
+        /** The kind that is most likely wanted: those come first, and a new paint is one. */
+        first?: Schemas['Kind'] | null;
+        /** It takes the cursor at once. */
+        ready?: boolean;
         pick: (paint: Paint) => void;
     } = $props();
 
-    const uid = $props.id();
+    type Item = { id: string; text: string; paint: Paint | null };
+    const ADD = 'add';
+    const ASK_AFTER_MS = 70;
+
     let text = $state('');
     let open = $state(false);
-    let found = $state<Paint[]>([]);
-    let at = $state(0);
-    let asked = 0;
-    let waiting: ReturnType<typeof setTimeout> | undefined;
-    let input: HTMLInputElement;
+    let selectedId = $state<string | undefined>(undefined);
+    let adding = $state<string | null>(null);
+    let input = $state<HTMLInputElement | null>(null);
+    const latest = new Latest<Paint[]>();
+
+    const isKnown = $derived(
+        [chosen?.name, ...(latest.answer ?? []).map((paint) => paint.name)].some(
+            (name) => name?.toLowerCase() === text.trim().toLowerCase(),
+        ),
+    );
+    const items = $derived<Item[]>([
+        ...(chosen && !latest.answer?.some((paint) => paint.id === chosen.id)
+            ? [{ id: chosen.id, text: chosen.name, paint: null }]
+            : []),
+        ...(latest.answer ?? []).map((paint) => ({ id: paint.id, text: paint.name, paint })),
+        ...(text.trim() === '' || isKnown ? [] : [{ id: ADD, text: text.trim(), paint: null }]),
+    ]);
+
+    $effect(() => {
+        selectedId = chosen?.id || undefined;
+        text = chosen?.name ?? '';
+    });
+    $effect(() => {
+        if (open)
+            latest.soon(
+                latest.answer === null ? 0 : ASK_AFTER_MS,
+                (
+                    (words) => () =>
+                        search(words)
+                )(text.trim()),
+            );
+    });
+    onMount(() => {
+        if (ready) input?.focus();
+    });
 
     async function search(words: string): Promise<void> {
-        const turn = ++asked;
-        const query = `search=${encodeURIComponent(words)}&sort=name&perPage=40`;
-        const [owned, all] = await Promise.all([
-            api.get<Schemas['PaintPage']>(`/paints?owned=owned&${query}`),
-            api.get<Schemas['PaintPage']>(`/paints?${query}`),
-        ]).catch(() => [null, null]);
-        if (turn !== asked || owned === null || all === null) return;
-        const seen = new Set(owned.paints.map((paint) => paint.id));
-        found = [...owned.paints, ...all.paints.filter((paint) => !seen.has(paint.id))]
-            .filter((paint) => paint.swatch !== null && (kinds === null || kinds.includes(paint.kind)))
-            .slice(0, 40);
-        at = 0;
+        await latest.ask(async () => {
+            const query = { search: words === chosen?.name ? '' : words, sort: 'name', perPage: 40 } as const;
+            const asked = [
+                ...(first === null ? [] : [{ ...query, kind: first }]),
+                { ...query, owned: 'owned' } as const,
+                query,
+            ];
+            const pages = await Promise.all(asked.map((one) => got(server.GET('/paints', { params: { query: one } }))));
+            const found = new Map(pages.flatMap((page) => page.paints).map((paint) => [paint.id, paint]));
+            return [...found.values()].filter((paint) => paint.swatch !== null).slice(0, 40);
+        });
     }
 
-    function show(): void {
-        open = true;
-        text = '';
-        void search('');
+    /** What was found for other words is not offered for these. */
+    function fits(item: Item, words: string): boolean {
+        if (item.id === ADD || item.paint === null) return words.trim() === '' || item.id === ADD;
+        const { name, maker, code, colour, kind } = item.paint;
+        const told = `${name} ${maker} ${code} ${colour} ${kind}`.toLowerCase();
+        return words
+            .toLowerCase()
+            .split(/\s+/)
+            .every((word) => told.includes(word));
     }
 
-    function take(paint: Paint | undefined): void {
-        if (paint === undefined) return;
-        open = false;
+    function take(item: Item | undefined): void {
+        if (item === undefined || item.id === chosen?.id) return;
+        if (item.paint === null) {
+            adding = item.text;
+            selectedId = chosen?.id || undefined;
+        } else hand(item.paint);
+    }
+
+    function hand(paint: Paint): void {
+        adding = null;
+        if (chosen === null) [text, selectedId] = ['', undefined];
         pick(paint);
     }
 
-    function key(event: KeyboardEvent): void {
-        if (!open && event.key === 'ArrowDown') return show();
-        if (!open) return;
-        if (event.key === 'Escape') open = false;
-        else if (event.key === 'ArrowDown') at = Math.min(found.length - 1, at + 1);
-        else if (event.key === 'ArrowUp') at = Math.max(0, at - 1);
-        else if (event.key === 'Enter') take(found[at]);
-        else return;
-        event.preventDefault();
-        document.getElementById(`${uid}-${at}`)?.scrollIntoView({ block: 'nearest' });
+    /** What was typed and is nobody's name is not lost: it may be a new paint's. */
+    function left(): void {
+        const typed = text.trim();
+        if (typed === '' || isKnown || adding !== null || typed === chosen?.name) return;
+        adding = typed;
     }
 </script>
 
 <div class="picker">
-    <label class="bx--label" class:sr={hideLabel} for="{uid}-input">{label}</label>
-    <input
-        bind:this={input}
-        id="{uid}-input"
-        class="bx--text-input bx--text-input--sm"
-        role="combobox"
-        autocomplete="off"
-        aria-expanded={open}
-        aria-controls="{uid}-list"
-        aria-activedescendant={open && found.length > 0 ? `${uid}-${at}` : undefined}
-        aria-invalid={fault !== ''}
-        aria-describedby={fault === '' ? undefined : `${uid}-fault`}
+    <ComboBox
+        size="sm"
+        labelText={label}
+        {hideLabel}
+        {items}
+        bind:value={text}
+        bind:open
+        bind:selectedId
+        bind:ref={input}
         placeholder={open ? 'Type a name, a code, a colour' : 'Choose a paint'}
-        value={open ? text : (chosen?.name ?? '')}
+        invalid={fault !== ''}
+        invalidText={fault}
+        allowCustomValue
+        clearFilterOnOpen
+        autoHighlight="first-match"
+        shouldFilterItem={fits}
+        virtualize={false}
         dir="auto"
-        onfocus={show}
-        onblur={() => setTimeout(() => (open = false), 120)}
-        oninput={(event) => {
-            text = event.currentTarget.value;
-            open = true;
-            clearTimeout(waiting);
-            waiting = setTimeout(() => void search(text), 70);
+        on:select={(event) => take(event.detail.selectedItem)}
+        on:blur={(event) => {
+            if ((event.relatedTarget as HTMLElement | null)?.closest('.picker') === null) left();
         }}
-        onkeydown={key}
-    />
-    {#if fault !== ''}<p class="fault" id="{uid}-fault">{fault}</p>{/if}
-    <ul id="{uid}-list" role="listbox" aria-label={label} hidden={!open}>
-        {#each found as paint, index (paint.id)}
-            <li
-                id="{uid}-{index}"
-                role="option"
-                aria-selected={index === at}
-                onmousedown={(event) => {
-                    // At once, not when the button comes up: the list may have moved by then.
-                    event.preventDefault();
-                    take(paint);
-                }}
-            >
-                <Swatch hex={paint.swatch} kind={paint.kind} size={26} />
+        let:item
+    >
+        {#if item.id === ADD}
+            <span class="add">Add “<bdi>{item.text}</bdi>” as a new paint</span>
+        {:else if item.paint}
+            <span class="found">
+                <Swatch hex={item.paint.swatch} kind={item.paint.kind} size={26} />
                 <span class="name"
-                    ><bdi>{paint.name}</bdi><small class="quiet"><bdi>{paint.maker}</bdi> · {paint.colour}</small></span
+                    ><bdi>{item.paint.name}</bdi><small class="quiet"
+                        ><bdi>{item.paint.maker}</bdi> · {item.paint.colour}</small
+                    ></span
                 >
-                <small class="owned">{paint.pot.pots > 0 ? `${paint.pot.remainingMl} ml` : 'not owned'}</small>
-            </li>
-        {:else}
-            <li class="none quiet" role="option" aria-selected="false" aria-disabled="true">
-                Nothing in the catalogue fits “{text}”.
-            </li>
-        {/each}
-    </ul>
+                <small class="quiet">{item.paint.pot.pots > 0 ? `${item.paint.pot.remainingMl} ml` : 'not owned'}</small
+                >
+            </span>
+        {:else}<bdi>{item.text}</bdi>{/if}
+    </ComboBox>
+    {#if adding !== null}
+        {#key adding}
+            <NewPaintHere name={adding} kind={first ?? 'opaque'} added={hand} leave={() => (adding = null)} />
+        {/key}
+    {/if}
 </div>
 
 <style>
     .picker {
-        position: relative;
         min-width: 0;
     }
 
-    ul {
-        position: absolute;
-        z-index: 12;
-        width: max(100%, 300px);
-        max-height: 290px;
-        margin: 2px 0 0;
-        padding: 4px;
-        overflow: auto;
-        border: 1px solid var(--line-strong);
-        border-radius: 4px;
-        background: var(--raised);
-        box-shadow: 0 6px 20px var(--shade);
-        list-style: none;
-    }
-
-    li {
+    .found {
         display: flex;
         gap: 10px;
         align-items: center;
-        padding: 4px 6px;
-        border-radius: 3px;
-        cursor: pointer;
-    }
-
-    li[aria-selected='true'],
-    li:hover {
-        background: var(--shade);
     }
 
     .name {
@@ -168,17 +186,7 @@
         text-overflow: ellipsis;
     }
 
-    .owned {
-        color: var(--ink-quiet);
-    }
-
-    .none {
-        cursor: default;
-    }
-
-    .fault {
-        margin-top: 3px;
-        font-size: 0.8125rem;
+    .add {
         font-weight: 700;
     }
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { Strip, Step } from '../lib/api';
+    import type { Step, Strip } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
     import { reorder } from '../lib/reorder';
     import TechniqueMark from './TechniqueMark.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
+    import { Slider } from 'carbon-components-svelte';
     import { craft } from '../lib/craft.svelte';
 
     /** How far off a paint may be and still do the job, with what the number means to the eye. */
     let { value, change, fault = '' }: { value: number; change: (value: number) => void; fault?: string } = $props();
 
-    const uid = $props.id();
     const words = $derived(
         value === 0
             ? 'only the very colour'
@@ -13,17 +13,18 @@
 </script>
 
 <div class="tolerance">
-    <label class="bx--label" for={uid}>How near it must be</label>
-    <input
-        id={uid}
-        type="range"
-        min="0"
-        max="12"
-        step="0.5"
+    <Slider
+        labelText="How near it must be"
+        min={0}
+        max={12}
+        step={0.5}
+        minLabel=" "
+        maxLabel=" "
+        hideTextInput
+        fullWidth
         {value}
-        aria-valuetext="{value}: {words}"
-        aria-invalid={fault !== ''}
-        oninput={(event) => change(event.currentTarget.valueAsNumber)}
+        invalid={fault !== ''}
+        on:input={(event) => event.detail !== null && event.detail !== value && change(event.detail)}
     />
     <p><b>{value}</b> <span class="quiet">{words}</span></p>
     {#if fault}<p><b>{fault}</b></p>{/if}
@@ -32,10 +33,5 @@
 <style>
     .tolerance {
         display: grid;
-    }
-
-    input {
-        width: 100%;
-        accent-color: var(--ink);
     }
 </style>

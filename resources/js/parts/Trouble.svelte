@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Problem } from '../lib/api';
 
     /** Something went wrong: what, what to do, and a way to try again. */
@@ -20,7 +21,7 @@
         <p class="quiet">row {problem.faults[0].row}, {problem.faults[0].field}</p>
     {/if}
     {#if retry}
-        <button class="act" type="button" onclick={retry}>Try again</button>
+        <Button size="small" kind="tertiary" on:click={retry}>Try again</Button>
     {/if}
 </div>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { craft } from '../lib/craft.svelte';
     import { bindKeys } from '../lib/keys.svelte';
     import { BatchDesk, type Done } from '../lib/batchDesk.svelte';
@@ -79,7 +80,7 @@
     {#if batch.planChanged && !batch.isFinished}
         <div class="panel changed">
             <p>The plan has changed since this batch began. The batch goes on as it was.</p>
-            <button class="act" type="button" onclick={() => desk.takePlan()}>Take the plan as it is now</button>
+            <Button size="small" kind="tertiary" on:click={() => desk.takePlan()}>Take the plan as it is now</Button>
         </div>
     {/if}
     {#if outbox.isStuck && desk.waiting.length > 0}
@@ -90,7 +91,7 @@
                     .map((one) => one.words)
                     .join('; ')}.
             </p>
-            <button class="act" type="button" onclick={() => outbox.send()}>Try now</button>
+            <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
         </div>
     {/if}
     <div class="desk">
@@ -127,9 +128,9 @@
                     come.
                 </p>
                 <div class="acts">
-                    <a class="act" href="#/logbook?batch={batch.id}">To the logbook</a>{#if batch.planId}<a
-                            class="act"
-                            href="#/plans/{batch.planId}">To the plan</a
+                    <Button size="small" kind="tertiary" href="#/logbook?batch={batch.id}">To the logbook</Button
+                    >{#if batch.planId}<Button size="small" kind="tertiary" href="#/plans/{batch.planId}"
+                            >To the plan</Button
                         >{/if}
                 </div>
             </div>

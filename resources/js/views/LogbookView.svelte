@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { api, asProblem, type Problem, type Schemas } from '../lib/api';
+    import { asProblem, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
     import { day } from '../lib/words';
     import Choose from '../parts/Choose.svelte';
@@ -10,7 +11,7 @@
 
     /** What was really done, by date and by batch. */
     let log = $state<Schemas['Log'] | null>(null);
-    let batches = $state<Schemas['BatchBrief'][]>([]);
+    let batches = $state<Named[]>([]);
     let problem = $state<Problem | null>(null);
     let batch = $state(new URLSearchParams(router.querystring).get('batch') ?? '');
     let undone = $state(false);
@@ -34,10 +35,12 @@
     async function load(page = 1): Promise<void> {
         try {
             const [more, all] = await Promise.all([
-                api.get<Schemas['Log']>(
-                    `/log?page=${page}${undone ? '&undone=1' : ''}${batch === '' ? '' : `&batch=${batch}`}`,
+                got(
+                    server.GET('/log', {
+                        params: { query: { page, undone: undone ? '1' : undefined, batch: batch || undefined } },
+                    }),
                 ),
-                api.get<Schemas['BatchBrief'][]>('/batches'),
+                got(server.GET('/batches/names')),
             ]);
             log = page === 1 || log === null ? more : { ...more, entries: [...log.entries, ...more.entries] };
             batches = all;
@@ -49,7 +52,7 @@
 
     async function takeBack(entry: Schemas['ToldEntry']): Promise<void> {
         try {
-            await api.delete(`/log/${entry.id}`);
+            await got(server.DELETE('/log/{id}', of(entry.id)));
             await load();
             tell('The entry is taken back; the step is open again.', { label: 'Undo', run: () => putBack(entry) });
         } catch (error) {
@@ -59,7 +62,7 @@
 
     async function putBack(entry: Schemas['ToldEntry']): Promise<void> {
         try {
-            await api.post(`/log/${entry.id}/restore`);
+            await got(server.POST('/log/{id}/restore', of(entry.id)));
             tell('The entry stands again.');
         } catch (error) {
             warn(asProblem(error).message);
@@ -120,7 +123,7 @@
         </section>
     {/each}
     {#if log.page < log.pages}
-        <button class="act" type="button" onclick={() => load(log!.page + 1)}>Older entries</button>
+        <Button size="small" kind="tertiary" on:click={() => load(log!.page + 1)}>Older entries</Button>
     {/if}
 {/if}
 

@@ -1,68 +1,91 @@
 <script lang="ts">
-    import { NumberInput, TextInput } from 'carbon-components-svelte';
+    import { Button, NumberInput, TextArea, TextInput } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
-    import { api, asProblem, type Paint, type Plan, type Problem } from '../lib/api';
+    import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
     import { forget, keep, kept } from '../lib/kept';
-    import { newArea } from '../lib/newStep';
+    import { Latest } from '../lib/latest.svelte';
     import Choose from '../parts/Choose.svelte';
     import PaintPicker from '../parts/PaintPicker.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import PlanSketch from './plan/PlanSketch.svelte';
 
+    type Chosen = { id: string; name: string } | null;
     type Typed = {
         name: string;
         model: string;
         bodyType: string;
-        heightMm: number;
+        heightMm: number | null;
         finishLevel: string;
         areas: string;
-        base: { id: string; name: string } | null;
-        light: { id: string; name: string } | null;
+        base: Chosen;
+        light: Chosen;
     };
-    const before = kept<Typed>('newPlan');
+    const SKETCH_AFTER_MS = 120;
 
-    let name = $state<string>(before?.name ?? '');
-    let model = $state<string>(before?.model ?? '');
-    let bodyType = $state<string>(before?.bodyType ?? 'on-foot');
-    let heightMm = $state<number>(before?.heightMm ?? 32);
-    let finishLevel = $state<string>(before?.finishLevel ?? 'table-ready');
-    let areas = $state<string>(before?.areas ?? '');
-    let base = $state<{ id: string; name: string } | null>(before?.base ?? null);
-    let light = $state<{ id: string; name: string } | null>(before?.light ?? null);
+    let form = $state<Typed>({
+        name: '',
+        model: '',
+        bodyType: 'on-foot',
+        heightMm: 32,
+        finishLevel: 'table-ready',
+        areas: '',
+        base: null,
+        light: null,
+        ...kept<Typed>('newPlan'),
+    });
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    let page = $state<HTMLFormElement>();
+    const sketch = new Latest<Schemas['Sketch']>();
 
-    $effect(() => keep('newPlan', { name, model, bodyType, heightMm, finishLevel, areas, base, light }));
+    const body = $derived<Schemas['Beginning']>({
+        name: form.name,
+        model: {
+            name: form.model,
+            bodyType: form.bodyType,
+            finishLevel: form.finishLevel,
+            ...(form.heightMm === null ? {} : { heightMm: form.heightMm }),
+        },
+        undercoat: { base: form.base?.id ?? null, light: form.light?.id ?? null },
+        areas: form.areas
+            .split('\n')
+            .map((line) => line.trim())
+            .filter((line) => line !== ''),
+    });
 
-    const chosen = (paint: Paint) => ({ id: paint.id, name: paint.name });
+    $effect(() => keep('newPlan', $state.snapshot(form)));
+    $effect(() => {
+        const asked = body;
+        sketch.soon(SKETCH_AFTER_MS, () => sketch.ask(() => got(server.POST('/plans/sketch', { body: asked }))));
+    });
+
+    const chosen = (paint: Paint): Chosen => ({ id: paint.id, name: paint.name });
 
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
-        const names = areas
-            .split('\n')
-            .map((line) => line.trim())
-            .filter((line) => line !== '');
         try {
-            const plan = await api.post<Plan>('/plans', {
-                document: {
-                    name,
-                    model: { name: model.trim() === '' ? name : model, bodyType, heightMm, finishLevel },
-                    undercoat: { base: base?.id ?? '', light: light?.id ?? null, coneDegrees: 45 },
-                    areas: names.map(newArea),
-                },
-            });
+            const plan = await got(server.POST('/plans/begin', { body }));
             forget('newPlan');
             await push(`/plans/${plan.id}`);
         } catch (error) {
             problem = asProblem(error);
+            setTimeout(() =>
+                page?.querySelector<HTMLElement>('[aria-invalid="true"], [data-invalid="true"] input')?.focus(),
+            );
         }
         busy = false;
     }
 
     const shown = ['name', 'model.name', 'model.heightMm', 'undercoat.base', 'undercoat.light'];
-    const elsewhere = $derived(problem !== null && !problem.faults.some((fault) => shown.includes(fault.field)));
+    const areasFault = $derived(problem?.faults.find((fault) => fault.field.startsWith('areas'))?.message ?? '');
+    const elsewhere = $derived(
+        problem !== null &&
+            !problem.faults.some((fault) => shown.includes(fault.field) || fault.field.startsWith('areas')),
+    );
+    const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
 <h1>New plan</h1>
@@ -70,90 +93,88 @@
     <Waiting what="the words of the craft" />
 {:else}
     {@const table = craft()!}
-    <form class="panel" onsubmit={make}>
-        {#if problem && elsewhere}<Trouble {problem} />{/if}
-        <fieldset>
-            <legend>The model</legend>
+    <div class="room">
+        <form class="panel" onsubmit={make} bind:this={page} novalidate>
+            {#if problem && elsewhere}<Trouble {problem} />{/if}
             <TextInput
                 size="sm"
                 labelText="Name of the plan"
                 placeholder="Ferry Warden"
-                bind:value={name}
+                bind:value={form.name}
                 dir="auto"
-                invalid={!!problem?.at('name')}
-                invalidText={problem?.at('name') ?? ''}
+                {...at('name')}
             />
-            <TextInput
-                size="sm"
-                labelText="Model, if it has a name of its own"
-                bind:value={model}
-                dir="auto"
-                invalid={!!problem?.at('model.name')}
-                invalidText={problem?.at('model.name') ?? ''}
-            />
-            <div class="three">
-                <Choose
-                    label="Body"
-                    value={bodyType}
-                    choices={table.bodyTypes}
-                    change={(value) => (bodyType = value)}
-                />
-                <NumberInput
-                    size="sm"
-                    labelText="Height, mm"
-                    min={table.limits.leastHeightMm}
-                    max={table.limits.mostHeightMm}
-                    bind:value={heightMm}
-                    invalid={!!problem?.at('model.heightMm')}
-                    invalidText={problem?.at('model.heightMm') ?? ''}
-                />
-                <Choose
-                    label="Finish"
-                    value={finishLevel}
-                    choices={table.finishLevels}
-                    change={(value) => (finishLevel = value)}
-                />
-            </div>
-        </fieldset>
-        <fieldset>
-            <legend>The undercoat</legend>
             <PaintPicker
                 label="Undercoat"
-                chosen={base}
+                first="primer"
+                chosen={form.base}
                 fault={problem?.at('undercoat.base') ?? ''}
-                pick={(paint) => (base = chosen(paint))}
+                pick={(paint) => (form.base = chosen(paint))}
             />
-            <div class="light">
-                <PaintPicker
-                    label="Light from above, if you spray one"
-                    chosen={light}
-                    fault={problem?.at('undercoat.light') ?? ''}
-                    pick={(paint) => (light = chosen(paint))}
-                />
-                {#if light}<button class="act" type="button" onclick={() => (light = null)}>None</button>{/if}
-            </div>
-            <p class="quiet">
-                Type “primer” to see only those. A light undercoat suits yellow, white and thin paints; black suits
-                metal.
-            </p>
-        </fieldset>
-        <fieldset>
-            <legend>Its areas, one a line</legend>
-            <label class="sr" for="areas">Areas, one a line</label>
-            <textarea
-                id="areas"
-                class="bx--text-area"
-                rows="5"
+            <TextArea
+                labelText="Its areas, one a line"
+                helperText="The parts that get one colour scheme each. More can be added later."
+                rows={5}
                 dir="auto"
-                placeholder={'Coat\nFace\nBoots'}
-                bind:value={areas}></textarea>
-            <p class="quiet">The parts that get one colour scheme each. More can be added later.</p>
-        </fieldset>
-        <div class="acts">
-            <button class="act main" type="submit" disabled={busy}>Make the plan</button>
-            <a class="act" href="#/plans">Leave it</a>
-        </div>
-    </form>
+                placeholder={'Leather coat\nFace\nBrass lantern'}
+                bind:value={form.areas}
+                invalid={areasFault !== ''}
+                invalidText={areasFault}
+            />
+            <details open={form.light !== null || !!problem?.at('undercoat.light') || !!problem?.at('model.heightMm')}>
+                <summary>Model, size and light <span class="quiet">if they matter</span></summary>
+                <div class="more">
+                    <TextInput
+                        size="sm"
+                        labelText="Model, if it has a name of its own"
+                        bind:value={form.model}
+                        dir="auto"
+                        {...at('model.name')}
+                    />
+                    <div class="three">
+                        <Choose
+                            label="Body"
+                            value={form.bodyType}
+                            choices={table.bodyTypes}
+                            change={(value) => (form.bodyType = value)}
+                        />
+                        <NumberInput
+                            size="sm"
+                            labelText="Height, mm"
+                            min={table.limits.leastHeightMm}
+                            max={table.limits.mostHeightMm}
+                            hideSteppers
+                            bind:value={form.heightMm}
+                            {...at('model.heightMm')}
+                        />
+                        <Choose
+                            label="Finish"
+                            value={form.finishLevel}
+                            choices={table.finishLevels}
+                            change={(value) => (form.finishLevel = value)}
+                        />
+                    </div>
+                    <div class="light">
+                        <PaintPicker
+                            label="Light from above, if you spray one"
+                            first="primer"
+                            chosen={form.light}
+                            fault={problem?.at('undercoat.light') ?? ''}
+                            pick={(paint) => (form.light = chosen(paint))}
+                        />
+                        {#if form.light}<Button size="small" kind="tertiary" on:click={() => (form.light = null)}
+                                >None</Button
+                            >{/if}
+                    </div>
+                </div>
+            </details>
+            <div class="acts">
+                <Button size="small" type="submit" disabled={busy}>Make the plan</Button>
+                <Button size="small" kind="tertiary" href="#/plans">Leave it</Button>
+            </div>
+        </form>
+        <PlanSketch name={form.name} base={form.base?.name ?? ''} areas={sketch.answer?.areas ?? []} />
+    </div>
 {/if}
 
 <style>
@@ -161,32 +182,40 @@
         margin-bottom: 14px;
     }
 
+    .room {
+        display: grid;
+        grid-template-columns: minmax(0, 460px) minmax(0, 1fr);
+        gap: 12px;
+        align-items: start;
+    }
+
     form {
         display: grid;
-        gap: 20px;
-        max-width: 680px;
-        padding: 18px 20px;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 16px;
+        padding: 16px 18px 18px;
     }
 
-    fieldset {
-        display: grid;
-        gap: 10px;
-        margin: 0;
-        padding: 0;
-        border: 0;
-    }
-
-    legend {
-        margin-bottom: 8px;
-        padding: 0;
+    summary {
         font-weight: 700;
+        cursor: pointer;
+    }
+
+    summary .quiet {
+        font-weight: 400;
+    }
+
+    .more {
+        display: grid;
+        gap: 12px;
+        margin-top: 10px;
     }
 
     .three {
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));
-        gap: 12px;
-        align-items: end;
+        gap: 10px;
+        align-items: start;
     }
 
     .light {
@@ -194,5 +223,17 @@
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 10px;
         align-items: end;
+    }
+
+    @media (max-width: 900px) {
+        .room {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+
+    @media (max-width: 420px) {
+        .three {
+            grid-template-columns: minmax(0, 1fr);
+        }
     }
 </style>

@@ -1,21 +1,22 @@
 <script lang="ts">
-    import { api, asProblem, type Problem, type Schemas } from '../lib/api';
+    import { Button } from 'carbon-components-svelte';
+    import { got, server, type Schemas } from '../lib/api';
+    import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
+    import Nothing from '../parts/Nothing.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
 
-    let plans = $state<Schemas['PlanBrief'][] | null>(null);
-    let problem = $state<Problem | null>(null);
+    let plans = $state<Schemas['PlanBrief'][]>([]);
+    const latest = new Latest<Schemas['PlanPage']>(
+        (page) => (plans = page.page === 1 ? page.plans : [...plans, ...page.plans]),
+    );
+    const page = $derived(latest.answer);
 
-    async function load(): Promise<void> {
-        problem = null;
-        try {
-            plans = await api.get<Schemas['PlanBrief'][]>('/plans');
-        } catch (error) {
-            problem = asProblem(error);
-        }
+    function load(number = 1): Promise<void> {
+        return latest.ask(() => got(server.GET('/plans', { params: { query: { page: number } } })));
     }
 
     $effect(() => void load());
@@ -23,21 +24,20 @@
 
 <header>
     <h1>Plans</h1>
-    <a class="act main" href="#/plans/new">New plan</a>
+    {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
 </header>
-{#if problem}
-    <Trouble {problem} retry={load} />
-{:else if plans === null}
+{#if latest.problem}
+    <Trouble problem={latest.problem} retry={load} />
+{:else if page === null}
     <Waiting what="the plans" />
-{:else if plans.length === 0}
-    <div class="panel nothing">
-        <h2>No plans yet</h2>
+{:else if page.total === 0}
+    <Nothing title="No plans yet">
         <p class="quiet">
             A plan holds the recipes of all areas of one kind of model, shows what every stage will look like, and can
             be painted again and again.
         </p>
-        <a class="act main" href="#/plans/new">Make the first one</a>
-    </div>
+        <Button size="small" href="#/plans/new">Make the first one</Button>
+    </Nothing>
 {:else}
     <ul>
         {#each plans as plan (plan.id)}
@@ -68,17 +68,26 @@
                         </a>
                     {/each}
                 </div>
-                <div class="looks well" aria-label="Final look of each area">
-                    {#each plan.areas as area (area.id)}
-                        <figure>
-                            <ZoneBars look={area.look} height={72} label={area.name} />
-                            <figcaption><bdi>{area.name}</bdi></figcaption>
-                        </figure>
-                    {/each}
-                </div>
+                {#if plan.areas.length > 0}
+                    <div class="looks well" aria-label="Final look of each area">
+                        {#each plan.areas as area (area.id)}
+                            <figure>
+                                <ZoneBars look={area.look} height={72} label={area.name} />
+                                <figcaption><bdi>{area.name}</bdi></figcaption>
+                            </figure>
+                        {/each}
+                    </div>
+                {/if}
             </li>
         {/each}
     </ul>
+    {#if page.page < page.pages}
+        <div class="more">
+            <Button size="small" kind="tertiary" disabled={latest.busy} on:click={() => load(page.page + 1)}
+                >Older plans ({page.total - plans.length})</Button
+            >
+        </div>
+    {/if}
 {/if}
 
 <style>
@@ -150,11 +159,8 @@
         white-space: nowrap;
     }
 
-    .nothing {
-        display: grid;
-        gap: 12px;
-        justify-items: start;
-        padding: 40px;
+    .more {
+        margin-top: 12px;
     }
 
     @media (max-width: 900px) {

@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../lib/api';
+    import { asProblem, got, type Paint, type Problem, server } from '../lib/api';
     import Swatch from '../parts/Swatch.svelte';
     import Trouble from '../parts/Trouble.svelte';
 
@@ -18,8 +19,10 @@
     async function fetchAll(ids: string[] | null): Promise<Paint[]> {
         const found: Paint[] = [];
         for (let page = 1; ; page++) {
-            const answer = await api.get<Schemas['PaintPage']>(
-                `/paints?sort=hue&perPage=500&page=${page}${ids === null ? '&owned=owned' : ''}`,
+            const answer = await got(
+                server.GET('/paints', {
+                    params: { query: { sort: 'hue', perPage: 500, page, owned: ids === null ? 'owned' : 'all' } },
+                }),
             );
             found.push(...answer.paints.filter((paint) => ids === null || ids.includes(paint.id)));
             if (page >= answer.pages) return found;
@@ -30,8 +33,8 @@
 <header class="screen-only">
     <h1>Swatch sheet</h1>
     <div class="acts">
-        <a class="act" href="#/shelf">Back to the shelf</a>
-        <button class="act main" type="button" onclick={() => print()}>Print it</button>
+        <Button size="small" kind="tertiary" href="#/shelf">Back to the shelf</Button>
+        <Button size="small" on:click={() => print()}>Print it</Button>
     </div>
 </header>
 {#if problem}<Trouble {problem} />{/if}

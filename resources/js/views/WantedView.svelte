@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { api, type Schemas } from '../lib/api';
+    import { got, type Named, type Schemas, server } from '../lib/api';
     import { keep, kept } from '../lib/kept';
     import { plural } from '../lib/words';
     import { STANDINGS, Wanted } from '../lib/wanted.svelte';
@@ -15,12 +16,12 @@
 
     /** A whole list, or a whole plan, against the shelf. */
     const wanted = new Wanted();
-    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plans = $state<Named[]>([]);
 
     const query = new URLSearchParams(router.querystring);
     wanted.planId = query.get('plan');
     wanted.text = query.get('text') ?? kept<string>('list') ?? '';
-    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => (plans = fetched));
+    void got(server.GET('/plans/names')).then((fetched) => (plans = fetched));
 
     $effect(() => {
         void [wanted.text, wanted.planId, wanted.tolerance];
@@ -58,26 +59,24 @@
             change={(id) => (wanted.planId = id === '' ? null : id)}
         />
         {#if wanted.planId === null}
-            <div>
-                <label class="bx--label" for="list">One paint a line: name, code, or colour</label>
-                <textarea
-                    class="lines"
-                    id="list"
-                    rows="12"
-                    dir="auto"
-                    spellcheck="false"
-                    placeholder={'Oilskin Yellow\nC17\nMarsh Umber #5b4632'}
-                    bind:value={wanted.text}
-                    aria-invalid={!!wanted.problem?.at('text')}></textarea>
-            </div>
-            <label class="act file"
-                >Open a text file<input
-                    class="sr"
-                    type="file"
-                    accept=".txt,.csv,text/plain"
-                    onchange={(event) => void bring(event.currentTarget.files?.[0])}
-                /></label
-            >
+            <TextArea
+                labelText="One paint a line: name, code, or colour"
+                rows={12}
+                dir="auto"
+                spellcheck={false}
+                placeholder={'Oilskin Yellow\nC17\nMarsh Umber #5b4632'}
+                bind:value={wanted.text}
+                invalid={!!wanted.problem?.at('text')}
+                invalidText={wanted.problem?.at('text') ?? ''}
+            />
+            <FileUploaderButton
+                size="small"
+                kind="tertiary"
+                labelText="Open a text file"
+                disableLabelChanges
+                accept={['.txt', '.csv', 'text/plain']}
+                on:change={(event) => void bring(event.detail[0])}
+            />
         {/if}
         <Tolerance value={wanted.tolerance} change={(tolerance) => (wanted.tolerance = tolerance)} />
     {/snippet}
@@ -96,7 +95,7 @@
                 <p>
                     {plural(wanted.takeable.length, 'stand-in')} chosen for “<bdi>{wanted.plan.document.name}</bdi>”.
                 </p>
-                <button class="act main" type="button" onclick={() => wanted.take(wanted.takeable)}>Take all</button>
+                <Button size="small" on:click={() => wanted.take(wanted.takeable)}>Take all</Button>
             </section>
         {/if}
         <WantedTable {wanted} rows={wanted.rows} />
@@ -105,16 +104,6 @@
 </Desk>
 
 <style>
-    .file {
-        justify-self: start;
-        cursor: pointer;
-    }
-
-    .file:focus-within {
-        outline: 2px solid var(--accent);
-        outline-offset: 2px;
-    }
-
     .all {
         display: flex;
         flex-wrap: wrap;

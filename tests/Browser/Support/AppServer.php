@@ -21,11 +21,24 @@ final class AppServer
 
     public static function withDemo(): self
     {
+        return self::with('kalokroma:demo');
+    }
+
+    /** As it is on the first day, with nothing in it. */
+    public static function withNothing(): self
+    {
+        return self::with(null);
+    }
+
+    private static function with(?string $seed): self
+    {
         $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
         touch($database);
         $server = new self($database, FreePort::find());
         $server->artisan('migrate', '--force', '--quiet');
-        $server->artisan('kalokroma:demo');
+        if ($seed !== null) {
+            $server->artisan($seed);
+        }
         $server->start();
 
         return $server;

@@ -7,8 +7,8 @@ namespace Tests\Core\Exchange;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Exchange\DocumentPaints;
-use Kalokroma\Exchange\PlanReader;
-use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Source;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -37,12 +37,55 @@ final class PlanDocumentTest extends TestCase
 
         /** @var array<string, mixed> $document */
         $document = json_decode($json, true);
-        $once = PlanWriter::write(PlanReader::read($document, DocumentPaints::of($document)));
-        $again = PlanWriter::write(PlanReader::read($once, DocumentPaints::of($once)));
+        $once = PlanDocument::of($document)->tidied(DocumentPaints::of($document))->fields;
+        $again = PlanDocument::of($once)->tidied(DocumentPaints::of($once))->fields;
 
         self::assertSame(json_encode($once), json_encode($again));
         self::assertEquals($document['areas'], $once['areas']);
         self::assertNull((new Validator)->validate(json_decode((string) json_encode($once)), $schema)->error());
+    }
+
+    #[DataProvider('demoPlans')]
+    public function testWhatIsNotKnownStaysInItsPlaceThroughEveryChange(string $json): void
+    {
+        $document = json_decode($json, true);
+        $unknown = ['note-of-another' => 'äé', 'pieces' => [['id' => 'arm', 'name' => 'Arm']], 'nested' => ['a' => [1, 2, ['b' => null]]]];
+        $last = count($document['areas']) - 1;
+        $places = [
+            '' => static fn(array &$d): array => $d = [...$d, ...$unknown],
+            'model' => static fn(array &$d): array => $d['model'] = [...$d['model'], ...$unknown],
+            'undercoat' => static fn(array &$d): array => $d['undercoat'] = [...$d['undercoat'], ...$unknown],
+            'area' => static fn(array &$d): array => $d['areas'][$last] = [...$d['areas'][$last], ...$unknown],
+            'step' => static fn(array &$d): array => $d['areas'][0]['steps'][1] = [...$d['areas'][0]['steps'][1], ...$unknown],
+            'part of a mix' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['mix'][0] = [...$d['areas'][0]['steps'][1]['mix'][0], ...$unknown],
+            'dilution' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['dilution'] = [...$d['areas'][0]['steps'][1]['dilution'], ...$unknown],
+        ];
+        foreach ($places as $place => $put) {
+            $put($document);
+            $kept = PlanDocument::of($document)->tidied(DocumentPaints::of($document))->fields;
+            self::assertEquals($document['areas'], $kept['areas'], $place);
+            self::assertEquals($document['undercoat'], $kept['undercoat'], $place);
+            self::assertEquals($document['model'], $kept['model'], $place);
+            self::assertSame($kept, PlanDocument::of($kept)->tidied(DocumentPaints::of($kept))->fields, $place);
+        }
+
+        // It goes where its step goes, and goes with it.
+        $stepAway = $document;
+        $stepAway['areas'][0]['steps'] = array_reverse($document['areas'][0]['steps']);
+        array_pop($stepAway['areas'][$last]['steps']);
+        self::assertEquals($stepAway['areas'], PlanDocument::of($stepAway)->tidied(DocumentPaints::of($stepAway))->fields['areas']);
+    }
+
+    public function testMoreThatIsNotKnownThanAPlanMayCarryIsRefused(): void
+    {
+        $document = json_decode((string) file_get_contents(self::ROOT.'/resources/demo/plans/ferry-warden.json'), true);
+        $paints = DocumentPaints::of($document);
+        $document['areas'][0]['more'] = str_repeat('x', PlanDocument::MOST_UNKNOWN - 200);
+        self::assertSame($document['areas'][0]['more'], PlanDocument::of($document)->tidied($paints)->fields['areas'][0]['more']);
+
+        $document['areas'][1]['more'] = str_repeat('x', 201);
+        $this->expectException(Faulty::class);
+        PlanDocument::of($document)->tidied($paints);
     }
 
     public function testTheSchemaKnowsAllWordsOfTheCraft(): void
@@ -66,7 +109,7 @@ final class PlanDocumentTest extends TestCase
             ['colour' => ['lab' => [40.123, 14.5, 18.75], 'source' => 'photo', 'readings' => 2], 'strength' => ['opacity' => 0.625, 'source' => 'mix', 'readings' => 1]],
         ] as $measured) {
             $document['paints'][$at]['measured'] = $measured;
-            $written = PlanWriter::write(PlanReader::read($document, DocumentPaints::of($document)));
+            $written = PlanDocument::of($document)->tidied(DocumentPaints::of($document))->fields;
             $paints = array_column($written['paints'], null, 'id');
 
             self::assertNull((new Validator)->validate(json_decode((string) json_encode($written)), $schema)->error());

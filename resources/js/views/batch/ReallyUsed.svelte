@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { NumberInput, TextInput } from 'carbon-components-svelte';
     import type { BatchStep, Craft, Problem, Schemas } from '../../lib/api';
     import type { Done } from '../../lib/batchDesk.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
@@ -68,29 +69,24 @@
                 most={table.limits.coats}
                 change={(value) => (coats = value)}
             />
-            <div>
-                <label class="bx--label" for="minutes">Minutes</label>
-                <input
-                    id="minutes"
-                    class="bx--text-input bx--text-input--sm"
-                    type="number"
-                    min="0"
-                    max="10000"
-                    bind:value={minutes}
-                />
-            </div>
-        </div>
-        <div>
-            <label class="bx--label" for="note">Note</label>
-            <input
-                id="note"
-                class="bx--text-input bx--text-input--sm"
-                maxlength="500"
-                dir="auto"
-                bind:value={note}
-                placeholder="What you want to know next year"
+            <NumberInput
+                size="sm"
+                labelText="Minutes"
+                min={0}
+                max={10000}
+                allowEmpty
+                hideSteppers
+                bind:value={minutes}
             />
         </div>
+        <TextInput
+            size="sm"
+            labelText="Note"
+            maxlength={500}
+            dir="auto"
+            bind:value={note}
+            placeholder="What you want to know next year"
+        />
     </div>
 </details>
 
@@ -116,9 +112,5 @@
         flex-wrap: wrap;
         gap: 12px;
         align-items: end;
-    }
-
-    #minutes {
-        width: 90px;
     }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { onMount } from 'svelte';
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
@@ -102,7 +103,7 @@
             </button>
             {#if step.left > 1}
                 <Count label="or only on" value={some} least={1} most={step.left} change={(value) => (some = value)} />
-                <button class="act strong some" type="button" onclick={() => done(some)}>Done on {some}</button>
+                <Button size="small" kind="secondary" class="some" on:click={() => done(some)}>Done on {some}</Button>
             {/if}
         </div>
         <ReallyUsed {step} {table} keptAs="desk.{desk.id}.{step.step.id}" fault={desk.fault} change={told} />
@@ -116,7 +117,7 @@
                         {clock(entry.doneAt)}{#if entry.minutes !== null}, {entry.minutes} min{/if}{#if entry.note !== ''}:
                             <bdi>{entry.note}</bdi>{/if}</span
                     >
-                    <button class="act" type="button" onclick={() => desk.undo(entry.id)}>Undo</button>
+                    <Button size="small" kind="tertiary" on:click={() => desk.undo(entry.id)}>Undo</Button>
                 </li>
             {/each}
         </ul>
@@ -253,10 +254,6 @@
         font-family: var(--face);
         font-size: 0.875rem;
         font-weight: 400;
-    }
-
-    .some {
-        min-height: 32px;
     }
 
     ul {

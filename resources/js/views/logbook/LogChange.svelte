@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { TextInput, NumberInput } from 'carbon-components-svelte';
+    import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import type { Craft, Problem, Schemas } from '../../lib/api';
     import { forget, keep, kept } from '../../lib/kept';
     import Count from '../../parts/Count.svelte';
@@ -88,8 +88,8 @@
     </div>
     {#if problem?.at('models')}<p role="alert"><b>{problem.at('models')}</b></p>{/if}
     <div class="acts">
-        <button class="act strong" type="submit">Save it</button>
-        <button class="act" type="button" onclick={() => (forget(keptAs), leave())}>Leave it</button>
+        <Button size="small" kind="secondary" type="submit">Save it</Button>
+        <Button size="small" kind="tertiary" on:click={() => (forget(keptAs), leave())}>Leave it</Button>
     </div>
 </form>
 

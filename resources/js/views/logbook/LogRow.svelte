@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { craft } from '../../lib/craft.svelte';
-    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
     import { clock, plural } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import LogChange from './LogChange.svelte';
@@ -24,7 +25,7 @@
 
     async function save(change: Omit<Schemas['LogChange'], 'version'>): Promise<void> {
         try {
-            await api.put(`/log/${entry.id}`, { ...change, version: entry.version });
+            await got(server.PUT('/log/{id}', { ...of(entry.id), body: { ...change, version: entry.version } }));
             problem = null;
             leave();
             await changed();
@@ -69,26 +70,26 @@
     >
     <span class="acts">
         {#if entry.isUndone}
-            <button
-                class="act"
-                type="button"
+            <Button
+                size="small"
+                kind="tertiary"
                 aria-label="Put back {entry.areaName}: {entry.technique.toLowerCase()}"
-                onclick={() => putBack(entry)}>Put back</button
+                on:click={() => putBack(entry)}>Put back</Button
             >
         {:else}
-            <button
-                class="act plain"
-                type="button"
-                bind:this={edit}
+            <Button
+                size="small"
+                kind="ghost"
+                bind:ref={edit}
                 aria-expanded={editing}
                 aria-label="Edit {entry.areaName}: {entry.technique.toLowerCase()}"
-                onclick={() => (editing = !editing)}>Edit</button
+                on:click={() => (editing = !editing)}>Edit</Button
             >
-            <button
-                class="act plain"
-                type="button"
+            <Button
+                size="small"
+                kind="ghost"
                 aria-label="Take back {entry.areaName}: {entry.technique.toLowerCase()}"
-                onclick={() => takeBack(entry)}>Take back</button
+                on:click={() => takeBack(entry)}>Take back</Button
             >
         {/if}
     </span>

@@ -1,5 +1,7 @@
 <script lang="ts">
-    import { NumberInput } from 'carbon-components-svelte';
+    import Tick from '../../parts/Tick.svelte';
+    import { Button, NumberInput } from 'carbon-components-svelte';
+    import Close from 'carbon-icons-svelte/lib/Close.svelte';
     import type { Paint, Schemas } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
     import type { MixBench } from '../../lib/mixBench.svelte';
@@ -68,11 +70,11 @@
         </div>
         <div class="kinds" role="group" aria-label="Kinds that may be used">
             {#each kinds as kind (kind.value)}
-                <button
-                    class="act"
-                    type="button"
+                <Button
+                    size="small"
+                    kind="tertiary"
                     aria-pressed={used.includes(kind.value)}
-                    onclick={() => toggle(kind.value)}><KindMark kind={kind.value} size={12} />{kind.label}</button
+                    on:click={() => toggle(kind.value)}><KindMark kind={kind.value} size={12} />{kind.label}</Button
                 >
             {/each}
         </div>
@@ -88,13 +90,11 @@
                 invalidText={bench.problem?.at('amountMl') ?? ''}
                 on:change={(event) => event.detail !== null && bench.limit({ amountMl: Number(event.detail) })}
             />
-            <label class="tick"
-                ><input
-                    type="checkbox"
-                    checked={bench.limits.enoughLeft}
-                    onchange={(event) => bench.limit({ enoughLeft: event.currentTarget.checked })}
-                /> only pots with enough left for it</label
-            >
+            <Tick
+                label="only pots with enough left for it"
+                checked={bench.limits.enoughLeft}
+                change={(enoughLeft) => bench.limit({ enoughLeft })}
+            />
         </div>
         {#each [{ list: 'insist', title: 'Must be in it' }, { list: 'avoid', title: 'Keep out' }] as const as one}
             <div class="list">
@@ -108,15 +108,16 @@
                         {#each bench.limits[one.list] as paint (paint.id)}
                             <li>
                                 <bdi>{paint.name}</bdi>
-                                <button
-                                    class="act plain icon"
-                                    type="button"
-                                    aria-label="{one.title}: no longer {paint.name}"
-                                    onclick={() =>
+                                <Button
+                                    size="small"
+                                    kind="ghost"
+                                    icon={Close}
+                                    iconDescription="{one.title}: no longer {paint.name}"
+                                    on:click={() =>
                                         bench.limit({
                                             [one.list]: bench.limits[one.list].filter((other) => other.id !== paint.id),
-                                        })}>×</button
-                                >
+                                        })}
+                                />
                             </li>
                         {/each}
                     </ul>
@@ -150,16 +151,16 @@
         gap: 10px;
     }
 
+    .kinds :global(.bx--btn) {
+        min-height: 26px;
+        padding: 0 0.5rem;
+        font-size: 0.8125rem;
+    }
+
     .kinds {
         display: flex;
         flex-wrap: wrap;
         gap: 6px;
-    }
-
-    .kinds .act {
-        min-height: 26px;
-        padding: 0 0.5rem;
-        font-size: 0.8125rem;
     }
 
     .amount {

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import { wishFor } from '../../lib/wish';
     import SplitSwatch from '../../parts/SplitSwatch.svelte';
@@ -19,7 +20,9 @@
                 <span class="quiet"><bdi>{buy.paint.maker}</bdi> {buy.paint.code}</span>, {buy.difference.toFixed(1)} off,
                 {buy.words}.
             </p>
-            <button class="act" type="button" onclick={() => wishFor(buy.paint.id, buy.paint.name)}>Wish for it</button>
+            <Button size="small" kind="tertiary" on:click={() => wishFor(buy.paint.id, buy.paint.name)}
+                >Wish for it</Button
+            >
         </div>
     {:else}
         <p class="quiet">No paint in the catalogue comes nearer either.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
+    import Switcher from '../../parts/Switcher.svelte';
     import { push } from 'svelte-spa-router';
-    import { api, type Plan, type Schemas } from '../../lib/api';
+    import { got, type Named, of, type Plan, server } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
     import type { MixBench } from '../../lib/mixBench.svelte';
     import Choose from '../../parts/Choose.svelte';
@@ -11,10 +12,10 @@
     let { bench }: { bench: MixBench } = $props();
 
     type Source = 'paint' | 'colour' | 'plan';
-    const sources: { value: Source; name: string }[] = [
-        { value: 'paint', name: 'A paint' },
-        { value: 'colour', name: 'A colour' },
-        { value: 'plan', name: 'From a plan' },
+    const sources: { value: Source; label: string }[] = [
+        { value: 'paint', label: 'A paint' },
+        { value: 'colour', label: 'A colour' },
+        { value: 'plan', label: 'A plan' },
     ];
     const zones = [
         { value: '', label: 'the paint of the step' },
@@ -26,7 +27,7 @@
     ];
 
     let chosenSource = $state<Source | null>(null);
-    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plans = $state<Named[]>([]);
     let plan = $state<Plan | null>(null);
     const source = $derived(
         chosenSource ?? (bench.target?.plan ? 'plan' : bench.target?.colour ? 'colour' : ('paint' as Source)),
@@ -46,7 +47,7 @@
 
     $effect(() => {
         if (source !== 'plan' || plans.length > 0) return;
-        void api.get<Schemas['PlanBrief'][]>('/plans').then(async (fetched) => {
+        void got(server.GET('/plans/names')).then(async (fetched) => {
             plans = fetched;
             await open(bench.target?.plan ?? fetched[0]?.id ?? '');
         });
@@ -54,7 +55,7 @@
 
     async function open(id: string): Promise<void> {
         if (id === '') return;
-        plan = await api.get<Plan>(`/plans/${id}`);
+        plan = await got(server.GET('/plans/{id}', of(id)));
         const step = steps.find((one) => one.value === bench.target?.step) ?? steps[0];
         if (step && bench.target?.step !== step.value) aim({ plan: id, step: step.value });
     }
@@ -66,16 +67,12 @@
 </script>
 
 <section class="panel" aria-label="Wanted">
-    <div class="acts" role="group" aria-label="Where the colour comes from">
-        {#each sources as one}
-            <button
-                class="act"
-                type="button"
-                aria-pressed={source === one.value}
-                onclick={() => (chosenSource = one.value)}>{one.name}</button
-            >
-        {/each}
-    </div>
+    <Switcher
+        label="Where the colour comes from"
+        value={source}
+        choices={sources}
+        change={(value) => (chosenSource = value as Source)}
+    />
     {#if source === 'paint'}
         <PaintPicker
             label="Paint wanted"

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { wishFor } from '../../lib/wish';
     import type { Row, Wanted } from '../../lib/wanted.svelte';
@@ -78,14 +79,14 @@
                     <td role="cell" class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
                     <td role="cell" class="acts">
                         {#if row.uses.length > 0 && offer && row.standing !== 'owned'}
-                            <button class="act strong" type="button" onclick={() => wanted.take([row])}>Take it</button>
+                            <Button size="small" kind="secondary" on:click={() => wanted.take([row])}>Take it</Button>
                         {/if}
                         {#if row.standing !== 'owned' && row.hex !== null}
-                            <button class="act" type="button" onclick={() => mix(row)}>Mix it</button>
+                            <Button size="small" kind="tertiary" on:click={() => mix(row)}>Mix it</Button>
                         {/if}
                         {#if row.standing !== 'owned' && wish}
-                            <button class="act" type="button" onclick={() => wishFor(wish.id, wish.name)}
-                                >Wish for it</button
+                            <Button size="small" kind="tertiary" on:click={() => wishFor(wish.id, wish.name)}
+                                >Wish for it</Button
                             >
                         {/if}
                     </td>
@@ -94,12 +95,13 @@
         </tbody>
     </table>
     {#if folds}
-        <button
-            class="act plain fold"
-            type="button"
+        <Button
+            size="small"
+            kind="ghost"
+            class="fold"
             aria-expanded={ownedShown}
-            onclick={() => (ownedShown = !ownedShown)}
-            >{ownedShown ? 'Hide' : 'Show'} the {owned.length} that stand on your shelf</button
+            on:click={() => (ownedShown = !ownedShown)}
+            >{ownedShown ? 'Hide' : 'Show'} the {owned.length} that stand on your shelf</Button
         >
     {/if}
 </div>
@@ -145,11 +147,6 @@
 
     thead .num {
         font-weight: 400;
-    }
-
-    .fold {
-        margin: 4px 0;
-        color: var(--ink-quiet);
     }
 
     /* Too narrow for a table: each paint is a small block, its stand-in and what can be done below it. */

@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import Add from 'carbon-icons-svelte/lib/Add.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { newArea } from '../../lib/newStep';
     import { reorder, moved } from '../../lib/reorder';
     import { plural } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -21,10 +22,14 @@
             .join(' · ');
     }
 
-    function add(): void {
-        const area = newArea(`Area ${areas.length + 1}`);
-        desk.change((document) => document.areas.push(area));
-        choose(area.id);
+    let name = $state('');
+
+    async function add(): Promise<void> {
+        if (name.trim() === '') return;
+        const id = await desk.addArea(name.trim());
+        if (id === null) return;
+        name = '';
+        choose(id);
     }
 </script>
 
@@ -61,10 +66,39 @@
             </li>
         {/each}
     </ol>
-    <button class="act" type="button" onclick={add}>Add an area</button>
+    <form
+        class="more"
+        onsubmit={(event) => {
+            event.preventDefault();
+            void add();
+        }}
+    >
+        <TextInput
+            size="sm"
+            hideLabel
+            labelText="Name of another area"
+            placeholder="Another area"
+            dir="auto"
+            bind:value={name}
+        />
+        <Button
+            size="small"
+            kind="tertiary"
+            type="submit"
+            icon={Add}
+            iconDescription="Add the area"
+            tooltipPosition="left"
+        />
+    </form>
 </nav>
 
 <style>
+    .more {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 4px;
+    }
+
     nav {
         display: grid;
         gap: 8px;

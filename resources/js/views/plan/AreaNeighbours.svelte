@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Tick from '../../parts/Tick.svelte';
     import type { Area } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
 
@@ -16,25 +17,21 @@
     <fieldset>
         <legend>Touches</legend>
         {#each others as other (other.id)}
-            <label
-                ><input
-                    type="checkbox"
-                    checked={area.touches.includes(other.id)}
-                    onchange={() => desk.changeArea(area.id, { touches: toggled(area.touches, other.id) })}
-                /> <bdi>{other.name}</bdi></label
-            >
+            <Tick
+                label={other.name}
+                checked={area.touches.includes(other.id)}
+                change={() => desk.changeArea(area.id, { touches: toggled(area.touches, other.id) })}
+            />
         {/each}
     </fieldset>
     <fieldset>
         <legend>Lies under <span class="quiet">(so it is painted before)</span></legend>
         {#each others as other (other.id)}
-            <label
-                ><input
-                    type="checkbox"
-                    checked={area.liesUnder.includes(other.id)}
-                    onchange={() => desk.changeArea(area.id, { liesUnder: toggled(area.liesUnder, other.id) })}
-                /> <bdi>{other.name}</bdi></label
-            >
+            <Tick
+                label={other.name}
+                checked={area.liesUnder.includes(other.id)}
+                change={() => desk.changeArea(area.id, { liesUnder: toggled(area.liesUnder, other.id) })}
+            />
         {/each}
     </fieldset>
     {#if fault !== ''}<p role="alert"><b>{fault}</b></p>{/if}
@@ -55,16 +52,5 @@
         margin-bottom: 3px;
         color: var(--ink-quiet);
         font-size: 0.8125rem;
-    }
-
-    label {
-        display: flex;
-        gap: 6px;
-        align-items: center;
-        min-height: 26px;
-    }
-
-    input {
-        accent-color: var(--ink);
     }
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Area, Craft } from '../../lib/api';
-    import { newStep } from '../../lib/newStep';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { label } from '../../lib/craft.svelte';
     import Choose from '../../parts/Choose.svelte';
@@ -32,10 +32,9 @@
         look?.findings.filter((finding) => finding.severity !== 'taste').map((finding) => finding.stepId) ?? [],
     );
 
-    function add(): void {
-        const step = newStep(craft, area.steps.at(-1));
-        desk.changeArea(area.id, { steps: [...area.steps, step] });
-        chooseStep(step.id);
+    async function add(): Promise<void> {
+        const id = await desk.addStep(area.id);
+        if (id !== null) chooseStep(id);
     }
 
     function mixWords(id: string): string {
@@ -48,24 +47,26 @@
         <div>
             <h2><bdi>{area.name}</bdi></h2>
             <p class="quiet">
-                {label(craft.textures, area.texture)} · {label(craft.sizes, area.size)} · {label(
+                {label(craft.textures, area.texture)}{(area.material ?? 'other') === 'other'
+                    ? ''
+                    : `, ${area.material}`} · {label(craft.sizes, area.size)} · {label(
                     craft.importances,
                     area.importance,
                 )}
-                {#if look && area.steps.length > 0}
+                {#if look && area.steps.some((step) => step.mix.length > 0)}
                     · <span class:weak={!look.strip.isReadable}
-                        >{look.strip.isReadable ? 'reads at arm’s length' : 'gets lost at arm’s length'} ({look.strip.relief.toFixed(
-                            0,
-                        )} of {look.strip.reliefWanted.toFixed(0)} value from recess to raised)</span
+                        >{look.strip.isReadable
+                            ? 'reads at arm’s length'
+                            : `gets lost at arm’s length: raised parts are ${look.strip.relief.toFixed(0)} lighter than the recesses, ${look.strip.reliefWanted.toFixed(0)} are wanted`}</span
                     >
                 {/if}
             </p>
         </div>
         <div class="acts">
-            <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}
-                >{editing ? 'Done' : 'Edit area'}</button
+            <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
+                >{editing ? 'Done' : 'Edit area'}</Button
             >
-            <button class="act strong" type="button" onclick={add}>Add a step</button>
+            <Button size="small" kind="secondary" on:click={add}>Add a step</Button>
         </div>
     </header>
     {#if editing || desk.faultAt(`${path}.name`) !== ''}
@@ -83,6 +84,12 @@
                 change={(texture) => desk.changeArea(area.id, { texture })}
             />
             <Choose
+                label="Made of"
+                value={area.material ?? 'other'}
+                choices={craft.materials}
+                change={(material) => desk.changeArea(area.id, { material })}
+            />
+            <Choose
                 label="Share of the model"
                 value={area.size}
                 choices={craft.sizes}
@@ -97,16 +104,16 @@
         </div>
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
         <div class="acts">
-            <button class="act" type="button" onclick={() => chooseArea(desk.duplicateArea(area.id))}
-                >Duplicate this area</button
+            <Button size="small" kind="tertiary" on:click={() => chooseArea(desk.duplicateArea(area.id))}
+                >Duplicate this area</Button
             >
-            <button class="act" type="button" onclick={() => desk.removeArea(area.id)}>Take this area out</button>
+            <Button size="small" kind="tertiary" on:click={() => desk.removeArea(area.id)}>Take this area out</Button>
         </div>
     {/if}
     {#if area.steps.length === 0}
         <div class="empty">
             <p>This area has no steps yet. Most begin with a basecoat.</p>
-            <button class="act main" type="button" onclick={add}>Add the first step</button>
+            <Button size="small" on:click={add}>Add the first step</Button>
         </div>
     {:else if look}
         <StripRow
@@ -139,7 +146,7 @@
 
     .facts {
         display: grid;
-        grid-template-columns: 1.4fr repeat(3, 1fr);
+        grid-template-columns: 1.4fr repeat(4, 1fr);
         gap: 10px;
     }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Finding, Step } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { tell } from '../../lib/notices.svelte';
@@ -27,11 +28,10 @@
             <p class="quiet">{finding.otherSchool}</p>
             <div class="acts">
                 {#each finding.mends as one, index}
-                    <button
-                        class="act"
-                        class:strong={index === 0}
-                        type="button"
-                        onclick={() => mend(finding, one.changes)}>{one.label}</button
+                    <Button
+                        size="small"
+                        kind={index === 0 ? 'secondary' : 'tertiary'}
+                        on:click={() => mend(finding, one.changes)}>{one.label}</Button
                     >
                 {/each}
             </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import Close from 'carbon-icons-svelte/lib/Close.svelte';
     import type { Craft, Schemas } from '../../lib/api';
     import { warn } from '../../lib/notices.svelte';
     import Count from '../../parts/Count.svelte';
@@ -11,12 +13,15 @@
         mix,
         names,
         fault = '',
+        ready = false,
         change,
     }: {
         craft: Craft;
         mix: Schemas['Part'][];
         names: Schemas['Mix']['parts'];
         fault?: string;
+        /** An empty mix takes the cursor at once. */
+        ready?: boolean;
         change: (mix: Schemas['Part'][]) => void;
     } = $props();
 
@@ -63,12 +68,13 @@
                     change={(parts) => change(mix.map((one, at) => (at === index ? { ...one, parts } : one)))}
                 />
             {/if}
-            <button
-                class="act plain icon"
-                type="button"
-                aria-label="Take {paint?.name} out of the mix"
-                onclick={() => change(mix.filter((_, at) => at !== index))}>✕</button
-            >
+            <Button
+                size="small"
+                kind="ghost"
+                icon={Close}
+                iconDescription="Take {paint?.name} out of the mix"
+                on:click={() => change(mix.filter((_, at) => at !== index))}
+            />
         </div>
     {/each}
     {#if isEmpty || adding}
@@ -78,12 +84,13 @@
                 <PaintPicker
                     label={isEmpty ? 'Paint' : 'Add a paint'}
                     hideLabel={!isEmpty}
+                    ready={ready || adding}
                     pick={(chosen) => pick(mix.length, chosen)}
                 />
             </div>
         </div>
     {:else if mix.length < craft.limits.mixPaints}
-        <button class="act plain add" type="button" onclick={() => (adding = true)}>+ mix in another paint</button>
+        <Button size="small" kind="ghost" class="add" on:click={() => (adding = true)}>+ mix in another paint</Button>
     {/if}
     {#if fault !== ''}<p class="fault" role="alert">{fault}</p>{/if}
 </div>
@@ -103,13 +110,6 @@
     .grow {
         flex: 1;
         min-width: 0;
-    }
-
-    .add {
-        justify-self: start;
-        padding-left: 0;
-        text-decoration: underline;
-        text-underline-offset: 3px;
     }
 
     .fault {

@@ -1,7 +1,7 @@
 <script lang="ts">
-    import { NumberInput, TextInput } from 'carbon-components-svelte';
+    import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
-    import { api, asProblem, type Batch, type Craft, type Problem } from '../../lib/api';
+    import { asProblem, type Craft, got, of, type Problem, server } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { forget, keep, kept } from '../../lib/kept';
     import { tell, warn } from '../../lib/notices.svelte';
@@ -28,7 +28,7 @@
         event.preventDefault();
         busy = true;
         try {
-            const batch = await api.post<Batch>('/batches', { planId: desk.id, name, models, startsOn });
+            const batch = await got(server.POST('/batches', { body: { planId: desk.id, name, models, startsOn } }));
             forget(keptAs);
             await push(`/batches/${batch.id}`);
         } catch (error) {
@@ -39,12 +39,12 @@
 
     async function remove(id: string, label: string): Promise<void> {
         try {
-            await api.delete(`/batches/${id}`);
+            await got(server.DELETE('/batches/{id}', of(id)));
             await desk.load();
             tell(`The batch “${label}” is gone.`, {
                 label: 'Undo',
                 run: async () => {
-                    await api.post(`/batches/${id}/restore`);
+                    await got(server.POST('/batches/{id}/restore', of(id)));
                     await desk.load();
                 },
             });
@@ -73,8 +73,10 @@
                     </p>
                 </div>
                 <div class="acts">
-                    <a class="act strong" href="#/batches/{batch.id}">{batch.isFinished ? 'Look back' : 'Paint'}</a>
-                    <button class="act" type="button" onclick={() => remove(batch.id, batch.name)}>Delete</button>
+                    <Button size="small" kind="secondary" href="#/batches/{batch.id}"
+                        >{batch.isFinished ? 'Look back' : 'Paint'}</Button
+                    >
+                    <Button size="small" kind="tertiary" on:click={() => remove(batch.id, batch.name)}>Delete</Button>
                 </div>
             </article>
         {:else}
@@ -113,7 +115,7 @@
             invalid={!!problem?.at('startsOn')}
             invalidText={problem?.at('startsOn') ?? ''}
         />
-        <button class="act main" type="submit" disabled={busy}>Begin the batch</button>
+        <Button size="small" type="submit" disabled={busy}>Begin the batch</Button>
     </form>
 </div>
 
@@ -130,10 +132,6 @@
         display: grid;
         gap: 12px;
         padding: 14px 16px;
-    }
-
-    form .act {
-        justify-self: start;
     }
 
     article {

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Craft } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
@@ -60,12 +61,14 @@
     <div class="row under">
         <PaintPicker
             label="Undercoat"
+            first="primer"
             chosen={{ id: document.undercoat.base, name: names[document.undercoat.base] ?? '…' }}
             fault={desk.faultAt('undercoat.base')}
             pick={(paint) => setUndercoat({ base: paint.id })}
         />
         <PaintPicker
             label="Light from above"
+            first="primer"
             chosen={document.undercoat.light
                 ? { id: document.undercoat.light, name: names[document.undercoat.light] ?? '…' }
                 : { id: '', name: 'none: plain undercoat' }}
@@ -81,7 +84,7 @@
                 fault={desk.faultAt('undercoat.coneDegrees')}
                 change={(coneDegrees) => setUndercoat({ coneDegrees })}
             />
-            <button class="act" type="button" onclick={() => setUndercoat({ light: null })}>Plain undercoat</button>
+            <Button size="small" kind="tertiary" on:click={() => setUndercoat({ light: null })}>Plain undercoat</Button>
         {/if}
     </div>
 </section>

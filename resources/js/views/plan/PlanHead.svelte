@@ -1,4 +1,7 @@
 <script lang="ts" module>
+    import { Button } from 'carbon-components-svelte';
+    import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
+    import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
     export const FACES = [
         { id: 'areas', name: 'Areas' },
         { id: 'order', name: 'Running order' },
@@ -10,7 +13,7 @@
 
 <script lang="ts">
     import { push } from 'svelte-spa-router';
-    import { api, asProblem, type Craft, type Plan, type PlanDocument } from '../../lib/api';
+    import { asProblem, type Craft, got, of, type Plan, type PlanDocument, server } from '../../lib/api';
     import { label } from '../../lib/craft.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
@@ -27,7 +30,7 @@
 
     async function duplicate(): Promise<void> {
         try {
-            const copy = await api.post<Plan>(`/plans/${desk.id}/duplicate`);
+            const copy = await got(server.POST('/plans/{id}/duplicate', of(desk.id)));
             tell(`“${copy.document.name}” is open now.`);
             await push(`/plans/${copy.id}`);
         } catch (error) {
@@ -38,11 +41,11 @@
     async function remove(): Promise<void> {
         const id = desk.id;
         try {
-            await api.delete(`/plans/${id}`);
+            await got(server.DELETE('/plans/{id}', of(id)));
             await push('/plans');
             tell('The plan is deleted. Its batches keep their record.', {
                 label: 'Undo',
-                run: () => api.post(`/plans/${id}/restore`).then(() => push(`/plans/${id}`)),
+                run: () => got(server.POST('/plans/{id}/restore', of(id))).then(() => push(`/plans/${id}`)),
             });
         } catch (error) {
             warn(asProblem(error).message);
@@ -56,27 +59,27 @@
         <span class="saved quiet" role="status"
             >{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span
         >
-        <button
-            class="act icon"
-            type="button"
-            aria-label="Undo"
-            title="Undo (z)"
+        <Button
+            size="small"
+            kind="ghost"
+            icon={Undo}
+            iconDescription="Undo"
             disabled={!plan.canUndo}
-            onclick={() => desk.undo()}>↶</button
-        >
-        <button
-            class="act icon"
-            type="button"
-            aria-label="Redo"
-            title="Redo (Z)"
+            on:click={() => desk.undo()}
+        />
+        <Button
+            size="small"
+            kind="ghost"
+            icon={Redo}
+            iconDescription="Redo"
             disabled={!plan.canRedo}
-            onclick={() => desk.redo()}>↷</button
+            on:click={() => desk.redo()}
+        />
+        <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
+            >{editing ? 'Done' : 'Model and undercoat'}</Button
         >
-        <button class="act" type="button" aria-expanded={editing} onclick={() => (editing = !editing)}
-            >{editing ? 'Done' : 'Model and undercoat'}</button
-        >
-        <button class="act" type="button" onclick={duplicate}>Duplicate</button>
-        <button class="act" type="button" onclick={remove}>Delete</button>
+        <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate</Button>
+        <Button size="small" kind="tertiary" on:click={remove}>Delete</Button>
     </div>
     <p class="facts quiet">
         <bdi>{document.model.name}</bdi> · {label(table.bodyTypes, document.model.bodyType)}, {document.model.heightMm} mm

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { craft } from '../../lib/craft.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
@@ -36,8 +37,8 @@
             >
             {#if area && step}
                 <TechniqueMark technique={step.technique} />
-                <button class="act plain" type="button" onclick={() => open(area.id, step.id)}
-                    ><span><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</span></button
+                <Button size="small" kind="ghost" on:click={() => open(area.id, step.id)}
+                    ><span><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</span></Button
                 >
                 <span class="quiet"
                     ><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span
@@ -82,8 +83,7 @@
         background: var(--well);
     }
 
-    .whole,
-    .act {
+    .whole {
         padding-left: 0;
         font-weight: 700;
     }

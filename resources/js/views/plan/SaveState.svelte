@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
 
     /** Says when a change is not saved, why, and how to go on. */
@@ -9,9 +10,8 @@
     <div class="panel conflict" role="alert">
         <p><b>Changed elsewhere.</b> {desk.problem?.message}</p>
         <div class="acts">
-            <button class="act strong" type="button" onclick={() => desk.resolve('theirs')}>Load the newer state</button
-            >
-            <button class="act" type="button" onclick={() => desk.resolve('mine')}>Save mine over it</button>
+            <Button size="small" kind="secondary" on:click={() => desk.resolve('theirs')}>Load the newer state</Button>
+            <Button size="small" kind="tertiary" on:click={() => desk.resolve('mine')}>Save mine over it</Button>
         </div>
     </div>
 {:else if desk.saving === 'faulty' || desk.saving === 'unreachable'}
@@ -22,9 +22,9 @@
                 ? ' Your change is kept here, and tried again every two seconds.'
                 : ''}
         </p>
-        {#if desk.saving === 'unreachable'}<button class="act" type="button" onclick={() => desk.retry()}
-                >Try now</button
-            >{:else}<button class="act" type="button" onclick={() => desk.dropMine()}>Back to what was saved</button
+        {#if desk.saving === 'unreachable'}<Button size="small" kind="tertiary" on:click={() => desk.retry()}
+                >Try now</Button
+            >{:else}<Button size="small" kind="tertiary" on:click={() => desk.dropMine()}>Back to what was saved</Button
             >{/if}
     </div>
 {/if}

@@ -1,5 +1,7 @@
 <script lang="ts">
-    import { api, asProblem, type Offer, type Problem, type Schemas } from '../../lib/api';
+    import { Button } from 'carbon-components-svelte';
+    import { got, type Offer, type Schemas, server } from '../../lib/api';
+    import { Latest } from '../../lib/latest.svelte';
     import { tell } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -9,8 +11,9 @@
     /** What do I have that does this job? Offers from the shelf, with the area before and after. */
     let { desk, stepId, missing }: { desk: PlanDesk; stepId: string; missing: string } = $props();
 
-    let found = $state<Schemas['Substitutes'] | null>(null);
-    let problem = $state<Problem | null>(null);
+    const latest = new Latest<Schemas['Substitutes']>(() => (opened = 0));
+    const found = $derived(latest.answer);
+    const problem = $derived(latest.problem);
     let opened = $state(0);
     const wanted = $derived(
         JSON.stringify(desk.document?.areas.flatMap((area) => area.steps).find((step) => step.id === stepId)?.mix),
@@ -21,16 +24,9 @@
         if (desk.saving === 'saved') void ask(stepId);
     });
 
-    async function ask(id: string): Promise<void> {
-        try {
-            const answer = await api.get<Schemas['Substitutes']>(`/plans/${desk.id}/steps/${id}/substitutes`);
-            if (id !== stepId) return;
-            found = answer;
-            opened = 0;
-            problem = null;
-        } catch (error) {
-            problem = asProblem(error);
-        }
+    async function ask(step: string): Promise<void> {
+        const path = { id: desk.id, step };
+        await latest.ask(() => got(server.GET('/plans/{id}/steps/{step}/substitutes', { params: { path } })));
     }
 
     function take(offer: Offer): void {
@@ -90,7 +86,7 @@
                                 <summary>Why this one</summary>
                                 <p class="quiet">{offer.reason}</p>
                             </details>
-                            <button class="act strong" type="button" onclick={() => take(offer)}>Take it</button>
+                            <Button size="small" kind="secondary" on:click={() => take(offer)}>Take it</Button>
                         </div>
                     {/if}
                 </li>

@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import ArrowRight from 'carbon-icons-svelte/lib/ArrowRight.svelte';
+    import ArrowLeft from 'carbon-icons-svelte/lib/ArrowLeft.svelte';
     import type { Area, Craft, Stage, Step } from '../../lib/api';
-    import { usualOf } from '../../lib/newStep';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
@@ -39,24 +41,24 @@
             <span class="quiet">· step {position + 1} of {area.steps.length}</span>
         </h2>
         <div class="acts">
-            <button
-                class="act icon"
-                type="button"
-                aria-label="Move step earlier"
-                title="Move step earlier"
+            <Button
+                size="small"
+                kind="ghost"
+                icon={ArrowLeft}
+                iconDescription="Move step earlier"
                 disabled={position === 0}
-                onclick={() => desk.moveStep(area.id, position, position - 1)}>←</button
-            >
-            <button
-                class="act icon"
-                type="button"
-                aria-label="Move step later"
-                title="Move step later"
+                on:click={() => desk.moveStep(area.id, position, position - 1)}
+            />
+            <Button
+                size="small"
+                kind="ghost"
+                icon={ArrowRight}
+                iconDescription="Move step later"
                 disabled={position === area.steps.length - 1}
-                onclick={() => desk.moveStep(area.id, position, position + 1)}>→</button
-            >
-            <button class="act" type="button" onclick={() => choose(desk.duplicateStep(step.id))}>Duplicate</button>
-            <button class="act" type="button" onclick={() => desk.removeStep(step.id)}>Take out</button>
+                on:click={() => desk.moveStep(area.id, position, position + 1)}
+            />
+            <Button size="small" kind="tertiary" on:click={() => choose(desk.duplicateStep(step.id))}>Duplicate</Button>
+            <Button size="small" kind="tertiary" on:click={() => desk.removeStep(step.id)}>Take out</Button>
         </div>
     </header>
     {#if stage}<p>
@@ -70,7 +72,7 @@
             value={step.technique}
             choices={craft.techniques}
             fault={desk.faultAt(`${path}.technique`)}
-            change={(value) => set({ technique: value, ...usualOf(craft, value) })}
+            change={(value) => void desk.edit({ do: 'swap-technique', step: step.id, technique: value })}
         />
         <Choose
             label="Where"
@@ -110,7 +112,8 @@
             mix={step.mix}
             fault={desk.faultAt(`${path}.mix`)}
             names={look?.mix?.parts ?? []}
-            change={(mix) => set({ mix })}
+            ready
+            change={(mix) => desk.paintStep(step, mix)}
         />
         <div class="thin">
             <DilutionEditor
@@ -120,7 +123,7 @@
                 change={(dilution) => set({ dilution })}
             />
             {#if look?.mix}
-                <div class="drops"><span class="bx--label">Drops to count</span><Drops drops={look.drops} /></div>
+                <div class="drops"><span class="bx--label">Drops for one model</span><Drops drops={look.drops} /></div>
             {/if}
         </div>
     </div>

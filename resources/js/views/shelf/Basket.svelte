@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import type { Buying } from '../../lib/buying.svelte';
     import { money, plural } from '../../lib/words';
@@ -28,10 +29,8 @@
     <div class="head">
         <h2>{money(purchase.total)} <span class="quiet">here in {plural(purchase.deliveryDays, 'day')}</span></h2>
         <div class="acts">
-            <button class="act" type="button" onclick={() => print()}>Print the list</button>
-            <button class="act main" type="button" onclick={() => buying.bought(purchase.items)}
-                >Bought: put on my shelf</button
-            >
+            <Button size="small" kind="tertiary" on:click={() => print()}>Print the list</Button>
+            <Button size="small" on:click={() => buying.bought(purchase.items)}>Bought: put on my shelf</Button>
         </div>
     </div>
     {#if purchase.open.length > 0}

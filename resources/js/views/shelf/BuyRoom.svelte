@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { TextArea, TextInput } from 'carbon-components-svelte';
+    import Tick from '../../parts/Tick.svelte';
     import { router } from 'svelte-spa-router';
-    import { api, type Schemas } from '../../lib/api';
+    import { got, type Named, server } from '../../lib/api';
     import { Buying, WAYS, type Source } from '../../lib/buying.svelte';
     import { money, plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -14,7 +16,7 @@
 
     /** What to buy so that everything wanted can be painted. */
     const buying = new Buying();
-    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plans = $state<Named[]>([]);
     const sources: { value: Source; label: string }[] = [
         { value: 'plan', label: 'a plan' },
         { value: 'wishes', label: 'my wish list' },
@@ -22,7 +24,7 @@
     ];
 
     const asked = new URLSearchParams(router.querystring).get('plan');
-    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => {
+    void got(server.GET('/plans/names')).then((fetched) => {
         plans = fetched;
         buying.planId = asked ?? fetched[0]?.id ?? '';
         if (buying.planId === '') buying.source = 'wishes';
@@ -34,8 +36,8 @@
         buying.ask();
     });
 
-    function budget(event: Event): void {
-        const value = (event.target as HTMLInputElement).value.trim();
+    function budget(typed: string): void {
+        const value = typed.trim();
         buying.budget = value === '' ? null : Math.round(Number(value) * 100);
     }
 </script>
@@ -57,35 +59,38 @@
                     change={(id) => (buying.planId = id)}
                 />
             {:else if buying.source === 'list'}
-                <div>
-                    <label class="bx--label" for="wanted">One paint a line</label>
-                    <textarea id="wanted" class="lines" rows="7" dir="auto" spellcheck="false" bind:value={buying.text}
-                    ></textarea>
-                </div>
+                <TextArea
+                    labelText="One paint a line"
+                    rows={7}
+                    dir="auto"
+                    spellcheck={false}
+                    bind:value={buying.text}
+                />
             {/if}
             <Tolerance
                 value={buying.tolerance}
                 fault={buying.problem?.at('tolerance') ?? ''}
                 change={(tolerance) => (buying.tolerance = tolerance)}
             />
-            <div>
-                <label class="bx--label" for="budget">Spend at most</label>
-                <input
-                    id="budget"
-                    class="bx--text-input bx--text-input--sm"
-                    inputmode="decimal"
-                    placeholder="no limit"
-                    aria-invalid={!!buying.problem?.at('budget')}
-                    onchange={budget}
-                />
-                {#if buying.problem?.at('budget')}<p><b>{buying.problem.at('budget')}</b></p>{/if}
-            </div>
-            <label class="tick"
-                ><input type="checkbox" bind:checked={buying.shelfStandsIn} /> not what my shelf stands in for</label
-            >
-            <label class="tick"
-                ><input type="checkbox" bind:checked={buying.inStockOnly} /> only what is in stock today</label
-            >
+            <TextInput
+                size="sm"
+                labelText="Spend at most"
+                inputmode="decimal"
+                placeholder="no limit"
+                invalid={!!buying.problem?.at('budget')}
+                invalidText={buying.problem?.at('budget') ?? ''}
+                on:change={(event) => budget(String(event.detail ?? ''))}
+            />
+            <Tick
+                label="not what my shelf stands in for"
+                checked={buying.shelfStandsIn}
+                change={(checked) => (buying.shelfStandsIn = checked)}
+            />
+            <Tick
+                label="only what is in stock today"
+                checked={buying.inStockOnly}
+                change={(checked) => (buying.inStockOnly = checked)}
+            />
         {/snippet}
         {#if buying.problem && buying.problem.at('budget') === ''}
             <Trouble problem={buying.problem} retry={() => buying.ask()} />

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { Button, FileUploaderDropContainer } from 'carbon-components-svelte';
+    import { asProblem, got, type Named, type Problem, type Schemas, server, sent } from '../../lib/api';
     import { tell, warn } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -18,7 +19,7 @@
     };
 
     let what = $state<What>('catalogue');
-    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plans = $state<Named[]>([]);
     let planId = $state('');
     let file = $state<{ name: string; content: Blob } | null>(null);
     let preview = $state<Schemas['FileChange'] | null>(null);
@@ -28,13 +29,12 @@
         { name: 'The whole catalogue', query: 'what=catalogue' },
     ];
 
-    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => {
+    void got(server.GET('/plans/names')).then((fetched) => {
         plans = fetched;
         planId = fetched[0]?.id ?? '';
     });
 
     let busy = $state('');
-    let over = $state(false);
 
     /** A long file goes in portions: others can work between them, and one sees how far it is. Sent again it changes nothing twice. */
     async function send(isPreview: boolean): Promise<void> {
@@ -46,10 +46,13 @@
             while (all.rows < all.total) {
                 const far = all.total > ROWS_AT_ONCE ? ` ${all.rows} of ${all.total} rows` : '';
                 busy = `${isPreview ? 'Looking through' : 'Taking in'} ${name}…${far}`;
-                const part = await api.sendFile<Schemas['FileChange']>(
-                    `/paints/import?what=${what}&from=${all.rows}&count=${ROWS_AT_ONCE}${isPreview ? '&preview=1' : ''}`,
-                    content,
-                    what === 'palette' ? 'text/plain' : 'text/csv',
+                const part = await got(
+                    server.POST('/paints/import', {
+                        params: {
+                            query: { what, from: all.rows, count: ROWS_AT_ONCE, preview: isPreview ? 1 : 0 },
+                        },
+                        ...sent(content, what === 'palette' ? 'text/plain' : 'text/csv'),
+                    }),
                 );
                 all.total = part.total;
                 all.rows += part.rows;
@@ -82,16 +85,6 @@
         file = chosen === undefined ? null : { name: chosen.name, content: new Blob([await chosen.arrayBuffer()]) };
         await send(true);
     }
-
-    function choose(input: HTMLInputElement): void {
-        void look(input.files?.[0]).finally(() => (input.value = ''));
-    }
-
-    function dropped(event: DragEvent): void {
-        event.preventDefault();
-        over = false;
-        void look(event.dataTransfer?.files[0]);
-    }
 </script>
 
 <div class="room">
@@ -110,20 +103,12 @@
                 void send(true);
             }}
         />
-        <label
-            class="drop"
-            class:over
-            ondragover={(event) => (event.preventDefault(), (over = true))}
-            ondragleave={() => (over = false)}
-            ondrop={dropped}
-        >
-            <span>Drop a CSV or GPL file here, or choose one</span>
-            <input
-                type="file"
-                accept=".csv,.gpl,text/csv,text/plain"
-                onchange={(event) => choose(event.currentTarget)}
-            />
-        </label>
+        <FileUploaderDropContainer
+            role={null as never}
+            labelText="Drop a CSV or GPL file here, or choose one"
+            accept={['.csv', '.gpl', 'text/csv', 'text/plain']}
+            on:change={(event) => void look(event.detail[0])}
+        />
         <p class="quiet">{forms[what]}</p>
         {#if busy !== ''}<p role="status">{busy}</p>{/if}
         {#if problem}<Trouble {problem} />{/if}
@@ -146,13 +131,10 @@
                     </ul>
                 {/if}
                 <div class="acts">
-                    <button
-                        class="act main"
-                        type="button"
-                        disabled={preview.added + preview.changed === 0}
-                        onclick={() => send(false)}>Take it in</button
+                    <Button size="small" disabled={preview.added + preview.changed === 0} on:click={() => send(false)}
+                        >Take it in</Button
                     >
-                    <button class="act" type="button" onclick={() => (file = preview = null)}>Leave it</button>
+                    <Button size="small" kind="tertiary" on:click={() => (file = preview = null)}>Leave it</Button>
                 </div>
             </div>
         {/if}
@@ -163,8 +145,10 @@
             <div class="out">
                 <h3>{out.name}</h3>
                 <div class="acts">
-                    <a class="act" href="/api/paints/export?{out.query}" download>CSV</a>
-                    <a class="act" href="/api/paints/export?{out.query}&format=gpl" download>GPL palette</a>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download>CSV</Button>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}&format=gpl" download
+                        >GPL palette</Button
+                    >
                 </div>
             </div>
         {/each}
@@ -177,14 +161,23 @@
                     change={(id) => (planId = id)}
                 />
                 <div class="acts">
-                    <a class="act" href="/api/paints/export?what=plan&plan={planId}" download>CSV</a>
-                    <a class="act" href="/api/paints/export?what=plan&plan={planId}&format=gpl" download>GPL palette</a>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?what=plan&plan={planId}" download
+                        >CSV</Button
+                    >
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        href="/api/paints/export?what=plan&plan={planId}&format=gpl"
+                        download>GPL palette</Button
+                    >
                 </div>
             </div>
         {/if}
         <div class="out">
             <h3>On paper</h3>
-            <div class="acts"><a class="act" href="#/print/swatches">Swatch sheet of my shelf</a></div>
+            <div class="acts">
+                <Button size="small" kind="tertiary" href="#/print/swatches">Swatch sheet of my shelf</Button>
+            </div>
         </div>
         <p class="quiet">A few paints only? Choose them on the <a href="#/shelf">map</a>.</p>
     </section>
@@ -203,7 +196,7 @@
         gap: 6px;
     }
 
-    a:not(.act) {
+    a {
         color: var(--ink);
     }
 
@@ -218,40 +211,6 @@
         grid-template-columns: minmax(0, 1fr);
         gap: 12px;
         padding: 14px;
-    }
-
-    .drop {
-        display: grid;
-        gap: 8px;
-        padding: 14px;
-        border: 1px dashed var(--line-strong);
-        border-radius: 4px;
-        cursor: pointer;
-    }
-
-    .drop input {
-        max-width: 100%;
-        color: var(--ink-quiet);
-        font: inherit;
-        font-family: var(--face);
-    }
-
-    .drop input::file-selector-button {
-        margin-right: 10px;
-        padding: 0.3rem 0.7rem;
-        border: 1px solid var(--ink);
-        border-radius: 4px;
-        background: var(--raised);
-        color: var(--ink);
-        font: inherit;
-        font-family: var(--face);
-        font-weight: 700;
-        cursor: pointer;
-    }
-
-    .drop.over {
-        border: 1px solid var(--ink);
-        background: var(--raised);
     }
 
     .preview {

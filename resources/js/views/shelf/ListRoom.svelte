@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { Search } from 'carbon-components-svelte';
+    import Switcher from '../../parts/Switcher.svelte';
+    import { Button, Search } from 'carbon-components-svelte';
     import { onMount } from 'svelte';
     import { router } from 'svelte-spa-router';
     import type { Paint } from '../../lib/api';
@@ -88,16 +89,14 @@
             on:clear={() => search('')}
         />
     </div>
-    <div class="acts" role="group" aria-label="Which paints">
-        {#each owned as one}
-            <button
-                class="act"
-                type="button"
-                aria-pressed={shelf.wish.owned === one.value}
-                onclick={() => (shelf.wish.owned = one.value)}>{one.label}</button
-            >
-        {/each}
-        <button class="act strong" type="button" onclick={() => (side = 'add')}>Add a paint</button>
+    <div class="acts">
+        <Switcher
+            label="Which paints"
+            value={shelf.wish.owned}
+            choices={owned}
+            change={(value) => (shelf.wish.owned = value as typeof shelf.wish.owned)}
+        />
+        <Button size="small" kind="secondary" on:click={() => (side = 'add')}>Add a paint</Button>
     </div>
     <div class="choices">
         <Choose label="Kind" value={shelf.wish.kind} choices={kinds} change={(kind) => (shelf.wish.kind = kind)} />
@@ -107,7 +106,12 @@
             choices={makers}
             change={(maker) => (shelf.wish.maker = maker)}
         />
-        <Choose label="Order" value={shelf.wish.sort} choices={sorts} change={(sort) => (shelf.wish.sort = sort)} />
+        <Choose
+            label="Order"
+            value={shelf.wish.sort}
+            choices={sorts}
+            change={(sort) => (shelf.wish.sort = sort as typeof shelf.wish.sort)}
+        />
     </div>
 </div>
 {#if shelf.problem}
@@ -139,6 +143,10 @@
         gap: 10px 16px;
         align-items: end;
         margin-bottom: 12px;
+    }
+
+    .acts {
+        flex-wrap: nowrap;
     }
 
     .choices {

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Facet, ShelfMap } from '../../lib/shelfMap.svelte';
     import { wishFor } from '../../lib/wish';
     import { plural } from '../../lib/words';
@@ -27,10 +28,17 @@
             <section class="panel" aria-label="Chosen paints">
                 <h2>{plural(selection.length, 'paint')} chosen</h2>
                 <div class="acts">
-                    <a class="act" href="/api/paints/export?what=selection&ids={ids}" download>CSV</a>
-                    <a class="act" href="/api/paints/export?what=selection&format=gpl&ids={ids}" download>Palette</a>
-                    <a class="act" href="#/print/swatches?ids={ids}">Swatch sheet</a>
-                    <button class="act" type="button" onclick={() => shelf.choose([])}>Let go</button>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?what=selection&ids={ids}" download
+                        >CSV</Button
+                    >
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        href="/api/paints/export?what=selection&format=gpl&ids={ids}"
+                        download>Palette</Button
+                    >
+                    <Button size="small" kind="tertiary" href="#/print/swatches?ids={ids}">Swatch sheet</Button>
+                    <Button size="small" kind="tertiary" on:click={() => shelf.choose([])}>Let go</Button>
                 </div>
                 <table>
                     <caption class="sr">Chosen paints</caption>
@@ -69,13 +77,15 @@
                         <li>
                             <Swatch hex={point.colour?.hex ?? null} kind={point.kind} size={28} /><span
                                 ><bdi>{point.name}</bdi><small class="quiet">{point.colour?.words}</small></span
-                            ><a class="act" href="#/mixing?paint={point.id}">Mix it</a>
+                            ><Button size="small" kind="tertiary" href="#/mixing?paint={point.id}">Mix it</Button>
                         </li>
                     {/each}
                 </ul>
                 <div class="acts">
-                    <a class="act strong" href="#/mixing/list?plan={shelf.planId}">What stands in</a>
-                    <a class="act" href="#/shelf/buy?plan={shelf.planId}">What to buy</a>
+                    <Button size="small" kind="secondary" href="#/mixing/list?plan={shelf.planId}"
+                        >What stands in</Button
+                    >
+                    <Button size="small" kind="tertiary" href="#/shelf/buy?plan={shelf.planId}">What to buy</Button>
                 </div>
             </section>
         {/if}
@@ -104,11 +114,11 @@
                         >
                         {#if gap.filler}
                             {@const filler = gap.filler}
-                            <button
-                                class="act"
-                                type="button"
+                            <Button
+                                size="small"
+                                kind="tertiary"
                                 aria-label="Wish for {filler.name}"
-                                onclick={() => wishFor(filler.id, filler.name)}>Wish</button
+                                on:click={() => wishFor(filler.id, filler.name)}>Wish</Button
                             >
                         {/if}
                     </li>
@@ -121,11 +131,11 @@
             <div class="acts">
                 {#each facets as { facet, word }}
                     {@const found = shelf.facet(facet)}
-                    <button
-                        class="act"
-                        type="button"
+                    <Button
+                        size="small"
+                        kind="tertiary"
                         disabled={found.length === 0}
-                        onclick={() => shelf.choose(found.map((point) => point.id))}>{found.length} {word}</button
+                        on:click={() => shelf.choose(found.map((point) => point.id))}>{found.length} {word}</Button
                     >
                 {/each}
             </div>
@@ -191,12 +201,12 @@
         white-space: nowrap;
     }
 
-    a:not(.act) {
+    a {
         color: var(--ink);
         text-decoration: none;
     }
 
-    a:not(.act):hover {
+    a:hover {
         text-decoration: underline;
     }
 

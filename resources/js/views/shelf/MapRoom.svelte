@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { api, type Schemas } from '../../lib/api';
+    import { got, type Named, type Schemas, server } from '../../lib/api';
     import { ShelfMap } from '../../lib/shelfMap.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Nothing from '../../parts/Nothing.svelte';
@@ -11,14 +12,14 @@
 
     /** The map with what can be laid over it, and its facts beside it. */
     const shelf = new ShelfMap();
-    let plans = $state<Schemas['PlanBrief'][]>([]);
+    let plans = $state<Named[]>([]);
     let sets = $state<Schemas['PaintSet'][]>([]);
 
     const query = new URLSearchParams(router.querystring);
     shelf.planId = query.get('plan') ?? '';
     shelf.setId = query.get('set') ?? '';
-    void api.get<Schemas['PlanBrief'][]>('/plans').then((fetched) => (plans = fetched));
-    void api.get<Schemas['PaintSet'][]>('/sets').then((fetched) => (sets = fetched));
+    void got(server.GET('/plans/names')).then((fetched) => (plans = fetched));
+    void got(server.GET('/sets')).then((fetched) => (sets = fetched));
 
     $effect(() => {
         void [shelf.planId, shelf.setId];
@@ -32,8 +33,8 @@
     <Nothing title="Your shelf is empty">
         <p class="quiet">Bring in a list, add a paint by hand, or scan your pots. Then this is where they stand.</p>
         <div class="acts">
-            <a class="act main" href="#/shelf/files">Bring in a list</a>
-            <a class="act" href="#/shelf/measure/scanner">Scan pots</a>
+            <Button size="small" href="#/shelf/files">Bring in a list</Button>
+            <Button size="small" kind="tertiary" href="#/shelf/measure/scanner">Scan pots</Button>
         </div>
     </Nothing>
 {:else}

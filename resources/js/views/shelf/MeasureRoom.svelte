@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
     import MixCorner from './measure/MixCorner.svelte';
     import OpacityCorner from './measure/OpacityCorner.svelte';
@@ -19,7 +20,11 @@
 
 <div class="acts corners" role="group" aria-label="Measure with">
     {#each corners as one}
-        <a class="act" href="#{one.href}" aria-current={router.location === one.href ? 'page' : undefined}>{one.name}</a
+        <Button
+            size="small"
+            kind="tertiary"
+            href="#{one.href}"
+            aria-current={router.location === one.href ? 'page' : undefined}>{one.name}</Button
         >
     {/each}
 </div>
@@ -40,7 +45,7 @@
         margin-bottom: 12px;
     }
 
-    .act[aria-current] {
+    .corners :global([aria-current]) {
         border-color: var(--ink);
         background: var(--ink);
         color: var(--panel);

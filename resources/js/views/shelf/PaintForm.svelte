@@ -1,6 +1,7 @@
 <script lang="ts">
-    import { NumberInput, TextInput } from 'carbon-components-svelte';
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../lib/api';
+    import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
+    import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from '../../lib/api';
+    import { Latest } from '../../lib/latest.svelte';
     import type { MeasuredPaint } from '../../lib/measuring';
     import { craft } from '../../lib/craft.svelte';
     import { forget, keep, kept } from '../../lib/kept';
@@ -53,17 +54,12 @@
     const isTransparent = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isTransparent ?? false);
     let asksBottle = $state(false);
     let bottle = $state('#3a1f10');
-    let bottleTurn = 0;
+    const coat = new Latest<Schemas['Colour']>((found) => (form.swatch = found.hex));
 
     /** The bottle shows a transparent many coats deep. */
-    async function takeBottle(): Promise<void> {
-        const turn = ++bottleTurn;
-        try {
-            const coat = await api.post<Schemas['Colour']>('/bottle-colours', { kind: form.kind, colour: bottle });
-            if (turn === bottleTurn) form.swatch = coat.hex;
-        } catch (error) {
-            problem = asProblem(error);
-        }
+    function takeBottle(): void {
+        const body = { kind: form.kind, colour: bottle };
+        void coat.ask(() => got(server.POST('/bottle-colours', { body })));
     }
     const isClear = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isClear ?? false);
 
@@ -79,8 +75,10 @@
         try {
             const stored =
                 paint === null
-                    ? await api.post<Paint>('/paints', body)
-                    : await api.put<Paint>(`/paints/${paint.id}`, { ...body, version: paint.version });
+                    ? await got(server.POST('/paints', { body }))
+                    : await got(
+                          server.PUT('/paints/{id}', { ...of(paint.id), body: { ...body, version: paint.version } }),
+                      );
             forget(keptAs);
             tell(`“${stored.name}” is in the catalogue.`);
             saved(stored);
@@ -153,8 +151,8 @@
                     <p class="quiet">
                         A transparent is known by one coat over white: in the bottle it looks far darker.
                     </p>
-                    <button class="act" type="button" onclick={() => ((asksBottle = true), void takeBottle())}
-                        >I only know the colour in the bottle</button
+                    <Button size="small" kind="tertiary" on:click={() => ((asksBottle = true), void takeBottle())}
+                        >I only know the colour in the bottle</Button
                     >
                 {/if}
             </div>
@@ -163,8 +161,8 @@
         <NumberInput size="sm" labelText="Price, minor units" step={10} bind:value={form.price} {...at('price')} />
     </div>
     <div class="acts">
-        <button class="act main" type="submit" disabled={busy}>{paint === null ? 'Add it' : 'Save it'}</button>
-        <button class="act" type="button" onclick={leave}>Leave it</button>
+        <Button size="small" type="submit" disabled={busy}>{paint === null ? 'Add it' : 'Save it'}</Button>
+        <Button size="small" kind="tertiary" on:click={leave}>Leave it</Button>
     </div>
 </form>
 

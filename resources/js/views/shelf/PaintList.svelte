@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { craft, label } from '../../lib/craft.svelte';
     import type { Shelf } from '../../lib/shelf.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -95,8 +96,10 @@
                     ? 'Add a paint by hand, or bring in a list as CSV.'
                     : 'Look through all paints, or loosen the choices above.'}
             </p>
-            {#if shelf.wish.owned !== 'all'}<button class="act" type="button" onclick={() => (shelf.wish.owned = 'all')}
-                    >Look through all paints</button
+            {#if shelf.wish.owned !== 'all'}<Button
+                    size="small"
+                    kind="tertiary"
+                    on:click={() => (shelf.wish.owned = 'all')}>Look through all paints</Button
                 >{/if}
         </div>
     {/if}
@@ -135,12 +138,6 @@
         font-family: var(--face);
         text-align: left;
         cursor: pointer;
-    }
-
-    button.act {
-        width: auto;
-        padding: 4px 12px;
-        border: 1px solid var(--line-strong);
     }
 
     button span {

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { api, type Paint, type Schemas } from '../../lib/api';
+    import { Button } from 'carbon-components-svelte';
+    import { got, of, server, type Paint, type Schemas } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
     import type { Shelf } from '../../lib/shelf.svelte';
     import { money, plural } from '../../lib/words';
@@ -13,8 +14,7 @@
     let editing = $state(false);
 
     $effect(() => {
-        void api
-            .get<Schemas['PaintDetail']>(`/paints/${paint.id}`)
+        void got(server.GET('/paints/{id}', of(paint.id)))
             .then((fetched) => (detail = fetched))
             .catch(() => (detail = null));
     });
@@ -90,16 +90,18 @@
             change={(note) => shelf.setPot(paint, { note })}
         />
         <div class="acts">
-            {#if paint.swatch !== null}<a class="act strong" href="#/mixing?paint={paint.id}">Mix it</a>{/if}
-            <button
-                class="act"
-                type="button"
+            {#if paint.swatch !== null}<Button size="small" kind="secondary" href="#/mixing?paint={paint.id}"
+                    >Mix it</Button
+                >{/if}
+            <Button
+                size="small"
+                kind="tertiary"
                 aria-pressed={paint.pot.wished}
-                onclick={() => shelf.setPot(paint, { wished: !paint.pot.wished })}
-                >{paint.pot.wished ? 'On the wish list' : 'Wish for it'}</button
+                on:click={() => shelf.setPot(paint, { wished: !paint.pot.wished })}
+                >{paint.pot.wished ? 'On the wish list' : 'Wish for it'}</Button
             >
-            <button class="act" type="button" onclick={() => (editing = true)}>Edit</button>
-            <button class="act" type="button" onclick={() => shelf.remove(paint)}>Delete</button>
+            <Button size="small" kind="tertiary" on:click={() => (editing = true)}>Edit</Button>
+            <Button size="small" kind="tertiary" on:click={() => shelf.remove(paint)}>Delete</Button>
         </div>
     </section>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { api, asProblem, type Problem, type Schemas } from '../../lib/api';
+    import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
     import { money } from '../../lib/words';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -9,7 +9,7 @@
     let problem = $state<Problem | null>(null);
 
     $effect(() => {
-        api.get<Schemas['PaintSet'][]>('/sets')
+        got(server.GET('/sets'))
             .then((fetched) => (sets = fetched))
             .catch((error) => (problem = asProblem(error)));
     });

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { api, asProblem, type Schemas } from '../../../lib/api';
+    import { Button } from 'carbon-components-svelte';
+    import { asProblem, got, server } from '../../../lib/api';
     import { warn } from '../../../lib/notices.svelte';
     import Words from '../../../parts/Words.svelte';
 
@@ -22,7 +23,7 @@
 
     async function read(): Promise<void> {
         try {
-            const answer = await api.post<Schemas['SwatchReadings']>('/devices/reader/readings', { earlier: [] });
+            const answer = await got(server.POST('/devices/reader/readings', { body: { earlier: [] } }));
             change(answer.measured.lab, 'reader');
         } catch (error) {
             warn(asProblem(error).message);
@@ -41,8 +42,8 @@
     change={(text) => change(text.trim(), 'typed')}
 />
 <div class="acts">
-    <button class="act" type="button" onclick={read}>Read it</button>
-    <button class="act" type="button" onclick={() => input.click()}>Pick it</button>
+    <Button size="small" kind="tertiary" on:click={read}>Read it</Button>
+    <Button size="small" kind="tertiary" on:click={() => input.click()}>Pick it</Button>
     <input
         bind:this={input}
         class="sr"

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, type Measured, type Paint } from '../../../lib/api';
     import { setMeasured } from '../../../lib/measuring';
@@ -60,12 +61,10 @@
     </p>
     {#if isWide}<p><b>The swatch is uneven.</b> Read an even, dry part of it for a surer colour.</p>{/if}
     <div class="acts">
-        <button
-            class="act main"
-            type="button"
-            onclick={() => push(`/mixing?${new URLSearchParams({ colour: measured.lab })}`)}>Mix it</button
+        <Button size="small" on:click={() => push(`/mixing?${new URLSearchParams({ colour: measured.lab })}`)}
+            >Mix it</Button
         >
-        <button class="act" type="button" onclick={() => push(`/shelf/list?${asNew}`)}>New paint with it</button>
+        <Button size="small" kind="tertiary" on:click={() => push(`/shelf/list?${asNew}`)}>New paint with it</Button>
     </div>
     <PaintPicker label="Or give it to a paint as its swatch" pick={(paint) => void give(paint)} />
 </section>

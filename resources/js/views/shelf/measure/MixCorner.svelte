@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { Button } from 'carbon-components-svelte';
+    import { asProblem, got, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
     import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
     import Count from '../../../parts/Count.svelte';
@@ -24,10 +25,14 @@
 
     async function ask(ids: [string, string], counts: [number, number], seen: string): Promise<void> {
         try {
-            told = await api.post<Schemas['MeasuredMix']>('/measured-mixes', {
-                parts: ids.map((paint, index) => ({ paint, parts: counts[index] })),
-                colour: seen,
-            });
+            told = await got(
+                server.POST('/measured-mixes', {
+                    body: {
+                        parts: ids.map((paint, index) => ({ paint, parts: counts[index] ?? 1 })),
+                        colour: seen,
+                    },
+                }),
+            );
             problem = null;
         } catch (error) {
             told = null;
@@ -37,7 +42,7 @@
 
     async function read(): Promise<void> {
         try {
-            const answer = await api.post<Schemas['SwatchReadings']>('/devices/reader/readings', { earlier: [] });
+            const answer = await got(server.POST('/devices/reader/readings', { body: { earlier: [] } }));
             colour = answer.measured.lab;
             isRead = true;
         } catch (error) {
@@ -99,7 +104,7 @@
             fault={problem?.at('colour') ?? ''}
             change={(text) => ((colour = text.trim()), (isRead = false))}
         />
-        <div class="acts"><button class="act" type="button" onclick={read}>Read it</button></div>
+        <div class="acts"><Button size="small" kind="tertiary" on:click={read}>Read it</Button></div>
         <p class="quiet">
             “Read it” takes what lies under the <a href="#/shelf/measure/reader">swatch reader</a>.{#if isRead}
                 It was read.{/if}
@@ -126,7 +131,7 @@
                     <b>Strength alone does not explain it.</b> Was it dry, and thick enough to hide? Is the swatch right?
                 </p>{/if}
             <div class="acts">
-                <button class="act main" type="button" onclick={keep}>Set it on {told.paint.name}</button>
+                <Button size="small" on:click={keep}>Set it on {told.paint.name}</Button>
             </div>
         {/if}
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}

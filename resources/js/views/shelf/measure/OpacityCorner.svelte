@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { asProblem, got, of, type Paint, type Schemas, server } from '../../../lib/api';
+    import { Latest } from '../../../lib/latest.svelte';
     import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
@@ -18,27 +20,19 @@
     let white = $state('');
     const photo = asked.get('photo') ?? '';
     let source = $state<'photo' | 'reader' | 'typed'>(photo === '' ? 'typed' : 'photo');
-    let read = $state.raw<Schemas['Drawdown'] | null>(null);
+    const latest = new Latest<Schemas['Drawdown']>();
+    const read = $derived(latest.problem === null ? latest.answer : null);
     const opacity = $derived(read?.opacity ?? null);
-    let problem = $state<Problem | null>(null);
+    const problem = $derived(latest.problem);
 
     const id = asked.get('paint');
-    if (id !== null) void api.get<Schemas['PaintDetail']>(`/paints/${id}`).then((detail) => (paint = detail.paint));
+    if (id !== null) void got(server.GET('/paints/{id}', of(id))).then((detail) => (paint = detail.paint));
 
     $effect(() => {
-        if (overBlack === '' || overWhite === '') read = null;
-        else void compute({ overBlack, overWhite, black: black || null, white: white || null });
+        const body = { overBlack, overWhite, black: black || null, white: white || null };
+        if (overBlack === '' || overWhite === '') latest.drop();
+        else void latest.ask(() => got(server.POST('/drawdowns', { body })));
     });
-
-    async function compute(halves: Schemas['DrawdownInput']): Promise<void> {
-        try {
-            read = await api.post<Schemas['Drawdown']>('/drawdowns', halves);
-            problem = null;
-        } catch (error) {
-            read = null;
-            problem = asProblem(error);
-        }
-    }
 
     async function keep(): Promise<void> {
         if (paint === null || read === null) return;
@@ -133,8 +127,8 @@
                 />
             </details>
             <div>
-                <button class="act main" type="button" disabled={paint === null} onclick={keep}
-                    >{paint === null ? 'Choose the paint first' : `Set it on ${paint.name}`}</button
+                <Button size="small" disabled={paint === null} on:click={keep}
+                    >{paint === null ? 'Choose the paint first' : `Set it on ${paint.name}`}</Button
                 >
             </div>
         {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import Switcher from '../../../parts/Switcher.svelte';
+    import { Button, FileUploaderDropContainer } from 'carbon-components-svelte';
     import { PhotoDesk } from '../../../lib/photo.svelte';
     import Trouble from '../../../parts/Trouble.svelte';
     import MeasuredColour from './MeasuredColour.svelte';
@@ -39,44 +41,35 @@
                     Same light on both, no shadow, no glare. JPEG, PNG or WebP up to 20 MB; where and when it was taken
                     is forgotten at once.
                 </p>
-                <label
-                    class="drop"
-                    class:over
-                    ondragover={(event) => (event.preventDefault(), (over = true))}
-                    ondragleave={() => (over = false)}
-                    ondrop={(event) => (
-                        event.preventDefault(),
-                        (over = false),
-                        void desk.open(event.dataTransfer?.files[0])
-                    )}
-                >
-                    <span>Drop the picture here, or choose it</span>
-                    <input
-                        type="file"
-                        accept="image/jpeg,image/png,image/webp"
-                        onchange={(event) => void desk.open(event.currentTarget.files?.[0])}
-                    />
-                </label>
+                <FileUploaderDropContainer
+                    role={null as never}
+                    labelText="Drop the picture here, or choose it"
+                    accept={['image/jpeg', 'image/png', 'image/webp']}
+                    on:change={(event) => void desk.open(event.detail[0])}
+                />
                 {#if desk.busy}<p role="status">{desk.busy}</p>{/if}
             </section>
         {:else}
             <div class="tools">
                 <div class="acts" role="group" aria-label="Mark">
-                    <button class="act" type="button" aria-pressed={tool === 'grey'} onclick={() => (tool = 'grey')}
-                        >Grey card</button
-                    >
-                    <button class="act" type="button" aria-pressed={tool === 'swatch'} onclick={() => (tool = 'swatch')}
-                        >Swatch</button
-                    >
-                    <button
-                        class="act"
-                        type="button"
-                        onclick={() => marked(tool, { x: 0.4, y: 0.4, width: 0.2, height: 0.2 })}
-                        >Mark the middle</button
+                    <Switcher
+                        label="What is marked"
+                        value={tool}
+                        choices={[
+                            { value: 'grey', label: 'Grey card' },
+                            { value: 'swatch', label: 'Swatch' },
+                        ]}
+                        change={(value) => (tool = value as typeof tool)}
+                    />
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        on:click={() => marked(tool, { x: 0.4, y: 0.4, width: 0.2, height: 0.2 })}
+                        >Mark the middle</Button
                     >
                 </div>
                 <p role="status"><b>{next}</b></p>
-                <button class="act" type="button" onclick={() => desk.close()}>Another picture</button>
+                <Button size="small" kind="tertiary" on:click={() => desk.close()}>Another picture</Button>
             </div>
             <PhotoBoard {desk} photo={desk.photo} {tool} {marked} />
         {/if}
@@ -101,7 +94,9 @@
             {/if}
         {/each}
         {#if drawdown}
-            <a class="act strong" href="#/shelf/measure/opacity?{drawdown}">These are one paint over black and white</a>
+            <Button size="small" kind="secondary" href="#/shelf/measure/opacity?{drawdown}"
+                >These are one paint over black and white</Button
+            >
         {/if}
     </aside>
 </div>
@@ -133,24 +128,6 @@
         gap: 8px 16px;
         align-items: center;
         justify-content: space-between;
-    }
-
-    .drop {
-        display: grid;
-        gap: 8px;
-        padding: 24px;
-        border: 1px dashed var(--line-strong);
-        border-radius: 4px;
-        cursor: pointer;
-    }
-
-    .drop.over {
-        border-style: solid;
-        border-color: var(--ink);
-    }
-
-    input {
-        max-width: 100%;
     }
 
     @media (max-width: 900px) {

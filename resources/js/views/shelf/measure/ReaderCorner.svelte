@@ -1,5 +1,7 @@
 <script lang="ts">
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import Tick from '../../../parts/Tick.svelte';
+    import { Button } from 'carbon-components-svelte';
+    import { asProblem, got, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
     import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
     import Trouble from '../../../parts/Trouble.svelte';
@@ -14,7 +16,7 @@
 
     const readings = $derived(answer?.readings ?? []);
 
-    void api.get<Schemas['Reader']>('/devices/reader').then((state) => (device = state));
+    void got(server.GET('/devices/reader')).then((state) => (device = state));
 
     async function lay(
         changes: { paint?: string; colour?: string },
@@ -22,7 +24,7 @@
     ): Promise<void> {
         laid = changes;
         try {
-            device = await api.put<Schemas['Reader']>('/devices/reader', { ...changes, isDirty });
+            device = await got(server.PUT('/devices/reader', { body: { ...changes, isDirty } }));
             answer = null;
             problem = null;
         } catch (error) {
@@ -32,9 +34,9 @@
 
     async function read(): Promise<void> {
         try {
-            answer = await api.post<Schemas['SwatchReadings']>('/devices/reader/readings', {
-                earlier: readings.map((reading) => reading.lab),
-            });
+            answer = await got(
+                server.POST('/devices/reader/readings', { body: { earlier: readings.map((reading) => reading.lab) } }),
+            );
             problem = null;
         } catch (error) {
             problem = asProblem(error);
@@ -60,27 +62,23 @@
             fault={problem?.at('colour') ?? ''}
             change={(colour) => void lay({ colour: colour.trim() })}
         />
-        <label class="tick"
-            ><input
-                type="checkbox"
-                checked={device?.isDirty ?? false}
-                disabled={!device?.isLaid}
-                onchange={(event) =>
-                    void lay(
-                        laid.paint || laid.colour ? laid : { colour: device?.name ?? '' },
-                        event.currentTarget.checked,
-                    )}
-            /> its window is dirty</label
-        >
+        {#if device?.isLaid}
+            <Tick
+                label="its window is dirty"
+                checked={device.isDirty}
+                change={(isDirty) =>
+                    void lay(laid.paint || laid.colour ? laid : { colour: device?.name ?? '' }, isDirty)}
+            />
+        {/if}
     </section>
     <section class="panel" aria-label="Read">
         <h2>{device?.isLaid ? device.name : 'Nothing lies under it'}</h2>
         <div class="acts">
-            <button class="act main read" type="button" disabled={!device?.isLaid} onclick={read}
-                >{readings.length === 0 ? 'Read it' : 'Read once more'}</button
+            <Button size="small" class="read" disabled={!device?.isLaid} on:click={read}
+                >{readings.length === 0 ? 'Read it' : 'Read once more'}</Button
             >
             {#if readings.length > 0}
-                <button class="act" type="button" onclick={() => (answer = null)}>Start anew</button>
+                <Button size="small" kind="tertiary" on:click={() => (answer = null)}>Start anew</Button>
             {/if}
         </div>
         <p class="quiet" role="status">
@@ -122,7 +120,7 @@
         padding: 14px;
     }
 
-    .read {
+    .acts :global(.read) {
         min-height: 48px;
         padding: 0 28px;
         font-size: 1.125rem;

@@ -1,6 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
-    import { api, asProblem, type Paint, type Problem, type Schemas } from '../../../lib/api';
+    import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
     import { tell, warn } from '../../../lib/notices.svelte';
     import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
@@ -19,7 +20,7 @@
         held = barcode;
         heldName = name;
         try {
-            await api.put('/devices/scanner', { barcode });
+            await got(server.PUT('/devices/scanner', { body: { barcode } }));
             problem = null;
         } catch (error) {
             problem = asProblem(error);
@@ -28,7 +29,7 @@
 
     async function read(): Promise<void> {
         try {
-            scan = await api.post<Schemas['Scan']>('/devices/scanner/scans');
+            scan = await got(server.POST('/devices/scanner/scans'));
             problem = null;
         } catch (error) {
             scan = null;
@@ -39,13 +40,18 @@
     async function put(paint: Paint, pots: number): Promise<void> {
         try {
             const { note, wished, remainingMl, version } = paint.pot;
-            const changed = await api.put<Paint>(`/paints/${paint.id}/pot`, {
-                pots: Math.max(0, paint.pot.pots + pots),
-                remainingMl: Math.max(0, remainingMl + pots * paint.volumeMl),
-                note,
-                wished: pots > 0 ? false : wished,
-                version,
-            });
+            const changed = await got(
+                server.PUT('/paints/{id}/pot', {
+                    ...of(paint.id),
+                    body: {
+                        pots: Math.max(0, paint.pot.pots + pots),
+                        remainingMl: Math.max(0, remainingMl + pots * paint.volumeMl),
+                        note,
+                        wished: pots > 0 ? false : wished,
+                        version,
+                    },
+                }),
+            );
             scan = { barcode: paint.barcode, paint: changed };
             if (pots > 0) {
                 done = [{ name: paint.name, pots: changed.pot.pots }, ...done];
@@ -76,7 +82,7 @@
     </section>
     <section class="panel" aria-label="Scan">
         <h2>Scan</h2>
-        <div><button class="act main read" type="button" onclick={read}>Scan it</button></div>
+        <div><Button size="small" class="read" on:click={read}>Scan it</Button></div>
         {#if problem && problem.at('barcode') === ''}<Trouble {problem} />{/if}
         {#if scan}
             {@const paint = scan.paint}
@@ -91,17 +97,15 @@
                                 : `${plural(paint.pot.pots, 'pot')}, ${paint.pot.remainingMl} ml`}
                         </p>
                     </div>
-                    <button class="act strong" type="button" onclick={() => put(paint, 1)}
-                        >Put a pot on the shelf</button
-                    >
+                    <Button size="small" kind="secondary" on:click={() => put(paint, 1)}>Put a pot on the shelf</Button>
                 {:else}
                     <p><b>{scan.barcode}</b> is not in the catalogue.</p>
-                    <button
-                        class="act strong"
-                        type="button"
-                        onclick={() =>
+                    <Button
+                        size="small"
+                        kind="secondary"
+                        on:click={() =>
                             push(`/shelf/list?${new URLSearchParams({ add: '1', barcode: scan?.barcode ?? '' })}`)}
-                        >Add a paint with it</button
+                        >Add a paint with it</Button
                     >
                 {/if}
             </div>
@@ -131,7 +135,7 @@
         padding: 14px;
     }
 
-    .read {
+    div :global(.read) {
         min-height: 48px;
         padding: 0 28px;
         font-size: 1.125rem;

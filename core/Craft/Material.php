@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Craft;
+
+/** What an area is made of in the story of the model, whatever the model itself is made of. */
+enum Material: string
+{
+    case Cloth = 'cloth';
+    case Leather = 'leather';
+    case Skin = 'skin';
+    case Metal = 'metal';
+    case Armour = 'armour';
+    case Wood = 'wood';
+    case Bone = 'bone';
+    case Fur = 'fur';
+    case Scales = 'scales';
+    case Stone = 'stone';
+    case Glass = 'glass';
+    case Hair = 'hair';
+    case Rope = 'rope';
+    case Ground = 'ground';
+    case Other = 'other';
+}

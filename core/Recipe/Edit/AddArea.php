@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Edit;
+
+use Kalokroma\Craft\AreaGuess;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Plan;
+
+/** A new area behind the others, of the texture, stuff and share that its name suggests. */
+final readonly class AddArea implements Edit
+{
+    public function __construct(
+        private string $id,
+        private string $name,
+    ) {}
+
+    public function applyTo(Plan $plan): Plan
+    {
+        $guess = AreaGuess::of($this->name);
+        $area = Area::of($this->id, $this->name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material);
+
+        return Plan::of($plan->name, $plan->model, $plan->undercoat, [...$plan->areas, $area]);
+    }
+}
