@@ -30,11 +30,13 @@ final readonly class Advice
     /**
      * @param list<Paint> $needs
      * @param list<string> $unknown entries of a list that nobody could make sense of
+     * @param array<string, list<string>> $uses by paint, of a plan: "Cloak: wash"
      */
     private function __construct(
         public array $needs,
         public array $unknown,
         public Buying $buying,
+        public array $uses,
     ) {}
 
     /**
@@ -46,7 +48,8 @@ final readonly class Advice
     {
         $tolerance = (float) ($wish['tolerance'] ?? Buying::USUAL_TOLERANCE);
         $owned = OwnedPaints::now()->paints();
-        [$needs, $unknown] = self::needs($wish);
+        $plan = ($wish['plan'] ?? null) === null ? null : Plan::query()->findOrFail($wish['plan']);
+        [$needs, $unknown] = self::needs($wish, $plan);
         $ids = array_map(static fn(Paint $paint): string => $paint->id, $owned);
         $needs = array_values(array_filter($needs, static fn(Paint $paint): bool => ! in_array($paint->id, $ids, true)));
         if ($wish['shelfStandsIn'] ?? false) {
@@ -60,7 +63,7 @@ final readonly class Advice
             (bool) ($wish['inStockOnly'] ?? false),
         );
 
-        return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)));
+        return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)), $plan === null ? [] : PlanNeeds::usesByPaint($plan));
     }
 
     /**
@@ -87,14 +90,14 @@ final readonly class Advice
     }
 
     /**
-     * @param array{plan?: string|null, text?: string|null} $wish
+     * @param array{text?: string|null} $wish
      *
      * @return array{list<Paint>, list<string>}
      */
-    private static function needs(array $wish): array
+    private static function needs(array $wish, ?Plan $plan): array
     {
-        if (($wish['plan'] ?? null) !== null) {
-            return [PlanNeeds::missing(Plan::query()->findOrFail($wish['plan'])), []];
+        if ($plan !== null) {
+            return [PlanNeeds::missing($plan), []];
         }
         if (($wish['text'] ?? null) !== null) {
             $list = PastedList::of($wish['text']);

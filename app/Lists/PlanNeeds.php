@@ -52,6 +52,19 @@ final readonly class PlanNeeds
         return array_values(array_filter($plan->toCore()->paints(), static fn(Paint $paint): bool => ! in_array($paint->id, $owned, true)));
     }
 
+    /** @return array<string, list<string>> by paint where it is used: "Cloak: wash" */
+    public static function usesByPaint(Plan $plan): array
+    {
+        $uses = [];
+        foreach (self::uses($plan->toCore()) as [$mix, $use]) {
+            foreach ($mix->ingredients as $ingredient) {
+                $uses[$ingredient->paint->id][] = sprintf('%s: %s', $use['area'], mb_strtolower($use['technique']));
+            }
+        }
+
+        return array_map(static fn(array $all): array => array_values(array_unique($all)), $uses);
+    }
+
     /** @return iterable<array{Mix, array{area: string, step: Step, technique: string}}> */
     private static function uses(CorePlan $plan): iterable
     {

@@ -42,6 +42,9 @@ final readonly class AreaGuess
         'linen' => Material::Cloth, 'woollen' => Material::Cloth, 'silk' => Material::Cloth,
     ];
 
+    /** Reliefs that a thing keeps from what it is made of. */
+    private const WOVEN_IN = [Texture::FurOrFeather, Texture::ScalesOrChain];
+
     private function __construct(
         public Texture $texture,
         public Material $material,
@@ -55,7 +58,12 @@ final readonly class AreaGuess
         foreach ($words as $word) {
             $found = self::thing($word);
             // What came before said what it is made of.
-            $thing = $found ?? $thing;
+            $thing = match (true) {
+                $found === null => $thing,
+                // A fur cape is a cape with the relief of fur.
+                $thing !== null && in_array($thing[1], self::WOVEN_IN, true) => [$found[0], $thing[1], $thing[2], $found[3]],
+                default => $found,
+            };
             $stuff ??= $found !== null && $word === end($words) ? null : self::STUFFS[$word] ?? null;
         }
 

@@ -8,6 +8,7 @@
     import { forgetOld } from './lib/kept';
     import { bindKeys, onKeydown } from './lib/keys.svelte';
     import { takeBack } from './lib/notices.svelte';
+    import { settings } from './lib/settings.svelte';
     import BatchView from './views/BatchView.svelte';
     import BenchView from './views/BenchView.svelte';
     import LogbookView from './views/LogbookView.svelte';
@@ -42,6 +43,7 @@
     forgetOld();
 
     void loadCraft().catch(() => undefined);
+    void settings.load().catch(() => undefined);
 
     $effect(() =>
         bindKeys([
@@ -66,7 +68,7 @@
     Skip to the work
 </a>
 <div class="frame">
-    <Rail />
+    <Rail showKeys={() => (keysShown = !keysShown)} />
     <main id="main" tabindex="-1" bind:this={work}>
         <Router {routes} />
     </main>

@@ -23,8 +23,13 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$server = AppServer::withDemo();
+        self::$server = static::server();
         self::$chromium = Chromium::open();
+    }
+
+    protected static function server(): AppServer
+    {
+        return AppServer::withDemo();
     }
 
     public static function tearDownAfterClass(): void
@@ -122,7 +127,7 @@ abstract class BrowserTestCase extends TestCase
         $field = $this->field($label);
         $field->click();
         $field->sendKeys($paint);
-        $this->press(sprintf('//*[@role="listbox"][count(li) < 5]/li[.//bdi[.="%s"]]', $paint));
+        $this->press(sprintf('//*[@role="listbox"]//*[@role="option"][.//bdi[.="%s"]]', $paint));
     }
 
     protected function field(string $label): WebDriverElement

@@ -113,13 +113,12 @@ final class EditingTest extends BrowserTestCase
         Patience::until(static fn(): bool => self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="ml left of Deep Tide"]'))->getAttribute('value') === '34', 'full pots');
 
         $this->pressNamed('Add a paint');
-        $this->fill('Name', 'Ferry Lamp');
-        $this->fill('Maker', 'Own mixes');
         $this->pressNamed('Add it');
         $this->see('//form//*[contains(., "This may not be empty.")]');
-        $this->fill('Code', 'X1');
+        self::assertSame($this->field('Name')->getID(), self::driver()->switchTo()->activeElement()->getID());
+        $this->fill('Name', 'Ferry Lamp');
         $this->pressNamed('Add it');
-        $this->see('//section[@aria-label="Ferry Lamp"]');
+        $this->see('//section[@aria-label="Ferry Lamp"]//dd[contains(., "1 pot")]');
     }
 
     /** @return list<string> */

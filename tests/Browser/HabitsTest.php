@@ -123,7 +123,8 @@ final class HabitsTest extends BrowserTestCase
     public function testAPlanIsDeletedAndComesBack(): void
     {
         $this->openWarden();
-        $this->pressNamed('Delete');
+        $this->press('//button[contains(@class, "bx--overflow-menu")]');
+        $this->press('//*[@role="menu"]//button[normalize-space(.)="Delete"]');
         $this->see('//h1[.="Plans"]');
         $this->seeNot('//h2/a[normalize-space(.)="Ferry Warden"]');
         $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
@@ -133,10 +134,12 @@ final class HabitsTest extends BrowserTestCase
     public function testAFaultyFieldIsNamedAndWhatWasTypedStays(): void
     {
         $this->visit('#/plans/new');
+        $this->press('//summary[contains(., "Model, size and light")]');
         $this->fill('Model, if it has a name of its own', 'Piker');
         $this->pressNamed('Make the plan');
         $this->see('//form//*[contains(., "This may not be empty.")]');
         self::driver()->navigate()->refresh();
+        $this->press('//summary[contains(., "Model, size and light")]');
         Patience::until(fn(): bool => $this->field('Model, if it has a name of its own')->getAttribute('value') === 'Piker', 'what was typed');
         self::assertSame('Piker', $this->field('Model, if it has a name of its own')->getAttribute('value'));
     }

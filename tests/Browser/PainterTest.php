@@ -47,7 +47,7 @@ final class PainterTest extends BrowserTestCase
         $this->pressNamed('New plan');
         $this->fill('Name of the plan', 'Marsh Piker');
         $this->pick('Undercoat', 'Mid Grey Primer');
-        $this->fill('Areas, one a line', "Marsh coat\nBoots");
+        $this->fill('Its areas, one a line', "Marsh coat\nBoots");
         $this->pressNamed('Make the plan');
         $this->see('//h1[normalize-space(.)="Marsh Piker"]');
     }

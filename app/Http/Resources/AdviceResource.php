@@ -20,7 +20,7 @@ final class AdviceResource
     /** @return array<string, mixed> */
     public static function of(Advice $advice, Market $market): array
     {
-        $told = static fn(Purchase $purchase): array => self::purchase($purchase, $market);
+        $told = static fn(Purchase $purchase): array => self::purchase($purchase, $market, $advice->uses);
 
         return [
             'day' => Date::today()->toDateString(),
@@ -36,21 +36,29 @@ final class AdviceResource
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function purchase(Purchase $purchase, Market $market): array
+    /**
+     * @param array<string, list<string>> $uses by paint
+     *
+     * @return array<string, mixed>
+     */
+    private static function purchase(Purchase $purchase, Market $market, array $uses): array
     {
         return [
             'total' => $purchase->total,
             'isProven' => $purchase->isProven,
-            'items' => array_map(static fn(ForSale $item): array => self::item($item, $purchase, $market), $purchase->items),
+            'items' => array_map(static fn(ForSale $item): array => self::item($item, $purchase, $market, $uses), $purchase->items),
             'open' => array_map(PaintBrief::of(...), $purchase->open),
             'adds' => array_map(PaintBrief::of(...), $purchase->adds),
             'deliveryDays' => max([0, ...array_map(static fn(ForSale $item): int => $market->quote(self::model($item))->shop->deliveryDays, $purchase->items)]),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function item(ForSale $item, Purchase $purchase, Market $market): array
+    /**
+     * @param array<string, list<string>> $uses by paint
+     *
+     * @return array<string, mixed>
+     */
+    private static function item(ForSale $item, Purchase $purchase, Market $market, array $uses): array
     {
         $model = self::model($item);
 
@@ -66,6 +74,7 @@ final class AdviceResource
                 'wanted' => PaintBrief::of($covered->wanted),
                 'by' => PaintBrief::of($covered->by),
                 'difference' => round($covered->difference, 2),
+                'uses' => $uses[$covered->wanted->id] ?? [],
             ], array_filter($purchase->covers, static fn(Covered $covered): bool => $covered->from === $item))),
             'new' => count(array_filter($item->paints, static fn(Paint $paint): bool => in_array($paint, $purchase->adds, true))),
         ];

@@ -1,4 +1,5 @@
 import { untrack } from 'svelte';
+import { settings } from './settings.svelte';
 
 /** Keys that work without a modifier while no field has the focus. */
 export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown; repeats?: boolean };
@@ -18,6 +19,11 @@ export function bindKeys(keys: Key[]): () => void {
         });
 }
 
+/** A key that a voice or a tremor can strike by mistake; it can be switched off. */
+export function isLetter(key: string): boolean {
+    return key.length === 1 && key !== ' ';
+}
+
 export function boundKeys(): Key[] {
     return bound;
 }
@@ -32,6 +38,7 @@ export function onKeydown(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (target.matches('input, select, textarea, [contenteditable]')) return;
     if (event.key === ' ' && target.matches('button, a, summary, [role=option]')) return;
+    if (isLetter(event.key) && !settings.letterKeys) return;
     const key = bound.findLast((one) => one.key === event.key);
     if (key === undefined || (event.repeat && !key.repeats)) return;
     event.preventDefault();

@@ -21,6 +21,15 @@ const HUE_WORDS = [
 ];
 const NEUTRAL_SHARE = 0.15;
 
+/** A part of the hue circle to look at more closely, in degrees from where the axis begins. */
+export type Closer = { value: string; label: string; from: number; to: number };
+export const CLOSER: Closer[] = [
+    { value: 'all', label: 'all hues', from: 0, to: 360 },
+    { value: 'warm', label: 'reds to yellows', from: 0, to: 105 },
+    { value: 'green', label: 'greens to blues', from: 90, to: 275 },
+    { value: 'violet', label: 'blues to pinks', from: 240, to: 360 },
+];
+
 /** Where things stand on a map of some size. Only arithmetic of axes; what stands where is told by the server. */
 export class Axes {
     readonly value;
@@ -32,11 +41,12 @@ export class Axes {
     constructor(
         readonly width: number,
         readonly height: number,
+        readonly closer: Closer = CLOSER[0]!,
     ) {
         this.plot = { left: 46, right: width - 14, top: 18, bottom: height - 34 };
         this.neutralEnd = this.plot.left + NEUTRAL_SHARE * (this.plot.right - this.plot.left);
         this.value = scaleLinear([0, 100], [this.plot.bottom, this.plot.top]);
-        this.hue = scaleLinear([0, 360], [this.neutralEnd + 14, this.plot.right]);
+        this.hue = scaleLinear([closer.from, closer.to], [this.neutralEnd + 14, this.plot.right]);
         this.lean = scaleLinear([-1, 1], [this.plot.left + 14, this.neutralEnd - 12]).clamp(true);
     }
 
@@ -48,8 +58,14 @@ export class Axes {
         return { point, x: this.x(point.hue, point.lean), y: this.value(point.exactValue) };
     }
 
+    /** What has no hue is seen however close one looks. */
+    holds(hue: number | null): boolean {
+        const along = hue === null ? null : (hue - FIRST_HUE + 360) % 360;
+        return along === null || (along >= this.closer.from && along <= this.closer.to);
+    }
+
     get hueWords(): { x: number; word: string }[] {
-        return HUE_WORDS.map(({ hue, word }) => ({ x: this.x(hue, 0), word }));
+        return HUE_WORDS.filter(({ hue }) => this.holds(hue)).map(({ hue, word }) => ({ x: this.x(hue, 0), word }));
     }
 
     reach(gap: Schemas['ShelfMap']['gaps'][number]): { rx: number; ry: number } {
@@ -100,6 +116,7 @@ export class ShelfMap {
     planId = $state('');
     setId = $state('');
     chosen = $state.raw<ReadonlySet<string>>(new Set());
+    closer = $state.raw<Closer>(CLOSER[0]!);
     private latest = new Latest<Schemas['ShelfMap']>();
 
     get map(): Schemas['ShelfMap'] | null {
@@ -119,6 +136,14 @@ export class ShelfMap {
 
     choose(ids: Iterable<string>): void {
         this.chosen = new Set(ids);
+    }
+
+    /** Chooses what is called so, and says whether there is any. */
+    find(words: string): boolean {
+        const told = words.trim().toLowerCase();
+        const found = (this.map?.points ?? []).filter((point) => point.name.toLowerCase().includes(told));
+        if (told !== '' && found.length > 0) this.choose(found.map((point) => point.id));
+        return found.length > 0;
     }
 
     toggle(id: string): void {

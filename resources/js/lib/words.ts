@@ -2,10 +2,6 @@ export function plural(count: number, one: string, many = `${one}s`): string {
     return `${count} ${count === 1 ? one : many}`;
 }
 
-export function money(minor: number): string {
-    return (minor / 100).toFixed(2);
-}
-
 export function day(iso: string): string {
     return new Date(iso).toLocaleDateString(undefined, {
         weekday: 'short',

@@ -11,10 +11,14 @@
 </section>
 
 <style>
+    section > :global(.bx--btn) {
+        justify-self: start;
+    }
+
     section {
         display: grid;
         gap: 8px;
-        justify-items: start;
+        grid-template-columns: minmax(0, 1fr);
         padding: 28px 22px;
     }
 </style>

@@ -94,12 +94,15 @@
             .every((word) => told.includes(word));
     }
 
-    function take(item: Item | undefined): void {
+    async function take(item: Item | undefined): Promise<void> {
         if (item === undefined || item.id === chosen?.id) return;
-        if (item.paint === null) {
-            adding = item.text;
-            selectedId = chosen?.id || undefined;
-        } else hand(item.paint);
+        if (item.paint !== null) return hand(item.paint);
+        selectedId = chosen?.id || undefined;
+        // Who types faster than the shelf answers may mean one that stands there.
+        await search(item.text);
+        const there = latest.answer?.find((paint) => paint.name.toLowerCase() === item.text.toLowerCase());
+        if (there) hand(there);
+        else adding = item.text;
     }
 
     function hand(paint: Paint): void {

@@ -3,6 +3,8 @@
     import { currentTheme, setTheme } from '../lib/theme.svelte';
     import PlaceMark from './PlaceMark.svelte';
 
+    let { showKeys }: { showKeys: () => void } = $props();
+
     const places = [
         { href: '#/', name: 'Bench', mark: 'bench', holds: (at: string) => at === '/' || at.startsWith('/batches') },
         { href: '#/plans', name: 'Plans', mark: 'plans', holds: (at: string) => at.startsWith('/plans') },
@@ -21,6 +23,10 @@
             {place.name}
         </a>
     {/each}
+    <button class="light keys" type="button" onclick={showKeys}>
+        <kbd>?</kbd>
+        Keys<span class="sr"> and settings</span>
+    </button>
     <button class="light" type="button" aria-pressed={isLamp} onclick={() => setTheme(isLamp ? 'day' : 'lamp')}>
         <PlaceMark name={isLamp ? 'lamp' : 'day'} />
         {isLamp ? 'Lamp' : 'Day'}<span class="sr"> light: press for {isLamp ? 'day' : 'lamp'} light</span>
@@ -74,8 +80,22 @@
         font-weight: 700;
     }
 
-    .light {
+    .keys {
         margin-top: auto;
+    }
+
+    .keys kbd {
+        display: grid;
+        place-items: center;
+        width: 22px;
+        height: 22px;
+        border: 1.5px solid currentcolor;
+        border-radius: 4px;
+        font-family: var(--face);
+        font-weight: 700;
+    }
+
+    .light:last-child {
         padding-bottom: 16px;
     }
 

@@ -54,6 +54,7 @@
     }
 </script>
 
+<svelte:head><title>{desk.batch?.name ?? 'Batch'} · Kalokroma</title></svelte:head>
 {#if desk.batch === null && desk.problem}
     <Trouble problem={desk.problem} retry={() => desk.load()} />
 {:else if desk.batch === null || craft() === null}

@@ -19,6 +19,7 @@
     $effect(() => void load());
 </script>
 
+<svelte:head><title>Bench · Kalokroma</title></svelte:head>
 <h1>What now?</h1>
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />
@@ -41,7 +42,7 @@
                     </a>
                 {/each}
             {:else if bench.counts.batches === 0}
-                <FirstSteps counts={bench.counts} />
+                <FirstSteps counts={bench.counts} changed={load} />
             {:else}
                 <Nothing title="Nothing is under way">
                     <p class="quiet">Begin one of the planned batches, or make a new one from a plan.</p>

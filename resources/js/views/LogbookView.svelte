@@ -76,6 +76,7 @@
     });
 </script>
 
+<svelte:head><title>Logbook · Kalokroma</title></svelte:head>
 <header>
     <h1>Logbook</h1>
     <div class="filter">

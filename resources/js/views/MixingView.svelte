@@ -23,6 +23,7 @@
     });
 </script>
 
+<svelte:head><title>Mixing · Kalokroma</title></svelte:head>
 <MixingHead
     >{#if bench.answers}{bench.answers.tried} owned paints tried, alone, in twos and in threes{:else}What do I have that
         makes this colour?{/if}</MixingHead

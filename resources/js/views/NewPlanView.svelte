@@ -88,6 +88,7 @@
     const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
+<svelte:head><title>New plan · Kalokroma</title></svelte:head>
 <h1>New plan</h1>
 {#if craft() === null}
     <Waiting what="the words of the craft" />

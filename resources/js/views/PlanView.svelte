@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { push, replace, router } from 'svelte-spa-router';
     import { craft } from '../lib/craft.svelte';
     import { bindKeys } from '../lib/keys.svelte';
     import { PlanDesk } from '../lib/planDesk.svelte';
@@ -9,7 +10,7 @@
     import FindingList from './plan/FindingList.svelte';
     import PlanBatches from './plan/PlanBatches.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
-    import PlanHead, { type Face } from './plan/PlanHead.svelte';
+    import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
     import RunningOrder from './plan/RunningOrder.svelte';
     import SaveState from './plan/SaveState.svelte';
     import ShelfOffers from './plan/ShelfOffers.svelte';
@@ -17,11 +18,14 @@
 
     let { params }: { params: { id: string } } = $props();
 
-    const desk = $derived(new PlanDesk(params.id));
-    let face = $state<Face>('areas');
+    const id = $derived(params.id);
+    const desk = $derived(new PlanDesk(id));
     let editing = $state(false);
-    let areaId = $state<string | null>(null);
-    let stepId = $state<string | null>(null);
+    /** Face, area and step stand in the address, so that a reload, a link and the way back find them. */
+    const asked = $derived(new URLSearchParams(router.querystring));
+    const face = $derived<Face>(FACES.find((one) => one.id === asked.get('face'))?.id ?? 'areas');
+    const areaId = $derived(asked.get('area'));
+    const stepId = $derived(asked.get('step'));
 
     $effect(() => void desk.load());
     $effect(() =>
@@ -39,12 +43,12 @@
     const notOwned = $derived(step ? (desk.plan?.looks.steps[step.id]?.notOwned ?? []) : []);
     const missingName = $derived(desk.plan?.paints.find((paint) => paint.id === notOwned[0])?.name ?? 'This paint');
 
-    function choose(nextArea: string, nextStep: string | null = null): void {
-        areaId = nextArea;
-        stepId = nextStep;
+    function choose(area: string, step: string | null = null): void {
+        void replace(`/plans/${id}?${new URLSearchParams({ area, ...(step === null ? {} : { step }) })}`);
     }
 </script>
 
+<svelte:head><title>{desk.document?.name ?? 'Plan'} · Kalokroma</title></svelte:head>
 {#if desk.plan === null && desk.problem}
     <Trouble problem={desk.problem} retry={() => desk.load()} />
     {#if desk.problem.status === 422}
@@ -54,7 +58,7 @@
     <Waiting what="the plan" />
 {:else}
     {@const table = craft()!}
-    <PlanHead {desk} plan={desk.plan} document={desk.document} {table} bind:face bind:editing />
+    <PlanHead {desk} plan={desk.plan} document={desk.document} {table} {face} bind:editing />
     <SaveState {desk} />
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
     {#if face === 'areas'}
@@ -102,13 +106,7 @@
             </div>
         </div>
     {:else if face === 'order'}
-        <RunningOrder
-            {desk}
-            open={(toArea, toStep) => {
-                choose(toArea, toStep);
-                face = 'areas';
-            }}
-        />
+        <RunningOrder {desk} open={(area, step) => void push(`/plans/${id}?${new URLSearchParams({ area, step })}`)} />
     {:else}
         <PlanBatches {desk} craft={table} />
     {/if}

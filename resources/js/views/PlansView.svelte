@@ -22,6 +22,7 @@
     $effect(() => void load());
 </script>
 
+<svelte:head><title>Plans · Kalokroma</title></svelte:head>
 <header>
     <h1>Plans</h1>
     {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}

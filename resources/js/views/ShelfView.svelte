@@ -18,6 +18,10 @@
     const room = $derived(router.location.split('/')[2] ?? '');
 </script>
 
+<svelte:head
+    ><title>{tabs.find((tab) => tab.href.split('/')[2] === room)?.name ?? 'Map'} · Shelf · Kalokroma</title
+    ></svelte:head
+>
 <header class="screen-only">
     <h1>Shelf</h1>
     <Tabs label="Shelf" {tabs} />

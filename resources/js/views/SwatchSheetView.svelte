@@ -30,6 +30,7 @@
     }
 </script>
 
+<svelte:head><title>Swatch sheet · Kalokroma</title></svelte:head>
 <header class="screen-only">
     <h1>Swatch sheet</h1>
     <div class="acts">

@@ -42,6 +42,7 @@
     );
 </script>
 
+<svelte:head><title>A list or plan · Kalokroma</title></svelte:head>
 <MixingHead
     >{wanted.busy && wanted.rows === null
         ? 'Looking along the shelf…'

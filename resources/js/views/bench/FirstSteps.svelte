@@ -2,9 +2,10 @@
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import Nothing from '../../parts/Nothing.svelte';
+    import StarterShelves from '../../parts/StarterShelves.svelte';
 
     /** The empty bench leads in: what comes first follows from what there is. */
-    let { counts }: { counts: Schemas['Bench']['counts'] } = $props();
+    let { counts, changed }: { counts: Schemas['Bench']['counts']; changed: () => unknown } = $props();
 </script>
 
 {#if counts.plans === 0}
@@ -15,11 +16,13 @@
         </p>
         <div class="acts">
             <Button size="field" href="#/plans/new">Make your first plan</Button>
-            {#if counts.owned === 0}
-                <Button size="field" kind="tertiary" href="#/shelf/files">Start with a shelf of paints</Button>
-            {/if}
         </div>
     </Nothing>
+    {#if counts.owned === 0}
+        <Nothing title="Or put a shelf of plain colours up first">
+            <StarterShelves {changed} />
+        </Nothing>
+    {/if}
 {:else}
     <Nothing title="The bench is clear">
         <p class="quiet">Nothing is being painted. Open a plan and begin a batch; its next step will lie here.</p>

@@ -57,8 +57,9 @@
                     <span class="words">
                         <bdi>{area.name}</bdi>
                         <small
-                            >{looks[area.id]?.textureLabel ?? ''}{#if area.steps.length === 0}
-                                · no steps yet{/if}</small
+                            >{looks[area.id]?.textureLabel ?? ''}{area.steps.length === 0
+                                ? ' · no steps yet'
+                                : ''}</small
                         >
                         {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
                     </span>

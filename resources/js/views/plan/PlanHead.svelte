@@ -1,5 +1,5 @@
 <script lang="ts" module>
-    import { Button } from 'carbon-components-svelte';
+    import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
     import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
     export const FACES = [
@@ -24,7 +24,7 @@
         plan,
         document,
         table,
-        face = $bindable(),
+        face,
         editing = $bindable(),
     }: { desk: PlanDesk; plan: Plan; document: PlanDocument; table: Craft; face: Face; editing: boolean } = $props();
 
@@ -78,8 +78,10 @@
         <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
             >{editing ? 'Done' : 'Model and undercoat'}</Button
         >
-        <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate</Button>
-        <Button size="small" kind="tertiary" on:click={remove}>Delete</Button>
+        <OverflowMenu size="sm" flipped iconDescription="More for this plan">
+            <OverflowMenuItem text="Duplicate" on:click={duplicate} />
+            <OverflowMenuItem text="Delete" hasDivider on:click={remove} />
+        </OverflowMenu>
     </div>
     <p class="facts quiet">
         <bdi>{document.model.name}</bdi> · {label(table.bodyTypes, document.model.bodyType)}, {document.model.heightMm} mm
@@ -87,9 +89,11 @@
     </p>
     <nav class="faces" aria-label="Faces of the plan">
         {#each FACES as one}
-            <button type="button" aria-current={face === one.id ? 'page' : undefined} onclick={() => (face = one.id)}>
-                {one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}
-            </button>
+            <a
+                href="#/plans/{desk.id}{one.id === 'areas' ? '' : `?face=${one.id}`}"
+                aria-current={face === one.id ? 'page' : undefined}
+                >{one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}</a
+            >
         {/each}
     </nav>
 </header>
@@ -120,18 +124,14 @@
         border-bottom: 1px solid var(--line);
     }
 
-    .faces button {
+    .faces a {
         padding: 6px 0;
-        border: 0;
         border-bottom: 3px solid transparent;
-        background: none;
         color: var(--ink-quiet);
-        font: inherit;
-        font-family: var(--face);
-        cursor: pointer;
+        text-decoration: none;
     }
 
-    .faces button[aria-current] {
+    .faces a[aria-current] {
         border-bottom-color: var(--ink);
         color: var(--ink);
         font-weight: 700;

@@ -2,7 +2,8 @@
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import type { Buying } from '../../lib/buying.svelte';
-    import { money, plural } from '../../lib/words';
+    import { amount, minorUnits, money } from '../../lib/money';
+    import { plural } from '../../lib/words';
     import Swatch from '../../parts/Swatch.svelte';
 
     /** One purchase, thing by thing: what it costs, what it is for, what else it brings. A price can be typed over. */
@@ -11,9 +12,9 @@
     type Item = Schemas['PurchaseItem'];
 
     function reprice(item: Item, event: Event): void {
-        const text = (event.target as HTMLInputElement).value.trim().replace(',', '.');
-        const price = text === '' ? null : Math.round(Number(text) * 100);
-        if (price === null || Number.isFinite(price)) void buying.setPrice(item, price);
+        const typed = (event.target as HTMLInputElement).value;
+        const price = minorUnits(typed);
+        if (price !== null || typed.trim() === '') void buying.setPrice(item, price);
     }
 
     function stock(item: Item): string {
@@ -27,11 +28,17 @@
 
 <section class="panel" aria-label="Basket">
     <div class="head">
-        <h2>{money(purchase.total)} <span class="quiet">here in {plural(purchase.deliveryDays, 'day')}</span></h2>
-        <div class="acts">
-            <Button size="small" kind="tertiary" on:click={() => print()}>Print the list</Button>
-            <Button size="small" on:click={() => buying.bought(purchase.items)}>Bought: put on my shelf</Button>
-        </div>
+        {#if purchase.items.length === 0}
+            <h2>Nothing to buy</h2>
+        {:else}
+            <h2>
+                {money(purchase.total)} <span class="quiet">here in {plural(purchase.deliveryDays, 'day')}</span>
+            </h2>
+            <div class="acts">
+                <Button size="small" kind="tertiary" on:click={() => print()}>Print the list</Button>
+                <Button size="small" on:click={() => buying.bought(purchase.items)}>Bought: put on my shelf</Button>
+            </div>
+        {/if}
     </div>
     {#if purchase.open.length > 0}
         <p class="open"><b>Left open:</b> {purchase.open.map((paint) => paint.name).join(', ')}</p>
@@ -71,15 +78,16 @@
                                 : ''}</span
                         >
                     </p>
-                    {#if item.isSet || item.does.some((does) => does.by.id !== does.wanted.id)}
+                    {#if item.does.some((does) => item.isSet || does.by.id !== does.wanted.id || does.uses.length > 0)}
                         <p class="does">
                             {#each item.does as does}<span
-                                    >{#if item.isSet}<Swatch
-                                            hex={does.by.colour?.hex ?? null}
-                                            size={18}
-                                        />&ensp;{/if}{does.by.id === does.wanted.id
-                                        ? does.wanted.name
-                                        : `${item.isSet ? `${does.by.name} ` : ''}for ${does.wanted.name}, ${does.difference.toFixed(1)} off`}</span
+                                    >{#if item.isSet}<Swatch hex={does.by.colour?.hex ?? null} size={18} />&ensp;{does
+                                            .by.name}
+                                    {/if}{#if does.by.id !== does.wanted.id}for {does.wanted.name}, {does.difference.toFixed(
+                                            1,
+                                        )} off{/if}
+                                    {#if does.uses.length > 0}<span class="quiet">for {does.uses.join('; ')}</span
+                                        >{/if}</span
                                 >{/each}
                         </p>
                     {/if}
@@ -89,7 +97,7 @@
                         inputmode="decimal"
                         aria-label="Price of {item.name}"
                         title="Type a price you have seen; empty goes by the shop ({money(item.quote.shopPrice)})"
-                        value={money(item.quote.price)}
+                        value={amount(item.quote.price).toFixed(2)}
                         onchange={(event) => reprice(item, event)}
                     />
                     <small class="quiet">{stock(item)}</small>

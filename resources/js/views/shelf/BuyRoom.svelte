@@ -2,9 +2,10 @@
     import { TextArea, TextInput } from 'carbon-components-svelte';
     import Tick from '../../parts/Tick.svelte';
     import { router } from 'svelte-spa-router';
-    import { got, type Named, server } from '../../lib/api';
+    import { got, type Named, server, type Schemas } from '../../lib/api';
     import { Buying, WAYS, type Source } from '../../lib/buying.svelte';
-    import { money, plural } from '../../lib/words';
+    import { minorUnits, money } from '../../lib/money';
+    import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import Desk from '../../parts/Desk.svelte';
     import Nothing from '../../parts/Nothing.svelte';
@@ -36,9 +37,16 @@
         buying.ask();
     });
 
+    /** "2 pots and a set of 8" */
+    function boxes(purchase: Schemas['Purchase']): string {
+        const pots = purchase.items.filter((item) => !item.isSet).length;
+        const sets = purchase.items.filter((item) => item.isSet).map((item) => `a set of ${item.paints.length}`);
+        return [...(pots > 0 ? [plural(pots, 'pot')] : []), ...sets].join(' and ') || 'nothing';
+    }
+
     function budget(typed: string): void {
         const value = typed.trim();
-        buying.budget = value === '' ? null : Math.round(Number(value) * 100);
+        buying.budget = minorUnits(value);
     }
 </script>
 
@@ -105,22 +113,23 @@
                 </p>
             </Nothing>
         {:else}
-            <div class="ways" role="radiogroup" aria-label="Way to buy">
-                {#each WAYS as { way, name }}
-                    {@const purchase = buying.advice.purchases[way]}
-                    <label class="panel way">
-                        <input class="sr" type="radio" name="way" value={way} bind:group={buying.way} />
-                        <span>{name}</span>
-                        <b>{money(purchase.total)}</b>
-                        <small
-                            >{plural(purchase.items.length, 'thing')}, {purchase.adds.length} new to the shelf{purchase
-                                .open.length > 0
-                                ? `, ${purchase.open.length} left open`
-                                : ''}</small
-                        >
-                    </label>
-                {/each}
-            </div>
+            {#if WAYS.some(({ way }) => buying.advice!.purchases[way].items.length > 0)}
+                <div class="ways" role="radiogroup" aria-label="Way to buy">
+                    {#each WAYS as { way, name }}
+                        {@const purchase = buying.advice.purchases[way]}
+                        <label class="panel way">
+                            <input class="sr" type="radio" name="way" value={way} bind:group={buying.way} />
+                            <span>{name}</span>
+                            <b>{money(purchase.total)}</b>
+                            <small
+                                >{boxes(purchase)}: {plural(purchase.adds.length, 'new paint')}{purchase.open.length > 0
+                                    ? `, ${purchase.open.length} left open`
+                                    : ''}</small
+                            >
+                        </label>
+                    {/each}
+                </div>
+            {/if}
             {#if buying.purchase}<Basket {buying} purchase={buying.purchase} />{/if}
         {/if}
         <SetList />

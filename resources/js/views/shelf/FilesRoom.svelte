@@ -4,6 +4,7 @@
     import { tell, warn } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
+    import StarterShelves from '../../parts/StarterShelves.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
     const ROWS_AT_ONCE = 2000;
@@ -182,8 +183,19 @@
         <p class="quiet">A few paints only? Choose them on the <a href="#/shelf">map</a>.</p>
     </section>
 </div>
+<section class="panel starters">
+    <h2>Plain colours to start with</h2>
+    <StarterShelves />
+</section>
 
 <style>
+    .starters {
+        display: grid;
+        gap: 12px;
+        margin-top: 12px;
+        padding: 14px 16px;
+    }
+
     .room {
         display: grid;
         grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);

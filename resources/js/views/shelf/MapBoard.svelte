@@ -10,31 +10,48 @@
      */
     let { shelf }: { shelf: ShelfMap } = $props();
 
+    const MOST_RX = 58;
+    const MOST_RY = 32;
+    /** Half the width of a letter, the height of a line, and what is left free around words. */
+    const LETTER = 3.3;
+    const LINE = 14;
+    const PADDING = 9;
+
     let width = $state(800);
     let height = $state(560);
     let at = $state<string | null>(null);
     let brush = $state<Brush | null>(null);
     let svg: SVGSVGElement;
 
-    const axes = $derived(new Axes(width, height));
-    const spots = $derived((shelf.map?.points ?? []).map((point) => axes.spot(point)));
-    const needs = $derived((shelf.map?.needs ?? []).map((point) => axes.spot(point)));
-    const laid = $derived((shelf.map?.laid ?? []).map((point) => axes.spot(point)));
+    const axes = $derived(new Axes(width, height, shelf.closer));
+    const seen = <T extends { hue: number | null }>(points: T[] | undefined) =>
+        (points ?? []).filter((point) => axes.holds(point.hue));
+    const spots = $derived(seen(shelf.map?.points).map((point) => axes.spot(point)));
+    const needs = $derived(seen(shelf.map?.needs).map((point) => axes.spot(point)));
+    const laid = $derived(seen(shelf.map?.laid).map((point) => axes.spot(point)));
     const gaps = $derived(
-        (shelf.map?.gaps ?? []).map((gap) => ({
-            words: gap.words,
-            x: axes.x(gap.hue, 0),
-            y: axes.value(gap.value),
-            ...axes.reach(gap),
-        })),
+        seen(shelf.map?.gaps).map((gap) => {
+            const { rx, ry } = axes.reach(gap);
+            const lines = broken(gap.words);
+            const longest = Math.max(...lines.map((line) => line.length));
+            // No larger than it must be, or it would hide what it stands beside; no smaller than its words.
+            return {
+                lines,
+                x: axes.x(gap.hue, 0),
+                y: axes.value(gap.value),
+                rx: Math.max(Math.min(MOST_RX, rx), LETTER * longest + PADDING),
+                ry: Math.max(Math.min(MOST_RY, ry), (LINE * lines.length) / 2 + PADDING),
+            };
+        }),
     );
     const size = $derived(spots.length > 300 ? 5 : spots.length > 140 ? 7 : 9);
     const walker = $derived(spots.find((spot) => spot.point.id === at) ?? spots[0] ?? null);
-    /** Most a gap's outline may take of the map, or it would hide what it stands beside. */
-    const MOST_RX = 58;
-    const MOST_RY = 32;
-    /** Half the width of a letter, to keep words on the map. */
-    const LETTER = 3.3;
+
+    /** The colour word stands below the others, so that a gap is no wider than it must be. */
+    function broken(words: string): string[] {
+        const parts = words.split(' ');
+        return parts.length < 3 ? [words] : [parts.slice(0, -1).join(' '), parts.at(-1)!];
+    }
 
     function place(event: PointerEvent): { x: number; y: number } {
         const box = svg.getBoundingClientRect();
@@ -124,14 +141,7 @@
             /></clipPath
         >
         {#each gaps as gap}
-            <ellipse
-                class="gap"
-                clip-path="url(#plot)"
-                cx={gap.x}
-                cy={gap.y}
-                rx={Math.min(MOST_RX, gap.rx)}
-                ry={Math.min(MOST_RY, gap.ry)}
-            />
+            <ellipse class="gap" clip-path="url(#plot)" cx={gap.x} cy={gap.y} rx={gap.rx} ry={gap.ry} />
         {/each}
         {#each spots as { point, x, y } (point.id)}
             <g
@@ -166,12 +176,9 @@
             </g>
         {/each}
         {#each gaps as gap}
-            {@const half = LETTER * gap.words.length}
-            <text
-                class="gap-word"
-                x={Math.max(axes.neutralEnd + half, Math.min(axes.plot.right - half, gap.x))}
-                y={gap.y + 4}
-                text-anchor="middle">{gap.words}</text
+            <text class="gap-word" y={gap.y + 4 - (LINE * (gap.lines.length - 1)) / 2} text-anchor="middle"
+                >{#each gap.lines as line, index}<tspan x={gap.x} dy={index === 0 ? 0 : LINE}>{line}</tspan
+                    >{/each}</text
             >
         {/each}
         {#if walker && at !== null}<circle class="walker" cx={walker.x} cy={walker.y} r={size + 6} />{/if}

@@ -1,9 +1,11 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
+    import { untrack } from 'svelte';
     import { router } from 'svelte-spa-router';
     import { got, type Named, type Schemas, server } from '../../lib/api';
-    import { ShelfMap } from '../../lib/shelfMap.svelte';
+    import { CLOSER, ShelfMap } from '../../lib/shelfMap.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import StarterShelves from '../../parts/StarterShelves.svelte';
     import Nothing from '../../parts/Nothing.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import MapBoard from './MapBoard.svelte';
@@ -16,6 +18,7 @@
     let sets = $state<Schemas['PaintSet'][]>([]);
 
     const query = new URLSearchParams(router.querystring);
+    const find = query.get('find') ?? '';
     shelf.planId = query.get('plan') ?? '';
     shelf.setId = query.get('set') ?? '';
     void got(server.GET('/plans/names')).then((fetched) => (plans = fetched));
@@ -23,7 +26,7 @@
 
     $effect(() => {
         void [shelf.planId, shelf.setId];
-        void shelf.load();
+        void shelf.load().then(() => find !== '' && untrack(() => shelf.find(find)));
     });
 </script>
 
@@ -31,11 +34,15 @@
     <Trouble problem={shelf.problem} retry={() => shelf.load()} />
 {:else if shelf.map && shelf.map.points.length === 0}
     <Nothing title="Your shelf is empty">
-        <p class="quiet">Bring in a list, add a paint by hand, or scan your pots. Then this is where they stand.</p>
+        <p class="quiet">
+            Put plain colours up with one press, bring in a list, add a paint by hand, or scan your pots. Then this is
+            where they stand.
+        </p>
         <div class="acts">
             <Button size="small" href="#/shelf/files">Bring in a list</Button>
             <Button size="small" kind="tertiary" href="#/shelf/measure/scanner">Scan pots</Button>
         </div>
+        <StarterShelves changed={() => shelf.load()} />
     </Nothing>
 {:else}
     <div class="room">
@@ -58,6 +65,12 @@
                         ...sets.map((set) => ({ value: set.id, label: `${set.name} (${set.new.length} new)` })),
                     ]}
                     change={(id) => (shelf.setId = id)}
+                />
+                <Choose
+                    label="Look at"
+                    value={shelf.closer.value}
+                    choices={CLOSER}
+                    change={(value) => (shelf.closer = CLOSER.find((one) => one.value === value) ?? shelf.closer)}
                 />
             </div>
             <MapBoard {shelf} />
@@ -85,7 +98,7 @@
 
     .over {
         display: grid;
-        grid-template-columns: minmax(0, 300px) minmax(0, 300px);
+        grid-template-columns: repeat(3, minmax(0, 1fr));
         gap: 10px;
         align-items: end;
     }

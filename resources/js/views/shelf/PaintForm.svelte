@@ -6,7 +6,10 @@
     import { craft } from '../../lib/craft.svelte';
     import { forget, keep, kept } from '../../lib/kept';
     import { tell } from '../../lib/notices.svelte';
+    import { amount, minorUnits } from '../../lib/money';
+    import { settings } from '../../lib/settings.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
     /** A paint by hand, new or changed. A measured swatch or a scanned code may be there to start with. */
@@ -24,18 +27,22 @@
 
     // svelte-ignore state_referenced_locally
     const keptAs = `paint.${paint === null ? 'new' : `${paint.id}.${paint.version}`}`;
+    /** Of the paint added last: the next one is often of the same maker and size. */
+    type Last = { maker: string; range: string; volumeMl: number; price: number };
+    // svelte-ignore state_referenced_locally
+    const last = paint === null ? kept<Last>('lastPaint') : null;
     // svelte-ignore state_referenced_locally
     const first = {
-        maker: paint?.maker ?? '',
-        range: paint?.range ?? '',
+        maker: paint?.maker ?? last?.maker ?? '',
+        range: paint?.range ?? last?.range ?? '',
         code: paint?.code ?? '',
         name: paint?.name ?? '',
         kind: (paint?.kind ?? 'opaque') as string,
         swatch: paint?.swatch ?? start.swatch ?? '#808080',
         opacity: paint === null || paint.opacityIsEstimate ? null : paint.opacity,
         finish: (paint?.finish ?? 'matt') as string,
-        volumeMl: paint?.volumeMl ?? 17,
-        price: paint?.price ?? 0,
+        volumeMl: paint?.volumeMl ?? last?.volumeMl ?? 17,
+        price: paint?.price ?? last?.price ?? 0,
         barcode: paint?.barcode ?? start.barcode ?? '',
     };
     // What comes along from a measurement or a scan goes before what was typed and left.
@@ -49,8 +56,12 @@
         else keep(keptAs, $state.snapshot(form));
     });
 
+    const MORE = ['maker', 'range', 'code', 'barcode', 'volumeMl', 'price', 'finish', 'opacity'];
+    let owned = $state(true);
+    let price = $state(form.price === 0 ? '' : amount(form.price).toFixed(2));
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    let box = $state<HTMLFormElement>();
     const isTransparent = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isTransparent ?? false);
     let asksBottle = $state(false);
     let bottle = $state('#3a1f10');
@@ -68,7 +79,9 @@
         busy = true;
         const body = {
             ...form,
+            price: price.trim() === '' ? 0 : (minorUnits(price) ?? -1),
             swatch: isClear ? null : form.swatch,
+            ...(paint === null ? { pots: owned ? 1 : 0 } : {}),
             // A measured colour is kept as it was measured, unless another was typed over it.
             ...(measured !== undefined && form.swatch === given.swatch ? { measured } : {}),
         };
@@ -80,26 +93,28 @@
                           server.PUT('/paints/{id}', { ...of(paint.id), body: { ...body, version: paint.version } }),
                       );
             forget(keptAs);
-            tell(`“${stored.name}” is in the catalogue.`);
+            const { maker, range, volumeMl, price: cost } = stored;
+            keep('lastPaint', { maker, range, volumeMl, price: cost });
+            tell(`“${stored.name}” is ${paint === null && owned ? 'on your shelf' : 'in the catalogue'}.`);
             saved(stored);
         } catch (error) {
             problem = asProblem(error);
+            setTimeout(() =>
+                box?.querySelector<HTMLElement>('[data-invalid="true"], [data-invalid="true"] input')?.focus(),
+            );
         }
         busy = false;
     }
 
+    const faulty = (fields: string[]) => fields.some((field) => problem?.at(field));
     const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
-<form class="panel" onsubmit={save} novalidate>
+<form class="panel" onsubmit={save} bind:this={box} novalidate>
     <h2>{paint === null ? 'Add a paint' : `Edit ${paint.name}`}</h2>
     {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
     <TextInput size="sm" labelText="Name" bind:value={form.name} dir="auto" {...at('name')} />
     <div class="two">
-        <TextInput size="sm" labelText="Maker" bind:value={form.maker} dir="auto" {...at('maker')} />
-        <TextInput size="sm" labelText="Range" bind:value={form.range} dir="auto" {...at('range')} />
-        <TextInput size="sm" labelText="Code" bind:value={form.code} {...at('code')} />
-        <TextInput size="sm" labelText="Barcode" bind:value={form.barcode} {...at('barcode')} />
         <Choose
             label="Kind"
             value={form.kind}
@@ -107,34 +122,18 @@
             fault={problem?.at('kind') ?? ''}
             change={(kind) => (form.kind = kind)}
         />
-        <Choose
-            label="Finish"
-            value={form.finish}
-            choices={craft()?.finishes ?? []}
-            fault={problem?.at('finish') ?? ''}
-            change={(finish) => (form.finish = finish)}
-        />
         {#if !isClear}
             <div class="swatch">
                 <TextInput
                     size="sm"
-                    labelText={isTransparent ? 'One coat over white' : 'Swatch'}
+                    labelText={isTransparent ? 'One coat over white' : 'Its colour, dry'}
                     bind:value={form.swatch}
                     {...at('swatch')}
                 />
                 <label class="colour"
-                    ><span class="sr">Pick the swatch</span><input type="color" bind:value={form.swatch} /></label
+                    ><span class="sr">Pick the colour</span><input type="color" bind:value={form.swatch} /></label
                 >
             </div>
-            <NumberInput
-                size="sm"
-                labelText="Opacity, 0 to 1"
-                allowEmpty
-                step={0.05}
-                bind:value={form.opacity}
-                helperText="empty: estimated"
-                {...at('opacity')}
-            />
         {/if}
         {#if isTransparent}
             <div class="bottle">
@@ -157,9 +156,46 @@
                 {/if}
             </div>
         {/if}
-        <NumberInput size="sm" labelText="Pot, ml" step={1} bind:value={form.volumeMl} {...at('volumeMl')} />
-        <NumberInput size="sm" labelText="Price, minor units" step={10} bind:value={form.price} {...at('price')} />
     </div>
+    <details open={paint !== null || faulty(MORE)}>
+        <summary>Maker, code, price and more <span class="quiet">{paint === null ? 'if you like' : ''}</span></summary>
+        <div class="two">
+            <TextInput size="sm" labelText="Maker" bind:value={form.maker} dir="auto" {...at('maker')} />
+            <TextInput size="sm" labelText="Range" bind:value={form.range} dir="auto" {...at('range')} />
+            <TextInput size="sm" labelText="Code" bind:value={form.code} {...at('code')} />
+            <TextInput size="sm" labelText="Barcode" bind:value={form.barcode} {...at('barcode')} />
+            <NumberInput size="sm" labelText="Pot, ml" hideSteppers bind:value={form.volumeMl} {...at('volumeMl')} />
+            <TextInput
+                size="sm"
+                labelText="Price, {settings.currency}"
+                inputmode="decimal"
+                bind:value={price}
+                {...at('price')}
+            />
+            <Choose
+                label="Finish"
+                value={form.finish}
+                choices={craft()?.finishes ?? []}
+                fault={problem?.at('finish') ?? ''}
+                change={(finish) => (form.finish = finish)}
+            />
+            {#if !isClear}
+                <NumberInput
+                    size="sm"
+                    labelText="Opacity, 0 to 1"
+                    allowEmpty
+                    hideSteppers
+                    step={0.05}
+                    bind:value={form.opacity}
+                    helperText="empty: estimated"
+                    {...at('opacity')}
+                />
+            {/if}
+        </div>
+    </details>
+    {#if paint === null}
+        <Tick label="I have it: one pot on my shelf" checked={owned} change={(checked) => (owned = checked)} />
+    {/if}
     <div class="acts">
         <Button size="small" type="submit" disabled={busy}>{paint === null ? 'Add it' : 'Save it'}</Button>
         <Button size="small" kind="tertiary" on:click={leave}>Leave it</Button>
@@ -178,6 +214,11 @@
         grid-template-columns: repeat(2, minmax(0, 1fr));
         gap: 10px;
         align-items: start;
+    }
+
+    summary {
+        margin-bottom: 8px;
+        cursor: pointer;
     }
 
     .swatch {

@@ -3,7 +3,8 @@
     import { got, of, server, type Paint, type Schemas } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
     import type { Shelf } from '../../lib/shelf.svelte';
-    import { money, plural } from '../../lib/words';
+    import { money } from '../../lib/money';
+    import { plural } from '../../lib/words';
     import Words from '../../parts/Words.svelte';
     import PaintForm from './PaintForm.svelte';
 

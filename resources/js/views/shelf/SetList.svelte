@@ -1,6 +1,6 @@
 <script lang="ts">
     import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
-    import { money } from '../../lib/words';
+    import { money } from '../../lib/money';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/api';
-    import { day as longDay, money } from '../../lib/words';
+    import { money } from '../../lib/money';
+    import { day as longDay } from '../../lib/words';
 
     /** The purchase on paper, with boxes to tick. */
     let { day, purchase }: { day: string; purchase: Schemas['Purchase'] } = $props();
