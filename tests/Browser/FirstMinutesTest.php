@@ -123,6 +123,7 @@ final class FirstMinutesTest extends BrowserTestCase
             $this->type(WebDriverKeys::ENTER);
         }
         $this->seeNot('//div[contains(@class, "here")]');
+        $this->await('document.activeElement !== document.body', '', 'the focus to have a home');
     }
 
     private function await(string $script, string $argument, string $what): void
@@ -170,7 +171,13 @@ final class FirstMinutesTest extends BrowserTestCase
         }, "$name to be on the way");
         for ($i = 0; $i < abs((int) $steps); $i++) {
             $this->keys++;
-            self::driver()->getKeyboard()->sendKeys($steps > 0 ? WebDriverKeys::TAB : [WebDriverKeys::SHIFT, WebDriverKeys::TAB, WebDriverKeys::NULL]);
+            if ($steps < 0) {
+                self::driver()->getKeyboard()->pressKey(WebDriverKeys::SHIFT);
+            }
+            self::driver()->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+            if ($steps < 0) {
+                self::driver()->getKeyboard()->releaseKey(WebDriverKeys::SHIFT);
+            }
         }
         $this->waitForFocus($name);
     }

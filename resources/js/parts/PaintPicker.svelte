@@ -1,6 +1,6 @@
 <script lang="ts">
     import { ComboBox } from 'carbon-components-svelte';
-    import { onMount } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import { got, server, type Paint, type Schemas } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
     import NewPaintHere from './NewPaintHere.svelte';
@@ -109,6 +109,8 @@
         adding = null;
         if (chosen === null) [text, selectedId] = ['', undefined];
         pick(paint);
+        // The cursor stays where it was chosen, whatever of the panel is gone by then.
+        void tick().then(() => input?.isConnected && input.focus());
     }
 
     /** What was typed and is nobody's name is not lost: it may be a new paint's. */

@@ -26,6 +26,8 @@
     } = $props();
 
     let adding = $state(false);
+    /** The part that was chosen last takes the cursor when it is drawn anew. */
+    let last = $state(-1);
     const picked = $state<Record<string, { name: string; hex: string | null; kind: Schemas['Kind'] }>>({});
     const isEmpty = $derived(mix.length === 0);
 
@@ -37,6 +39,7 @@
     function pick(index: number, paint: Schemas['Paint']): void {
         picked[paint.id] = { name: paint.name, hex: paint.swatch, kind: paint.kind };
         adding = false;
+        last = index;
         if (mix.some((part, at) => part.paint === paint.id && at !== index)) {
             return warn(`${paint.name} is in the mix already: give it more parts.`);
         }
@@ -54,6 +57,7 @@
                 <PaintPicker
                     label={index === 0 ? 'Paint' : `Paint ${index + 1}`}
                     hideLabel={index > 0}
+                    ready={last === index}
                     chosen={{ id: part.paint, name: paint?.name ?? '…' }}
                     pick={(chosen) => pick(index, chosen)}
                 />
