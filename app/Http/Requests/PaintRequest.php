@@ -113,8 +113,11 @@ final class PaintRequest extends FormRequest
         return is_array($given) ? MeasuredFields::write(MeasuredFields::read(DocumentReader::of($given), $this->kind() ?? Kind::Opaque)) : null;
     }
 
+    /** Opaque unless it says otherwise; null when it says something that is none. */
     private function kind(): ?Kind
     {
-        return is_string($this->input('kind')) ? Kind::tryFrom($this->input('kind')) : null;
+        $kind = $this->input('kind') ?? Kind::Opaque->value;
+
+        return is_string($kind) ? Kind::tryFrom($kind) : null;
     }
 }

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Product;
+
+/** What a newcomer does first: begin a plan by naming things, add paints by name, put a shelf up, keep a mix, set a currency. */
+final class FirstStepsTest extends HttpTestCase
+{
+    public function testAPlanBegunWithNamesKnowsWhatItsAreasAre(): void
+    {
+        $body = ['name' => 'Piker', 'undercoat' => ['base' => $this->paint('Mid Grey Primer')->id, 'light' => null], 'areas' => ['Cloak', 'Brass lantern']];
+        $sketch = $this->ask('POST', '/plans/sketch', $body);
+        $plan = $this->ask('POST', '/plans/begin', $body, 201);
+
+        self::assertSame([['broad folds', 'cloth', 'Basecoat'], ['hard-edged panel', 'metal', 'Basecoat']], array_map(static fn(array $area): array => [$area['texture'], $area['material'], $area['first']], $sketch['areas']));
+        self::assertSame(['broad-folds', 'hard-edged-panel'], array_column($plan['document']['areas'], 'texture'));
+        self::assertSame(['Piker', 32, 'on-foot'], [$plan['document']['model']['name'], $plan['document']['model']['heightMm'], $plan['document']['model']['bodyType']]);
+        // What was shown beforehand is what stands there afterwards.
+        $looks = array_values($plan['looks']['areas']);
+        self::assertSame([$sketch['areas'][0]['look'], $sketch['areas'][1]['look']], [$looks[0]['strip']['final'], $looks[1]['strip']['final']]);
+    }
+
+    public function testASketchShowsWhatIsThereSoFarAndABeginningNamesWhatIsMissing(): void
+    {
+        self::assertNull($this->ask('POST', '/plans/sketch', ['name' => '', 'areas' => ['Face']])['areas'][0]['look']);
+        self::assertSame([], $this->ask('POST', '/plans/sketch', ['name' => '', 'areas' => []])['areas']);
+        self::assertEqualsCanonicalizing(['name', 'model.name', 'undercoat.base'], self::fields($this->ask('POST', '/plans/begin', ['name' => '', 'areas' => ['Face']], 422)));
+        self::assertSame(['areas'], self::fields($this->ask('POST', '/plans/begin', ['name' => 'x', 'areas' => array_fill(0, 61, 'Face')], 422)));
+        self::assertSame(['areas.0'], self::fields($this->ask('POST', '/plans/sketch', ['name' => 'x', 'areas' => [str_repeat('x', 121)]], 422)));
+    }
+
+    public function testEditsAreMadeUndoneAndRefusedWhenStale(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $edit = fn(array $edit, int $version, int $status = 200): array => $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $version, 'edit' => $edit], $status);
+        $area = $edit(['do' => 'add-area', 'id' => 'new-area', 'name' => 'Chain mail'], $plan['version']);
+        $step = $edit(['do' => 'add-step', 'id' => 'new-step', 'area' => 'new-area'], $area['version']);
+        $painted = $edit(['do' => 'paint-step', 'step' => 'new-step', 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]], $step['version']);
+        $last = $painted['document']['areas'][count($painted['document']['areas']) - 1];
+
+        self::assertSame(['scales-or-chain', 'metal', 'basecoat'], [$last['texture'], $last['material'], $last['steps'][0]['technique']]);
+        self::assertSame($painted['looks']['areas']['new-area']['strip']['stages'][2]['forecast']['coats'], $last['steps'][0]['coats']);
+        self::assertSame($step['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $painted['version']])['document']);
+
+        $edit(['do' => 'add-area', 'id' => 'late', 'name' => 'Late'], $plan['version'], 409);
+        self::assertSame(['step'], self::fields($edit(['do' => 'swap-technique', 'step' => 'gone', 'technique' => 'wash'], $painted['version'] + 1, 422)));
+        self::assertSame(['do'], self::fields($edit(['do' => 'explode'], $painted['version'] + 1, 422)));
+        $this->ask('POST', '/plans/nobody/edits', ['version' => 1, 'edit' => ['do' => 'add-area', 'id' => 'a', 'name' => 'b']], 404);
+    }
+
+    public function testNameAndColourAreEnoughForAPaintAndItStandsOnTheShelf(): void
+    {
+        $paint = $this->ask('POST', '/paints', ['name' => 'Ferry Lamp', 'swatch' => '#e0b020'], 201);
+        $again = $this->ask('POST', '/paints', ['name' => 'Ferry Lamp', 'swatch' => '#e0b021', 'pots' => 0], 201);
+
+        self::assertSame(['no maker', 'ferry-lamp', 'opaque', 17, 1, 17], [$paint['maker'], $paint['code'], $paint['kind'], $paint['volumeMl'], $paint['pot']['pots'], $paint['pot']['remainingMl']]);
+        self::assertSame(['ferry-lamp-2', 0], [$again['code'], $again['pot']['pots']]);
+        self::assertSame(['swatch'], self::fields($this->ask('POST', '/paints', ['name' => 'Ferry Lamp'], 422)));
+        self::assertSame(['name'], self::fields($this->ask('POST', '/paints', ['swatch' => '#e0b020'], 422)));
+        self::assertSame(['pots'], self::fields($this->ask('POST', '/paints', ['name' => 'x', 'swatch' => '#e0b020', 'pots' => -1], 422)));
+    }
+
+    public function testANameSuggestsKindAndColour(): void
+    {
+        self::assertSame(['kind' => 'primer', 'swatch' => '#1c1b1c', 'knowsColour' => true], $this->ask('GET', '/paint-guess?name=Black+primer'));
+        self::assertSame(['primer', false], array_values(array_diff_key($this->ask('GET', '/paint-guess?name=Zzz&kind=primer'), ['swatch' => 0])));
+        self::assertSame(['name'], self::fields($this->ask('GET', '/paint-guess?name=', null, 422)));
+        self::assertSame(['kind'], self::fields($this->ask('GET', '/paint-guess?name=x&kind=glitter', null, 422)));
+    }
+
+    public function testAShelfToStartWithIsPutUpOnceAndTakenBack(): void
+    {
+        $shelves = $this->ask('GET', '/starters');
+        self::assertCount(6, $shelves);
+        $before = [Product::query()->count(), $this->ask('GET', '/paints?owned=owned')['total']];
+        foreach ($shelves as $shelf) {
+            self::assertSame(0, $shelf['owned']);
+            // Each is enough for a recipe from primer to highlight.
+            self::assertContains('primer', array_column($shelf['paints'], 'kind'));
+            self::assertNotEmpty(array_intersect(['wash', 'one-coat'], array_column($shelf['paints'], 'kind')));
+        }
+        $done = $this->ask('POST', '/starters/metal-and-machine');
+        self::assertCount(13, $done['pots']);
+        self::assertSame(13, array_column($this->ask('GET', '/starters'), 'owned', 'id')['metal-and-machine']);
+        self::assertSame(['paints' => [], 'pots' => []], $this->ask('POST', '/starters/metal-and-machine'));
+
+        // A pot that was used since stays.
+        $used = $this->ask('GET', '/paints/'.$done['pots'][0])['paint'];
+        $this->ask('PUT', '/paints/'.$used['id'].'/pot', ['pots' => 2, 'remainingMl' => 30, 'note' => '', 'wished' => false, 'version' => $used['pot']['version']]);
+        $this->ask('POST', '/starters/metal-and-machine/back', $done, 204);
+        self::assertSame([$before[0] + 1, $before[1] + 1], [Product::query()->count(), $this->ask('GET', '/paints?owned=owned')['total']]);
+
+        // Taken down it can be put up again.
+        self::assertCount(12, $this->ask('POST', '/starters/metal-and-machine')['pots']);
+        $this->ask('POST', '/starters/nothing-like-it', null, 404);
+    }
+
+    public function testAMixIsKeptByNameDroppedAndBroughtBack(): void
+    {
+        $mix = [['paint' => $this->paint('Rowan Red')->id, 'parts' => 2], ['paint' => $this->paint('Oilskin Yellow')->id, 'parts' => 1]];
+        $kept = $this->ask('POST', '/kept-mixes', ['name' => 'Lamp glow', 'mix' => $mix], 201);
+        $list = $this->ask('GET', '/kept-mixes');
+        self::assertSame(['Lamp glow', '2 Rowan Red : 1 Oilskin Yellow'], [$list[0]['name'], $list[0]['mix']['words']]);
+
+        $this->ask('DELETE', "/kept-mixes/$kept[id]", null, 204);
+        self::assertSame([], $this->ask('GET', '/kept-mixes'));
+        $this->ask('POST', "/kept-mixes/$kept[id]/restore");
+        self::assertCount(1, $this->ask('GET', '/kept-mixes'));
+        self::assertSame(['name'], self::fields($this->ask('POST', '/kept-mixes', ['name' => '', 'mix' => $mix], 422)));
+        self::assertSame(['mix.0.paint'], self::fields($this->ask('POST', '/kept-mixes', ['name' => 'x', 'mix' => [['paint' => 'nobody', 'parts' => 1]]], 422)));
+        self::assertSame(['mix'], self::fields($this->ask('POST', '/kept-mixes', ['name' => 'x', 'mix' => [...$mix, ...$mix]], 422)));
+    }
+
+    public function testPricesHaveACurrencyThatCanBeSet(): void
+    {
+        self::assertSame('EUR', $this->ask('GET', '/settings')['currency']);
+        self::assertSame('CHF', $this->ask('PUT', '/settings', ['currency' => 'CHF'])['currency']);
+        self::assertSame('CHF', $this->ask('GET', '/settings')['currency']);
+        foreach (['', 'euro', 'eur', '€', 5, ['EUR']] as $wrong) {
+            self::assertSame(['currency'], self::fields($this->ask('PUT', '/settings', ['currency' => $wrong], 422)));
+        }
+        self::assertSame('CHF', $this->ask('GET', '/settings')['currency']);
+    }
+}
