@@ -40,7 +40,7 @@ final class Demo
             foreach (['bound-capstan', 'heron-provost', 'ferry-warden'] as $name) {
                 $plans[$name] = $this->plans->bringIn(File::json(resource_path("demo/plans/$name.json")));
             }
-            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}}> $batches */
+            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>}> $batches */
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
@@ -48,7 +48,7 @@ final class Demo
         });
     }
 
-    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}} $wish */
+    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>} $wish */
     private function paint(Plan $plan, array $wish): void
     {
         $today = Carbon::today();
@@ -64,15 +64,15 @@ final class Demo
             }
             $minutes = $models * max(1, $wish['pace']['minutesPerModel'] - 2 + ($index * 5) % 4);
             $evening = $this->nextSitting($evening, $minutes);
-            $this->record($batch, $pass->step->id, $models, $minutes, $evening);
+            $this->record($batch, $pass->step->id, $models, $minutes, $evening, $wish['notes'][$index] ?? '');
         }
     }
 
     /** As somebody would have recorded it that evening. */
-    private function record(Batch $batch, string $stepId, int $models, int $minutes, Carbon $evening): void
+    private function record(Batch $batch, string $stepId, int $models, int $minutes, Carbon $evening, string $note): void
     {
         (new Logbook(new StoppedClock($evening->toDateTimeImmutable())))->record($batch->id, [
-            'id' => (string) Str::ulid($evening), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => '',
+            'id' => (string) Str::ulid($evening), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => $note,
         ]);
     }
 

@@ -115,7 +115,7 @@ final class EditingTest extends BrowserTestCase
         $this->pressNamed('Add a paint');
         $this->pressNamed('Add it');
         $this->see('//form//*[contains(., "This may not be empty.")]');
-        self::assertSame($this->field('Name')->getID(), self::driver()->switchTo()->activeElement()->getID());
+        Patience::until(fn(): bool => $this->field('Name')->equals(self::driver()->switchTo()->activeElement()), 'the faulty field to have the cursor');
         $this->fill('Name', 'Ferry Lamp');
         $this->pressNamed('Add it');
         $this->see('//section[@aria-label="Ferry Lamp"]//dd[contains(., "1 pot")]');

@@ -66,9 +66,33 @@ final class HabitsTest extends BrowserTestCase
         $this->visit('#/');
         $this->see('//h1[.="What now?"]');
         $this->key('?');
-        $this->see('//aside[@aria-label="Keys"]//dd[.="find a paint"]');
+        $this->see('//*[@role="dialog"]//dd[.="find a paint"]');
         $this->key('?');
-        $this->seeNot('//aside[@aria-label="Keys"]');
+        $this->seeNot('//*[@role="dialog"]');
+    }
+
+    /** Who strikes keys by mistake can switch the letters off; the panel is still reached, by its button. */
+    public function testSingleLettersCanBeSwitchedOffAndTheCurrencySet(): void
+    {
+        $this->visit('#/shelf/buy');
+        $this->see('//section[@aria-label="Basket"]//h2[contains(., "€")]');
+        $this->press('//nav//button[contains(., "Keys")]');
+        $this->see('//*[@role="dialog"]//h2[.="Keys and settings"]');
+        $this->fill('Currency of prices', 'chf'.WebDriverKeys::TAB);
+        $this->see('//section[@aria-label="Basket"]//h2[contains(., "CHF")]');
+        $this->press('//*[@role="dialog"]//label[contains(., "Single letters")]');
+        $this->key(WebDriverKeys::ESCAPE);
+        $this->seeNot('//*[@role="dialog"]');
+        self::driver()->navigate()->refresh();
+        $this->see('//section[@aria-label="Basket"]//h2[contains(., "CHF")]');
+        $this->key('?');
+        $this->key('/');
+        $this->seeNot('//*[@role="dialog"]');
+        self::assertStringContainsString('#/shelf/buy', self::driver()->getCurrentURL());
+        $this->press('//nav//button[contains(., "Keys")]');
+        $this->press('//*[@role="dialog"]//label[contains(., "Single letters")]');
+        $this->fill('Currency of prices', 'EUR'.WebDriverKeys::TAB);
+        $this->see('//section[@aria-label="Basket"]//h2[contains(., "€")]');
     }
 
     public function testAnEntryOfTheLogbookIsTakenOutAndPutBack(): void
@@ -77,7 +101,7 @@ final class HabitsTest extends BrowserTestCase
         $this->see('//section//li');
         $count = fn(): int => count(self::driver()->findElements(WebDriverBy::xpath('//section//li')));
         $before = $count();
-        $this->press('(//section//li//button[normalize-space(.)="Take back"])[1]');
+        $this->more('Take back');
         Patience::until(static fn(): bool => $count() === $before - 1, 'one entry less');
         $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
         Patience::until(static fn(): bool => $count() === $before, 'the entry again');
@@ -87,17 +111,17 @@ final class HabitsTest extends BrowserTestCase
     public function testAnEntryIsPutRightAndWhatWasTakenBackStaysInReach(): void
     {
         $this->visit('#/logbook');
-        $this->press('(//section//li//button[normalize-space(.)="Edit"])[1]');
+        $this->more('Edit');
         $this->fill('Note', 'thin coats, cold room');
         // What is typed survives a reload.
         self::driver()->navigate()->refresh();
-        $this->press('(//section//li//button[normalize-space(.)="Edit"])[1]');
+        $this->more('Edit');
         Patience::until(fn(): bool => $this->field('Note')->getAttribute('value') === 'thin coats, cold room', 'the note that was typed');
         $this->pressNamed('Save it');
         $this->see('(//section//li)[1][contains(., "thin coats, cold room")]');
         self::assertSame('Edit', self::driver()->switchTo()->activeElement()->getText());
 
-        $this->press('(//section//li//button[normalize-space(.)="Take back"])[1]');
+        $this->more('Take back');
         $this->see('//*[contains(., "taken back; the step is open again")]');
         $this->choose('Shown', 'what was taken back');
         $this->see('//section//li[contains(., "thin coats, cold room")]');
@@ -142,6 +166,13 @@ final class HabitsTest extends BrowserTestCase
         $this->press('//summary[contains(., "Model, size and light")]');
         Patience::until(fn(): bool => $this->field('Model, if it has a name of its own')->getAttribute('value') === 'Piker', 'what was typed');
         self::assertSame('Piker', $this->field('Model, if it has a name of its own')->getAttribute('value'));
+    }
+
+    /** From the menu of the newest entry. */
+    private function more(string $what): void
+    {
+        $this->press('(//section//li//button[contains(@class, "bx--overflow-menu")])[1]');
+        $this->press("//*[@role=\"menu\"]//button[normalize-space(.)=\"$what\"]");
     }
 
     private function openWarden(): void

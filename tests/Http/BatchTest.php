@@ -26,6 +26,23 @@ final class BatchTest extends HttpTestCase
         self::assertSame([1, ['First five wardens']], [$bench['finishedInAll'], array_column($bench['finished'], 'name')]);
     }
 
+    public function testTheLogbookIsSearchedByNoteAreaTechniqueAndPaint(): void
+    {
+        $all = $this->ask('GET', '/log')['total'];
+        foreach (['lamp' => 'Night shift', 'pooled' => 'First five wardens', 'breeches wash' => 'Breeches', 'umber' => 'Umber Wash', 'NIGHT' => 'Night shift'] as $words => $told) {
+            $found = $this->ask('GET', '/log?find='.urlencode((string) $words));
+            self::assertGreaterThan(0, $found['total'], (string) $words);
+            self::assertLessThan($all, $found['total'], (string) $words);
+            foreach ($found['entries'] as $entry) {
+                self::assertStringContainsStringIgnoringCase($told, implode(' ', [$entry['areaName'], $entry['mixWords'], $entry['batchName']]), (string) $words);
+            }
+        }
+        foreach (['%', '_', 'nothing-like-it', "'"] as $words) {
+            self::assertSame(0, $this->ask('GET', '/log?find='.urlencode($words))['total'], $words);
+        }
+        self::assertSame(['find'], self::fields($this->ask('GET', '/log?find='.str_repeat('x', 201), null, 422)));
+    }
+
     public function testTheBatchThatWasPaintedOnLastLiesFirstOnTheBench(): void
     {
         $mine = $this->done($this->begin(5), 'undercoat', 1);

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Batches\Logbook;
+use App\Batches\LogSearch;
 use App\Http\Requests\LogEntryRequest;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\LogEntryResource;
 use App\Models\LogEntry;
 use App\Plans\Strips;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -22,8 +24,10 @@ final class LogController
     public function index(Request $request): JsonResponse
     {
         $batch = $request->query('batch');
+        $wish = $request->validate(['find' => ['nullable', 'string', 'max:200']]);
         $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch')
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
+            ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
         /** @var array<string, Strips> $strips by batch */
         $strips = [];

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Step, Strip } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
+    import { plural } from '../lib/words';
     import { reorder } from '../lib/reorder';
     import TechniqueMark from './TechniqueMark.svelte';
     import ZoneBars from './ZoneBars.svelte';
@@ -60,7 +61,7 @@
                     />{stage.technique}</span
                 >
                 <span class="values"
-                    >{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} – ${stage.highest}`}</span
+                    >{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} to ${stage.highest}`}</span
                 >
             </li>
         {/each}
@@ -87,10 +88,12 @@
                     >
                     <bdi class="mix">{mixWords(step.id)}</bdi>
                     <span class="values">
-                        {#if stage}{stage.lowest === stage.highest
-                                ? stage.lowest
-                                : `${stage.lowest} – ${stage.highest}`}{/if}
-                        {#if step.coats > 1}<b>{step.coats}×<span class="sr"> coats</span></b>{/if}
+                        {#if stage}<span
+                                >{stage.lowest === stage.highest
+                                    ? stage.lowest
+                                    : `${stage.lowest} to ${stage.highest}`}</span
+                            >{/if}
+                        {#if step.coats > 1}<b>{plural(step.coats, 'coat')}</b>{/if}
                         {#if warned.includes(step.id)}<span class="warned"
                                 >look<span class="sr"> at a finding</span></span
                             >{/if}
@@ -200,8 +203,13 @@
 
     .values {
         display: flex;
-        gap: 8px;
+        flex-wrap: wrap;
+        gap: 0 8px;
         margin-top: auto;
+    }
+
+    .values :global(*) {
+        white-space: nowrap;
     }
 
     .warned {

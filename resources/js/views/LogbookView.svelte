@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
+    import { Button, Search } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
     import { asProblem, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
@@ -15,6 +15,7 @@
     let problem = $state<Problem | null>(null);
     let batch = $state(new URLSearchParams(router.querystring).get('batch') ?? '');
     let undone = $state(false);
+    let find = $state('');
 
     const days = $derived.by(() => {
         const grouped: { day: string; minutes: number; entries: Schemas['ToldEntry'][] }[] = [];
@@ -37,7 +38,14 @@
             const [more, all] = await Promise.all([
                 got(
                     server.GET('/log', {
-                        params: { query: { page, undone: undone ? '1' : undefined, batch: batch || undefined } },
+                        params: {
+                            query: {
+                                page,
+                                undone: undone ? '1' : undefined,
+                                batch: batch || undefined,
+                                find: find.trim() || undefined,
+                            },
+                        },
                     }),
                 ),
                 got(server.GET('/batches/names')),
@@ -71,8 +79,9 @@
     }
 
     $effect(() => {
-        void [batch, undone];
-        void load();
+        void [batch, undone, find];
+        const soon = setTimeout(() => void load(), find === '' ? 0 : 150);
+        return () => clearTimeout(soon);
     });
 </script>
 
@@ -80,6 +89,7 @@
 <header>
     <h1>Logbook</h1>
     <div class="filter">
+        <Search size="sm" labelText="Find in the logbook" placeholder="A note, an area, a paint" bind:value={find} />
         <Choose label="Batch" value={batch} {choices} change={(value) => (batch = value)} />
         <Choose
             label="Shown"
@@ -98,7 +108,10 @@
     <Waiting what="the logbook" />
 {:else if log.entries.length === 0}
     <div class="panel nothing">
-        {#if undone}
+        {#if find.trim() !== ''}
+            <h2>Nothing tells of “{find.trim()}”</h2>
+            <p class="quiet">Notes, areas, techniques, paints and batches are looked through.</p>
+        {:else if undone}
             <h2>Nothing was taken back</h2>
             <p class="quiet">What is taken back stands here, and can be put back at any time.</p>
         {:else}

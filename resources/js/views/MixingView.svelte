@@ -1,11 +1,15 @@
 <script lang="ts">
     import { router } from 'svelte-spa-router';
+    import { got, server, type Schemas } from '../lib/api';
+    import { Latest } from '../lib/latest.svelte';
     import { MixBench } from '../lib/mixBench.svelte';
     import Desk from '../parts/Desk.svelte';
     import Nothing from '../parts/Nothing.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import AnswerLists from './mixing/AnswerLists.svelte';
+    import KeptMixes from './mixing/KeptMixes.svelte';
     import LimitsPanel from './mixing/LimitsPanel.svelte';
+    import MixActions from './mixing/MixActions.svelte';
     import MixingHead from './mixing/MixingHead.svelte';
     import OutOfReach from './mixing/OutOfReach.svelte';
     import SideBySide from './mixing/SideBySide.svelte';
@@ -13,6 +17,10 @@
 
     /** A colour wanted, and what on the shelf makes it. The address says what is wanted, so other places can send one here. */
     const bench = new MixBench();
+
+    const mine = new Latest<Schemas['KeptMix'][]>();
+    const loadMine = (): Promise<void> => mine.ask(() => got(server.GET('/kept-mixes')));
+    $effect(() => void loadMine());
 
     $effect(() => {
         const wish = Object.fromEntries(new URLSearchParams(router.querystring));
@@ -31,6 +39,7 @@
 <Desk sideWidth="312px" framed={false} busy={bench.busy}>
     {#snippet side()}
         <TargetPanel {bench} />
+        <KeptMixes mixes={mine.answer ?? []} changed={loadMine} />
         <LimitsPanel {bench} />
     {/snippet}
     {#if bench.problem}
@@ -47,7 +56,14 @@
             <OutOfReach answers={bench.answers} />
         {/if}
         {#if bench.shown}
-            <SideBySide answers={bench.answers} answer={bench.shown} />
+            <SideBySide answers={bench.answers} answer={bench.shown}>
+                <MixActions
+                    answer={bench.shown}
+                    target={bench.answers.target}
+                    asked={{ plan: bench.target?.plan ?? null, step: bench.target?.step ?? null }}
+                    kept={loadMine}
+                />
+            </SideBySide>
         {/if}
         <AnswerLists {bench} />
     {/if}

@@ -171,6 +171,10 @@
             grid-column: 1;
         }
 
+        .strip {
+            order: -1;
+        }
+
         .desk :global(> nav) {
             position: static;
             grid-row: auto;

@@ -43,6 +43,12 @@ final readonly class Views
                 $this->await('form .bx--number');
             },
             'new-plan' => fn() => $this->open('#/plans/new', 'textarea'),
+            'missing' => fn() => $this->open('#/nowhere', 'main h1'),
+            'keys' => function (): void {
+                $this->open('#/', 'article .next');
+                $this->press('? Keys');
+                $this->await('[role=dialog] dl');
+            },
             'painting' => fn() => $this->painting(),
             'mixing' => fn() => $this->mixing(),
             'wanted' => fn() => $this->wanted(),

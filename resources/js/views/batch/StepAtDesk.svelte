@@ -58,16 +58,20 @@
                 </figure>{/if}
             {#if step.look}<figure>
                     <ZoneBars look={step.look} height={116} label="after" />
-                    <figcaption>after · {step.look.words}, value {step.look.lowest}–{step.look.highest}</figcaption>
+                    <figcaption>
+                        after · {step.look.words}, value {step.look.lowest === step.look.highest
+                            ? step.look.lowest
+                            : `${step.look.lowest} to ${step.look.highest}`}
+                    </figcaption>
                 </figure>{/if}
         </div>
         <dl>
             <dt>Coats</dt>
             <dd>
-                <b class="big">{step.step.coats}</b
-                >{#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet">
-                        {step.forecastCoats} to cover fully</span
-                    >{:else if step.look?.forecast?.isTooThin}<span class="quiet"> too thin to cover</span>{/if}
+                <b class="big">{step.step.coats}</b>
+                {#if step.forecastCoats !== null && step.forecastCoats !== step.step.coats}<span class="quiet aside"
+                        >{plural(step.forecastCoats, 'coat')} to cover fully</span
+                    >{:else if step.look?.forecast?.isTooThin}<span class="quiet aside">too thin to cover</span>{/if}
             </dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>
@@ -191,6 +195,16 @@
         margin: 0;
     }
 
+    .aside {
+        margin-left: 10px;
+    }
+
+    @media (hover: none) {
+        .done kbd {
+            display: none;
+        }
+    }
+
     .big {
         font-size: 2rem;
         line-height: 1;
@@ -277,6 +291,23 @@
         align-items: center;
         padding-top: 12px;
         border-top: 1px solid var(--line);
+    }
+
+    @media (max-width: 700px) {
+        /* In reach of the thumb, however long the step is. */
+        .finish {
+            position: sticky;
+            bottom: -20px;
+            margin: 0 -20px;
+            padding: 10px 20px;
+            border-top: 1px solid var(--line);
+            background: var(--panel);
+        }
+
+        .done {
+            flex: 1 1 100%;
+            justify-content: center;
+        }
     }
 
     @media (max-width: 1100px) {

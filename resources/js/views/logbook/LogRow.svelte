@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
+    import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { craft } from '../../lib/craft.svelte';
     import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
     import { clock, plural } from '../../lib/words';
@@ -57,9 +57,8 @@
                 entry.used.coats,
                 'coat',
             )}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
-                (planned {entry.plannedCoats}){/if}{#if entry.note !== ''}
-                · <bdi>{entry.note}</bdi>{/if}</small
-        ></span
+                (planned {entry.plannedCoats}){/if}</small
+        >{#if entry.note !== ''}<span class="note"><bdi>{entry.note}</bdi></span>{/if}</span
     >
     <span class="count"
         >{entry.models === entry.batchModels
@@ -77,20 +76,15 @@
                 on:click={() => putBack(entry)}>Put back</Button
             >
         {:else}
-            <Button
-                size="small"
-                kind="ghost"
-                bind:ref={edit}
-                aria-expanded={editing}
-                aria-label="Edit {entry.areaName}: {entry.technique.toLowerCase()}"
-                on:click={() => (editing = !editing)}>Edit</Button
+            <OverflowMenu
+                size="sm"
+                flipped
+                bind:buttonRef={edit}
+                iconDescription="More for {entry.areaName}: {entry.technique.toLowerCase()}"
             >
-            <Button
-                size="small"
-                kind="ghost"
-                aria-label="Take back {entry.areaName}: {entry.technique.toLowerCase()}"
-                on:click={() => takeBack(entry)}>Take back</Button
-            >
+                <OverflowMenuItem text="Edit" on:click={() => (editing = true)} />
+                <OverflowMenuItem text="Take back" on:click={() => takeBack(entry)} />
+            </OverflowMenu>
         {/if}
     </span>
     {#if editing && craft() !== null}
@@ -101,7 +95,7 @@
 <style>
     li {
         display: grid;
-        grid-template-columns: 64px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px auto;
+        grid-template-columns: 64px 96px minmax(0, 1fr) minmax(0, 1.4fr) 76px 40px;
         gap: 4px 14px;
         align-items: center;
         padding: 5px 0;
@@ -124,6 +118,11 @@
     .count {
         display: grid;
         line-height: 1.3;
+    }
+
+    .note {
+        padding-left: 8px;
+        border-left: 3px solid var(--line-strong);
     }
 
     .acts {

@@ -1,4 +1,7 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { MixAnswer } from '../../lib/api';
+    import { plural } from '../../lib/words';
     import { GROUPS, type MixBench } from '../../lib/mixBench.svelte';
     import SplitSwatch from '../../parts/SplitSwatch.svelte';
 
@@ -6,16 +9,37 @@
     let { bench }: { bench: MixBench } = $props();
 
     const answers = $derived(bench.answers);
-    const lists = $derived(GROUPS.filter(({ group }) => (answers?.[group].length ?? 0) > 0));
+    /** Other ratios of the same paints wait behind a press: they differ by less than a drop is worth. */
+    let shownRatios = $state<string[]>([]);
+
+    function best(group: (typeof GROUPS)[number]['group']) {
+        const all = (answers?.[group] ?? []).map((answer, index) => ({ answer, index }));
+        const ofWhat = ({ answer }: { answer: MixAnswer }) =>
+            answer.mix.parts
+                .map((part) => part.paint)
+                .sort()
+                .join();
+        return all.filter(
+            (one, at) => shownRatios.includes(group) || all.findIndex((other) => ofWhat(other) === ofWhat(one)) === at,
+        );
+    }
+
+    const lists = $derived(
+        GROUPS.filter(({ group }) => (answers?.[group].length ?? 0) > 0).map((one) => ({
+            ...one,
+            rows: best(one.group),
+            hidden: (answers?.[one.group].length ?? 0) - best(one.group).length,
+        })),
+    );
 </script>
 
 {#if answers}
     <div class="lists" style:--columns={lists.length}>
-        {#each lists as { group, label } (group)}
+        {#each lists as { group, label, rows, hidden } (group)}
             <section class="panel" aria-label={label}>
                 <h2>{label}</h2>
                 <ol>
-                    {#each answers[group] as answer, index}
+                    {#each rows as { answer, index } (index)}
                         <li>
                             <button
                                 type="button"
@@ -36,6 +60,11 @@
                         </li>
                     {/each}
                 </ol>
+                {#if hidden > 0}
+                    <Button size="small" kind="ghost" on:click={() => (shownRatios = [...shownRatios, group])}
+                        >{plural(hidden, 'other ratio')} of these</Button
+                    >
+                {/if}
             </section>
         {/each}
     </div>

@@ -1,10 +1,12 @@
 <script lang="ts">
+    import type { Snippet } from 'svelte';
     import type { MixAnswer, Schemas } from '../../lib/api';
     import Drops from '../../parts/Drops.svelte';
     import SplitSwatch from '../../parts/SplitSwatch.svelte';
 
     /** The colour wanted against the mix, edge to edge, how they differ, what to count out, and what one part more would do. */
-    let { answers, answer }: { answers: Schemas['MixAnswers']; answer: MixAnswer } = $props();
+    let { answers, answer, children }: { answers: Schemas['MixAnswers']; answer: MixAnswer; children?: Snippet } =
+        $props();
 
     const target = $derived(answers.target);
 </script>
@@ -44,6 +46,7 @@
             <Drops drops={answer.drops} />
         </div>
     </div>
+    {@render children?.()}
     {#if answer.oneMore.length > 0}
         <div class="more">
             <h2>One part more</h2>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
+    import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { wishFor } from '../../lib/wish';
     import type { Row, Wanted } from '../../lib/wanted.svelte';
@@ -78,16 +78,23 @@
                     </td>
                     <td role="cell" class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
                     <td role="cell" class="acts">
-                        {#if row.uses.length > 0 && offer && row.standing !== 'owned'}
-                            <Button size="small" kind="secondary" on:click={() => wanted.take([row])}>Take it</Button>
-                        {/if}
-                        {#if row.standing !== 'owned' && row.hex !== null}
-                            <Button size="small" kind="tertiary" on:click={() => mix(row)}>Mix it</Button>
-                        {/if}
-                        {#if row.standing !== 'owned' && wish}
-                            <Button size="small" kind="tertiary" on:click={() => wishFor(wish.id, wish.name)}
-                                >Wish for it</Button
-                            >
+                        {#if row.standing !== 'owned'}
+                            {#if row.uses.length > 0 && offer}
+                                <Button size="small" kind="secondary" on:click={() => wanted.take([row])}
+                                    >Take it</Button
+                                >
+                            {:else if wish}
+                                <Button size="small" kind="tertiary" on:click={() => wishFor(wish.id, wish.name)}
+                                    >Wish for it</Button
+                                >
+                            {/if}
+                            <OverflowMenu size="sm" flipped iconDescription="More for {row.name}">
+                                {#if row.hex !== null}<OverflowMenuItem text="Mix it" on:click={() => mix(row)} />{/if}
+                                {#if wish && row.uses.length > 0 && offer}<OverflowMenuItem
+                                        text="Wish for it"
+                                        on:click={() => wishFor(wish.id, wish.name)}
+                                    />{/if}
+                            </OverflowMenu>
                         {/if}
                     </td>
                 </tr>

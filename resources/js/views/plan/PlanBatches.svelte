@@ -15,8 +15,8 @@
     // svelte-ignore state_referenced_locally
     const keptAs = `batch.${desk.id}`;
     let { name, models, startsOn } = $state({
-        ...{ name: '', models: 5, startsOn: today() },
-        ...kept<{ name: string; models: number; startsOn: string }>(keptAs),
+        ...{ name: '', models: 5 as number | null, startsOn: today() },
+        ...kept<{ name: string; models: number | null; startsOn: string }>(keptAs),
     });
 
     $effect(() => keep(keptAs, { name, models, startsOn }));
@@ -24,11 +24,28 @@
     let busy = $state(false);
     const batches = $derived(desk.plan?.batches ?? []);
 
+    /** What such a batch would lack, said before it begins. */
+    const lacks = $derived.by(() => {
+        const areas = desk.document?.areas ?? [];
+        const empty = areas.filter((area) => area.steps.length === 0).map((area) => area.name);
+        const unpainted = areas.flatMap((area) => area.steps).filter((step) => step.mix.length === 0).length;
+        return [
+            ...(areas.length === 0 || empty.length === areas.length
+                ? ['No area has a step yet: the batch would be primed and no more.']
+                : empty.length > 0
+                  ? [`${empty.join(', ')}: no steps yet, so nothing would be painted there.`]
+                  : []),
+            ...(unpainted > 0 ? [`${plural(unpainted, 'step')} without a paint.`] : []),
+        ];
+    });
+
     async function begin(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
         try {
-            const batch = await got(server.POST('/batches', { body: { planId: desk.id, name, models, startsOn } }));
+            const batch = await got(
+                server.POST('/batches', { body: { planId: desk.id, name, models: models ?? 0, startsOn } }),
+            );
             forget(keptAs);
             await push(`/batches/${batch.id}`);
         } catch (error) {
@@ -89,6 +106,7 @@
     <form class="panel" onsubmit={begin}>
         <h2>Begin a batch</h2>
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
+        {#each lacks as lack}<p class="lack">{lack}</p>{/each}
         <TextInput
             size="sm"
             labelText="Name of the batch"
@@ -103,6 +121,7 @@
             labelText="How many models"
             min={1}
             max={craft.limits.models}
+            allowEmpty
             bind:value={models}
             invalid={!!problem?.at('models')}
             invalidText={problem?.at('models') ?? ''}
@@ -130,8 +149,14 @@
     section,
     form {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 12px;
         padding: 14px 16px;
+    }
+
+    .lack {
+        padding-left: 10px;
+        border-left: 4px solid var(--ink);
     }
 
     article {

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { craft } from '../../lib/craft.svelte';
+    import { craft, label } from '../../lib/craft.svelte';
+    import { plural } from '../../lib/words';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
@@ -22,10 +23,6 @@
             };
         }),
     );
-
-    function techniqueLabel(value: string | undefined): string {
-        return craft()?.techniques.find((one) => one.value === value)?.label ?? '';
-    }
 </script>
 
 <ol class="panel" aria-label="Running order">
@@ -38,15 +35,20 @@
             {#if area && step}
                 <TechniqueMark technique={step.technique} />
                 <Button size="small" kind="ghost" on:click={() => open(area.id, step.id)}
-                    ><span><bdi>{area.name}</bdi>: {techniqueLabel(step.technique)}</span></Button
+                    ><span><bdi>{area.name}</bdi>: {label(craft()?.techniques, step.technique).toLowerCase()}</span
+                    ></Button
                 >
-                <span class="quiet"
-                    ><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi> · {mix?.dilution} · {step.coats}×</span
-                >
+                <span><bdi>{mix?.mix?.words ?? 'no paint yet'}</bdi></span>
+                <span class="quiet">{mix?.dilution}</span>
+                <span>{plural(step.coats, 'coat')}</span>
+                <span class="quiet">{label(craft()?.brushes, step.brush)}</span>
             {:else}
                 <TechniqueMark technique={pass.stepId === 'undercoat' ? 'primer' : 'spray-from-above'} />
                 <span class="whole">Whole model: {stage?.technique ?? 'Primer'}</span>
-                <span class="quiet"><bdi>{mix?.mix?.words}</bdi></span>
+                <span><bdi>{mix?.mix?.words}</bdi></span>
+                <span class="quiet">{mix?.dilution}</span>
+                <span></span>
+                <span class="quiet">{pass.stepId === 'undercoat' ? 'all over' : 'from above'}</span>
             {/if}
         </li>
     {/each}
@@ -61,7 +63,7 @@
 
     li {
         display: grid;
-        grid-template-columns: 28px 92px 20px minmax(200px, auto) 1fr;
+        grid-template-columns: 28px 92px 20px minmax(0, 1.3fr) minmax(0, 1.2fr) minmax(0, 1fr) 64px 120px;
         gap: 10px;
         align-items: center;
         padding: 4px 0;
@@ -83,9 +85,15 @@
         background: var(--well);
     }
 
-    .whole {
-        padding-left: 0;
+    .whole,
+    li :global(.bx--btn) {
         font-weight: 700;
+    }
+
+    li :global(.bx--btn) {
+        justify-content: start;
+        padding: 0;
+        text-align: left;
     }
 
     @media (max-width: 700px) {
@@ -97,7 +105,11 @@
             display: none;
         }
 
-        li .quiet {
+        li > span:not(.number, .look) {
+            grid-column: 3;
+        }
+
+        li :global(.bx--btn) {
             grid-column: 3;
         }
     }

@@ -4,6 +4,7 @@
     import ArrowLeft from 'carbon-icons-svelte/lib/ArrowLeft.svelte';
     import type { Area, Craft, Stage, Step } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Count from '../../parts/Count.svelte';
@@ -101,7 +102,7 @@
                 <p class="forecast" class:differs={forecast.coats !== step.coats}>
                     {#if forecast.isTooThin}<b>too thin</b> to cover{:else if forecast.coats === null}<b
                             >does not cover</b
-                        >{:else}<b>{forecast.coats}</b> to cover{/if}
+                        >{:else}<b>{plural(forecast.coats, 'coat')}</b> to cover{/if}
                 </p>
             {/if}
         </div>
@@ -163,7 +164,7 @@
 
     .how {
         display: grid;
-        grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr) minmax(0, 1fr) auto;
         gap: 10px 14px;
         align-items: start;
     }

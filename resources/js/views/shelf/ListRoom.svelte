@@ -179,6 +179,12 @@
         }
     }
 
+    @media (max-width: 500px) {
+        .acts {
+            flex-wrap: wrap;
+        }
+    }
+
     @media (max-width: 900px) {
         .shelf,
         .filters {

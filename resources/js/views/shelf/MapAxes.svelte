@@ -18,7 +18,7 @@
 {/each}
 <text transform="translate(13 {(axes.plot.top + axes.plot.bottom) / 2}) rotate(-90)" text-anchor="middle">value</text>
 <text x={(axes.plot.left + axes.neutralEnd) / 2} y={axes.height - 12} text-anchor="middle">neutral</text>
-{#each axes.hueWords as { x, word }}
+{#each axes.hueWords.filter((_, at) => axes.width > 480 || at % 2 === 0) as { x, word }}
     <text {x} y={axes.height - 12} text-anchor="middle">{word}</text>
 {/each}
 

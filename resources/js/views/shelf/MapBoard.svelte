@@ -16,6 +16,8 @@
     const LETTER = 3.3;
     const LINE = 14;
     const PADDING = 9;
+    /** Below this the words of gaps would lie over each other; they stand beside the map. */
+    const NARROW = 480;
 
     let width = $state(800);
     let height = $state(560);
@@ -175,7 +177,7 @@
                 <path d="M-{size + 1} {size + 1}L{size + 1}-{size + 1}" />
             </g>
         {/each}
-        {#each gaps as gap}
+        {#each width < NARROW ? [] : gaps as gap}
             <text class="gap-word" y={gap.y + 4 - (LINE * (gap.lines.length - 1)) / 2} text-anchor="middle"
                 >{#each gap.lines as line, index}<tspan x={gap.x} dy={index === 0 ? 0 : LINE}>{line}</tspan
                     >{/each}</text

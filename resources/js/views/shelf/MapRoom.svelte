@@ -17,6 +17,13 @@
     let plans = $state<Named[]>([]);
     let sets = $state<Schemas['PaintSet'][]>([]);
 
+    let facts = $state<HTMLElement>();
+    /** Where map and facts do not fit beside each other, what was tapped is brought into view. */
+    $effect(() => {
+        if (shelf.chosen.size > 0 && matchMedia('(max-width: 900px)').matches)
+            facts?.scrollIntoView({ block: 'nearest', behavior: 'auto' });
+    });
+
     const query = new URLSearchParams(router.querystring);
     const find = query.get('find') ?? '';
     shelf.planId = query.get('plan') ?? '';
@@ -76,7 +83,7 @@
             <MapBoard {shelf} />
             <MapLegend />
         </div>
-        <aside><MapFacts {shelf} /></aside>
+        <aside bind:this={facts}><MapFacts {shelf} /></aside>
     </div>
 {/if}
 
@@ -109,7 +116,8 @@
         }
 
         .map {
-            height: 62vh;
+            grid-template-rows: auto 58vh auto;
+            height: auto;
         }
     }
 </style>

@@ -157,7 +157,7 @@
             </div>
         {/if}
     </div>
-    <details open={paint !== null || faulty(MORE)}>
+    <details open={paint !== null || form.barcode !== '' || faulty(MORE)}>
         <summary>Maker, code, price and more <span class="quiet">{paint === null ? 'if you like' : ''}</span></summary>
         <div class="two">
             <TextInput size="sm" labelText="Maker" bind:value={form.maker} dir="auto" {...at('maker')} />

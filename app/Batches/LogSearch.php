@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use App\Models\LogEntry;
+use Illuminate\Database\Eloquent\Builder;
+use Kalokroma\Craft\Technique;
+
+/**
+ * Finds entries of the logbook by words: in the note, in the name of the batch, in the area, technique and paints of the step.
+ */
+final class LogSearch
+{
+    /**
+     * @param Builder<LogEntry> $entries
+     *
+     * @return Builder<LogEntry>
+     */
+    public static function on(Builder $entries, string $words): Builder
+    {
+        foreach (preg_split('/\s+/', mb_strtolower(trim($words)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $steps = self::steps($word);
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $entries->where(static function (Builder $any) use ($like, $steps): void {
+                $any->whereHas('batch', static fn(Builder $batch) => $batch->whereRaw("name like ? escape '\\'", [$like]));
+                $any->orWhereRaw("note like ? escape '\\'", [$like]);
+                foreach ($steps as $batch => $ids) {
+                    $any->orWhere(static fn(Builder $one) => $one->where('batch_id', $batch)->whereIn('step_id', $ids));
+                }
+            });
+        }
+
+        return $entries;
+    }
+
+    /** @return array<string, list<string>> ids of the steps that a word is about, by batch */
+    private static function steps(string $word): array
+    {
+        $steps = [];
+        foreach (Batch::query()->get(['id', 'document']) as $batch) {
+            foreach (self::told($batch->document) as $id => $text) {
+                if (str_contains($text, $word)) {
+                    $steps[$batch->id][] = (string) $id;
+                }
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, string> what each step is about, by its id
+     */
+    private static function told(array $document): array
+    {
+        /** @var array{areas?: list<array{name: string, steps: list<array{id: string, technique: string, mix?: list<array{paint: string}>}>}>, paints?: list<array{id: string, name: string}>} $document as the core has written it */
+        $paints = array_column($document['paints'] ?? [], 'name', 'id');
+        $told = [];
+        foreach ($document['areas'] ?? [] as $area) {
+            foreach ($area['steps'] as $step) {
+                $names = array_map(static fn(array $part): string => $paints[$part['paint']] ?? '', $step['mix'] ?? []);
+                $told[$step['id']] = mb_strtolower(implode(' ', [$area['name'], Technique::tryFrom($step['technique'])?->label() ?? '', ...$names]));
+            }
+        }
+
+        return $told;
+    }
+}
