@@ -27,7 +27,9 @@ final class EditingTest extends BrowserTestCase
 
         $from = $this->see('//ol[@aria-label="Steps"]/li[3]/button');
         $to = $this->see('//ol[@aria-label="Steps"]/li[1]/button');
-        self::driver()->action()->clickAndHold($from)->moveToElement($to, -60, 0)->release()->perform();
+        self::driver()->action()->clickAndHold($from)->moveByOffset(-12, 0)->moveToElement($to, -30, 0)->perform();
+        $this->awaitMixes([$before[1], $before[0], $before[2], $before[3]]);
+        self::driver()->action()->release()->perform();
         $this->awaitMixes([$before[1], $before[0], $before[2], $before[3]]);
         $this->awaitSaved();
 
@@ -68,7 +70,7 @@ final class EditingTest extends BrowserTestCase
         $this->see('//*[@role="alert"][contains(., "Changed elsewhere")]');
         $this->pressNamed('Save mine over it');
         $this->awaitSaved();
-        $this->seeNot('//*[@role="alert"]');
+        $this->seeNot('//main//*[@role="alert"]');
     }
 
     public function testTakingAStepOutCanBeUndone(): void

@@ -104,7 +104,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->see('//*[@role="alert"][contains(., "Changed elsewhere")]');
         self::assertSame((string) ($coats + 1), $this->coats());
         $this->pressNamed('Load the newer state');
-        $this->seeNot('//*[@role="alert"]');
+        $this->seeNot('//main//*[@role="alert"]');
         self::assertSame((string) $coats, $this->coats());
     }
 
@@ -129,7 +129,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->see('//*[@role="alert"][contains(., "Not saved")]');
         self::driver()->executeScript('document.activeElement.blur()');
         $this->key('z');
-        $this->seeNot('//*[@role="alert"]');
+        $this->seeNot('//main//*[@role="alert"]');
         $this->see('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
         $this->awaitSaved();
     }

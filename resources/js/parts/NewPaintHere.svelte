@@ -2,6 +2,7 @@
     import { Button, TextInput } from 'carbon-components-svelte';
     import { onMount } from 'svelte';
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
+    import { toFirstFault } from '../lib/faults';
     import { craft } from '../lib/craft.svelte';
     import Choose from './Choose.svelte';
 
@@ -47,7 +48,7 @@
             );
         } catch (error) {
             problem = asProblem(error);
-            queueMicrotask(() => box.querySelector<HTMLElement>('[data-invalid="true"]')?.focus());
+            void toFirstFault(box);
         }
         busy = false;
     }

@@ -2,7 +2,9 @@
     import type { Step, Strip } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
     import { plural } from '../lib/words';
-    import { reorder } from '../lib/reorder';
+    import { dndzone } from 'svelte-dnd-action';
+    import { Dragged } from '../lib/dragged.svelte';
+    import { arrows, DRAGGED } from '../lib/reorder';
     import TechniqueMark from './TechniqueMark.svelte';
     import ZoneBars from './ZoneBars.svelte';
 
@@ -32,6 +34,12 @@
     const tiles = $derived(
         steps.map((step) => ({ step, stage: strip.stages.find((stage) => stage.stepId === step.id) ?? null })),
     );
+
+    const ids = $derived(steps.map((step) => step.id));
+    const byId = $derived(new Map(tiles.map((tile) => [tile.step.id, tile])));
+    const order = new Dragged((from, to) => move?.(from, to));
+    $effect.pre(() => order.set(ids));
+    const uid = $props.id();
 
     let row: HTMLElement;
 
@@ -66,15 +74,23 @@
             </li>
         {/each}
     </ol>
-    <ol class="steps" aria-label="Steps" use:reorder={{ axis: 'x', move: (from, to) => move?.(from, to) }}>
-        {#each tiles as { step, stage }, index (step.id)}
+    <ol
+        class="steps"
+        aria-label="Steps"
+        use:arrows={{ axis: 'x', move: (from, to) => move?.(from, to) }}
+        use:dndzone={{ ...DRAGGED, items: order.items, type: uid, dragDisabled: move === undefined }}
+        onconsider={order.consider}
+        onfinalize={order.finalize(ids)}
+    >
+        {#each order.items as item, index (item.id)}
+            {@const { step, stage } = byId.get(order.idOf(item, (id) => byId.has(id)))!}
             <li data-index={index}>
                 <button
                     class="tile"
                     type="button"
                     data-step={step.id}
                     aria-pressed={chosen === step.id}
-                    onclick={() => choose?.(step.id)}
+                    onclick={(event) => (event.currentTarget.focus(), choose?.(step.id))}
                     onkeydown={(event) => walk(event, index)}
                 >
                     {#if stage}

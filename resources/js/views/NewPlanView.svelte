@@ -3,6 +3,7 @@
     import { push } from 'svelte-spa-router';
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
+    import { toFirstFault } from '../lib/faults';
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import Choose from '../parts/Choose.svelte';
@@ -72,9 +73,7 @@
             await push(`/plans/${plan.id}`);
         } catch (error) {
             problem = asProblem(error);
-            setTimeout(() =>
-                page?.querySelector<HTMLElement>('[aria-invalid="true"], [data-invalid="true"] input')?.focus(),
-            );
+            void toFirstFault(page);
         }
         busy = false;
     }

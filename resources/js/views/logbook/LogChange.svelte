@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import type { Craft, Problem, Schemas } from '../../lib/api';
+    import { toFirstFault } from '../../lib/faults';
     import { forget, keep, kept } from '../../lib/kept';
     import Count from '../../parts/Count.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
@@ -49,12 +50,14 @@
         const mix = entry.used.mix.map(({ paint, parts }) => ({ paint, parts }));
         await save({ models, minutes, note, used: { ...(mix.length > 0 ? { mix } : {}), coats, dilution } });
         if (problem === null) forget(keptAs);
+        else void toFirstFault(box);
     }
 
+    let box = $state<HTMLFormElement>();
     const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
-<form onsubmit={submit} novalidate>
+<form onsubmit={submit} bind:this={box} novalidate>
     {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
     <Count
         label="Models"

@@ -81,6 +81,7 @@
                 flipped
                 bind:buttonRef={edit}
                 iconDescription="More for {entry.areaName}: {entry.technique.toLowerCase()}"
+                aria-label="More for {entry.areaName}: {entry.technique.toLowerCase()}"
             >
                 <OverflowMenuItem text="Edit" on:click={() => (editing = true)} />
                 <OverflowMenuItem text="Take back" on:click={() => takeBack(entry)} />

@@ -88,7 +88,12 @@
                                     >Wish for it</Button
                                 >
                             {/if}
-                            <OverflowMenu size="sm" flipped iconDescription="More for {row.name}">
+                            <OverflowMenu
+                                size="sm"
+                                flipped
+                                iconDescription="More for {row.name}"
+                                aria-label="More for {row.name}"
+                            >
                                 {#if row.hex !== null}<OverflowMenuItem text="Mix it" on:click={() => mix(row)} />{/if}
                                 {#if wish && row.uses.length > 0 && offer}<OverflowMenuItem
                                         text="Wish for it"

@@ -2,7 +2,9 @@
     import { Button, TextInput } from 'carbon-components-svelte';
     import Add from 'carbon-icons-svelte/lib/Add.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { reorder, moved } from '../../lib/reorder';
+    import { dndzone } from 'svelte-dnd-action';
+    import { Dragged } from '../../lib/dragged.svelte';
+    import { arrows, DRAGGED, moved } from '../../lib/reorder';
     import { plural } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
@@ -12,6 +14,15 @@
 
     const areas = $derived(desk.document?.areas ?? []);
     const looks = $derived(desk.plan?.looks.areas ?? {});
+
+    const ids = $derived(areas.map((area) => area.id));
+    const byId = $derived(new Map(areas.map((area) => [area.id, area])));
+    const order = new Dragged(moveArea);
+    $effect.pre(() => order.set(ids));
+
+    function moveArea(from: number, to: number): void {
+        desk.change((document) => (document.areas = moved(document.areas, from, to)));
+    }
 
     function remarks(areaId: string): string {
         const look = looks[areaId];
@@ -35,17 +46,18 @@
 
 <nav class="panel" aria-label="Areas">
     <ol
-        use:reorder={{
-            axis: 'y',
-            move: (from, to) => desk.change((document) => (document.areas = moved(document.areas, from, to))),
-        }}
+        use:arrows={{ axis: 'y', move: moveArea }}
+        use:dndzone={{ ...DRAGGED, items: order.items, type: 'areas' }}
+        onconsider={order.consider}
+        onfinalize={order.finalize(ids)}
     >
-        {#each areas as area, index (area.id)}
+        {#each order.items as item, index (item.id)}
+            {@const area = byId.get(order.idOf(item, (id) => byId.has(id)))!}
             <li data-index={index}>
                 <button
                     type="button"
                     aria-current={chosen === area.id ? 'true' : undefined}
-                    onclick={() => choose(area.id)}
+                    onclick={(event) => (event.currentTarget.focus(), choose(area.id))}
                 >
                     <span class="look"
                         >{#if looks[area.id]}<ZoneBars

@@ -3,6 +3,7 @@
     import { push } from 'svelte-spa-router';
     import { asProblem, type Craft, got, of, type Problem, server } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { toFirstFault } from '../../lib/faults';
     import { forget, keep, kept } from '../../lib/kept';
     import { tell, warn } from '../../lib/notices.svelte';
     import { day, plural, today } from '../../lib/words';
@@ -22,6 +23,7 @@
     $effect(() => keep(keptAs, { name, models, startsOn }));
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    let form = $state<HTMLFormElement>();
     const batches = $derived(desk.plan?.batches ?? []);
 
     /** What such a batch would lack, said before it begins. */
@@ -50,6 +52,7 @@
             await push(`/batches/${batch.id}`);
         } catch (error) {
             problem = asProblem(error);
+            void toFirstFault(form);
         }
         busy = false;
     }
@@ -103,7 +106,7 @@
             </p>
         {/each}
     </section>
-    <form class="panel" onsubmit={begin}>
+    <form class="panel" onsubmit={begin} bind:this={form} novalidate>
         <h2>Begin a batch</h2>
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
         {#each lacks as lack}<p class="lack">{lack}</p>{/each}

@@ -78,7 +78,7 @@
         <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
             >{editing ? 'Done' : 'Model and undercoat'}</Button
         >
-        <OverflowMenu size="sm" flipped iconDescription="More for this plan">
+        <OverflowMenu size="sm" flipped iconDescription="More for this plan" aria-label="More for this plan">
             <OverflowMenuItem text="Duplicate" on:click={duplicate} />
             <OverflowMenuItem text="Delete" hasDivider on:click={remove} />
         </OverflowMenu>

@@ -4,6 +4,7 @@
     import { Latest } from '../../lib/latest.svelte';
     import type { MeasuredPaint } from '../../lib/measuring';
     import { craft } from '../../lib/craft.svelte';
+    import { toFirstFault } from '../../lib/faults';
     import { forget, keep, kept } from '../../lib/kept';
     import { tell } from '../../lib/notices.svelte';
     import { amount, minorUnits } from '../../lib/money';
@@ -99,9 +100,7 @@
             saved(stored);
         } catch (error) {
             problem = asProblem(error);
-            setTimeout(() =>
-                box?.querySelector<HTMLElement>('[data-invalid="true"], [data-invalid="true"] input')?.focus(),
-            );
+            void toFirstFault(box);
         }
         busy = false;
     }
