@@ -7,12 +7,14 @@
         value,
         choices,
         fault = '',
+        hideLabel = false,
         change,
     }: {
         label: string;
         value: string;
         choices: { value: string; label: string }[];
         fault?: string;
+        hideLabel?: boolean;
         change: (value: string) => void;
     } = $props();
 </script>
@@ -20,6 +22,7 @@
 <Select
     size="sm"
     labelText={label}
+    {hideLabel}
     selected={value}
     invalid={fault !== ''}
     invalidText={fault}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Choose from '../../parts/Choose.svelte';
     import { WAYS, type Row, type Wanted } from '../../lib/wanted.svelte';
     import SplitSwatch from '../../parts/SplitSwatch.svelte';
 
@@ -44,20 +45,21 @@
     <div class="offer">
         {#if offer}<SplitSwatch wanted={row.hex ?? '#808080'} found={offer.colour.hex} height={34} />{/if}
         <div>
-            <select
-                aria-label="Stand-in for {row.name}"
+            <Choose
+                label="Stand-in for {row.name}"
+                hideLabel
                 value={offer ? String(row.offers.indexOf(offer)) : ''}
-                onchange={(event) =>
-                    event.currentTarget.value !== '' && wanted.choose(row, Number(event.currentTarget.value))}
-            >
-                {#if !offer}<option value="">Missing: nearest is {row.offers[0]?.difference.toFixed(1)} off</option
-                    >{/if}
-                {#each row.offers as one, index}
-                    <option value={String(index)}
-                        >{one.mix.words}{one.dilution ? `, ${one.dilution}` : ''} ({one.difference.toFixed(1)})</option
-                    >
-                {/each}
-            </select>
+                choices={[
+                    ...(offer
+                        ? []
+                        : [{ value: '', label: `Missing: nearest is ${row.offers[0]?.difference.toFixed(1)} off` }]),
+                    ...row.offers.map((one, index) => ({
+                        value: String(index),
+                        label: `${one.mix.words}${one.dilution ? `, ${one.dilution}` : ''} (${one.difference.toFixed(1)})`,
+                    })),
+                ]}
+                change={(index) => index !== '' && wanted.choose(row, Number(index))}
+            />
             {#if offer}<details class="quiet">
                     <summary>{told}</summary>
                     <p>{offer.reason}</p>
@@ -84,18 +86,6 @@
         min-height: 24px;
         line-height: 24px;
         cursor: pointer;
-    }
-
-    select {
-        max-width: 100%;
-        min-width: 0;
-        padding: 2px 4px;
-        border: 1px solid var(--line);
-        border-radius: 4px;
-        background: var(--raised);
-        color: var(--ink);
-        font: inherit;
-        font-family: var(--face);
     }
 
     .offer > div {

@@ -78,29 +78,34 @@
                     </td>
                     <td role="cell" class="num">{offer ? offer.difference.toFixed(1) : ''}</td>
                     <td role="cell" class="acts">
-                        {#if row.standing !== 'owned'}
-                            {#if row.uses.length > 0 && offer}
-                                <Button size="small" kind="secondary" on:click={() => wanted.take([row])}
-                                    >Take it</Button
+                        <div class="doings">
+                            {#if row.standing !== 'owned'}
+                                {#if row.uses.length > 0 && offer}
+                                    <Button size="small" kind="secondary" on:click={() => wanted.take([row])}
+                                        >Take it</Button
+                                    >
+                                {:else if wish}
+                                    <Button size="small" kind="tertiary" on:click={() => wishFor(wish.id, wish.name)}
+                                        >Wish for it</Button
+                                    >
+                                {/if}
+                                <OverflowMenu
+                                    size="sm"
+                                    flipped
+                                    iconDescription="More for {row.name}"
+                                    aria-label="More for {row.name}"
                                 >
-                            {:else if wish}
-                                <Button size="small" kind="tertiary" on:click={() => wishFor(wish.id, wish.name)}
-                                    >Wish for it</Button
-                                >
+                                    {#if row.hex !== null}<OverflowMenuItem
+                                            text="Mix it"
+                                            on:click={() => mix(row)}
+                                        />{/if}
+                                    {#if wish && row.uses.length > 0 && offer}<OverflowMenuItem
+                                            text="Wish for it"
+                                            on:click={() => wishFor(wish.id, wish.name)}
+                                        />{/if}
+                                </OverflowMenu>
                             {/if}
-                            <OverflowMenu
-                                size="sm"
-                                flipped
-                                iconDescription="More for {row.name}"
-                                aria-label="More for {row.name}"
-                            >
-                                {#if row.hex !== null}<OverflowMenuItem text="Mix it" on:click={() => mix(row)} />{/if}
-                                {#if wish && row.uses.length > 0 && offer}<OverflowMenuItem
-                                        text="Wish for it"
-                                        on:click={() => wishFor(wish.id, wish.name)}
-                                    />{/if}
-                            </OverflowMenu>
-                        {/if}
+                        </div>
                     </td>
                 </tr>
             {/each}
@@ -151,6 +156,13 @@
         font-weight: 700;
     }
 
+    .doings {
+        display: flex;
+        gap: 4px;
+        align-items: center;
+        justify-content: flex-end;
+    }
+
     td.acts {
         display: table-cell;
         white-space: nowrap;
@@ -191,9 +203,8 @@
             align-self: center;
         }
 
-        td.acts {
-            text-align: left;
-            white-space: normal;
+        .doings {
+            justify-content: flex-start;
         }
     }
 </style>

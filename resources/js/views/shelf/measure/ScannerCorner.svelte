@@ -82,6 +82,9 @@
     </section>
     <section class="panel" aria-label="Scan">
         <h2>Scan</h2>
+        <p class="quiet">
+            A pot that is known is put on the shelf with one press more; one that is not gets its code with it.
+        </p>
         <div><Button size="small" class="read" on:click={read}>Scan it</Button></div>
         {#if problem && problem.at('barcode') === ''}<Trouble {problem} />{/if}
         {#if scan}
