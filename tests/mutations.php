@@ -100,5 +100,15 @@ return [
     ['core/Mixing/MixRules.php', '$rounds * $parts[$at] > $this->dropsLeft[$i]', '$parts[$at] > $this->dropsLeft[$i]'],
     ['core/Mixing/Vicinity.php', 'MARGIN = 1.05', 'MARGIN = 0.6'],
     ['core/Mixing/FacingSide.php', 'max($most[0], self::folds($target, $difference, $slopes))', '$most[0]'],
+    // guesses and edits
+    ['core/Craft/AreaGuess.php', 'Texture::Skin, Material::Skin, AreaSize::Small', 'Texture::BroadFolds, Material::Skin, AreaSize::Small'],
+    ['core/Craft/AreaGuess.php', 'WOVEN_IN = [Texture::FurOrFeather, Texture::ScalesOrChain]', 'WOVEN_IN = []'],
+    ['core/Craft/AreaGuess.php', "'leather' => Material::Leather, ", ''],
+    ['core/Craft/Texture.php', 'self::FurOrFeather, self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true', 'self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true'],
+    ['core/Craft/Texture.php', '$next === Technique::Wash && $this->washDriesBlotchy() => Technique::Layer', '$next === Technique::Wash && $this->washDriesBlotchy() => Technique::Wash'],
+    ['core/Paint/PaintGuess.php', '$colour = self::COLOURS[$word] ?? $colour', '$colour ??= self::COLOURS[$word] ?? null'],
+    ['core/Recipe/Edit/PaintStep.php', '$step->coats === $needed', 'true'],
+    ['core/Recipe/Edit/AddStep.php', '? Place::UpperEdges : null', '? Place::RaisedParts : null'],
+    ['core/Exchange/PlanDocument.php', 'MOST_UNKNOWN = 65536', 'MOST_UNKNOWN = 999999999'],
     ['core/Planning/PaintingOrder.php', '-$relations->depth($area)', '$relations->depth($area)'],
 ];

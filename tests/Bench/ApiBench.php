@@ -19,7 +19,7 @@ final readonly class ApiBench
     public function run(): void
     {
         /** @var list<array{id: string}> $plans */
-        $plans = json_decode($this->get('plans'), true);
+        $plans = json_decode($this->get('plans'), true)['plans'];
         $id = $plans[0]['id'];
         /** @var array{version: int, document: array<string, mixed>, looks: array{steps: array<string, array{notOwned: list<string>}>}} $plan */
         $plan = json_decode($this->get("plans/$id"), true);

@@ -88,12 +88,12 @@ final class ScaleBench
     private function times(): array
     {
         /** @var list<array{id: string, name: string}> $plans */
-        $plans = json_decode($this->get('plans'), true);
+        $plans = json_decode($this->get('plans'), true)['plans'];
         $id = $plans[0]['id'];
         /** @var array{version: int, document: array<string, mixed>} $plan */
         $plan = json_decode($this->get("plans/$id"), true);
         /** @var list<array{id: string}> $batches */
-        $batches = json_decode($this->get('batches'), true);
+        $batches = json_decode($this->get('batches'), true)['batches'];
         /** @var array{paints: list<array{id: string, version: int, pot: array{version: int}|null}>} $shelf */
         $shelf = json_decode($this->get('paints?owned=owned'), true);
         $paint = $shelf['paints'][0];
@@ -101,12 +101,14 @@ final class ScaleBench
         $name = 0;
         $times = [];
         foreach ([
-            ['plans', 300, fn(): string => $this->get('plans')],
+            ['plans, a page', 300, fn(): string => $this->get('plans')],
+            ['plans by name', 300, fn(): string => $this->get('plans/names')],
             ['one plan', 300, fn(): string => $this->get("plans/$id")],
             ['bench', 300, fn(): string => $this->get('bench')],
-            ['batches', 300, fn(): string => $this->get('batches')],
+            ['batches, a page', 300, fn(): string => $this->get('batches')],
             ['one batch', 300, fn(): string => $this->get("batches/{$batches[0]['id']}")],
             ['log, first page', 300, fn(): string => $this->get('log')],
+            ['log, searched', 1000, fn(): string => $this->get('log?find=wash')],
             ['paints, first page', 300, fn(): string => $this->get('paints')],
             ['paints, searched', 300, fn(): string => $this->get('paints?search=green&sort=hue')],
             ['one paint', 300, fn(): string => $this->get("paints/{$paint['id']}")],

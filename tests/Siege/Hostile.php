@@ -23,7 +23,7 @@ final class Hostile
     private const DEEPEST = 6;
 
     /** What must be answered before and after. */
-    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map'];
+    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map', 'starters', 'settings', 'kept-mixes', 'plans/names', 'batches/names'];
 
     /** @var array<string, mixed> */
     private readonly array $description;
@@ -46,8 +46,8 @@ final class Hostile
         $this->description = Yaml::parseFile(dirname(__DIR__, 2).'/docs/api/openapi.yaml');
         $read = fn(string $path): array => json_decode((string) file_get_contents($this->server->url("api/$path")), true);
         $paints = array_column($read('paints')['paints'], 'id');
-        $plans = array_column($read('plans'), 'id');
-        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none']];
+        $plans = array_column($read('plans/names'), 'id');
+        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches/names'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none'], 'starters' => ['first-dozen', 'metal-and-machine'], 'kept-mixes' => ['none']];
     }
 
     /** @return array{asked: int, statuses: array<int, int>, slowest: float, faults: list<string>} */

@@ -55,7 +55,7 @@ final class Kills
     {
         $server = AppServer::withDemo();
         try {
-            $plan = json_decode((string) file_get_contents($server->url('api/plans')), true)[0]['id'];
+            $plan = json_decode((string) file_get_contents($server->url('api/plans/names')), true)[0]['id'];
             $document = json_decode((string) file_get_contents($server->url("api/plans/$plan")), true)['document'];
             $batches = $steps = [];
             for ($i = 0; $i < 16; $i++) {

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Bench;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Chromium;
+
+/** How long a press takes until what it asked for is seen, in a real browser on demo data. */
+final class ClickBench
+{
+    private const ROUNDS = 9;
+
+    /** Presses what the first script finds and waits, frame by frame, until the second says that it is seen: milliseconds to the picture. */
+    private const PRESS = <<<'JS'
+        const [find, seen, done] = arguments;
+        const what = new Function(`return ${find}`)();
+        const before = new Function('before', `return ${seen}`);
+        const state = new Function('return [...document.querySelectorAll("main [style], main h2, main td, main .steps li")].map((one) => one.getAttribute("style") + one.textContent).join()')();
+        const start = performance.now();
+        what.click();
+        const look = () => (before(state) ? requestAnimationFrame(() => done(performance.now() - start)) : performance.now() - start > 8000 ? done(null) : requestAnimationFrame(look));
+        look();
+        JS;
+
+    private const NAMED = '[...document.querySelectorAll("main button, main a")].find((one) => one.textContent.trim() === %s)';
+
+    /** @return array<string, float> ms to the picture, the median, by what was pressed */
+    public static function run(AppServer $server): array
+    {
+        $chromium = Chromium::open();
+        try {
+            $driver = $chromium->driver;
+            $driver->manage()->timeouts()->setScriptTimeout(30);
+
+            return [
+                'another area of a plan' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf('document.querySelectorAll("nav[aria-label=Areas] li > button")[%d]', 1 + $round % 6), sprintf('document.querySelector("section[aria-label^=Strip] h2").textContent === document.querySelectorAll("nav[aria-label=Areas] li bdi")[%d].textContent', 1 + $round % 6)]),
+                'one coat more' => self::median($driver, $server, self::plan(), static fn(int $round): array => ['[...document.querySelectorAll(".coats button")].find((one) => one.textContent.includes("one more") && !one.disabled) ?? document.querySelector(".coats button")', 'document.querySelector(".saved").textContent.trim() === "all saved" && [...document.querySelectorAll("main [style], main h2, main td, main .steps li")].map((one) => one.getAttribute("style") + one.textContent).join() !== before']),
+                'a step added' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf(self::NAMED, '"Add a step"'), sprintf('document.querySelectorAll("ol[aria-label=Steps] > li").length === %d', 7 + $round)]),
+                'the running order' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf(self::NAMED, $round % 2 === 0 ? '"Running order"' : '"Areas"'), $round % 2 === 0 ? 'document.querySelectorAll("ol[aria-label=\'Running order\'] li").length > 30' : 'document.querySelectorAll("ol[aria-label=Steps] > li").length > 3']),
+                'another mix looked at' => self::median($driver, $server, ['#/mixing?colour=%23a0522d', 'section[aria-label="Two"] li:nth-child(2)'], static fn(int $round): array => [sprintf('document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d]', $round % 3), sprintf('document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d].getAttribute("aria-pressed") === "true"', $round % 3)]),
+                'a paint of the list' => self::median($driver, $server, ['#/shelf/list', 'tbody tr:nth-child(12)'], static fn(int $round): array => [sprintf('document.querySelectorAll("tbody tr button")[%d]', 1 + $round), sprintf('document.querySelector("aside section h2 bdi").textContent === document.querySelectorAll("tbody tr bdi")[%d].textContent', 2 * (1 + $round))]),
+                'a pass done' => self::median($driver, $server, ['#/', 'article .next a'], static fn(int $round): array => $round === 0 ? ['document.querySelector("article .next a")', 'document.querySelector(".finish .done") !== null'] : ['document.querySelector(".finish .done")', sprintf('document.querySelector("section[aria-label=\'Open step\'] p").textContent.startsWith("pass %d")', 18 + $round)]),
+            ];
+        } finally {
+            $chromium->close();
+        }
+    }
+
+    /** @return array{string, string} */
+    private static function plan(): array
+    {
+        return ['#/plans', 'h2 a'];
+    }
+
+    /**
+     * @param array{string, string} $start an address, and what must be there
+     * @param callable(int): array{string, string} $press what to press in a round, and when it is seen
+     */
+    private static function median(RemoteWebDriver $driver, AppServer $server, array $start, callable $press): float
+    {
+        $driver->get('about:blank');
+        $driver->get($server->url($start[0]));
+        $driver->executeAsyncScript('const [what, done] = arguments; const look = () => (document.querySelector(what) ? done() : requestAnimationFrame(look)); look()', [$start[1]]);
+        if ($start[1] === 'h2 a') {
+            $driver->executeAsyncScript('const done = arguments[0]; [...document.querySelectorAll("h2 a")].find((one) => one.textContent.includes("Ferry Warden")).click(); const look = () => (document.querySelector("ol[aria-label=Steps]") ? done() : requestAnimationFrame(look)); look()');
+        }
+        $times = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $time = $driver->executeAsyncScript(self::PRESS, $press($round));
+            $times[] = $time === null ? INF : (float) $time;
+        }
+
+        return Clock::percentile($times, 0.5);
+    }
+}
