@@ -11,7 +11,7 @@ final class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
         'bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'plan-batches', 'new-plan', 'missing', 'keys', 'painting', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook',
+        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice',
     ];
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];

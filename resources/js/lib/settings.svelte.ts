@@ -1,5 +1,4 @@
 import { asProblem, got, server } from './api';
-import { warn } from './notices.svelte';
 
 const LETTER_KEYS = 'kalokroma.letterKeys';
 
@@ -21,15 +20,15 @@ class Settings {
         this.currency = (await got(server.GET('/settings'))).currency;
     }
 
-    async setCurrency(currency: string): Promise<boolean> {
+    /** What is wrong with it; nothing when it was taken. */
+    async setCurrency(currency: string): Promise<string> {
         try {
             this.currency = (
                 await got(server.PUT('/settings', { body: { currency: currency.trim().toUpperCase() } }))
             ).currency;
-            return true;
+            return '';
         } catch (error) {
-            warn(asProblem(error).faults[0]?.message ?? asProblem(error).message);
-            return false;
+            return asProblem(error).faults[0]?.message ?? asProblem(error).message;
         }
     }
 

@@ -16,6 +16,7 @@
         ArrowDown: '↓',
     };
     let panel: HTMLElement;
+    let fault = $state('');
 
     onMount(() => {
         const before = document.activeElement as HTMLElement | null;
@@ -66,7 +67,9 @@
         helperText="three letters, for example EUR"
         maxlength={3}
         value={settings.currency}
-        on:change={(event) => void settings.setCurrency(String(event.detail ?? ''))}
+        invalid={fault !== ''}
+        invalidText={fault}
+        on:change={async (event) => (fault = await settings.setCurrency(String(event.detail ?? '')))}
     />
 </div>
 

@@ -50,9 +50,12 @@
 
 <svelte:head><title>{desk.document?.name ?? 'Plan'} · Kalokroma</title></svelte:head>
 {#if desk.plan === null && desk.problem}
+    <h1 class="unread">{desk.problem.status === 404 ? 'This plan is not here' : 'A plan that cannot be read'}</h1>
     <Trouble problem={desk.problem} retry={() => desk.load()} />
     {#if desk.problem.status === 422}
-        <p><a href="/api/plans/{params.id}/file" download>Save its document out</a>, mend it and bring it in again.</p>
+        <p class="unread">
+            <a href="/api/plans/{params.id}/file" download>Save its document out</a>, mend it and bring it in again.
+        </p>
     {/if}
 {:else if desk.plan === null || desk.document === null || craft() === null}
     <Waiting what="the plan" />
@@ -137,6 +140,14 @@
         display: grid;
         gap: 12px;
         min-width: 0;
+    }
+
+    .unread {
+        margin: 0 0 12px;
+    }
+
+    p.unread {
+        margin-top: 12px;
     }
 
     .nothing {

@@ -49,6 +49,12 @@ final readonly class Views
                 $this->press('? Keys');
                 $this->await('[role=dialog] dl');
             },
+            'notice' => function (): void {
+                $this->open('#/logbook', 'section li .bx--overflow-menu');
+                $this->chromium->driver->findElement(WebDriverBy::cssSelector('section li .bx--overflow-menu'))->click();
+                $this->press('Take back');
+                $this->await('.notices .bx--inline-notification');
+            },
             'painting' => fn() => $this->painting(),
             'mixing' => fn() => $this->mixing(),
             'wanted' => fn() => $this->wanted(),

@@ -96,8 +96,8 @@
         {/if}
     </div>
     <p class="hint">
-        {step.hint}{#if step.step.note !== ''}
-            <b><bdi>{step.step.note}</bdi></b>{/if}
+        {step.hint}
+        {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
