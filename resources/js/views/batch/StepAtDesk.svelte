@@ -90,7 +90,10 @@
                     <p class="quiet">{step.mix.colour.words}, value {step.mix.colour.value} · {step.dilution}</p>
                 </div>
             </div>
-            <Drops drops={step.drops} large />
+            <div>
+                <p class="quiet for">count out for one model</p>
+                <Drops drops={step.drops} large />
+            </div>
         {:else}
             <p>No paint was chosen for this step. Choose what you really use below.</p>
         {/if}
@@ -227,6 +230,10 @@
         font-size: 1.25rem;
         font-weight: 700;
         line-height: 1.2;
+    }
+
+    .for {
+        font-size: 0.875rem;
     }
 
     .hint {

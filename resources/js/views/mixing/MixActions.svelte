@@ -13,6 +13,7 @@
         type Schemas,
     } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
+    import { Latest } from '../../lib/latest.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
     import Choose from '../../parts/Choose.svelte';
 
@@ -33,7 +34,9 @@
     let open = $state<'keep' | 'send' | null>(null);
     let name = $state('');
     let plans = $state<Named[]>([]);
-    let plan = $state<Plan | null>(null);
+    let planId = $state('');
+    const opened = new Latest<Plan>(chooseStep);
+    const plan = $derived(opened.answer);
     let stepId = $state('');
     let problem = $state<Problem | null>(null);
     const parts = $derived(answer.mix.parts.map(({ paint, parts }) => ({ paint, parts })));
@@ -55,10 +58,16 @@
         await choose(asked.plan ?? plans[0]?.id ?? '');
     }
 
+    function chooseStep(): void {
+        stepId = steps.find((one) => one.value === asked.step)?.value ?? steps[0]?.value ?? '';
+    }
+
     async function choose(id: string): Promise<void> {
         if (id === '') return;
-        plan = await got(server.GET('/plans/{id}', of(id)));
-        stepId = steps.find((one) => one.value === asked.step)?.value ?? steps[0]?.value ?? '';
+        // The steps of another plan are not to be chosen from meanwhile.
+        opened.drop();
+        [planId, stepId] = [id, ''];
+        await opened.ask(() => got(server.GET('/plans/{id}', of(id))));
     }
 
     async function keep(event: SubmitEvent): Promise<void> {
@@ -138,7 +147,7 @@
             <form onsubmit={send}>
                 <Choose
                     label="Plan"
-                    value={plan?.id ?? ''}
+                    value={planId}
                     choices={plans.map((one) => ({ value: one.id, label: one.name }))}
                     change={(id) => void choose(id)}
                 />

@@ -3,6 +3,7 @@
     import { push } from 'svelte-spa-router';
     import { got, type Named, of, type Plan, server } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
+    import { Latest } from '../../lib/latest.svelte';
     import type { MixBench } from '../../lib/mixBench.svelte';
     import Choose from '../../parts/Choose.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
@@ -28,7 +29,8 @@
 
     let chosenSource = $state<Source | null>(null);
     let plans = $state<Named[]>([]);
-    let plan = $state<Plan | null>(null);
+    const opened = new Latest<Plan>(aimAtAStep);
+    const plan = $derived(opened.answer);
     const source = $derived(
         chosenSource ?? (bench.target?.plan ? 'plan' : bench.target?.colour ? 'colour' : ('paint' as Source)),
     );
@@ -53,11 +55,15 @@
         });
     });
 
+    /** Of plans opened one after the other only the last counts. */
     async function open(id: string): Promise<void> {
         if (id === '') return;
-        plan = await got(server.GET('/plans/{id}', of(id)));
+        await opened.ask(() => got(server.GET('/plans/{id}', of(id))));
+    }
+
+    function aimAtAStep(opened: Plan): void {
         const step = steps.find((one) => one.value === bench.target?.step) ?? steps[0];
-        if (step && bench.target?.step !== step.value) aim({ plan: id, step: step.value });
+        if (step && bench.target?.step !== step.value) aim({ plan: opened.id, step: step.value });
     }
 
     function aim(target: Record<string, string>): void {

@@ -63,8 +63,9 @@
         </div>
     </header>
     {#if stage}<p>
-            Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}; {stage.change.toFixed(1)} from the stage
-            before.
+            Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}; a change of {stage.change.toFixed(
+                1,
+            )} from the stage before.
         </p>{/if}
     <p class="quiet">{technique?.hint ?? ''}</p>
     <div class="how">

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { TextArea, TextInput } from 'carbon-components-svelte';
+    import { RadioTile, TextArea, TextInput, TileGroup } from 'carbon-components-svelte';
     import Tick from '../../parts/Tick.svelte';
     import { router } from 'svelte-spa-router';
     import { got, type Named, server, type Schemas } from '../../lib/api';
@@ -114,20 +114,27 @@
             </Nothing>
         {:else}
             {#if WAYS.some(({ way }) => buying.advice!.purchases[way].items.length > 0)}
-                <div class="ways" role="radiogroup" aria-label="Way to buy">
-                    {#each WAYS as { way, name }}
-                        {@const purchase = buying.advice.purchases[way]}
-                        <label class="panel way">
-                            <input class="sr" type="radio" name="way" value={way} bind:group={buying.way} />
-                            <span>{name}</span>
-                            <b>{money(purchase.total)}</b>
-                            <small
-                                >{boxes(purchase)}: {plural(purchase.adds.length, 'new paint')}{purchase.open.length > 0
-                                    ? `, ${purchase.open.length} left open`
-                                    : ''}</small
-                            >
-                        </label>
-                    {/each}
+                <div class="ways">
+                    <TileGroup
+                        name="way"
+                        legendText="Way to buy"
+                        selected={buying.way}
+                        on:select={(event) => (buying.way = event.detail as typeof buying.way)}
+                    >
+                        {#each WAYS as { way, name } (way)}
+                            {@const purchase = buying.advice.purchases[way]}
+                            <RadioTile value={way}>
+                                <span>{name}</span>
+                                <b>{money(purchase.total)}</b>
+                                <small
+                                    >{boxes(purchase)}: {plural(purchase.adds.length, 'new paint')}{purchase.open
+                                        .length > 0
+                                        ? `, ${purchase.open.length} left open`
+                                        : ''}</small
+                                >
+                            </RadioTile>
+                        {/each}
+                    </TileGroup>
                 </div>
             {/if}
             {#if buying.purchase}<Basket {buying} purchase={buying.purchase} />{/if}
@@ -138,46 +145,56 @@
 {#if buying.advice && buying.purchase}<ShoppingList day={buying.advice.day} purchase={buying.purchase} />{/if}
 
 <style>
-    .ways {
+    .ways :global(legend) {
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        overflow: hidden;
+        clip-path: inset(50%);
+    }
+
+    .ways :global(fieldset > div) {
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));
         gap: 12px;
     }
 
-    .way {
-        position: relative;
-        display: grid;
-        gap: 2px;
+    .ways :global(.bx--tile) {
+        min-width: 0;
+        min-height: 0;
         padding: 10px 14px;
-        color: inherit;
-        font: inherit;
-        font-family: var(--face);
-        text-align: left;
+        border: 1px solid var(--line);
+        border-radius: var(--radius);
+        background: var(--panel);
         cursor: pointer;
     }
 
-    .way b {
-        font-size: 1.75rem;
-        line-height: 1.15;
-    }
-
-    .way small {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
-    }
-
-    .way:has(:checked) {
+    .ways :global(.bx--tile--is-selected) {
         border-color: var(--ink);
         box-shadow: inset 0 0 0 1px var(--ink);
     }
 
-    .way:has(:focus-visible) {
-        outline: 2px solid var(--accent);
-        outline-offset: 2px;
+    .ways :global(.bx--tile-content) {
+        display: grid;
+        gap: 2px;
+    }
+
+    .ways :global(.bx--tile__checkmark) {
+        display: none;
+    }
+
+    b {
+        font-size: 1.75rem;
+        line-height: 1.15;
+    }
+
+    small {
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
     }
 
     @media (max-width: 560px) {
-        .ways {
+        .ways :global(fieldset > div) {
             grid-template-columns: minmax(0, 1fr);
         }
     }

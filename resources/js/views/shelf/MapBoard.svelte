@@ -37,11 +37,12 @@
             const lines = broken(gap.words);
             const longest = Math.max(...lines.map((line) => line.length));
             // No larger than it must be, or it would hide what it stands beside; no smaller than its words.
+            const wide = Math.max(Math.min(MOST_RX, rx), LETTER * longest + PADDING);
             return {
                 lines,
-                x: axes.x(gap.hue, 0),
+                x: Math.max(axes.neutralEnd + wide, Math.min(axes.plot.right - wide, axes.x(gap.hue, 0))),
                 y: axes.value(gap.value),
-                rx: Math.max(Math.min(MOST_RX, rx), LETTER * longest + PADDING),
+                rx: wide,
                 ry: Math.max(Math.min(MOST_RY, ry), (LINE * lines.length) / 2 + PADDING),
             };
         }),

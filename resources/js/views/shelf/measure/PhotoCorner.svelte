@@ -48,6 +48,24 @@
                     on:change={(event) => void desk.open(event.detail[0])}
                 />
                 {#if desk.busy}<p role="status">{desk.busy}</p>{/if}
+                <ol>
+                    <li>
+                        <b>Mark the grey card.</b>
+                        <span class="quiet">It tells the light the picture was taken in.</span>
+                    </li>
+                    <li>
+                        <b>Mark the swatch.</b>
+                        <span class="quiet"
+                            >Its colour is the middle of all that lies in the frame, with how sure it is.</span
+                        >
+                    </li>
+                    <li>
+                        <b>Use it.</b>
+                        <span class="quiet"
+                            >Mix it, give it to a paint, or tell from two halves how well a paint hides.</span
+                        >
+                    </li>
+                </ol>
             </section>
         {:else}
             <div class="tools">
@@ -102,6 +120,15 @@
 </div>
 
 <style>
+    ol {
+        display: grid;
+        grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+        gap: 10px 22px;
+        margin: 6px 0 0;
+        padding: 12px 0 0 18px;
+        border-top: 1px solid var(--line);
+    }
+
     .corner {
         display: grid;
         grid-template-columns: minmax(0, 1fr) 330px;
