@@ -179,3 +179,95 @@ describe('a plan on the desk', () => {
         expect(at.document?.areas.find((one) => one.id === 'belt')).toMatchObject({ touches: [], liesUnder: [] });
     });
 });
+
+describe('a change whose consequences are the craft’s', () => {
+    const changed = (version: number, name = 'old') => ({
+        ...plan(version, name),
+        document: { ...document(name), by: 'server' },
+    });
+    const step = { id: 'base', mix: [], coats: 1 } as never;
+    const red = [{ paint: 'red', parts: 1, name: 'Red' }];
+
+    it('goes to the server with the version, under a key, and what comes back stands on the desk', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(changed(2)));
+        const at = await desk();
+        await at.load();
+        expect(await at.addStep('coat')).toEqual(expect.any(String));
+        expect(asked[1]).toMatchObject({
+            method: 'POST',
+            path: '/plans/p/edits',
+            body: { version: 1, edit: { do: 'add-step', area: 'coat' } },
+        });
+        expect([asked[1]?.key === null, at.plan?.version, at.isUnsaved]).toEqual([false, 2, false]);
+    });
+
+    it('waits until what was changed before is saved', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'mine')), ok(changed(3, 'mine')));
+        const at = await desk();
+        await at.load();
+        at.change(rename('mine') as never);
+        await at.addArea('Face');
+        expect(asked.map((one) => [one.method, (one.body as { version?: number } | undefined)?.version])).toEqual([
+            ['GET', undefined],
+            ['PUT', 1],
+            ['POST', 2],
+        ]);
+    });
+
+    it('what is changed meanwhile is not lost: it is done again on what comes back', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(changed(2)), ok(changed(3, 'typed')));
+        const at = await desk();
+        await at.load();
+        const made = at.addArea('Face');
+        await Promise.resolve();
+        await Promise.resolve();
+        at.change(rename('typed') as never);
+        await made;
+        expect(at.document).toMatchObject({ name: 'typed', by: 'server' });
+        await vi.runAllTimersAsync();
+        expect(asked.at(-1)).toMatchObject({
+            method: 'PUT',
+            body: { version: 2, document: { name: 'typed', by: 'server' } },
+        });
+        expect([at.saving, at.isUnsaved]).toEqual(['saved', false]);
+    });
+
+    it('a refusal is told and changes nothing; behind the newer state the desk catches up', async () => {
+        const { notices } = await import('../../resources/js/lib/notices.svelte');
+        server(
+            ok(plan(1, 'old')),
+            no(422, { faults: [{ field: 'area', message: 'This area is gone.' }] }),
+            no(409, { version: 5 }),
+            ok(plan(5, 'newer')),
+        );
+        const at = await desk();
+        await at.load();
+        expect(await at.addStep('gone')).toBe(null);
+        expect([notices.at(-1)?.text, at.plan?.version]).toEqual(['This area is gone.', 1]);
+        expect(await at.addStep('coat')).toBe(null);
+        expect([at.plan?.version, at.document?.name]).toEqual([5, 'newer']);
+    });
+
+    it('a paint that was picked while the server was away is kept and saved when it is back', async () => {
+        const asked = server(ok(plan(1, 'old')), 'lost', 'lost', 'lost', 'lost', ok(plan(2, 'old')));
+        const at = await desk();
+        await at.load();
+        at.paintStep(step, red);
+        await vi.runAllTimersAsync();
+        const put = asked.at(-1);
+        expect(put).toMatchObject({ method: 'PUT', body: { version: 1 } });
+        expect((put?.body as { document: { areas: { steps: object[] }[] } }).document.areas[0]?.steps[0]).toMatchObject(
+            { id: 'base', mix: red },
+        );
+        expect(at.isUnsaved).toBe(false);
+    });
+
+    it('more parts of the same paint are only noted', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'old')));
+        const at = await desk();
+        await at.load();
+        at.paintStep({ id: 'base', mix: red } as never, [{ ...red[0]!, parts: 3 }]);
+        await vi.runAllTimersAsync();
+        expect(asked.slice(1).map((one) => one.method)).toEqual(['PUT']);
+    });
+});

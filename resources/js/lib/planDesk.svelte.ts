@@ -19,6 +19,7 @@ import { tell, warn } from './notices.svelte';
 import { moved } from './reorder';
 
 type Edit = Schemas['EditInput']['edit'];
+type Change = (document: PlanDocument) => void;
 
 const SAVE_AFTER_MS = 60;
 const RETRY_AFTER_MS = 2000;
@@ -40,6 +41,8 @@ export class PlanDesk {
     private sent: Sent | null = null;
     /** Counts what was done to the plan from here: an undo belongs to one of these. */
     private changes = 0;
+    /** What is changed while the server makes an edit. */
+    private meanwhile: Change[] | null = null;
     private history = Promise.resolve();
     private timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -65,8 +68,9 @@ export class PlanDesk {
     }
 
     /** Applies a change to a copy of the document and saves it. */
-    change(edit: (document: PlanDocument) => void): void {
+    change(edit: Change): void {
         if (this.document === null) return;
+        this.meanwhile?.push(edit);
         const next = $state.snapshot(this.document) as PlanDocument;
         edit(next);
         this.document = next;
@@ -78,27 +82,49 @@ export class PlanDesk {
         this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
     }
 
-    /** A change whose consequences are the craft's to say: the server makes it. False when it could not be made. */
-    edit(edit: Edit): Promise<boolean> {
-        const made = this.history.then(() => this.editNow(edit));
+    /**
+     * A change whose consequences are the craft's to say: the server makes it. False when it could not be made; when the server does not
+     * answer, what is done `otherwise` waits for it.
+     */
+    edit(edit: Edit, otherwise?: () => void): Promise<boolean> {
+        const made = this.history.then(() => this.editNow(edit, otherwise));
         this.history = made.then(() => undefined);
         return made;
     }
 
-    private async editNow(edit: Edit): Promise<boolean> {
+    private async editNow(edit: Edit, otherwise?: () => void): Promise<boolean> {
         await this.settle();
         if (this.plan === null) return false;
-        try {
-            const body = { version: this.plan.version, edit };
-            this.take(await got(server.POST('/plans/{id}/edits', { ...of(this.id), body })));
-            this.changes++;
-            return true;
-        } catch (error) {
-            const problem = asProblem(error);
-            warn(problem.faults[0]?.message ?? problem.message);
-            if (problem.version !== undefined) await this.load();
+        if (this.isUnsaved || this.saving !== 'saved') {
+            if (otherwise) otherwise();
+            else warn('What was changed before is not saved yet; this can be done as soon as it is.');
             return false;
         }
+        // Nothing is saved meanwhile; what is changed meanwhile is done again on what comes back.
+        const meanwhile: Change[] = (this.meanwhile = []);
+        this.running = true;
+        let refused: Problem | null = null;
+        try {
+            const body = { version: this.plan.version, edit };
+            const changed = await got(server.POST('/plans/{id}/edits', { ...of(this.id), body }));
+            this.pending = false;
+            this.take(changed);
+            this.changes++;
+        } catch (error) {
+            refused = asProblem(error);
+            if (refused.version !== undefined) {
+                this.pending = false;
+                await this.load();
+            }
+        }
+        this.running = false;
+        this.meanwhile = null;
+        for (const change of meanwhile) this.change(change);
+        if (refused !== null) {
+            if (isTrouble(refused) && otherwise) otherwise();
+            else warn(refused.faults[0]?.message ?? refused.message);
+        }
+        return refused === null;
     }
 
     /** The area goes behind the others; its id. */
@@ -117,8 +143,14 @@ export class PlanDesk {
     paintStep(step: Step, mix: Schemas['Part'][]): void {
         const paints = (parts: Schemas['Part'][]) => parts.map((part) => part.paint).join();
         if (paints(mix) === paints(step.mix)) this.changeStep(step.id, { mix });
-        else
-            void this.edit({ do: 'paint-step', step: step.id, mix: mix.map(({ paint, parts }) => ({ paint, parts })) });
+        else {
+            const edit = {
+                do: 'paint-step' as const,
+                step: step.id,
+                mix: mix.map(({ paint, parts }) => ({ paint, parts })),
+            };
+            void this.edit(edit, () => this.changeStep(step.id, { mix }));
+        }
     }
 
     changeStep(stepId: string, changes: Partial<Step>): void {
