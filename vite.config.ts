@@ -1,5 +1,6 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { optimizeCss, optimizeImports } from 'carbon-preprocess-svelte';
+import postcss from 'postcss';
 import { defineConfig, type Plugin } from 'vite';
 
 /** Carbon's style sheet names fonts on somebody else's server; ours ships with the application. */
@@ -14,8 +15,46 @@ function withoutRemoteFonts(): Plugin {
     };
 }
 
+/**
+ * What Carbon's own optimizer leaves of parts that are not used goes too: rules for classes that no script ever names, whole or as the
+ * beginning of a name that is put together (`bx--btn--${kind}`).
+ */
+function withoutUnusedRules(): Plugin {
+    return {
+        name: 'without-unused-rules',
+        enforce: 'post',
+        generateBundle(_, bundle) {
+            const files = Object.values(bundle);
+            const script = files.map((file) => (file.type === 'chunk' ? file.code : '')).join('\n');
+            const known = new Map<string, boolean>();
+            const named = (name: string): boolean => {
+                const beginnings = [...name.matchAll(/--/g)].map(({ index }) => name.slice(0, index + 2)).slice(1);
+                return (
+                    script.includes(name) ||
+                    beginnings.some((one) => script.includes(`${one}\${`) || script.includes(`${one}"`))
+                );
+            };
+            const isUsed = (selector: string): boolean =>
+                [...selector.replaceAll(/:not\([^)]*\)/g, '').matchAll(/\.(bx--[\w-]+)/g)].every(([, name]) => {
+                    if (!known.has(name!)) known.set(name!, named(name!));
+                    return known.get(name!);
+                });
+            for (const file of files) {
+                if (file.type !== 'asset' || !file.fileName.endsWith('.css')) continue;
+                const sheet = postcss.parse(String(file.source));
+                sheet.walkRules((rule) => {
+                    const used = rule.selectors.filter(isUsed);
+                    if (used.length === 0) rule.remove();
+                    else if (used.length < rule.selectors.length) rule.selectors = used;
+                });
+                file.source = sheet.toString();
+            }
+        },
+    };
+}
+
 export default defineConfig({
-    plugins: [withoutRemoteFonts(), svelte({ preprocess: [optimizeImports()] }), optimizeCss()],
+    plugins: [withoutRemoteFonts(), svelte({ preprocess: [optimizeImports()] }), optimizeCss(), withoutUnusedRules()],
     publicDir: false,
     base: '/build/',
     build: {

@@ -122,11 +122,11 @@ final class ColourBenchTest extends BrowserTestCase
         $this->choose('Plan', 'Provost on the White Heron');
         $this->see('//section[@aria-label="Basket"]//li[.//bdi[.="Moon Silver"] or contains(., "Moon Silver")]');
         $price = $this->see('//section[@aria-label="Basket"]//li[1]//input');
-        $total = $this->see('//label[.//input[@type="radio"]][1]//b')->getText();
+        $total = $this->see('//div[contains(@class, "ways")]//label[1]//b')->getText();
         $price->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $price->sendKeys('0.50'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Basket"]//small[.="price by hand"]');
-        Patience::until(fn(): bool => $this->see('//label[.//input[@type="radio"]][1]//b')->getText() !== $total, 'another total');
+        Patience::until(fn(): bool => $this->see('//div[contains(@class, "ways")]//label[1]//b')->getText() !== $total, 'another total');
 
         $this->fill('Spend at most', '6'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Basket"]//b[.="Left open:"]');

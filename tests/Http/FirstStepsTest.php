@@ -61,6 +61,8 @@ final class FirstStepsTest extends HttpTestCase
         self::assertSame(['swatch'], self::fields($this->ask('POST', '/paints', ['name' => 'Ferry Lamp'], 422)));
         self::assertSame(['name'], self::fields($this->ask('POST', '/paints', ['swatch' => '#e0b020'], 422)));
         self::assertSame(['pots'], self::fields($this->ask('POST', '/paints', ['name' => 'x', 'swatch' => '#e0b020', 'pots' => -1], 422)));
+        // A change that leaves something out would lose it.
+        self::assertSame(['maker', 'code', 'kind', 'finish', 'volumeMl', 'price'], self::fields($this->ask('PUT', "/paints/$paint[id]", ['name' => 'Ferry Lamp', 'swatch' => '#e0b020', 'version' => 1], 422)));
     }
 
     public function testANameSuggestsKindAndColour(): void
@@ -123,5 +125,76 @@ final class FirstStepsTest extends HttpTestCase
             self::assertSame(['currency'], self::fields($this->ask('PUT', '/settings', ['currency' => $wrong], 422)));
         }
         self::assertSame('CHF', $this->ask('GET', '/settings')['currency']);
+    }
+
+    /** A plan begun over a light from above is primed as it is sprayed: dark below, light above. */
+    public function testASketchShowsTheLightFromAbove(): void
+    {
+        $plain = ['name' => 'x', 'undercoat' => ['base' => $this->paint('Tar')->id, 'light' => null], 'areas' => ['Cloak']];
+        $lit = [...$plain, 'undercoat' => ['base' => $this->paint('Tar')->id, 'light' => $this->paint('Bone Primer')->id]];
+        $values = fn(array $body): array => array_column($this->ask('POST', '/plans/sketch', $body)['areas'][0]['look']['zones'], 'value');
+
+        self::assertCount(1, array_unique($values($plain)));
+        self::assertGreaterThan($values($lit)[0] + 30, $values($lit)[3]);
+    }
+
+    public function testABeginningMayComeFromAnyClientAndNamesItsFaults(): void
+    {
+        $base = $this->paint('Tar')->id;
+        $whole = ['name' => 'Rider', 'model' => ['name' => 'Provost', 'bodyType' => 'rider', 'heightMm' => 75, 'finishLevel' => 'display'], 'undercoat' => ['base' => $base], 'areas' => []];
+        self::assertSame(['Provost', 'rider', 75, 'display'], array_values(array_intersect_key($this->ask('POST', '/plans/begin', $whole, 201)['document']['model'], ['name' => 0, 'bodyType' => 0, 'heightMm' => 0, 'finishLevel' => 0])));
+
+        foreach ([
+            'model.heightMm' => [...$whole, 'model' => ['heightMm' => 5000]],
+            'model.bodyType' => [...$whole, 'model' => ['bodyType' => 'cloud']],
+            'undercoat.base' => [...$whole, 'undercoat' => ['base' => $this->paint('Matt Varnish')->id]],
+            'undercoat.light' => [...$whole, 'undercoat' => ['base' => $base, 'light' => 'nobody']],
+            'name' => [...$whole, 'name' => str_repeat('x', 121)],
+            'areas.1' => [...$whole, 'areas' => ['Face', ['x']]],
+        ] as $field => $body) {
+            self::assertContains($field, self::fields($this->ask('POST', '/plans/begin', $body, 422)), $field);
+        }
+        foreach ([['name' => ['x'], 'areas' => []], ['name' => 'x', 'areas' => 'Face'], ['name' => 'x', 'model' => 'y', 'areas' => []], ['name' => 'x', 'undercoat' => 'y', 'areas' => []], []] as $body) {
+            $this->ask('POST', '/plans/begin', $body, 422);
+        }
+    }
+
+    /** Sent again after a lost answer an edit is made once. */
+    public function testAnEditSentTwiceUnderOneKeyIsMadeOnce(): void
+    {
+        $plan = $this->plan();
+        $body = ['version' => $plan->version, 'edit' => ['do' => 'add-area', 'id' => 'once', 'name' => 'Lamp']];
+        $send = fn() => $this->postJson("/api/plans/$plan->id/edits", $body, ['Idempotency-Key' => '01ARZ3NDEKTSV4RRFFQ69G5FAV']);
+        $first = $send()->assertOk()->json();
+        $second = $send()->assertOk()->json();
+
+        self::assertSame($first['version'], $second['version']);
+        self::assertCount(1, array_keys(array_column($this->plan()->document['areas'], 'id'), 'once', true));
+    }
+
+    /** What a paint in a kept mix became since does not take the list down. */
+    public function testAKeptMixWhosePaintLostItsColourIsToldAndTheOthersStay(): void
+    {
+        $one = $this->ask('POST', '/paints', ['name' => 'Fleeting', 'swatch' => '#405060'], 201);
+        $this->ask('POST', '/kept-mixes', ['name' => 'Fleeting mix', 'mix' => [['paint' => $one['id'], 'parts' => 1], ['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
+        $this->ask('POST', '/kept-mixes', ['name' => 'Lasting mix', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
+        $this->ask('PUT', "/paints/$one[id]", [...array_intersect_key($one, array_flip(['name', 'maker', 'code', 'finish', 'volumeMl', 'price', 'version'])), 'kind' => 'varnish']);
+        $mixes = array_column($this->ask('GET', '/kept-mixes'), 'mix', 'name');
+
+        self::assertNull($mixes['Fleeting mix']);
+        self::assertSame('Tar', $mixes['Lasting mix']['words']);
+    }
+
+    public function testWhatIsToBeBoughtSaysWhichStepNeedsIt(): void
+    {
+        $plan = $this->plan('Provost on the White Heron');
+        $items = $this->ask('POST', '/purchases/advice', ['plan' => $plan->id])['purchases']['cheapest']['items'];
+        $uses = array_merge(...array_map(static fn(array $item): array => array_column($item['does'], 'uses'), $items));
+
+        self::assertContains(['Cloak: basecoat'], $uses);
+        self::assertContains(['Saddle: wash'], $uses);
+        self::assertNotContains([], $uses);
+        $this->ask('PUT', '/paints/'.$this->paint('Deep Tide')->id.'/pot', ['pots' => 0, 'remainingMl' => null, 'note' => '', 'wished' => true, 'version' => 0]);
+        self::assertSame([[[]]], array_map(static fn(array $item): array => array_column($item['does'], 'uses'), $this->ask('POST', '/purchases/advice', [])['purchases']['cheapest']['items']));
     }
 }

@@ -26,11 +26,13 @@ final class PaintRequest extends FormRequest
     public function rules(): array
     {
         $id = $this->route('id');
+        // A new paint may leave out what nobody knows yet; a change says all there is, or what is left out would be lost.
+        $open = $id === null ? 'nullable' : 'present';
 
         return [
-            'maker' => ['nullable', 'string', new PlainTextRule(60)],
+            'maker' => [$open, 'nullable', 'string', new PlainTextRule(60)],
             'range' => ['nullable', 'string', new PlainTextRule(60)],
-            'code' => ['nullable', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
+            'code' => [$open, 'nullable', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
                 $taken = is_string($this->input('maker')) && is_string($code)
                     && Product::query()->where('maker', trim($this->input('maker')))->where('code', $code)->whereKeyNot(is_string($id) ? $id : '')->exists();
                 if ($taken) {
@@ -38,12 +40,12 @@ final class PaintRequest extends FormRequest
                 }
             }],
             'name' => ['required', 'string', new PlainTextRule(120)],
-            'kind' => ['nullable', Rule::enum(Kind::class)],
+            'kind' => [$open, 'nullable', Rule::enum(Kind::class)],
             'swatch' => [new RequiredIf(fn(): bool => ! ($this->kind()?->isClear() ?? true)), 'nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
             'opacity' => ['nullable', 'numeric', 'between:0,1'],
-            'finish' => ['nullable', Rule::enum(Finish::class)],
-            'volumeMl' => ['nullable', 'numeric', 'between:0.1,5000'],
-            'price' => ['nullable', 'integer', 'between:0,10000000'],
+            'finish' => [$open, 'nullable', Rule::enum(Finish::class)],
+            'volumeMl' => [$open, 'nullable', 'numeric', 'between:0.1,5000'],
+            'price' => [$open, 'nullable', 'integer', 'between:0,10000000'],
             'pots' => [$id === null ? 'nullable' : 'prohibited', 'integer', 'between:0,999'],
             'barcode' => ['nullable', 'string', new PlainTextRule(32)],
             'measured' => ['nullable', 'array:colour,film,strength', new MeasuredRule($this->kind())],
@@ -56,6 +58,7 @@ final class PaintRequest extends FormRequest
     {
         return [
             'required' => 'This may not be empty.',
+            'present' => 'Say what this is to be, even when it is to be empty.',
             'swatch.required' => 'This kind of paint needs a swatch, for example #7a5230.',
             'swatch.regex' => 'Write the swatch as # and six hexadecimal digits, for example #7a5230.',
             'opacity.between' => 'Opacity lies between 0 (clear) and 1 (hides in one coat). Leave it empty to have it estimated.',

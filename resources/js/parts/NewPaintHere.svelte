@@ -5,6 +5,7 @@
     import { toFirstFault } from '../lib/faults';
     import { craft } from '../lib/craft.svelte';
     import Choose from './Choose.svelte';
+    import ColourField from './ColourField.svelte';
 
     /** A paint added where it is needed: name and colour are enough, the rest can be filled in any day. */
     let {
@@ -77,20 +78,13 @@
     <Choose label="Kind" value={form.kind} choices={craft()?.kinds ?? []} change={(value) => (form.kind = value)} />
     {#if !isClear}
         <div class="colour">
-            <TextInput
-                size="sm"
-                labelText={isTransparent ? 'Its colour over white' : 'Its colour, dry'}
-                bind:value={form.swatch}
-                invalid={!!problem?.at('swatch')}
-                invalidText={problem?.at('swatch') ?? ''}
+            <ColourField
+                label={isTransparent ? 'Its colour over white' : 'Its colour, dry'}
+                value={form.swatch}
+                fault={problem?.at('swatch') ?? ''}
+                live
+                change={(swatch) => (form.swatch = swatch)}
             />
-            <label
-                ><span class="sr">Pick the colour</span><input
-                    type="color"
-                    value={/^#[0-9a-f]{6}$/i.test(form.swatch.trim()) ? form.swatch.trim() : '#808080'}
-                    oninput={(event) => (form.swatch = event.currentTarget.value)}
-                /></label
-            >
         </div>
     {/if}
     {#if problem && problem.faults.every((fault) => !['name', 'swatch'].includes(fault.field))}
@@ -111,21 +105,5 @@
         border: 1px solid var(--line-strong);
         border-radius: 4px;
         background: var(--panel);
-    }
-
-    .colour {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 32px;
-        gap: 6px;
-        align-items: end;
-    }
-
-    input[type='color'] {
-        width: 32px;
-        height: 32px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
     }
 </style>

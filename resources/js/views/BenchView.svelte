@@ -36,8 +36,9 @@
                         <span class="quiet">{batch.passesDone} of {batch.passes} passes</span>
                         <Meter share={batch.share} label="{batch.name}: how far" />
                         {#if batch.next}<span class="then"
-                                ><Swatch hex={batch.next.mix?.colour.hex ?? null} size={22} />next
-                                <bdi>{batch.next.areaName}</bdi>: {batch.next.technique.toLowerCase()}</span
+                                ><Swatch hex={batch.next.mix?.colour.hex ?? null} size={22} /><span
+                                    >next <bdi>{batch.next.areaName}</bdi>: {batch.next.technique.toLowerCase()}</span
+                                ></span
                             >{/if}
                     </a>
                 {/each}

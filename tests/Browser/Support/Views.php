@@ -42,7 +42,12 @@ final readonly class Views
                 $this->press('Batches');
                 $this->await('form .bx--number');
             },
-            'new-plan' => fn() => $this->open('#/plans/new', 'textarea'),
+            'new-plan' => function (): void {
+                $this->open('#/plans/new', 'textarea');
+                $this->type('input[placeholder="Ferry Warden"]', 'Marsh Piker');
+                $this->type('textarea', "Leather coat\nFace\nFur collar\nPike shaft\nBrass lantern\nJetty base");
+                $this->await('section[aria-label="The plan taking shape"] li:nth-child(6)');
+            },
             'missing' => fn() => $this->open('#/nowhere', 'main h1'),
             'keys' => function (): void {
                 $this->open('#/', 'article .next');
@@ -127,6 +132,12 @@ final readonly class Views
     public function press(string $label): void
     {
         $this->chromium->driver->findElement(WebDriverBy::xpath(sprintf('//*[self::button or self::a][starts-with(normalize-space(.), "%s")]', $label)))->click();
+    }
+
+    /** Instead of what stands there. */
+    private function type(string $selector, string $text): void
+    {
+        $this->chromium->driver->findElement(WebDriverBy::cssSelector($selector))->clear()->sendKeys($text);
     }
 
     private function plan(string $name, string $area): void

@@ -6,8 +6,8 @@
     import { Latest } from '../../lib/latest.svelte';
     import type { MixBench } from '../../lib/mixBench.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import ColourField from '../../parts/ColourField.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
-    import Words from '../../parts/Words.svelte';
 
     /** What is to be mixed: a paint, a colour, a step of a plan or what is seen after it. */
     let { bench }: { bench: MixBench } = $props();
@@ -87,22 +87,14 @@
             pick={(paint) => aim({ paint: paint.id })}
         />
     {:else if source === 'colour'}
-        <div class="colour">
-            <Words
-                label="Hex, or L* a* b*"
-                value={bench.target?.colour ?? ''}
-                placeholder="#7a5230 or 52, 10, -20"
-                fault={bench.problem?.at('target.colour') ?? ''}
-                change={(colour) => aim({ colour: colour.trim() })}
-            />
-            <label
-                ><span class="sr">Pick the colour</span><input
-                    type="color"
-                    value={hex}
-                    onchange={(event) => aim({ colour: event.currentTarget.value })}
-                /></label
-            >
-        </div>
+        <ColourField
+            label="Hex, or L* a* b*"
+            value={bench.target?.colour ?? ''}
+            shown={hex}
+            placeholder="#7a5230 or 52, 10, -20"
+            fault={bench.problem?.at('target.colour') ?? ''}
+            change={(colour) => aim({ colour })}
+        />
     {:else}
         <Choose
             label="Plan"
@@ -137,21 +129,5 @@
         grid-template-columns: minmax(0, 1fr);
         gap: 10px;
         padding: 12px 14px 14px;
-    }
-
-    .colour {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 32px;
-        gap: 6px;
-        align-items: end;
-    }
-
-    input[type='color'] {
-        width: 32px;
-        height: 32px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
     }
 </style>

@@ -10,6 +10,7 @@
     import { amount, minorUnits } from '../../lib/money';
     import { settings } from '../../lib/settings.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import ColourField from '../../parts/ColourField.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
@@ -122,17 +123,13 @@
             change={(kind) => (form.kind = kind)}
         />
         {#if !isClear}
-            <div class="swatch">
-                <TextInput
-                    size="sm"
-                    labelText={isTransparent ? 'One coat over white' : 'Its colour, dry'}
-                    bind:value={form.swatch}
-                    {...at('swatch')}
-                />
-                <label class="colour"
-                    ><span class="sr">Pick the colour</span><input type="color" bind:value={form.swatch} /></label
-                >
-            </div>
+            <ColourField
+                label={isTransparent ? 'One coat over white' : 'Its colour, dry'}
+                value={form.swatch}
+                fault={problem?.at('swatch') ?? ''}
+                live
+                change={(swatch) => (form.swatch = swatch)}
+            />
         {/if}
         {#if isTransparent}
             <div class="bottle">
@@ -220,13 +217,6 @@
         cursor: pointer;
     }
 
-    .swatch {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 32px;
-        gap: 6px;
-        align-items: end;
-    }
-
     .bottle {
         display: grid;
         grid-column: 1 / -1;
@@ -240,8 +230,7 @@
         align-items: center;
     }
 
-    .bottle input,
-    .colour input {
+    .bottle input {
         width: 32px;
         height: 32px;
         padding: 3px;
