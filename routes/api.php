@@ -70,6 +70,7 @@ Route::post('paints/{id}/restore', [PaintController::class, 'restore']);
 Route::put('paints/{id}/pot', PotController::class);
 Route::apiResource('paints', PaintController::class)->parameters(['paints' => 'id']);
 
+Route::post('plans/file', [PlanController::class, 'bringIn']);
 Route::post('plans/sketch', [BeginningController::class, 'sketch']);
 Route::post('plans/begin', [BeginningController::class, 'store']);
 Route::post('plans/{id}/edits', [PlanController::class, 'edit']);

@@ -38,7 +38,7 @@ final class Demo
             $this->files->sets(File::get(resource_path('demo/sets.csv')));
             $plans = [];
             foreach (['bound-capstan', 'heron-provost', 'ferry-warden'] as $name) {
-                $plans[$name] = $this->plans->bringIn(File::json(resource_path("demo/plans/$name.json")));
+                $plans[$name] = $this->plans->bringIn(File::get(resource_path("demo/plans/$name.json")))->plan;
             }
             /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>}> $batches */
             $batches = File::json(resource_path('demo/batches.json'));

@@ -6,15 +6,23 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use App\Models\Product;
-use Kalokroma\Exchange\Fault;
+use App\Shelf\Catalogue;
+use Illuminate\Support\Facades\DB;
+use JsonException;
+use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Paint\Paint;
 
 /**
- * Brings plans in from plan documents. The paints of a document are told by maker and code, for ids differ from shelf to shelf.
+ * Takes plans out as files and brings them in. The paints of a file are told by maker and code, for ids differ from shelf to shelf;
+ * one that the catalogue does not have is added to it, and is not owned.
  */
 final readonly class PlanFiles
 {
+    private const ULID = '/^[0-9a-hjkmnp-tv-z]{26}$/D';
+
     public function __construct(private PlanStore $plans) {}
 
     public function takeOut(Plan $plan): string
@@ -28,29 +36,72 @@ final readonly class PlanFiles
         return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
     }
 
-    /**
-     * @param array<mixed> $document
-     *
-     * @throws Faulty when it is no sound plan, or names a paint that the catalogue does not have
-     */
-    public function bringIn(array $document): Plan
+    /** @throws Faulty when it is no plan file, one from the future, or no sound plan; nothing of it is taken then */
+    public function bringIn(string $file): BroughtIn
     {
-        $ids = $faults = [];
-        $paints = is_array($document['paints'] ?? null) ? $document['paints'] : [];
-        foreach ($paints as $i => $paint) {
-            $maker = is_array($paint) && is_string($paint['maker'] ?? null) ? $paint['maker'] : '';
-            $code = is_array($paint) && is_string($paint['code'] ?? null) ? $paint['code'] : '';
-            $id = Product::query()->where('maker', $maker)->where('code', $code)->value('id');
-            if (is_array($paint) && is_string($paint['id'] ?? null) && is_string($id)) {
-                $ids[$paint['id']] = $id;
-            } else {
-                $faults[] = new Fault("paints.$i", sprintf('The catalogue has no paint "%s" by "%s". Bring it in first.', $code, $maker));
-            }
-        }
-        if ($faults !== []) {
-            throw Faulty::with($faults);
+        try {
+            $fields = json_decode($file, true, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s. Take it out of Kalokroma again.', lcfirst($fault->getMessage())));
         }
 
-        return $this->plans->create(PlanDocument::of($document)->withPaintsCalled($ids)->fields);
+        return $this->take(is_array($fields) ? $fields : []);
+    }
+
+    /**
+     * @param array<mixed> $fields
+     *
+     * @throws Faulty
+     */
+    public function take(array $fields): BroughtIn
+    {
+        $document = PlanDocument::ofFile($fields);
+        $paints = DocumentPaints::of($fields)->paints;
+
+        return DB::transaction(function () use ($document, $paints): BroughtIn {
+            $ids = $added = [];
+            foreach ($paints as $paint) {
+                $product = self::known($paint);
+                if ($product === null) {
+                    $added[] = $product = Product::query()->create(self::columns($paint));
+                } elseif ($product->trashed()) {
+                    $product->restore();
+                }
+                $ids[$paint->id] = $product->id;
+            }
+
+            return new BroughtIn($this->plans->create($document->withPaintsCalled($ids)->fields), $added);
+        });
+    }
+
+    private static function known(Paint $paint): ?Product
+    {
+        return $paint->code === ''
+            ? Product::withTrashed()->where('maker', $paint->maker)->where('name', $paint->name)->where('kind', $paint->kind->value)->first()
+            : Product::withTrashed()->where('maker', $paint->maker)->where('code', $paint->code)->first();
+    }
+
+    /** @return array<string, mixed> of a product that keeps its id where that is free */
+    private static function columns(Paint $paint): array
+    {
+        $maker = $paint->maker === '' ? Catalogue::NO_MAKER : $paint->maker;
+        $measured = MeasuredFields::write($paint->measured);
+        $isFree = preg_match(self::ULID, $paint->id) === 1 && Product::withTrashed()->whereKey($paint->id)->doesntExist();
+
+        return [
+            ...($isFree ? ['id' => $paint->id] : []),
+            'maker' => $maker,
+            'range' => '',
+            'code' => $paint->code === '' ? Catalogue::freeCode($maker, $paint->name) : $paint->code,
+            'name' => $paint->name,
+            'kind' => $paint->kind,
+            'swatch' => $paint->swatch?->toSrgb()->hex(),
+            'opacity' => $paint->opacity->isEstimate ? null : $paint->opacity->share,
+            'finish' => $paint->finish,
+            'volume_ml' => Catalogue::USUAL_ML,
+            'price' => 0,
+            'barcode' => '',
+            ...($measured === null ? [] : ['measured' => $measured]),
+        ];
     }
 }

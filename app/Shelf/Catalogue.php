@@ -11,6 +11,7 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Paint\Measured;
@@ -20,8 +21,27 @@ use Kalokroma\Paint\Measured;
  */
 final class Catalogue
 {
+    /** Of a paint whose maker nobody has written down. */
+    public const NO_MAKER = 'no maker';
+
+    /** What a pot usually holds. */
+    public const USUAL_ML = 17.0;
+
     /** Opacities are shown to four digits. */
     private const AS_SHOWN = 0.0001;
+
+    /** For a paint without a code: its name, so that files can tell it from others of its maker. */
+    public static function freeCode(string $maker, string $name, string $exceptId = ''): string
+    {
+        $plain = mb_substr(Str::slug($name) ?: 'paint', 0, 30);
+        $taken = Product::withTrashed()->where('maker', $maker)->whereKeyNot($exceptId)->where('code', 'like', "$plain%")->pluck('code')->flip();
+        $code = $plain;
+        for ($number = 2; $taken->has($code); $number++) {
+            $code = "$plain-$number";
+        }
+
+        return $code;
+    }
 
     /**
      * @param array<string, mixed> $columns

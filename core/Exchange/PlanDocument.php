@@ -27,6 +27,27 @@ final readonly class PlanDocument
         return new self($fields);
     }
 
+    /**
+     * @param array<mixed> $fields of a file that says what it is
+     *
+     * @throws Faulty when it is something else, or written by a release that knows more
+     */
+    public static function ofFile(array $fields): self
+    {
+        if (($fields['format'] ?? null) !== PlanWriter::FORMAT) {
+            throw Faulty::field('format', sprintf('This is no plan of Kalokroma: one says "format": "%s".', PlanWriter::FORMAT));
+        }
+        $version = $fields['version'] ?? null;
+        if (! is_int($version) || $version < 1) {
+            throw Faulty::field('version', 'A plan file says which version of the form it is written in, a whole number from 1.');
+        }
+        if ($version > PlanWriter::FORMAT_VERSION) {
+            throw Faulty::field('version', sprintf('This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.', $version, PlanWriter::FORMAT_VERSION));
+        }
+
+        return new self($fields);
+    }
+
     public static function ofPlan(Plan $plan): self
     {
         return new self(PlanWriter::write($plan));

@@ -16,13 +16,15 @@ use Kalokroma\Recipe\Step;
  */
 final class PlanWriter
 {
+    public const FORMAT = 'kalokroma-plan';
+
     public const FORMAT_VERSION = 1;
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
     {
         return [
-            'format' => 'kalokroma-plan',
+            'format' => self::FORMAT,
             'version' => self::FORMAT_VERSION,
             'name' => $plan->name,
             'model' => [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -107,6 +109,39 @@ final class DailyTest extends BrowserTestCase
         $this->see('//section//li[contains(., "Cold room, paint slow to dry.")]');
         $this->fill('Find in the logbook', 'nothing like it');
         $this->see('//h2[contains(., "Nothing tells of")]');
+    }
+
+    /** Out of the menu of a plan, into the list of plans; a file that is none is refused with its place. */
+    public function testAPlanIsBroughtInFromAFileAndTakenOutAgain(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="The Bound Capstan"]');
+        $this->press('//button[contains(@class, "bx--overflow-menu")]');
+        $file = (string) $this->see('//*[@role="menu"]//a[normalize-space(.)="Save as a file"]')->getAttribute('href');
+        $plan = (string) file_get_contents(self::$server->url(ltrim((string) parse_url($file, PHP_URL_PATH), '/')));
+
+        $this->visit('#/plans');
+        $this->choosePlanFile(substr($plan, 0, 4000));
+        $this->see('//*[@role="alert"][contains(., "cut short")]');
+        $this->choosePlanFile(str_replace('"technique": "drybrush"', '"technique": "sorcery"', $plan));
+        $this->see('//*[@role="alert"][contains(., "sorcery")]');
+        $this->choosePlanFile(str_replace('"name": "The Bound Capstan"', '"name": "The Second Capstan"', $plan));
+        $this->see('//h1[normalize-space(.)="The Second Capstan"]');
+        self::assertStringContainsString('The Second Capstan', self::driver()->getTitle());
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('//h1[.="Plans"]');
+        $this->seeNot('//h2/a[normalize-space(.)="The Second Capstan"]');
+    }
+
+    private function choosePlanFile(string $text): void
+    {
+        $file = sys_get_temp_dir().'/kalokroma-plan-'.bin2hex(random_bytes(4)).'.json';
+        file_put_contents($file, $text);
+        $this->see('//h1[.="Plans"]');
+        $input = self::driver()->findElement(WebDriverBy::cssSelector('main input[type=file]'));
+        assert($input instanceof RemoteWebElement);
+        $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        unlink($file);
     }
 
     private function points(): int

@@ -10,6 +10,7 @@ use App\Http\Resources\PlanBrief;
 use App\Http\Resources\PlanLooks;
 use App\Http\Resources\PlanResource;
 use App\Models\Plan;
+use App\Models\Product;
 use App\Plans\PlanFiles;
 use App\Plans\PlanLooksStore;
 use App\Plans\PlanStore;
@@ -46,6 +47,14 @@ final class PlanController
         $name = Str::slug($plan->name) ?: 'plan';
 
         return new Response($files->takeOut($plan), 200, ['Content-Type' => 'application/json; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.plan.json\""]);
+    }
+
+    /** The text of a plan file as the request's body. */
+    public function bringIn(Request $request, PlanFiles $files): JsonResponse
+    {
+        $brought = $files->bringIn($request->getContent());
+
+        return new JsonResponse(['id' => $brought->plan->id, 'name' => $brought->plan->name, 'added' => array_map(static fn(Product $one): string => $one->name, $brought->added)], 201);
     }
 
     public function store(PlanRequest $request): JsonResponse

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Product;
+use App\Shelf\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\RequiredIf;
 use Kalokroma\Exchange\DocumentReader;
@@ -17,11 +17,6 @@ use Kalokroma\Paint\Kind;
 /** A paint typed in by hand. */
 final class PaintRequest extends FormRequest
 {
-    /** Of a paint whose maker nobody has written down. */
-    private const NO_MAKER = 'no maker';
-
-    private const USUAL_ML = 17.0;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -70,19 +65,19 @@ final class PaintRequest extends FormRequest
     public function columns(): array
     {
         $clear = $this->kind()?->isClear() ?? false;
-        $maker = trim($this->string('maker')->value()) ?: self::NO_MAKER;
+        $maker = trim($this->string('maker')->value()) ?: Catalogue::NO_MAKER;
         $code = trim($this->string('code')->value());
 
         return [
             'maker' => $maker,
             'range' => trim($this->string('range')->value()),
-            'code' => $code === '' ? $this->freeCode($maker) : $code,
+            'code' => $code === '' ? Catalogue::freeCode($maker, $this->string('name')->value(), is_string($this->route('id')) ? $this->route('id') : '') : $code,
             'name' => trim($this->string('name')->value()),
             'kind' => $this->kind() ?? Kind::Opaque,
             'swatch' => $clear ? null : strtolower($this->string('swatch')->value()),
             'opacity' => $this->input('opacity') === null ? null : $this->float('opacity'),
             'finish' => $this->enum('finish', Finish::class) ?? Finish::Matt,
-            'volume_ml' => $this->float('volumeMl', self::USUAL_ML),
+            'volume_ml' => $this->float('volumeMl', Catalogue::USUAL_ML),
             'price' => $this->integer('price'),
             'barcode' => trim($this->string('barcode')->value()),
             ...($this->has('measured') ? ['measured' => $this->measured()] : []),
@@ -93,19 +88,6 @@ final class PaintRequest extends FormRequest
     public function pots(): int
     {
         return $this->integer('pots', 1);
-    }
-
-    /** Of a paint without a code: its name, so that files can tell it from others of its maker. */
-    private function freeCode(string $maker): string
-    {
-        $plain = mb_substr(Str::slug($this->string('name')->value()) ?: 'paint', 0, 30);
-        $taken = Product::withTrashed()->where('maker', $maker)->whereKeyNot($this->route('id') ?? '')->where('code', 'like', "$plain%")->pluck('code')->flip();
-        $code = $plain;
-        for ($number = 2; $taken->has($code); $number++) {
-            $code = "$plain-$number";
-        }
-
-        return $code;
     }
 
     /** @return array<string, mixed>|null */

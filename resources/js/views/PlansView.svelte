@@ -1,6 +1,8 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
-    import { got, server, type Schemas } from '../lib/api';
+    import { Button, FileUploaderButton } from 'carbon-components-svelte';
+    import { push } from 'svelte-spa-router';
+    import { asProblem, got, of, sent, server, type Problem, type Schemas } from '../lib/api';
+    import { tell } from '../lib/notices.svelte';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
@@ -19,14 +21,48 @@
         return latest.ask(() => got(server.GET('/plans', { params: { query: { page: number } } })));
     }
 
+    let refused = $state<Problem | null>(null);
+
+    async function bringIn(file: File | undefined): Promise<void> {
+        if (file === undefined) return;
+        refused = null;
+        try {
+            const { id, name, added } = await got(server.POST('/plans/file', sent(file, 'text/plain')));
+            await push(`/plans/${id}`);
+            tell(
+                `“${name}” is brought in${added.length === 0 ? '' : `, with ${plural(added.length, 'paint')} that the catalogue did not have`}.`,
+                {
+                    label: 'Undo',
+                    run: async () => {
+                        await got(server.DELETE('/plans/{id}', of(id)));
+                        await push('/plans');
+                    },
+                },
+            );
+        } catch (error) {
+            refused = asProblem(error);
+        }
+    }
+
     $effect(() => void load());
 </script>
 
 <svelte:head><title>Plans · Kalokroma</title></svelte:head>
 <header>
     <h1>Plans</h1>
-    {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
+    <div class="acts">
+        <FileUploaderButton
+            size="small"
+            kind="tertiary"
+            labelText="Bring a plan in"
+            disableLabelChanges
+            accept={['.json', 'application/json']}
+            on:change={(event) => void bringIn(event.detail[0])}
+        />
+        {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
+    </div>
 </header>
+{#if refused}<div class="refused"><Trouble problem={refused} /></div>{/if}
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />
 {:else if page === null}
@@ -158,6 +194,10 @@
         font-size: 0.8125rem;
         text-overflow: ellipsis;
         white-space: nowrap;
+    }
+
+    .refused {
+        margin-bottom: 12px;
     }
 
     .more {

@@ -80,6 +80,7 @@
         >
         <OverflowMenu size="sm" flipped iconDescription="More for this plan" aria-label="More for this plan">
             <OverflowMenuItem text="Duplicate" on:click={duplicate} />
+            <OverflowMenuItem text="Save as a file" href="/api/plans/{desk.id}/file" />
             <OverflowMenuItem text="Delete" hasDivider on:click={remove} />
         </OverflowMenu>
     </div>

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Batch;
+use App\Models\LogEntry;
+use App\Models\Plan;
+use App\Models\PlanRevision;
+use App\Models\Pot;
+use App\Models\Product;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Plans as files: out, in again, and what is refused on the way. */
+final class PlanFileTest extends HttpTestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function plans(): iterable
+    {
+        foreach (['Ferry Warden', 'Provost on the White Heron', 'The Bound Capstan'] as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function testWhatGoesOutComesInAndGoesOutTheSameToTheByte(string $name): void
+    {
+        $file = $this->takeOut($this->plan($name)->id);
+        $brought = $this->bringIn($file);
+
+        self::assertSame([$name, []], [$brought['name'], $brought['added']]);
+        self::assertNotSame($this->plan($name)->id, $brought['id']);
+        self::assertSame($file, $this->takeOut($brought['id']));
+    }
+
+    /** On another machine, whose catalogue has none of the paints: they come along, are not owned, and keep their ids. */
+    #[DataProvider('plans')]
+    public function testItComesInWhereNoneOfItsPaintsIsKnown(string $name): void
+    {
+        $file = $this->takeOut($this->plan($name)->id);
+        $paints = array_column(json_decode($file, true)['paints'], 'name');
+        $this->emptyAll();
+        $brought = $this->bringIn($file);
+
+        self::assertEqualsCanonicalizing($paints, $brought['added']);
+        self::assertSame(count($paints), Product::query()->count());
+        self::assertSame(0, Pot::query()->count());
+        self::assertSame($file, $this->takeOut($brought['id']));
+        self::assertSame([], $this->bringIn($file)['added']);
+    }
+
+    public function testAMeasuredPaintAndOneWithoutACodeComeAlong(): void
+    {
+        $file = json_decode($this->takeOut($this->plan()->id), true);
+        $file['paints'][0] = [...$file['paints'][0], 'maker' => '', 'code' => '', 'name' => 'Found in a tin', 'measured' => ['strength' => ['opacity' => 0.625, 'source' => 'mix', 'readings' => 2]]];
+        $brought = $this->bringIn((string) json_encode($file));
+        $paint = Product::query()->where('name', 'Found in a tin')->firstOrFail();
+
+        self::assertSame(['Found in a tin'], $brought['added']);
+        self::assertSame(['no maker', 'found-in-a-tin', 0.625], [$paint->maker, $paint->code, $paint->measured()->strength?->share]);
+        // A second time it is the same paint.
+        self::assertSame(1, Product::query()->where('name', 'Found in a tin')->count());
+    }
+
+    public function testAPaintInTheBinIsTakenOutOfItAgain(): void
+    {
+        $file = $this->takeOut($this->plan('The Bound Capstan')->id);
+        $code = json_decode($file, true)['paints'][2]['code'];
+        Product::query()->where('code', $code)->firstOrFail()->delete();
+        $this->bringIn($file);
+
+        self::assertSame(1, Product::query()->where('code', $code)->count());
+    }
+
+    /** @return iterable<string, array{string|callable(array<string, mixed>): mixed, string}> */
+    public static function faulty(): iterable
+    {
+        yield 'nothing' => ['', 'file'];
+        yield 'no JSON' => ['maker,code', 'file'];
+        yield 'broken text' => ["\xff\xfe", 'file'];
+        yield 'another form' => ['{"format": "other", "version": 1}', 'format'];
+        yield 'a list' => ['[1, 2]', 'format'];
+        yield 'a number' => ['7', 'format'];
+        yield 'nested without end' => [str_repeat('[', 20_000), 'file'];
+        yield 'from the future' => [static fn(array $plan): array => [...$plan, 'version' => 99], 'version'];
+        yield 'of no version' => [static fn(array $plan): array => [...$plan, 'version' => '1'], 'version'];
+        yield 'a paint without a name' => [static fn(array $plan): array => [...$plan, 'paints' => [['id' => 'x', 'kind' => 'opaque', 'swatch' => '#808080']]], 'paints.0.name'];
+        yield 'a paint of an unknown kind' => [static fn(array $plan): array => [...$plan, 'paints' => [['id' => 'x', 'name' => 'X', 'kind' => 'glitter', 'swatch' => '#808080']]], 'paints.0.kind'];
+        yield 'a paint that is not along' => [static fn(array $plan): array => [...$plan, 'undercoat' => ['base' => 'nowhere']], 'undercoat.base'];
+        yield 'an unknown technique' => [static function (array $plan): array {
+            $plan['areas'][1]['steps'][0]['technique'] = 'sorcery';
+
+            return $plan;
+        }, 'areas.1.steps.0.technique'];
+        yield 'too many areas' => [static fn(array $plan): array => [...$plan, 'areas' => array_fill(0, 61, $plan['areas'][0])], 'areas'];
+        yield 'areas that are none' => [static fn(array $plan): array => [...$plan, 'areas' => 'all'], 'areas'];
+    }
+
+    #[DataProvider('faulty')]
+    public function testAFaultyFileSaysWhereAndNothingOfItIsTaken(string|callable $file, string $field): void
+    {
+        $before = [Plan::query()->count(), Product::query()->count()];
+        $text = is_string($file) ? $file : (string) json_encode($file(json_decode($this->takeOut($this->plan()->id), true)));
+        $problem = $this->judged($this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], $text), 'POST', '/plans/file', 422);
+
+        self::assertContains($field, self::fields($problem));
+        self::assertSame($before, [Plan::query()->count(), Product::query()->count()]);
+    }
+
+    public function testAFileCutShortAnywhereIsRefused(): void
+    {
+        $file = $this->takeOut($this->plan()->id);
+        foreach ([1, 100, intdiv(strlen($file), 2), strlen($file) - 3] as $length) {
+            $answer = $this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], substr($file, 0, $length));
+            self::assertSame(['file'], self::fields($this->judged($answer, 'POST', '/plans/file', 422)), "cut at $length");
+        }
+    }
+
+    private function takeOut(string $id): string
+    {
+        return (string) $this->get("/api/plans/$id/file")->assertOk()->getContent();
+    }
+
+    /** @return array<string, mixed> */
+    private function bringIn(string $file): array
+    {
+        return $this->judged($this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], $file), 'POST', '/plans/file', 201);
+    }
+
+    private function emptyAll(): void
+    {
+        foreach ([LogEntry::class, Batch::class, PlanRevision::class, Plan::class, Pot::class] as $model) {
+            $model::query()->forceDelete();
+        }
+        DB::table('paint_set_product')->delete();
+        Product::query()->forceDelete();
+    }
+}
