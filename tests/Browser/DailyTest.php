@@ -100,6 +100,21 @@ final class DailyTest extends BrowserTestCase
         self::assertSame($all, $this->points());
     }
 
+    public function testAnUndercoatIsChosenAmongThePrimersFirst(): void
+    {
+        $this->visit('#/plans/new');
+        $this->field('Undercoat')->click();
+        $this->see('//*[@role="option"][2]');
+        $first = array_map(static fn($option): string => $option->getText(), array_slice(self::driver()->findElements(WebDriverBy::xpath('//*[@role="option"]//*[contains(@class, "name")]/bdi')), 0, 4));
+        // Those that stand on the shelf before those that do not.
+        self::assertSame(['Black Primer', 'Bone Primer'], array_slice($first, 0, 2));
+        $this->field('Undercoat')->sendKeys('bone');
+        $this->see('//*[@role="option"][contains(@class, "highlighted")]//bdi[.="Bone Primer"]');
+        $this->field('Undercoat')->sendKeys(WebDriverKeys::ENTER);
+        Patience::until(fn(): bool => $this->field('Undercoat')->getAttribute('value') === 'Bone Primer', 'the primer to be chosen');
+        self::assertSame('Bone Primer', $this->field('Undercoat')->getAttribute('value'));
+    }
+
     public function testTheLogbookIsSearched(): void
     {
         $this->visit('#/logbook');

@@ -58,6 +58,16 @@ final class PhoneTest extends BrowserTestCase
         self::assertNotNull($point);
     }
 
+    public function testThePanelOfAPaintTappedFarDownTheListComesIntoView(): void
+    {
+        $this->visit('#/shelf/list');
+        $this->see('//tbody/tr[12]');
+        self::driver()->executeScript('document.querySelector("tbody tr:nth-child(12)").scrollIntoView({ block: "center" })');
+        $name = $this->see('//tbody/tr[12]//bdi')->getText();
+        $this->press('//tbody/tr[12]//th//button');
+        $this->assertSeen($this->see(sprintf('//aside//h2[bdi[.="%s"]]', $name)));
+    }
+
     public function testTheLegendOfTheMapIsWhole(): void
     {
         $this->visit('#/shelf');

@@ -79,7 +79,11 @@
             ];
             const pages = await Promise.all(asked.map((one) => got(server.GET('/paints', { params: { query: one } }))));
             const found = new Map(pages.flatMap((page) => page.paints).map((paint) => [paint.id, paint]));
-            return [...found.values()].filter((paint) => paint.swatch !== null).slice(0, 40);
+            const rank = (paint: Paint) => (paint.kind === first ? 0 : 2) + (paint.pot.pots > 0 ? 0 : 1);
+            return [...found.values()]
+                .filter((paint) => paint.swatch !== null)
+                .sort((one, other) => rank(one) - rank(other))
+                .slice(0, 40);
         });
     }
 

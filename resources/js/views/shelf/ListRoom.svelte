@@ -1,7 +1,7 @@
 <script lang="ts">
     import Switcher from '../../parts/Switcher.svelte';
     import { Button, Search } from 'carbon-components-svelte';
-    import { onMount } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import { router } from 'svelte-spa-router';
     import type { Paint } from '../../lib/api';
     import { craft } from '../../lib/craft.svelte';
@@ -46,6 +46,13 @@
         { value: 'name', label: 'name' },
         { value: 'maker', label: 'maker' },
     ];
+
+    let beside = $state<HTMLElement>();
+    /** Where list and panel do not fit beside each other, the panel comes to the one that was tapped. */
+    function show(): void {
+        if (!matchMedia('(max-width: 900px)').matches) return;
+        void tick().then(() => beside?.scrollIntoView({ block: 'start' }));
+    }
 
     let searchBox: HTMLElement;
     const find = new URLSearchParams(router.querystring).get('find');
@@ -124,9 +131,10 @@
             choose={(id) => {
                 chosenId = id;
                 side = 'paint';
+                show();
             }}
         />
-        <aside>
+        <aside bind:this={beside}>
             {#if side === 'add'}
                 <PaintForm start={addWith} saved={added} leave={() => (side = 'paint')} />
             {:else if chosen}
