@@ -68,6 +68,38 @@ final class PhoneTest extends BrowserTestCase
         $this->assertSeen($this->see(sprintf('//aside//h2[bdi[.="%s"]]', $name)));
     }
 
+    /** A finger that rests on an area takes it along; a swipe over it does not. */
+    public function testAreasAreMovedByAFinger(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="The Bound Capstan"]');
+        $areas = static fn(): array => self::driver()->executeScript('return [...document.querySelectorAll("nav[aria-label=Areas] li bdi")].map((one) => one.textContent)');
+        $second = $this->see('//nav[@aria-label="Areas"]//li[2]');
+        self::driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$second]);
+        [$one, $two, $three] = $areas();
+        [$from, $to] = array_map($this->middle(...), [$second, $this->see('//nav[@aria-label="Areas"]//li[1]')]);
+
+        $this->touch('touchStart', $from);
+        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('#dnd-action-dragged-el')) !== [], 'the area to be taken along');
+        $this->touch('touchMove', ['x' => $from['x'], 'y' => $from['y'] - 15]);
+        $this->touch('touchMove', ['x' => $to['x'], 'y' => $to['y'] - 12]);
+        Patience::until(static fn(): bool => array_slice($areas(), 0, 2) === [$two, $one], 'the areas to make room');
+        $this->touch('touchEnd', null);
+        $this->seeNot('//*[@id="dnd-action-dragged-el"]');
+        $this->awaitSaved();
+        self::assertSame([$two, $one, $three], array_slice($areas(), 0, 3));
+
+        $this->pressNamed('Undo');
+        Patience::until(static fn(): bool => array_slice($areas(), 0, 2) === [$one, $two], 'the areas to be back');
+        $this->touch('touchStart', $from);
+        foreach ([30, 60, 90] as $by) {
+            $this->touch('touchMove', ['x' => $from['x'], 'y' => $from['y'] - $by]);
+        }
+        $this->touch('touchEnd', null);
+        $this->seeNot('//*[@id="dnd-action-dragged-el"]');
+        self::assertSame([$one, $two, $three], array_slice($areas(), 0, 3));
+    }
+
     public function testTheLegendOfTheMapIsWhole(): void
     {
         $this->visit('#/shelf');
@@ -87,6 +119,19 @@ final class PhoneTest extends BrowserTestCase
         $this->assertSeen($this->see('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]'));
         $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
         $this->see('//div[contains(@class, "notices")]//*[contains(., "stands again")]');
+    }
+
+    /** @param array{x: float, y: float}|null $at */
+    private function touch(string $type, ?array $at): void
+    {
+        self::driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Input.dispatchTouchEvent', 'params' => ['type' => $type, 'touchPoints' => $at === null ? [] : [$at]]]);
+    }
+
+    /** @return array{x: float, y: float} */
+    private function middle(WebDriverElement $element): array
+    {
+        /** @var array{x: float, y: float} */
+        return self::driver()->executeScript('const box = arguments[0].getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 }', [$element]);
     }
 
     private function top(WebDriverElement $element): float
