@@ -1,14 +1,13 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import { onMount } from 'svelte';
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
     import { clock, day, plural } from '../../lib/words';
-    import Count from '../../parts/Count.svelte';
     import Drops from '../../parts/Drops.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
+    import DoneBar from './DoneBar.svelte';
     import ReallyUsed from './ReallyUsed.svelte';
 
     /** The open step, large enough for a glance, with done in reach of an elbow. */
@@ -31,14 +30,6 @@
         told: (really: Omit<Done, 'models'>) => void;
         done: (models: number) => void;
     } = $props();
-
-    // svelte-ignore state_referenced_locally
-    let some = $state(Math.max(1, step.left - 1));
-    let button = $state<HTMLButtonElement>();
-
-    onMount(() => {
-        if (focus) button?.focus({ preventScroll: true });
-    });
 </script>
 
 <section class="panel" aria-label="Open step">
@@ -104,15 +95,7 @@
     </p>
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
-        <div class="finish">
-            <button class="done" type="button" bind:this={button} onclick={() => done(step.left)}>
-                Done on {step.left === models ? `all ${models}` : `the ${step.left} left`}<kbd>space</kbd>
-            </button>
-            {#if step.left > 1}
-                <Count label="or only on" value={some} least={1} most={step.left} change={(value) => (some = value)} />
-                <Button size="small" kind="secondary" class="some" on:click={() => done(some)}>Done on {some}</Button>
-            {/if}
-        </div>
+        {#key step.step.id}<DoneBar left={step.left} {models} {focus} {done} />{/key}
         <ReallyUsed {step} {table} keptAs="desk.{desk.id}.{step.step.id}" fault={desk.fault} change={told} />
     {/if}
     {#if step.entries.length > 0}
@@ -202,12 +185,6 @@
         margin-left: 10px;
     }
 
-    @media (hover: none) {
-        .done kbd {
-            display: none;
-        }
-    }
-
     .big {
         font-size: 2rem;
         line-height: 1;
@@ -240,43 +217,6 @@
         max-width: 74ch;
     }
 
-    .finish {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 14px;
-        align-items: end;
-    }
-
-    .done {
-        display: flex;
-        gap: 18px;
-        align-items: center;
-        min-height: 64px;
-        padding: 0 30px;
-        border: 0;
-        border-radius: var(--radius);
-        background: var(--accent);
-        color: var(--accent-ink);
-        font: inherit;
-        font-family: var(--face);
-        font-size: 1.375rem;
-        font-weight: 700;
-        cursor: pointer;
-    }
-
-    .done:disabled {
-        opacity: 0.6;
-    }
-
-    .done kbd {
-        padding: 2px 8px;
-        border: 1px solid currentcolor;
-        border-radius: 4px;
-        font-family: var(--face);
-        font-size: 0.875rem;
-        font-weight: 400;
-    }
-
     ul {
         margin: 0;
         padding: 0;
@@ -298,23 +238,6 @@
         align-items: center;
         padding-top: 12px;
         border-top: 1px solid var(--line);
-    }
-
-    @media (max-width: 700px) {
-        /* In reach of the thumb, however long the step is. */
-        .finish {
-            position: sticky;
-            bottom: -20px;
-            margin: 0 -20px;
-            padding: 10px 20px;
-            border-top: 1px solid var(--line);
-            background: var(--panel);
-        }
-
-        .done {
-            flex: 1 1 100%;
-            justify-content: center;
-        }
     }
 
     @media (max-width: 1100px) {
