@@ -70,14 +70,16 @@
                 invalid={!!wanted.problem?.at('text')}
                 invalidText={wanted.problem?.at('text') ?? ''}
             />
-            <FileUploaderButton
-                size="small"
-                kind="tertiary"
-                labelText="Open a text file"
-                disableLabelChanges
-                accept={['.txt', '.csv', 'text/plain']}
-                on:change={(event) => void bring(event.detail[0])}
-            />
+            <div class="acts">
+                <FileUploaderButton
+                    size="small"
+                    kind="tertiary"
+                    labelText="Open a text file"
+                    disableLabelChanges
+                    accept={['.txt', '.csv', 'text/plain']}
+                    on:change={(event) => void bring(event.detail[0])}
+                />
+            </div>
         {/if}
         <Tolerance value={wanted.tolerance} change={(tolerance) => (wanted.tolerance = tolerance)} />
     {/snippet}
