@@ -13,7 +13,16 @@ use Tests\Browser\Support\Patience;
 /** Small things of every day: where a mix goes, what an address holds, what a batch would lack, what is found. */
 final class DailyTest extends BrowserTestCase
 {
+    /** @var list<string> handed to the browser, which reads them in its own time */
+    private array $files = [];
+
     private const FACT = '//section[@aria-label="Side by side"]';
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), $this->files);
+        parent::tearDown();
+    }
 
     public function testAMixGoesIntoAStepAndComesOutAgain(): void
     {
@@ -156,7 +165,7 @@ final class DailyTest extends BrowserTestCase
         $input = self::driver()->findElement(WebDriverBy::cssSelector('main input[type=file]'));
         assert($input instanceof RemoteWebElement);
         $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
-        unlink($file);
+        $this->files[] = $file;
     }
 
     private function points(): int

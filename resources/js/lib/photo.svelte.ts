@@ -31,7 +31,8 @@ export class PhotoDesk {
         }
         this.busy = `Looking at ${file.name}…`;
         try {
-            this.photo = await got(server.POST('/photos', sent(file, file.type || 'application/octet-stream')));
+            const content = new Blob([await file.arrayBuffer()]);
+            this.photo = await got(server.POST('/photos', sent(content, file.type || 'application/octet-stream')));
             this.marks = [];
             this.latest.drop();
         } catch (error) {

@@ -27,7 +27,9 @@
         if (file === undefined) return;
         refused = null;
         try {
-            const { id, name, added } = await got(server.POST('/plans/file', sent(file, 'text/plain')));
+            // Read once: a file that changes or goes away meanwhile is no fault of the server.
+            const content = new Blob([await file.arrayBuffer()]);
+            const { id, name, added } = await got(server.POST('/plans/file', sent(content, 'text/plain')));
             await push(`/plans/${id}`);
             tell(
                 `“${name}” is brought in${added.length === 0 ? '' : `, with ${plural(added.length, 'paint')} that the catalogue did not have`}.`,
