@@ -77,7 +77,7 @@ final readonly class PlanFiles
     private static function known(Paint $paint): ?Product
     {
         return $paint->code === ''
-            ? Product::withTrashed()->where('maker', $paint->maker)->where('name', $paint->name)->where('kind', $paint->kind->value)->first()
+            ? Product::withTrashed()->where('maker', $paint->maker ?: Catalogue::NO_MAKER)->where('name', $paint->name)->where('kind', $paint->kind->value)->first()
             : Product::withTrashed()->where('maker', $paint->maker)->where('code', $paint->code)->first();
     }
 

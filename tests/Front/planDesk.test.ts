@@ -248,6 +248,24 @@ describe('a change whose consequences are the craft’s', () => {
         expect([at.plan?.version, at.document?.name]).toEqual([5, 'newer']);
     });
 
+    it('what is changed while an edit is refused is done once and saved', async () => {
+        const asked = server(
+            ok(plan(1, 'old')),
+            no(422, { faults: [{ field: 'area', message: 'No.' }] }),
+            ok(plan(2, 'old')),
+        );
+        const at = await desk();
+        await at.load();
+        const made = at.addStep('gone');
+        await Promise.resolve();
+        await Promise.resolve();
+        at.duplicateStep('base');
+        expect(await made).toBe(null);
+        await vi.runAllTimersAsync();
+        const put = asked.at(-1)?.body as { document: { areas: { steps: object[] }[] } };
+        expect([asked.at(-1)?.method, put.document.areas[0]?.steps.length]).toEqual(['PUT', 3]);
+    });
+
     it('a paint that was picked while the server was away is kept and saved when it is back', async () => {
         const asked = server(ok(plan(1, 'old')), 'lost', 'lost', 'lost', 'lost', ok(plan(2, 'old')));
         const at = await desk();

@@ -61,6 +61,7 @@ final class PlanFileTest extends HttpTestCase
         self::assertSame(['Found in a tin'], $brought['added']);
         self::assertSame(['no maker', 'found-in-a-tin', 0.625], [$paint->maker, $paint->code, $paint->measured()->strength?->share]);
         // A second time it is the same paint.
+        self::assertSame([], $this->bringIn((string) json_encode($file))['added']);
         self::assertSame(1, Product::query()->where('name', 'Found in a tin')->count());
     }
 

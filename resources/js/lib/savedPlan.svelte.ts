@@ -100,6 +100,7 @@ export class SavedPlan {
         const meanwhile: Change[] = (this.meanwhile = []);
         this.running = true;
         let refused: Problem | null = null;
+        let isAnew = true;
         try {
             const body = { version: this.plan.version, edit };
             const changed = await got(server.POST('/plans/{id}/edits', { ...of(this.id), body }));
@@ -108,14 +109,16 @@ export class SavedPlan {
             this.changes++;
         } catch (error) {
             refused = asProblem(error);
-            if (refused.version !== undefined) {
+            isAnew = refused.version !== undefined;
+            if (isAnew) {
                 this.pending = false;
                 await this.load();
             }
         }
         this.running = false;
         this.meanwhile = null;
-        for (const change of meanwhile) this.change(change);
+        if (isAnew) for (const change of meanwhile) this.change(change);
+        else if (this.pending) void this.save();
         if (refused !== null) {
             if (isTrouble(refused) && otherwise) otherwise();
             else warn(refused.faults[0]?.message ?? refused.message);
