@@ -6,7 +6,6 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\Plan;
-use App\Models\Pot;
 use App\Models\Product;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -43,20 +42,21 @@ final readonly class Bench
         $batches = Batch::query()->orderBy('starts_on')->orderBy('id')->get();
         $tallies = Tally::ofAll($batches);
         $latest = DB::table('log_entries')->whereNull('deleted_at')->groupBy('batch_id')->selectRaw('batch_id, max(done_at) as at')->pluck('at', 'batch_id');
+        $lastPainted = static fn(Batch $one): string => (string) ($latest[$one->id] ?? '');
         $finished = $batches->filter(static fn(Batch $one): bool => $tallies[$one->id]->isFinished());
         $open = $batches->diff($finished);
         $underWay = $open->filter(static fn(Batch $one): bool => $tallies[$one->id]->isBegun())
-            ->sortByDesc(static fn(Batch $one): string => (string) ($latest[$one->id] ?? ''))->values();
+            ->sortByDesc($lastPainted)->values();
         $owned = Product::query()->with('pot')->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))->orderBy('name')->get();
 
         return new self(
             $tallies,
             $underWay->load('entries'),
             $open->reject(static fn(Batch $one): bool => $tallies[$one->id]->isBegun())->values(),
-            $finished->sortByDesc(static fn(Batch $one): string => (string) ($latest[$one->id] ?? ''))->take(self::FINISHED)->values(),
+            $finished->sortByDesc($lastPainted)->take(self::FINISHED)->values(),
             $finished->count(),
             array_values($owned->filter(static fn(Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low)->all()),
-            ['plans' => Plan::query()->count(), 'owned' => Pot::query()->where('pots', '>', 0)->count(), 'batches' => $batches->count()],
+            ['plans' => Plan::query()->count(), 'owned' => $owned->count(), 'batches' => $batches->count()],
         );
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Kalokroma\Craft\AreaGuess;
 use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Simulation\Application;
+use Kalokroma\Simulation\Strip;
 
 /**
  * A part of the model that gets one colour scheme, and the steps that give it.
@@ -58,6 +62,26 @@ final readonly class Area
         }
 
         return new self($id, $name, $texture, $size, $importance, array_values(array_unique($touches)), array_values(array_unique($liesUnder)), $steps, $material);
+    }
+
+    /**
+     * An area told by its name alone, taken for what it most likely is.
+     *
+     * @throws IllegalPlan when nameless
+     */
+    public static function guessed(string $id, string $name): self
+    {
+        $guess = AreaGuess::of($name);
+
+        return self::of($id, $name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material);
+    }
+
+    /** What it will look like after each stage over the undercoat; steps without paint leave no stage. */
+    public function strip(Undercoat $undercoat, FinishLevel $finishLevel): Strip
+    {
+        $applications = array_map(static fn(Step $step): ?Application => $step->application(), [...$undercoat->steps(), ...$this->steps]);
+
+        return Strip::of($this->texture, array_values(array_filter($applications)), $finishLevel);
     }
 
     public function step(string $id): ?Step

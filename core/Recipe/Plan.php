@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use Kalokroma\Paint\Paint;
-use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Strip;
 
 /**
@@ -91,12 +90,7 @@ final readonly class Plan
     /** What the area will look like after each stage; steps without paint leave no stage. */
     public function strip(Area $area): Strip
     {
-        $applications = array_map(
-            static fn(Step $step): ?Application => $step->application(),
-            [...$this->undercoat->steps(), ...$area->steps],
-        );
-
-        return Strip::of($area->texture, array_values(array_filter($applications)), $this->model->finishLevel);
+        return $area->strip($this->undercoat, $this->model->finishLevel);
     }
 
     /** The same plan with one area in place of the one that has its id. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Edit;
 
-use Kalokroma\Craft\AreaGuess;
-use Kalokroma\Craft\Importance;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 
@@ -19,9 +17,6 @@ final readonly class AddArea implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        $guess = AreaGuess::of($this->name);
-        $area = Area::of($this->id, $this->name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material);
-
-        return Plan::of($plan->name, $plan->model, $plan->undercoat, [...$plan->areas, $area]);
+        return Plan::of($plan->name, $plan->model, $plan->undercoat, [...$plan->areas, Area::guessed($this->id, $this->name)]);
     }
 }
