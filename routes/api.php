@@ -74,6 +74,7 @@ Route::post('plans/file', [PlanController::class, 'bringIn']);
 Route::post('plans/sketch', [BeginningController::class, 'sketch']);
 Route::post('plans/begin', [BeginningController::class, 'store']);
 Route::post('plans/{id}/edits', [PlanController::class, 'edit']);
+Route::post('plans/{id}/edits/preview', [PlanController::class, 'previewEdit']);
 Route::get('plans/names', [PlanController::class, 'names']);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview']);

@@ -105,7 +105,7 @@ return [
     ['core/Craft/AreaGuess.php', 'WOVEN_IN = [Texture::FurOrFeather, Texture::ScalesOrChain]', 'WOVEN_IN = []'],
     ['core/Craft/AreaGuess.php', "'leather' => Material::Leather, ", ''],
     ['core/Craft/Texture.php', 'self::FurOrFeather, self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true', 'self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true'],
-    ['core/Craft/Texture.php', '$next === Technique::Wash && $this->washDriesBlotchy() => Technique::Layer', '$next === Technique::Wash && $this->washDriesBlotchy() => Technique::Wash'],
+    ['core/Craft/Texture.php', '$next === Technique::of('wash') && $this->washDriesBlotchy() => Technique::of('layer')', '$next === Technique::of('wash') && $this->washDriesBlotchy() => Technique::of('wash')'],
     ['core/Paint/PaintGuess.php', '$colour = self::COLOURS[$word] ?? $colour', '$colour ??= self::COLOURS[$word] ?? null'],
     ['core/Recipe/Edit/PaintStep.php', '$step->coats === $needed', 'true'],
     ['core/Recipe/Edit/AddStep.php', '? Place::UpperEdges : null', '? Place::RaisedParts : null'],

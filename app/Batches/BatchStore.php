@@ -10,6 +10,8 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Kalokroma\Planning\FixedOrder;
+use Kalokroma\Planning\Pass;
 
 /**
  * Begins batches and keeps the plan they are painted by.
@@ -26,7 +28,7 @@ final class BatchStore
                 'name' => $name,
                 'models' => $models,
                 'starts_on' => $startsOn,
-                'document' => $plan->written()->fields,
+                'document' => $plan->written()->saying(FixedOrder::of($plan->toCore()))->fields,
                 'plan_version' => $plan->version,
             ]);
         });
@@ -61,9 +63,12 @@ final class BatchStore
     public function refresh(string $id): Batch
     {
         return DB::transaction(static function () use ($id): Batch {
-            $batch = Batch::query()->with('plan')->findOrFail($id);
+            $batch = Batch::query()->with(['plan', 'entries'])->findOrFail($id);
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
-            $batch->update(['document' => $plan->written()->fields, 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
+            $progress = Progress::of($batch);
+            $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
+            $newer = FixedOrder::keeping($plan->toCore(), array_values($begun));
+            $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
 
             return $batch;
         });

@@ -6,7 +6,7 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
-use Kalokroma\Planning\PaintingOrder;
+use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Plan;
 
@@ -36,7 +36,7 @@ final readonly class Progress
 
         $plan = $batch->toCore();
 
-        return new self($plan, PaintingOrder::of($plan), $done, $batch->models);
+        return new self($plan, Order::of($plan)->passes, $done, $batch->models);
     }
 
     public function doneOn(string $stepId): int

@@ -8,7 +8,7 @@ use App\Models\Batch;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Kalokroma\Planning\PaintingOrder;
+use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 
 /**
@@ -17,7 +17,7 @@ use Kalokroma\Planning\Pass;
 final readonly class Tally
 {
     /** Raise when the painting order changes. */
-    private const ORDER = 1;
+    private const ORDER = 2;
 
     /**
      * @param list<string> $passes step ids in painting order
@@ -46,7 +46,7 @@ final readonly class Tally
         foreach ($batches as $batch) {
             $passes = $cache->rememberForever(sprintf('passes.%d.%s.%d', self::ORDER, $batch->id, $batch->version), static fn(): array => array_map(
                 static fn(Pass $pass): string => $pass->step->id,
-                PaintingOrder::of($batch->toCore()),
+                Order::of($batch->toCore())->passes,
             ));
             $tallies[$batch->id] = new self($batch->models, $passes, $done[$batch->id] ?? []);
         }

@@ -38,6 +38,10 @@ abstract class FileCommand extends Command
             }
 
             return self::FAILURE;
+        } catch (WrongWords $wrong) {
+            $this->complain($wrong->getMessage());
+
+            return $this->wrongWords();
         } catch (InvalidArgumentException $illegal) {
             $this->complain($illegal->getMessage());
 
@@ -50,6 +54,12 @@ abstract class FileCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** Exit code when words are wrong rather than files. */
+    protected function wrongWords(): int
+    {
+        return self::FAILURE;
     }
 
     /** @return array<string, CatalogueRow> by maker and code */
@@ -89,7 +99,7 @@ abstract class FileCommand extends Command
     {
         $path = $this->option($option);
         if (! is_string($path) || $path === '') {
-            throw new InvalidArgumentException("Name the file with --$option=FILE.");
+            throw new WrongWords("Name the file with --$option=FILE.");
         }
 
         return $this->content($path);
@@ -98,10 +108,10 @@ abstract class FileCommand extends Command
     protected function content(string $path): string
     {
         if (! is_file($path) || ! is_readable($path)) {
-            throw new InvalidArgumentException("There is no file $path, or it may not be read.");
+            throw new WrongWords("There is no file $path, or it may not be read.");
         }
         if (filesize($path) > self::LARGEST_BYTES) {
-            throw new InvalidArgumentException("$path is larger than 16 MB.");
+            throw new WrongWords("$path is larger than 16 MB.");
         }
 
         return (string) file_get_contents($path);
@@ -111,7 +121,7 @@ abstract class FileCommand extends Command
     {
         $text = $this->option($option);
         if (! is_string($text) || preg_match('/^-?\d{1,9}(\.\d{1,6})?$/D', $text) !== 1) {
-            throw new InvalidArgumentException("--$option takes $what.");
+            throw new WrongWords("--$option takes $what.");
         }
 
         return (float) $text;
@@ -121,7 +131,7 @@ abstract class FileCommand extends Command
     {
         $number = $this->number($option, $what);
 
-        return $number === floor($number) ? (int) $number : throw new InvalidArgumentException("--$option takes $what.");
+        return $number === floor($number) ? (int) $number : throw new WrongWords("--$option takes $what.");
     }
 
     private function complain(string $message): void

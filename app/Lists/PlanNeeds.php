@@ -12,6 +12,7 @@ use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan as CorePlan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
@@ -73,10 +74,11 @@ final readonly class PlanNeeds
                 yield [$step->mix, ['area' => 'Undercoat', 'step' => $step, 'technique' => $step->id === Undercoat::LIGHT_STEP ? 'from above' : 'all over']];
             }
         }
-        foreach ($plan->areas as $area) {
-            foreach ($area->steps as $step) {
-                if ($step->mix !== null) {
-                    yield [$step->mix, ['area' => $area->name, 'step' => $step, 'technique' => $step->technique->label()]];
+        foreach ([...array_map(static fn(Area $area): array => [$area->name, $area->steps], $plan->areas), ['Whole model', $plan->wholeModel]] as [$name, $steps]) {
+            foreach ($steps as $step) {
+                // A fluid without colour is bought for what it does: nothing is mixed to match it.
+                if ($step->mix !== null && ! $step->mix->isClear()) {
+                    yield [$step->mix, ['area' => $name, 'step' => $step, 'technique' => $step->technique->label]];
                 }
             }
         }

@@ -112,19 +112,19 @@ final readonly class MixQuestion
     {
         $plan = Plan::query()->findOrFail($planId)->toCore();
         [$area, $step] = $plan->find($stepId) ?? throw (new ModelNotFoundException)->setModel(Plan::class, [$stepId]);
-        if ($step->mix === null) {
+        if ($step->mix === null || $step->mix->isClear()) {
             throw Faulty::field('target.step', 'This step has no paint yet. Choose another, or give it a colour.');
         }
         if ($zone === null) {
             $film = $step->mix->ingredients[0]->paint->kind === Kind::Metallic ? Film::Metal : ($step->mix->isTransparent() ? Film::SeeThrough : Film::Covering);
 
-            return ["$area->name, {$step->technique->label()}", MixTarget::of($step->mix->colour(), $film)];
+            return ["$area->name, {$step->technique->label}", MixTarget::of($step->mix->colour(), $film)];
         }
         $zone = Zone::tryFrom($zone) ?? throw Faulty::field('target.zone', 'There is no such zone.');
         $look = $plan->strip($area)->stage($stepId)?->look;
 
         return $look === null
             ? throw Faulty::field('target.step', 'This step leaves nothing to see yet.')
-            : ["$area->name, {$zone->label()} after {$step->technique->label()}", MixTarget::masstone($look->at($zone))];
+            : ["$area->name, {$zone->label()} after {$step->technique->label}", MixTarget::masstone($look->at($zone))];
     }
 }

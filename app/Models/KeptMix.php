@@ -38,6 +38,6 @@ final class KeptMix extends Model
             $ingredients[] = Ingredient::of($paint, $part['parts']);
         }
 
-        return Mix::of($ingredients);
+        return Mix::coloured($ingredients);
     }
 }

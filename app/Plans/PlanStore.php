@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use App\Models\ProductPaints;
+use App\Shelf\OwnedPaints;
 use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
@@ -69,12 +70,28 @@ final class PlanStore
     public function edit(string $id, array $edit, int $version): Plan
     {
         return DB::transaction(function () use ($id, $edit, $version): Plan {
-            $plan = Plan::query()->findOrFail($id);
-            StaleWrite::unlessCurrent('This plan', $version, $plan->version);
-            $change = EditReader::read($edit, ProductPaints::forDocument($edit));
-
-            return $this->save($id, PlanDocument::of($plan->document)->saying(self::applied($change, $plan->toCore()))->fields, $version);
+            return $this->save($id, $this->edited(Plan::query()->findOrFail($id), $edit, $version), $version);
         });
+    }
+
+    /**
+     * The document as it would be after an edit.
+     *
+     * @param array<mixed> $edit as it is sent (EditReader)
+     *
+     * @return array<mixed>
+     *
+     * @throws Faulty when there is no such edit, or the plan would not stand afterwards
+     * @throws StaleWrite when it was changed elsewhere
+     */
+    public function edited(Plan $plan, array $edit, int $version): array
+    {
+        StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+        // Only a mend reaches for the shelf.
+        $shelf = ($edit['do'] ?? null) === 'mend' ? OwnedPaints::now()->shelf() : null;
+        $change = EditReader::read($edit, ProductPaints::forDocument($edit), shelf: $shelf);
+
+        return PlanDocument::of($plan->document)->saying(self::applied($change, $plan->toCore()))->fields;
     }
 
     /**

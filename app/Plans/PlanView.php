@@ -7,17 +7,17 @@ namespace App\Plans;
 use App\Models\Plan;
 use App\Models\Product;
 use App\Models\ProductPaints;
+use App\Shelf\OwnedPaints;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PlanDocument;
-use Kalokroma\Planning\PaintingOrder;
-use Kalokroma\Planning\Pass;
-use Kalokroma\Recipe\Area;
+use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan as CorePlan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
+use Kalokroma\Review\Scene;
 
 /**
- * A plan document seen through the engine: strips, findings and painting order, with the paints it names.
+ * A plan document seen through the engine: strips, findings and running order, with the paints it names.
  */
 final readonly class PlanView
 {
@@ -25,7 +25,7 @@ final readonly class PlanView
     private function __construct(
         public CorePlan $plan,
         public Collection $products,
-        public Strips $strips,
+        public Rehearsal $rehearsal,
     ) {}
 
     /**
@@ -38,7 +38,7 @@ final readonly class PlanView
         $paints = ProductPaints::forDocument($document);
         $plan = PlanDocument::of($document)->plan($paints);
 
-        return new self($plan, $paints->products(), new Strips($plan));
+        return new self($plan, $paints->products(), Rehearsal::of($plan));
     }
 
     public static function of(Plan $plan): self
@@ -46,15 +46,9 @@ final readonly class PlanView
         return self::ofDocument($plan->document);
     }
 
-    /** @return list<Finding> */
-    public function findings(Area $area): array
+    /** @return list<Finding> worst first, with the shelf as it is */
+    public function findings(): array
     {
-        return Review::of($this->plan, $area, $this->strips->of($area));
-    }
-
-    /** @return list<Pass> */
-    public function order(): array
-    {
-        return PaintingOrder::of($this->plan);
+        return Review::of(Scene::of($this->rehearsal, OwnedPaints::now()->shelf()));
     }
 }

@@ -33,7 +33,7 @@ final readonly class StepSubstitutes
     {
         [$area, $step] = $plan->find($stepId) ?? throw (new ModelNotFoundException)->setModel(\App\Models\Plan::class, [$stepId]);
         $offers = [];
-        foreach ($step->mix === null ? [] : self::offers($step->mix, $step->dilution->strength()) as $substitute) {
+        foreach ($step->mix === null || $step->mix->isClear() ? [] : self::offers($step->mix, $step->dilution->strength()) as $substitute) {
             $offers[] = [$substitute, $plan->strip($area->withStep($step->with($substitute->mix, $substitute->dilutionFor($step->dilution))))];
         }
 

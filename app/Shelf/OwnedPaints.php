@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Models\Product;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 
 /** What is on the shelf and not empty, for the engine. */
@@ -26,6 +27,11 @@ final readonly class OwnedPaints
     public function paints(): array
     {
         return array_values($this->products->map(static fn(Product $product): Paint => $product->toCore())->all());
+    }
+
+    public function shelf(): Shelf
+    {
+        return Shelf::of($this->paints(), $this->leftMl());
     }
 
     /** @return array<string, float> ml left by id */

@@ -69,6 +69,15 @@ final readonly class Lab
         );
     }
 
+    /** Two colours seen as one from far enough away: half the light of each. */
+    public function midway(self $other): self
+    {
+        $one = $this->toXyz();
+        $two = $other->toXyz();
+
+        return Xyz::of(($one->x + $two->x) / 2, ($one->y + $two->y) / 2, ($one->z + $two->z) / 2)->toLab();
+    }
+
     public function toLch(): Lch
     {
         $hue = rad2deg(atan2($this->b, $this->a));

@@ -24,4 +24,17 @@ enum BodyType: string
             self::Terrain => 'terrain piece',
         };
     }
+
+    /** cm² of surface for each cm² of height times height. */
+    public function surfacePerSquareHeight(): float
+    {
+        return match ($this) {
+            self::OnFoot => 1.8,
+            self::Rider => 3.2,
+            self::Beast => 2.6,
+            self::Vehicle => 4.0,
+            self::Swarm => 2.2,
+            self::Terrain => 3.0,
+        };
+    }
 }

@@ -13,6 +13,16 @@ enum Place: string
     case UpperEdges = 'upper-edges';
     case LowerSides = 'lower-sides';
     case Recesses = 'recesses';
+    /** The sharpest points of the edges. */
+    case Corners = 'corners';
+    /** What looks toward a lamp. */
+    case FacingSide = 'facing-side';
+    case UpperHalf = 'upper-half';
+    /** A mark on the face. */
+    case Patch = 'patch';
+
+    /** Share of the face that a mark takes. */
+    private const PATCH = 0.3;
 
     /** label; how much of what is put down reaches recess, lower side, face, raised, edge: what lies between is feathered */
     private const TABLE = [
@@ -22,6 +32,10 @@ enum Place: string
         'upper-edges' => ['upper edges', [0.0, 0.0, 0.0, 0.15, 1.0]],
         'lower-sides' => ['recesses and lower sides', [1.0, 1.0, 0.15, 0.0, 0.0]],
         'recesses' => ['recesses only', [1.0, 0.2, 0.0, 0.0, 0.0]],
+        'corners' => ['corners', [0.0, 0.0, 0.0, 0.0, 0.4]],
+        'facing-side' => ['what faces one side', [1.0, 1.0, 1.0, 1.0, 1.0]],
+        'upper-half' => ['upper half', [0.0, 0.0, 0.5, 1.0, 1.0]],
+        'patch' => ['a patch of the face', [0.0, 0.0, 1.0, 0.0, 0.0]],
     ];
 
     public function label(): string
@@ -33,6 +47,21 @@ enum Place: string
     public function isFeathered(): bool
     {
         return $this !== self::Everywhere && $this !== self::AllButRecesses;
+    }
+
+    /** Share of a zone that is touched at all, 0…1. */
+    public function share(Zone $zone): float
+    {
+        return $this === self::Patch && $zone === Zone::Face ? self::PATCH : 1.0;
+    }
+
+    /** It is meant to lie on what stands up. */
+    public function isRaised(): bool
+    {
+        return match ($this) {
+            self::RaisedParts, self::UpperEdges, self::Corners, self::UpperHalf => true,
+            default => false,
+        };
     }
 
     /** 0…1 */

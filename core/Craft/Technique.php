@@ -4,133 +4,148 @@ declare(strict_types=1);
 
 namespace Kalokroma\Craft;
 
+use InvalidArgumentException;
+use Kalokroma\Paint\Finish;
+
 /**
- * A way of putting paint on. Each says how thick a coat it leaves in every zone, in standard coats: `level` on a surface without
- * relief, `carved` on one with the deepest; textures lie between.
+ * A way of putting paint on, or what else is done to a model. All of them stand in the tables of core/Craft/Techniques, by family.
  */
-enum Technique: string
+final readonly class Technique
 {
-    case Primer = 'primer';
-    case SprayFromAbove = 'spray-from-above';
-    case Basecoat = 'basecoat';
-    case Wash = 'wash';
-    case Drybrush = 'drybrush';
-    case Layer = 'layer';
-    case Highlight = 'highlight';
-    case Glaze = 'glaze';
-    case OneCoat = 'one-coat';
+    public const NEAT = 2;
 
-    private const TABLE = [
-        'primer' => [
-            'label' => 'Primer', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.8, 0.9, 1.0, 1.0, 1.0],
-            'hides' => true, 'rank' => 0,
-            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'with' => Thinner::Water, 'brush' => Brush::SprayCan, 'place' => Place::Everywhere],
-            'hint' => 'Short bursts that start and end off the model, always moving, the whole model in one go.',
-            'next' => self::Basecoat,
-        ],
-        'spray-from-above' => [
-            'label' => 'Spray from above', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.7, 1.0, 1.0, 1.0, 1.0],
-            'hides' => false, 'rank' => 1,
-            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 0, 'with' => Thinner::Water, 'brush' => Brush::Airbrush, 'place' => Place::Everywhere],
-            'hint' => 'Only from the sky, the model in its real pose, turning it. A wider cone means less shadow.',
-            'next' => self::OneCoat,
-        ],
-        'basecoat' => [
-            'label' => 'Basecoat', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [0.85, 1.0, 1.0, 1.0, 0.9],
-            'hides' => true, 'rank' => 2,
-            'usual' => ['coats' => 2, 'paint' => 2, 'thinner' => 1, 'with' => Thinner::Water, 'brush' => Brush::LargeBase, 'place' => Place::Everywhere],
-            'hint' => 'Thin, runny like milk. The first coat looks streaky: leave it, let each coat dry.',
-            'next' => self::Wash,
-        ],
-        'wash' => [
-            'label' => 'Wash', 'level' => [1.1, 0.9, 0.8, 0.7, 0.6], 'carved' => [2.2, 1.1, 0.5, 0.28, 0.15],
-            'hides' => false, 'rank' => 3,
-            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 1, 'with' => Thinner::Medium, 'brush' => Brush::Medium, 'place' => Place::Everywhere],
-            'hint' => 'Flood thinly, draw the pools out with a clean damp brush.',
-            'next' => self::Drybrush,
-        ],
-        'drybrush' => [
-            'label' => 'Drybrush', 'level' => [0.0, 0.001, 0.004, 0.06, 0.14], 'carved' => [0.0, 0.001, 0.003, 0.16, 0.50],
-            'hides' => false, 'rank' => 4,
-            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 0, 'with' => Thinner::Water, 'brush' => Brush::Drybrush, 'place' => Place::Everywhere],
-            'hint' => 'Wipe most of the paint off, test it on the base; slow, many light passes, mostly from above.',
-            'next' => self::Highlight,
-        ],
-        'layer' => [
-            'label' => 'Layer', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.0, 1.0, 1.0, 1.0, 1.0],
-            'hides' => true, 'rank' => 5,
-            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 1, 'with' => Thinner::Water, 'brush' => Brush::Medium, 'place' => Place::AllButRecesses],
-            'hint' => 'The base again on everything but the recesses, feathered down, each coat dry before the next.',
-            'next' => self::Highlight,
-        ],
-        'highlight' => [
-            'label' => 'Highlight', 'level' => [1.0, 1.0, 1.0, 1.0, 1.0], 'carved' => [1.0, 1.0, 1.0, 1.0, 1.0],
-            'hides' => true, 'rank' => 6,
-            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 1, 'with' => Thinner::Water, 'brush' => Brush::Fine, 'place' => Place::RaisedParts],
-            'hint' => 'A smaller place each time. The right highlight looks slightly too bright while wet.',
-            'next' => self::Highlight,
-        ],
-        'glaze' => [
-            'label' => 'Glaze', 'level' => [0.35, 0.35, 0.35, 0.35, 0.35], 'carved' => [0.385, 0.35, 0.35, 0.33, 0.315],
-            'hides' => false, 'rank' => 7,
-            'usual' => ['coats' => 2, 'paint' => 1, 'thinner' => 9, 'with' => Thinner::Medium, 'brush' => Brush::Medium, 'place' => Place::Everywhere],
-            'hint' => 'Moist, not wet. The stroke ends where the colour should be strongest.',
-            'next' => self::Highlight,
-        ],
-        'one-coat' => [
-            'label' => 'One-coat transparent', 'level' => [1.1, 1.0, 1.0, 0.9, 0.8], 'carved' => [2.0, 1.2, 0.9, 0.55, 0.35],
-            'hides' => false, 'rank' => 2,
-            'usual' => ['coats' => 1, 'paint' => 1, 'thinner' => 0, 'with' => Thinner::Water, 'brush' => Brush::LargeBase, 'place' => Place::Everywhere],
-            'hint' => 'Keep the whole area wet, work fast, draw out the pools.',
-            'next' => self::Highlight,
-        ],
-    ];
+    /**
+     * @param string $id as plan files name it
+     * @param int $rank its turn in the order of the work: lower comes earlier
+     * @param int $neatness 0 (very messy) … 3 (clean edges)
+     * @param float $minutes hands-on, for one coat of a medium area of one model
+     * @param int $dryMinutes at 20 °C and 50 % humidity, until the next coat may go on top
+     * @param string $next id of what most recipes go on with
+     * @param string $hint what matters in the hand
+     * @param list<Nature> $natures
+     * @param list<Hazard> $hazards
+     * @param Finish|null $leaves what the surface shines like after a varnish
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public Family $family,
+        public int $rank,
+        public Takes $takes,
+        public Deposit $deposit,
+        public Usual $usual,
+        public int $neatness,
+        public float $minutes,
+        public int $dryMinutes,
+        public string $next,
+        public string $hint,
+        public array $natures = [],
+        public array $hazards = [],
+        public ?Finish $leaves = null,
+    ) {}
 
-    public function label(): string
+    /**
+     * The technique as it is usually done.
+     *
+     * @throws InvalidArgumentException when there is none of this id
+     */
+    public static function of(string $id): self
     {
-        return self::TABLE[$this->value]['label'];
-    }
-
-    /** What matters in the hand. */
-    public function hint(): string
-    {
-        return self::TABLE[$this->value]['hint'];
+        return CraftBook::standard()->technique($id) ?? throw new InvalidArgumentException(sprintf('No technique has the id "%s".', $id));
     }
 
     /** Thickness of one undiluted coat, in standard coats. */
     public function deposit(Zone $zone, Texture $texture): float
     {
-        $level = self::TABLE[$this->value]['level'][$zone->index()];
-        $carved = self::TABLE[$this->value]['carved'][$zone->index()];
+        return $this->deposit->thickness($zone, $texture);
+    }
 
-        return $level + $texture->relief() * ($carved - $level);
+    public function is(self $other): bool
+    {
+        return $this->id === $other->id;
+    }
+
+    public function does(Nature ...$any): bool
+    {
+        foreach ($any as $nature) {
+            if (in_array($nature, $this->natures, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** It is meant to hide what lies under it, so a number of coats to cover can be asked for. */
     public function isMeantToCover(): bool
     {
-        return self::TABLE[$this->value]['hides'];
+        return $this->does(Nature::Covers);
     }
 
-    /** Its turn in the order of the work: lower comes earlier. */
-    public function rank(): int
+    public function isNeat(): bool
     {
-        return self::TABLE[$this->value]['rank'];
-    }
-
-    /** What most recipes go on with. */
-    public function next(): self
-    {
-        return self::TABLE[$this->value]['next'];
+        return $this->neatness >= self::NEAT;
     }
 
     /**
-     * Coats, parts of paint to parts of thinner, brush and place a painter would start with.
+     * What an editor has to ask for; the rest is as it is.
      *
-     * @return array{coats: int, paint: int, thinner: int, with: Thinner, brush: Brush, place: Place}
+     * @return list<string> of coats, dilution, place, brush, second, side, borders, part, load, spirit
      */
-    public function usual(): array
+    public function asks(): array
     {
-        return self::TABLE[$this->value]['usual'];
+        $isHandled = $this->family === Family::Handling;
+
+        return array_keys(array_filter([
+            'coats' => ! $isHandled && $this->takes !== Takes::Nothing && ! $this->does(Nature::LaysDecal, Nature::Chips, Nature::SitsInWetPaste),
+            'dilution' => in_array($this->takes, [Takes::Colour, Takes::Grime, Takes::Powder, Takes::ColourOrNothing], true),
+            'place' => ! $isHandled,
+            'brush' => ! $isHandled,
+            'second' => $this->does(Nature::BlendsTwo),
+            'side' => $this->does(Nature::LightsFromOneSide),
+            'borders' => $this->does(Nature::LinesBorders),
+            'part' => $this->does(Nature::Glues),
+            'load' => $this->family === Family::Shade && $this->does(Nature::Washes),
+            'spirit' => $this->does(Nature::Solvent, Nature::Streaks) && ! $this->does(Nature::WipesBack),
+        ]));
+    }
+
+    /** It makes paint hold on bare plastic. */
+    public function primes(): bool
+    {
+        return $this->does(Nature::Primes);
+    }
+
+    /** A coat that takes gloss and sheen away. */
+    public function dulls(): bool
+    {
+        return $this->leaves === Finish::Matt || $this->leaves === Finish::Satin;
+    }
+
+    public function glosses(): bool
+    {
+        return $this->leaves === Finish::Gloss;
+    }
+
+    /** The same with what a painter does otherwise. */
+    public function with(?Usual $usual = null, ?int $neatness = null, ?float $minutes = null, ?int $dryMinutes = null): self
+    {
+        return new self(
+            $this->id,
+            $this->label,
+            $this->family,
+            $this->rank,
+            $this->takes,
+            $this->deposit,
+            $usual ?? $this->usual,
+            $neatness ?? $this->neatness,
+            $minutes ?? $this->minutes,
+            $dryMinutes ?? $this->dryMinutes,
+            $this->next,
+            $this->hint,
+            $this->natures,
+            $this->hazards,
+            $this->leaves,
+        );
     }
 }

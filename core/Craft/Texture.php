@@ -32,9 +32,6 @@ enum Texture: string
         'tiny-detail' => ['tiny detail', [0.18, 0.20, 0.32, 0.20, 0.10], 0.60],
     ];
 
-    /** Below this a wash has nothing to run into and dries in blotches. */
-    private const BLOTCHY_RELIEF = 0.35;
-
     public function label(): string
     {
         return self::TABLE[$this->value][0];
@@ -59,19 +56,19 @@ enum Texture: string
     }
 
     /** What most painters do here after a technique; first of all a basecoat. */
-    public function goesOnAfter(?Technique $last): Technique
+    public function goesOnAfter(?Technique $last, CraftBook $book, bool $isMetal = false): Technique
     {
-        $next = $last?->next() ?? Technique::Basecoat;
+        $id = $last->next ?? 'basecoat';
 
-        return match (true) {
+        return $book->technique(match (true) {
             // A lens or a buckle takes a colour and a point of light.
-            $this === self::TinyDetail && $last === Technique::Basecoat => Technique::Highlight,
+            $this === self::TinyDetail && $last?->family === Family::Base => 'highlight',
             // A wash has nothing to run into, so the shade is painted.
-            $next === Technique::Wash && $this->washDriesBlotchy() => Technique::Layer,
+            $id === 'wash' && $this->isPanel() && ! $isMetal => 'layer',
             // A dry brush looks dusty on cloth and skin, and needs much relief to catch.
-            $next === Technique::Drybrush && ! $this->catchesADryBrush() => Technique::Layer,
-            default => $next,
-        };
+            $id === 'drybrush' && ! $this->catchesADryBrush() => 'layer',
+            default => $id,
+        }) ?? Technique::of('basecoat');
     }
 
     private function catchesADryBrush(): bool
@@ -82,8 +79,10 @@ enum Texture: string
         };
     }
 
-    public function washDriesBlotchy(): bool
+    /** Flat, with edges or without. */
+    public function isPanel(): bool
     {
-        return $this->relief() < self::BLOTCHY_RELIEF;
+        return $this === self::SmoothPanel || $this === self::HardEdgedPanel;
     }
+
 }

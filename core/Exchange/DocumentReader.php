@@ -69,6 +69,22 @@ final readonly class DocumentReader
         return $value;
     }
 
+    public function truth(string $field, bool $default): bool
+    {
+        $value = $this->fields[$field] ?? $default;
+        if (! is_bool($value)) {
+            $this->fault($field, 'This must be true or false.');
+        }
+
+        return $value === true;
+    }
+
+    /** It is there, and says null: not the same as saying nothing. */
+    public function isNull(string $field): bool
+    {
+        return array_key_exists($field, $this->fields) && $this->fields[$field] === null;
+    }
+
     public function whole(string $field, int $least, int $most, ?int $default = null): int
     {
         $value = $this->fields[$field] ?? $default;

@@ -4,41 +4,106 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
-use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\FreeOrder;
+use Kalokroma\Planning\LockStep;
+use Kalokroma\Planning\RunStep;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddStep;
+use Kalokroma\Recipe\Edit\AddWholeStep;
 use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
+use Kalokroma\Recipe\Edit\RemoveStep;
+use Kalokroma\Recipe\Edit\SetStop;
+use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Edit\SwapTechnique;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Silence;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Review\TakeMend;
 
 /**
  * Turns an edit as it is sent into one: `do` says which, the other fields what of.
  */
 final readonly class EditReader
 {
-    private const LONGEST_ID = 40;
+    private const LONGEST_ID = StepReader::LONGEST_ID;
+
+    private const MOST_MENDS = 20;
+
+    private const MOST_MODELS = 10000;
+
+    private function __construct(
+        private DocumentReader $in,
+        private PaintSource $paints,
+        private CraftBook $book,
+        private ?Shelf $shelf,
+    ) {}
 
     /**
      * @param array<mixed> $fields
+     * @param Shelf|null $shelf that mends may reach for
      *
      * @throws Faulty with every fault and its field
      */
-    public static function read(array $fields, PaintSource $paints): Edit
+    public static function read(array $fields, PaintSource $paints, ?CraftBook $book = null, ?Shelf $shelf = null): Edit
     {
         $in = DocumentReader::of($fields);
-        $edit = match ($in->text('do', 20)) {
-            'add-area' => new AddArea($in->text('id', self::LONGEST_ID), $in->text('name', Plan::LONGEST_NAME)),
-            'add-step' => new AddStep($in->text('id', self::LONGEST_ID), $in->text('area', self::LONGEST_ID)),
-            'paint-step' => new PaintStep($in->text('step', self::LONGEST_ID), PlanReader::mixOf($in, $paints)),
-            'swap-technique' => new SwapTechnique($in->text('step', self::LONGEST_ID), $in->choice('technique', Technique::class)),
-            default => null,
-        };
-        if ($edit === null) {
-            $in->fault('do', 'Say what to do: add-area, add-step, paint-step or swap-technique.');
-        }
+        $edit = (new self($in, $paints, $book ?? CraftBook::standard(), $shelf))->edit();
         $in->mustBeSound();
 
         return $edit ?? throw Faulty::field('do', 'Say what to do.');
+    }
+
+    private function edit(): ?Edit
+    {
+        $does = [
+            'add-area' => fn(): Edit => new AddArea($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
+            'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area')),
+            'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
+            'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
+            'paint-step' => fn(): Edit => new PaintStep($this->id('step'), PlanReader::mixOf($this->in, $this->paints)),
+            'swap-technique' => fn(): Edit => new SwapTechnique($this->id('step'), (new StepReader($this->paints, $this->book))->technique($this->in)),
+            'run-step' => fn(): Edit => new RunStep($this->id('step'), $this->maybe('before')),
+            'move-step' => fn(): Edit => new MoveInRecipe($this->id('step'), $this->id('other'), $this->in->truth('before', true)),
+            'lock-step' => fn(): Edit => new LockStep($this->id('step'), $this->in->truth('locked', true)),
+            'free-order' => static fn(): Edit => new FreeOrder,
+            'set-stop' => fn(): Edit => new SetStop($this->in->text('name', Plan::LONGEST_NAME), $this->maybe('after')),
+            'mend' => fn(): Edit => new TakeMend(
+                $this->id('rule'),
+                $this->maybe('area'),
+                $this->maybe('step'),
+                $this->in->whole('mend', 1, self::MOST_MENDS),
+                $this->shelf,
+                $this->in->has('models') ? $this->in->whole('models', 1, self::MOST_MODELS) : null,
+            ),
+            'silence' => fn(): Edit => new SilenceFinding($this->silence($this->in->text('note', Step::LONGEST_NOTE, false))),
+            'unsilence' => fn(): Edit => new SilenceFinding($this->silence(''), false),
+        ];
+        $do = $this->in->text('do', self::LONGEST_ID);
+        if (! isset($does[$do])) {
+            $this->in->fault('do', sprintf('Say what to do: one of %s.', implode(', ', array_keys($does))));
+
+            return null;
+        }
+
+        return $does[$do]();
+    }
+
+    private function id(string $field): string
+    {
+        return $this->in->text($field, self::LONGEST_ID);
+    }
+
+    private function maybe(string $field): ?string
+    {
+        return $this->in->has($field) ? $this->id($field) : null;
+    }
+
+    private function silence(string $note): Silence
+    {
+        return new Silence($this->id('rule'), $this->maybe('area'), $this->maybe('step'), $note);
     }
 }

@@ -24,10 +24,12 @@ final class PlainText
     /** @param class-string<BackedEnum> $enum */
     public static function unknownChoice(string $given, string $enum): string
     {
-        return sprintf(
-            '"%s" is not known here. Use one of: %s.',
-            mb_strimwidth(mb_scrub($given), 0, 30, '…'),
-            implode(', ', array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases())),
-        );
+        return self::unknownWord($given, array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases()));
+    }
+
+    /** @param list<string> $known */
+    public static function unknownWord(string $given, array $known): string
+    {
+        return sprintf('"%s" is not known here. Use one of: %s.', mb_strimwidth(mb_scrub($given), 0, 30, '…'), implode(', ', $known));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Recipe\Plan;
 
 /**
@@ -16,7 +17,7 @@ final readonly class PlanDocument
     public const MOST_UNKNOWN = 65536;
 
     /** Names of the fields in which a document speaks of a paint by its id. */
-    private const PAINT_FIELDS = ['paint', 'base', 'light', 'below'];
+    private const PAINT_FIELDS = ['paint', 'base', 'light', 'below', 'paintId'];
 
     /** @param array<mixed> $fields */
     private function __construct(public array $fields) {}
@@ -45,7 +46,7 @@ final readonly class PlanDocument
             throw Faulty::field('version', sprintf('This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.', $version, PlanWriter::FORMAT_VERSION));
         }
 
-        return new self($fields);
+        return new self(Upgrades::toNewest($fields, $version));
     }
 
     public static function ofPlan(Plan $plan): self
@@ -81,9 +82,9 @@ final readonly class PlanDocument
     }
 
     /** @throws Faulty with every fault and its dotted field */
-    public function plan(PaintSource $paints): Plan
+    public function plan(PaintSource $paints, ?CraftBook $book = null): Plan
     {
-        return PlanReader::read($this->fields, $paints);
+        return PlanReader::read($this->fields, $paints, $book);
     }
 
     /** This document saying another plan, with what we do not know still in its place. */
@@ -138,13 +139,13 @@ final readonly class PlanDocument
     }
 
     /**
-     * What tells one entry of a list from the others: its id, or the paint it speaks of.
+     * What tells one entry of a list from the others: its id, or the paint, step or finding it speaks of.
      *
      * @param array<mixed> $entry
      */
     private static function nameOf(array $entry): ?string
     {
-        $name = $entry['id'] ?? $entry['paint'] ?? null;
+        $name = $entry['id'] ?? $entry['paint'] ?? $entry['after'] ?? (isset($entry['rule']) ? json_encode([$entry['rule'], $entry['area'] ?? null, $entry['step'] ?? null]) : null);
 
         return is_string($name) ? $name : null;
     }

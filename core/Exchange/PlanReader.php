@@ -6,25 +6,28 @@ namespace Kalokroma\Exchange;
 
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
-use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Edges;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
-use Kalokroma\Craft\Place;
-use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Texture;
-use Kalokroma\Craft\Thinner;
-use Kalokroma\Mixing\Dilution;
-use Kalokroma\Mixing\IllegalMix;
-use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Part;
+use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Running;
+use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Stop;
 use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Recipe\Variant;
+use Kalokroma\Recipe\Way;
 use Kalokroma\Simulation\SprayCone;
 
 /**
@@ -32,24 +35,37 @@ use Kalokroma\Simulation\SprayCone;
  */
 final readonly class PlanReader
 {
-    private const LONGEST_ID = 40;
+    private const MOST_ORDERED = (Plan::MOST_AREAS + 1) * Plan::MOST_STEPS;
 
-    private function __construct(private PaintSource $paints) {}
+    private const MOST_VARIANTS = 20;
+
+    private StepReader $steps;
+
+    private function __construct(PaintSource $paints, CraftBook $book)
+    {
+        $this->steps = new StepReader($paints, $book);
+    }
 
     /**
      * @param array<mixed> $document
      *
      * @throws Faulty with every fault and its dotted field
      */
-    public static function read(array $document, PaintSource $paints): Plan
+    public static function read(array $document, PaintSource $paints, ?CraftBook $book = null): Plan
     {
-        return (new self($paints))->plan(DocumentReader::of($document));
+        return (new self($paints, $book ?? CraftBook::standard()))->plan(DocumentReader::of($document));
     }
 
     /** The `mix` of a step; null when it is empty, and at fault under its dotted field when it cannot be. */
     public static function mixOf(DocumentReader $in, PaintSource $paints): ?Mix
     {
-        return (new self($paints))->mix($in);
+        return (new StepReader($paints, CraftBook::standard()))->mix($in);
+    }
+
+    /** The `undercoat` of a plan, read where it stands alone. */
+    public static function undercoatOf(DocumentReader $in, PaintSource $paints): ?Undercoat
+    {
+        return (new self($paints, CraftBook::standard()))->undercoat($in);
     }
 
     /** @throws Faulty */
@@ -57,11 +73,27 @@ final readonly class PlanReader
     {
         $name = $in->text('name', Plan::LONGEST_NAME);
         $model = $this->model($in->under('model'));
-        $undercoat = $this->undercoat($in->under('undercoat'));
+        $undercoat = $in->isNull('undercoat') ? Undercoat::bare() : $this->undercoat($in->under('undercoat'));
+        $way = $in->under('way');
+        $way = new Way($way->choice('order', OrderStyle::class, OrderStyle::BasesFirst), $way->choice('edges', Edges::class, Edges::Neat));
+        $parts = array_map(static fn(DocumentReader $one): Part => new Part($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)), $in->each('parts', Plan::MOST_PARTS));
         $areas = array_map($this->area(...), $in->each('areas', Plan::MOST_AREAS));
+        $whole = $this->stepsIn($in, 'wholeModel');
+        $running = $this->running($in);
+        $silenced = array_map($this->silence(...), $in->each('silenced', Silence::MOST));
         $in->mustBeSound();
         try {
-            return Plan::of($name, $model ?? throw IllegalPlan::name('model.name', Plan::LONGEST_NAME), $undercoat ?? throw IllegalPlan::at('undercoat.base', 'Choose an undercoat.'), array_values(array_filter($areas)));
+            return Plan::of(
+                $name,
+                $model ?? throw IllegalPlan::name('model.name', Plan::LONGEST_NAME),
+                $undercoat ?? throw IllegalPlan::at('undercoat.base', 'Choose an undercoat.'),
+                array_values(array_filter($areas)),
+                $way,
+                $parts,
+                $whole,
+                $running,
+                $silenced,
+            );
         } catch (IllegalPlan $illegal) {
             throw Faulty::with([new Fault($illegal->field, $illegal->getMessage())]);
         }
@@ -79,14 +111,17 @@ final readonly class PlanReader
 
     private function undercoat(DocumentReader $in): ?Undercoat
     {
-        $base = $this->paint($in, 'base');
-        $light = $in->has('light') ? $this->paint($in, 'light') : null;
+        $base = $this->steps->paint($in, 'base');
+        $light = $in->has('light') ? $this->steps->paint($in, 'light') : null;
+        $below = $in->has('below') ? $this->steps->paint($in, 'below') : null;
         $cone = $in->number('coneDegrees', SprayCone::NARROWEST_DEGREES, SprayCone::WIDEST_DEGREES, SprayCone::USUAL_DEGREES);
+        $method = $in->choice('method', SprayMethod::class, SprayMethod::SprayCan);
+        $wait = $in->has('waitMinutes') ? $in->whole('waitMinutes', 0, Particulars::MOST_WAIT_MINUTES) : null;
         if (! $in->isSound() || $base === null) {
             return null;
         }
         try {
-            return $light === null ? Undercoat::plain($base) : Undercoat::zenithal($base, $light, SprayCone::ofHalfAngle($cone));
+            return Undercoat::of($base, $light, SprayCone::ofHalfAngle($cone), $below, $method, $wait);
         } catch (IllegalPlan $illegal) {
             $in->fault(substr($illegal->field, strlen('undercoat.')), $illegal->getMessage());
 
@@ -96,17 +131,21 @@ final readonly class PlanReader
 
     private function area(DocumentReader $in): ?Area
     {
-        $id = $in->text('id', self::LONGEST_ID);
+        $id = $in->text('id', StepReader::LONGEST_ID);
         $name = $in->text('name', Plan::LONGEST_NAME);
         $texture = $in->choice('texture', Texture::class);
         $size = $in->choice('size', AreaSize::class);
         $importance = $in->choice('importance', Importance::class, Importance::Normal);
         $material = $in->choice('material', Material::class, Material::Other);
-        $touches = $in->texts('touches', Plan::MOST_AREAS, self::LONGEST_ID);
-        $liesUnder = $in->texts('liesUnder', Plan::MOST_AREAS, self::LONGEST_ID);
-        $steps = array_map($this->step(...), $in->each('steps', Plan::MOST_STEPS));
+        $touches = $in->texts('touches', Plan::MOST_AREAS, StepReader::LONGEST_ID);
+        $liesUnder = $in->texts('liesUnder', Plan::MOST_AREAS, StepReader::LONGEST_ID);
+        $steps = $this->stepsIn($in, 'steps');
+        $part = $in->has('part') ? $in->text('part', StepReader::LONGEST_ID) : null;
+        $behind = $in->texts('behind', Plan::MOST_AREAS, StepReader::LONGEST_ID);
+        $traits = [$in->truth('fragile', false), $in->truth('ground', false), $in->truth('open', false)];
+        $variants = array_map($this->variant(...), $in->each('variants', self::MOST_VARIANTS));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, array_values(array_filter($steps)), $material) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 
@@ -114,61 +153,40 @@ final readonly class PlanReader
         }
     }
 
-    private function step(DocumentReader $in): ?Step
+    private function variant(DocumentReader $in): Variant
     {
-        $id = $in->text('id', self::LONGEST_ID);
-        $technique = $in->choice('technique', Technique::class);
-        $usual = $technique->usual();
-        $mix = $this->mix($in);
-        $dilution = $this->dilution($in->under('dilution'));
-        $coats = $in->whole('coats', 1, Step::MOST_COATS, $usual['coats']);
-        $brush = $in->choice('brush', Brush::class, $usual['brush']);
-        $place = $in->choice('place', Place::class, $usual['place']);
-        $note = $in->text('note', Step::LONGEST_NOTE, false);
-
-        return $in->isSound() && $dilution !== null ? Step::of($id, $technique, $mix, $dilution, $coats, $brush, $place, $note) : null;
+        return new Variant(
+            $in->text('id', StepReader::LONGEST_ID),
+            $in->text('name', Plan::LONGEST_NAME),
+            $in->truth('tried', false),
+            $in->text('verdict', Step::LONGEST_NOTE, false),
+            $in->text('note', Step::LONGEST_NOTE, false),
+            $this->stepsIn($in, 'steps'),
+        );
     }
 
-    private function mix(DocumentReader $in): ?Mix
+    private function running(DocumentReader $in): Running
     {
-        $ingredients = [];
-        foreach ($in->each('mix', Mix::MOST_PARTS) as $part) {
-            $paint = $this->paint($part, 'paint');
-            $parts = $part->whole('parts', 1, Mix::MOST_PARTS);
-            try {
-                if ($paint !== null) {
-                    $ingredients[] = Ingredient::of($paint, $parts);
-                }
-            } catch (IllegalMix $illegal) {
-                $part->fault('paint', $illegal->getMessage());
-            }
-        }
-        try {
-            return $ingredients === [] ? null : Mix::of($ingredients);
-        } catch (IllegalMix $illegal) {
-            $in->fault('mix', $illegal->getMessage());
-
-            return null;
-        }
+        return new Running(
+            $in->texts('order', self::MOST_ORDERED, StepReader::LONGEST_ID),
+            $in->texts('locked', self::MOST_ORDERED, StepReader::LONGEST_ID),
+            array_map(static fn(DocumentReader $one): Stop => new Stop($one->text('name', Plan::LONGEST_NAME), $one->text('after', StepReader::LONGEST_ID)), $in->each('stops', Running::MOST_STOPS)),
+        );
     }
 
-    private function dilution(DocumentReader $in): ?Dilution
+    private function silence(DocumentReader $in): Silence
     {
-        $paint = $in->whole('paint', 1, Dilution::MOST_PARTS, 1);
-        $thinner = $in->whole('thinner', 0, Dilution::MOST_PARTS, 0);
-        $with = $in->choice('with', Thinner::class, Thinner::Water);
-
-        return $in->isSound() ? Dilution::of($paint, $thinner, $with) : null;
+        return new Silence(
+            $in->text('rule', StepReader::LONGEST_ID),
+            $in->has('area') ? $in->text('area', StepReader::LONGEST_ID) : null,
+            $in->has('step') ? $in->text('step', StepReader::LONGEST_ID) : null,
+            $in->text('note', Step::LONGEST_NOTE, false),
+        );
     }
 
-    private function paint(DocumentReader $in, string $field): ?Paint
+    /** @return list<Step> */
+    private function stepsIn(DocumentReader $in, string $field): array
     {
-        $id = $in->text($field, self::LONGEST_ID);
-        $paint = $id === '' ? null : $this->paints->find($id);
-        if ($paint === null && $id !== '') {
-            $in->fault($field, sprintf('The paint "%s" is not in the catalogue. Choose one that is, or add it.', mb_strimwidth(mb_scrub($id), 0, 40, '…')));
-        }
-
-        return $paint;
+        return array_values(array_filter(array_map($this->steps->step(...), $in->each($field, Plan::MOST_STEPS))));
     }
 }

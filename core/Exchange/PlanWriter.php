@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
-use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Part;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Silence;
+use Kalokroma\Recipe\Stop;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Recipe\Variant;
 
 /**
  * Turns a plan into a plan document (docs/formats/plan.schema.json). The paints it names go along, so that the document
@@ -18,7 +21,7 @@ final class PlanWriter
 {
     public const FORMAT = 'kalokroma-plan';
 
-    public const FORMAT_VERSION = 1;
+    public const FORMAT_VERSION = 2;
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
@@ -33,35 +36,16 @@ final class PlanWriter
                 'heightMm' => $plan->model->heightMm,
                 'finishLevel' => $plan->model->finishLevel->value,
             ],
-            'undercoat' => [
-                'base' => $plan->undercoat->base->id,
-                'light' => $plan->undercoat->light?->id,
-                'coneDegrees' => $plan->undercoat->cone->halfAngleDegrees,
-            ],
+            'undercoat' => self::undercoat($plan->undercoat),
+            'way' => ['order' => $plan->way->order->value, 'edges' => $plan->way->edges->value],
+            'parts' => array_map(static fn(Part $part): array => ['id' => $part->id, 'name' => $part->name], $plan->parts),
             'areas' => array_map(self::area(...), $plan->areas),
+            'wholeModel' => array_map(StepWriter::write(...), $plan->wholeModel),
+            'order' => $plan->running->order,
+            'locked' => $plan->running->locked,
+            'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after], $plan->running->stops),
+            'silenced' => array_map(static fn(Silence $one): array => ['rule' => $one->rule, 'area' => $one->area, 'step' => $one->step, 'note' => $one->note], $plan->silenced),
             'paints' => array_values(array_map(self::paint(...), $plan->paints())),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function step(Step $step): array
-    {
-        return [
-            'id' => $step->id,
-            'technique' => $step->technique->value,
-            'mix' => array_map(
-                static fn(Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts],
-                $step->mix->ingredients ?? [],
-            ),
-            'dilution' => [
-                'paint' => $step->dilution->paint,
-                'thinner' => $step->dilution->thinner,
-                'with' => $step->dilution->with->value,
-            ],
-            'coats' => $step->coats,
-            'brush' => $step->brush->value,
-            'place' => $step->place->value,
-            'note' => $step->note,
         ];
     }
 
@@ -95,7 +79,28 @@ final class PlanWriter
             'importance' => $area->importance->value,
             'touches' => $area->touches,
             'liesUnder' => $area->liesUnder,
-            'steps' => array_map(self::step(...), $area->steps),
+            'part' => $area->part,
+            'behind' => $area->behind,
+            'fragile' => $area->fragile,
+            'ground' => $area->ground,
+            'open' => $area->open,
+            'variants' => array_map(static fn(Variant $one): array => [
+                'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),
+            ], $area->variants),
+            'steps' => array_map(StepWriter::write(...), $area->steps),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null for bare plastic */
+    private static function undercoat(Undercoat $undercoat): ?array
+    {
+        return $undercoat->base === null ? null : [
+            'base' => $undercoat->base->id,
+            'light' => $undercoat->light?->id,
+            'coneDegrees' => $undercoat->cone->halfAngleDegrees,
+            'below' => $undercoat->below?->id,
+            'method' => $undercoat->method->value,
+            'waitMinutes' => $undercoat->waitMinutes,
         ];
     }
 }

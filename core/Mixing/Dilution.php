@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Mixing;
 
 use Kalokroma\Craft\Thinner;
+use Kalokroma\Craft\Usual;
+use Kalokroma\Paint\Paint;
 
 /**
  * Parts of paint to parts of medium, water or thinner.
@@ -22,6 +24,7 @@ final readonly class Dilution
         public int $paint,
         public int $thinner,
         public Thinner $with,
+        public ?Paint $pot = null,
     ) {}
 
     /** @throws IllegalMix when there is no paint in it, or parts are negative or beyond counting */
@@ -32,6 +35,11 @@ final readonly class Dilution
         }
 
         return new self($paint, $thinner, $with);
+    }
+
+    public static function usual(Usual $usual): self
+    {
+        return self::of($usual->paint, $usual->thinner, $usual->with);
     }
 
     public static function none(): self
@@ -67,6 +75,12 @@ final readonly class Dilution
     public function strength(): float
     {
         return $this->paint / ($this->paint + $this->thinner);
+    }
+
+    /** The same, thinned with this pot. */
+    public function outOf(?Paint $pot): self
+    {
+        return new self($this->paint, $this->thinner, $this->with, $pot);
     }
 
     /** "2 : 1 water", or "straight". */

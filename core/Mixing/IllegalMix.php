@@ -34,6 +34,12 @@ final class IllegalMix extends InvalidArgumentException
         return new self(sprintf('"%s" has no colour: thin with it instead of mixing it in.', $name));
     }
 
+    /** @param string $metal @param string $opaque names */
+    public static function deadMetal(string $metal, string $opaque): self
+    {
+        return new self(sprintf('"%s" is swallowed by as much "%s": opaque paint covers the flakes that shine. Take more than half of metal, or leave it out.', $metal, $opaque));
+    }
+
     public static function limit(string $of, int $given, int $least, int $most): self
     {
         return new self(sprintf('The most %s a mix may have is %d to %d, not %d.', $of, $least, $most, $given));

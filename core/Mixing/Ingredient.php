@@ -14,14 +14,11 @@ final readonly class Ingredient
         public int $parts,
     ) {}
 
-    /** @throws IllegalMix when parts are none, negative or too many, or the paint is clear */
+    /** @throws IllegalMix when parts are none, negative or too many */
     public static function of(Paint $paint, int $parts): self
     {
         if ($parts < 1 || $parts > Mix::MOST_PARTS) {
             throw IllegalMix::parts($parts);
-        }
-        if ($paint->isClear()) {
-            throw IllegalMix::clear($paint->name);
         }
 
         return new self($paint, $parts);

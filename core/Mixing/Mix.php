@@ -6,6 +6,9 @@ namespace Kalokroma\Mixing;
 
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\IllegalPaint;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Optics;
 use Kalokroma\Paint\Paint;
 
@@ -26,7 +29,8 @@ final class Mix
     /**
      * @param list<Ingredient> $ingredients
      *
-     * @throws IllegalMix when there are none or too many, in paints or in parts, or one paint stands in it twice
+     * @throws IllegalMix when there are none or too many, in paints or in parts, one paint stands in it twice, a fluid without colour is mixed into
+     *                    paint, or metal paint is drowned in opaque
      */
     public static function of(array $ingredients): self
     {
@@ -45,8 +49,23 @@ final class Mix
         if ($parts > self::MOST_PARTS) {
             throw IllegalMix::tooManyParts($parts);
         }
+        self::mustGoTogether($ingredients);
 
         return new self($ingredients);
+    }
+
+    /**
+     * A mix that is paint, to be known by its colour.
+     *
+     * @param list<Ingredient> $ingredients
+     *
+     * @throws IllegalMix as `of`, and when it is a fluid without colour
+     */
+    public static function coloured(array $ingredients): self
+    {
+        $mix = self::of($ingredients);
+
+        return $mix->isClear() ? throw IllegalMix::clear($mix->ingredients[0]->paint->name) : $mix;
     }
 
     public static function single(Paint $paint): self
@@ -54,6 +73,19 @@ final class Mix
         return self::of([Ingredient::of($paint, 1)]);
     }
 
+    /** A fluid without colour: varnish, medium, chipping or decal fluid. */
+    public function isClear(): bool
+    {
+        return $this->ingredients[0]->paint->isClear();
+    }
+
+    /** More than half of it is metal paint: it has a sheen. */
+    public function isMetal(): bool
+    {
+        return 2 * $this->partsOf(static fn(Paint $one): bool => $one->kind === Kind::Metallic) > $this->parts();
+    }
+
+    /** @throws IllegalPaint when it is clear */
     public function optics(): Optics
     {
         return $this->optics ??= count($this->ingredients) === 1
@@ -69,15 +101,28 @@ final class Mix
         return array_sum(array_map(static fn(Ingredient $one): int => $one->parts, $this->ingredients));
     }
 
+    /** One of its paints dries glossy. */
+    public function isGlossy(): bool
+    {
+        foreach ($this->ingredients as $ingredient) {
+            if ($ingredient->paint->finish === Finish::Gloss) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Kind> of its paints */
+    public function kinds(): array
+    {
+        return array_map(static fn(Ingredient $one): Kind => $one->paint->kind, $this->ingredients);
+    }
+
     /** More than half of it is transparent paint: it tints what lies under it and never hides it. */
     public function isTransparent(): bool
     {
-        $clear = 0;
-        foreach ($this->ingredients as $ingredient) {
-            $clear += $ingredient->paint->kind->isTransparent() ? $ingredient->parts : 0;
-        }
-
-        return 2 * $clear > $this->parts();
+        return 2 * $this->partsOf(static fn(Paint $one): bool => $one->kind->isTransparent()) > $this->parts();
     }
 
     /** Its masstone, or one coat over white when it is transparent: as the swatches of its paints are meant. */
@@ -131,5 +176,37 @@ final class Mix
         }
 
         return false;
+    }
+
+    /** @param callable(Paint): bool $which */
+    private function partsOf(callable $which): int
+    {
+        return array_sum(array_map(static fn(Ingredient $one): int => $which($one->paint) ? $one->parts : 0, $this->ingredients));
+    }
+
+    /**
+     * @param non-empty-list<Ingredient> $ingredients
+     *
+     * @throws IllegalMix
+     */
+    private static function mustGoTogether(array $ingredients): void
+    {
+        $metal = $opaque = 0;
+        $names = ['', ''];
+        foreach ($ingredients as $ingredient) {
+            if ($ingredient->paint->isClear() !== $ingredients[0]->paint->isClear()) {
+                throw IllegalMix::clear(($ingredient->paint->isClear() ? $ingredient : $ingredients[0])->paint->name);
+            }
+            if ($ingredient->paint->kind === Kind::Metallic) {
+                $metal += $ingredient->parts;
+                $names[0] = $ingredient->paint->name;
+            } elseif ($ingredient->paint->kind === Kind::Opaque || $ingredient->paint->kind === Kind::SemiOpaque) {
+                $opaque += $ingredient->parts;
+                $names[1] = $ingredient->paint->name;
+            }
+        }
+        if ($metal > 0 && $opaque > $metal) {
+            throw IllegalMix::deadMetal(...$names);
+        }
     }
 }

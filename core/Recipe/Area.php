@@ -22,6 +22,12 @@ final readonly class Area
      * @param list<string> $touches ids of its neighbours
      * @param list<string> $liesUnder ids of the areas that lie over it
      * @param list<Step> $steps
+     * @param string|null $part id of the loose part it is on; null: the body
+     * @param list<string> $behind ids of the areas that block the way to it once they are painted, or their part is glued on
+     * @param bool $fragile a thin or weak place
+     * @param bool $ground the base the model stands on
+     * @param bool $open not decided yet, on purpose
+     * @param list<Variant> $variants
      */
     private function __construct(
         public string $id,
@@ -33,12 +39,24 @@ final readonly class Area
         public array $liesUnder,
         public array $steps,
         public Material $material,
+        public ?string $part,
+        public array $behind,
+        public bool $fragile,
+        public bool $ground,
+        public bool $open,
+        public array $variants,
     ) {}
 
     /**
      * @param list<string> $touches ids of its neighbours
      * @param list<string> $liesUnder ids of the areas that lie over it
      * @param list<Step> $steps
+     * @param string|null $part id of the loose part it is on; null: the body
+     * @param list<string> $behind ids of the areas that block the way to it
+     * @param bool $fragile a thin or weak place
+     * @param bool $ground the base the model stands on
+     * @param bool $open not decided yet, on purpose
+     * @param list<Variant> $variants
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -52,6 +70,12 @@ final readonly class Area
         array $liesUnder = [],
         array $steps = [],
         Material $material = Material::Other,
+        ?string $part = null,
+        array $behind = [],
+        bool $fragile = false,
+        bool $ground = false,
+        bool $open = false,
+        array $variants = [],
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -60,8 +84,27 @@ final readonly class Area
         if (in_array($id, $liesUnder, true)) {
             throw IllegalPlan::liesUnderItself('liesUnder', $name);
         }
+        if (in_array($id, $behind, true)) {
+            throw IllegalPlan::behindItself('behind', $name);
+        }
 
-        return new self($id, $name, $texture, $size, $importance, array_values(array_unique($touches)), array_values(array_unique($liesUnder)), $steps, $material);
+        return new self(
+            $id,
+            $name,
+            $texture,
+            $size,
+            $importance,
+            array_values(array_unique($touches)),
+            array_values(array_unique($liesUnder)),
+            $steps,
+            $material,
+            $part,
+            array_values(array_unique($behind)),
+            $fragile,
+            $ground,
+            $open,
+            $variants,
+        );
     }
 
     /**
@@ -73,10 +116,10 @@ final readonly class Area
     {
         $guess = AreaGuess::of($name);
 
-        return self::of($id, $name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material);
+        return self::of($id, $name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material, ground: $guess->material === Material::Ground);
     }
 
-    /** What it will look like after each stage over the undercoat; steps without paint leave no stage. */
+    /** What it will look like after each stage over the undercoat, by its own recipe alone; steps only thought of leave no stage. */
     public function strip(Undercoat $undercoat, FinishLevel $finishLevel): Strip
     {
         $applications = array_map(static fn(Step $step): ?Application => $step->application(), [...$undercoat->steps(), ...$this->steps]);
@@ -108,6 +151,50 @@ final readonly class Area
      */
     public function withSteps(array $steps): self
     {
-        return new self($this->id, $this->name, $this->texture, $this->size, $this->importance, $this->touches, $this->liesUnder, $steps, $this->material);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->texture,
+            $this->size,
+            $this->importance,
+            $this->touches,
+            $this->liesUnder,
+            $steps,
+            $this->material,
+            $this->part,
+            $this->behind,
+            $this->fragile,
+            $this->ground,
+            $this->open,
+            $this->variants,
+        );
+    }
+
+    /** The same area, decided. */
+    public function decided(): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->texture,
+            $this->size,
+            $this->importance,
+            $this->touches,
+            $this->liesUnder,
+            $this->steps,
+            $this->material,
+            $this->part,
+            $this->behind,
+            $this->fragile,
+            $this->ground,
+            false,
+            $this->variants,
+        );
+    }
+
+    /** A speck, a small thing or a tiny detail: nothing that is looked at as a surface of its own. */
+    public function isSmall(): bool
+    {
+        return $this->size === AreaSize::Speck || $this->size === AreaSize::Small || $this->texture === Texture::TinyDetail;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use DomainException;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Paint\Paint;
 
 /** A plan that cannot be: names the field at fault, dotted as in the plan document. */
 final class IllegalPlan extends DomainException
@@ -73,5 +75,35 @@ final class IllegalPlan extends DomainException
     public static function notPrimer(string $field, string $name): self
     {
         return new self($field, sprintf('"%s" has no colour and cannot be an undercoat.', $name));
+    }
+
+    public static function behindItself(string $field, string $name): self
+    {
+        return new self($field, sprintf('"%s" cannot be behind itself. Take it off its own list.', $name));
+    }
+
+    public static function wrongPaint(string $field, Technique $technique, Paint $paint): self
+    {
+        return new self($field, sprintf('"%s" is %s, and %s takes %s. Choose another pot, or another technique.', $paint->name, $paint->kind->label(), mb_strtolower($technique->label), $technique->takes->words()));
+    }
+
+    public static function unknownPart(string $field): self
+    {
+        return new self($field, 'This loose part is not in the plan. Choose one that is, or add it first.');
+    }
+
+    public static function outOfRecipe(string $field, string $area, string $first, string $second): self
+    {
+        return new self($field, sprintf('The recipe of "%s" has the step "%s" before "%s": the running order cannot turn them round. Change the recipe, or put them back.', $area, $first, $second));
+    }
+
+    public static function noSuch(string $field, string $what, string $id): self
+    {
+        return new self($field, sprintf('No %s of this plan has the id "%s". Use one that is in it.', $what, mb_strimwidth(mb_scrub($id), 0, 40, '…')));
+    }
+
+    public static function listedTwice(string $field, string $id): self
+    {
+        return new self($field, sprintf('The step "%s" stands here twice. Name it once.', mb_strimwidth(mb_scrub($id), 0, 40, '…')));
     }
 }

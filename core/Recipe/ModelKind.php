@@ -31,4 +31,10 @@ final readonly class ModelKind
 
         return new self($name, $bodyType, $heightMm, $finishLevel);
     }
+
+    /** Paintable surface, as a figure of its body type and height has it. */
+    public function surfaceCm2(): float
+    {
+        return $this->bodyType->surfacePerSquareHeight() * ($this->heightMm / 10.0) ** 2;
+    }
 }

@@ -8,7 +8,8 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Strip;
 
 /**
- * The recipes of all areas of one kind of model, over one undercoat.
+ * The recipes of all areas of one kind of model over one undercoat, what is done to the whole model between them, and what the painter has said
+ * about the order.
  */
 final readonly class Plan
 {
@@ -18,25 +19,52 @@ final readonly class Plan
 
     public const MOST_STEPS = 40;
 
-    /** @param list<Area> $areas */
+    public const MOST_PARTS = 40;
+
+    /**
+     * @param list<Area> $areas
+     * @param list<Part> $parts
+     * @param list<Step> $wholeModel
+     * @param list<Silence> $silenced
+     */
     private function __construct(
         public string $name,
         public ModelKind $model,
         public Undercoat $undercoat,
         public array $areas,
+        public Way $way,
+        public array $parts,
+        public array $wholeModel,
+        public Running $running,
+        public array $silenced,
     ) {}
 
     /**
      * @param list<Area> $areas
+     * @param list<Part> $parts pieces kept loose until they are glued on
+     * @param list<Step> $wholeModel steps on the whole model, at any time
+     * @param list<Silence> $silenced
      *
-     * @throws IllegalPlan when nameless, when ids clash, or when areas point to strangers or lie under themselves
+     * @throws IllegalPlan when nameless, when ids clash, when something points to strangers, areas lie under themselves, or the order turns a
+     *                     recipe round
      */
-    public static function of(string $name, ModelKind $model, Undercoat $undercoat, array $areas): self
-    {
+    public static function of(
+        string $name,
+        ModelKind $model,
+        Undercoat $undercoat,
+        array $areas,
+        ?Way $way = null,
+        array $parts = [],
+        array $wholeModel = [],
+        ?Running $running = null,
+        array $silenced = [],
+    ): self {
         self::mustBeNamed('name', $name);
+        $plan = new self($name, $model, $undercoat, $areas, $way ?? new Way, $parts, $wholeModel, $running ?? new Running, $silenced);
         (new AreaRelations($areas))->check();
+        (new PlanChecks($plan))->check();
 
-        return new self($name, $model, $undercoat, $areas);
+        return $plan;
     }
 
     /** @throws IllegalPlan */
@@ -52,6 +80,17 @@ final readonly class Plan
         foreach ($this->areas as $area) {
             if ($area->id === $id) {
                 return $area;
+            }
+        }
+
+        return null;
+    }
+
+    public function part(string $id): ?Part
+    {
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return $part;
             }
         }
 
@@ -75,10 +114,10 @@ final readonly class Plan
         return null;
     }
 
-    /** A step by its id, those of the undercoat among them. */
+    /** A step by its id, those of the undercoat and of the whole model among them. */
     public function step(string $id): ?Step
     {
-        foreach ($this->undercoat->steps() as $step) {
+        foreach ([...$this->undercoat->steps(), ...$this->wholeModel] as $step) {
             if ($step->id === $id) {
                 return $step;
             }
@@ -87,16 +126,73 @@ final readonly class Plan
         return $this->find($id)[1] ?? null;
     }
 
-    /** What the area will look like after each stage; steps without paint leave no stage. */
+    /** @return list<Step> the undercoat's, every area's, and the whole model's */
+    public function steps(): array
+    {
+        return [...$this->undercoat->steps(), ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)), ...$this->wholeModel];
+    }
+
+    /** An id for a new step that no other has. */
+    public function freeStepId(string $like): string
+    {
+        $like = mb_substr($like, 0, 32);
+        for ($number = 2; $this->step("$like-$number") !== null; $number++);
+
+        return "$like-$number";
+    }
+
+    /** What the area will look like after each stage of its own recipe; steps only thought of leave no stage. */
     public function strip(Area $area): Strip
     {
         return $area->strip($this->undercoat, $this->model->finishLevel);
     }
 
     /** The same plan with one area in place of the one that has its id. */
-    public function withArea(Area $changed): self
+    public function withArea(Area $changed, ?Running $running = null): self
     {
-        return self::of($this->name, $this->model, $this->undercoat, array_map(static fn(Area $area): Area => $area->id === $changed->id ? $changed : $area, $this->areas));
+        return $this->but(areas: array_map(static fn(Area $area): Area => $area->id === $changed->id ? $changed : $area, $this->areas), running: $running);
+    }
+
+    /**
+     * The same plan with other areas; what the order says of steps that are gone goes too.
+     *
+     * @param list<Area> $areas
+     */
+    public function withAreas(array $areas): self
+    {
+        return $this->but(areas: $areas);
+    }
+
+    /** @param list<Step> $steps */
+    public function withWholeModel(array $steps, ?Running $running = null): self
+    {
+        return $this->but(wholeModel: $steps, running: $running);
+    }
+
+    public function over(Undercoat $undercoat): self
+    {
+        return $this->but(undercoat: $undercoat);
+    }
+
+    public function running(Running $running): self
+    {
+        return $this->but(running: $running);
+    }
+
+    /** @param list<Silence> $silenced */
+    public function silencing(array $silenced): self
+    {
+        return $this->but(silenced: $silenced);
+    }
+
+    /** The same plan with one step, of an area or of the whole model, in place of the one that has its id. */
+    public function withStep(Step $changed): self
+    {
+        $found = $this->find($changed->id);
+
+        return $found !== null
+            ? $this->withArea($found[0]->withStep($changed))
+            : $this->withWholeModel(array_map(static fn(Step $step): Step => $step->id === $changed->id ? $changed : $step, $this->wholeModel));
     }
 
     /** Coats that a step of an area needs to cover; null when it is not meant to, or no number of coats that anybody paints does. */
@@ -120,18 +216,53 @@ final readonly class Plan
     /** @return array<string, Paint> every paint the plan names, by id */
     public function paints(): array
     {
-        $paints = [$this->undercoat->base->id => $this->undercoat->base];
-        if ($this->undercoat->light !== null) {
-            $paints[$this->undercoat->light->id] = $this->undercoat->light;
-        }
+        $paints = [];
+        $steps = [...$this->wholeModel];
         foreach ($this->areas as $area) {
-            foreach ($area->steps as $step) {
-                foreach ($step->mix->ingredients ?? [] as $ingredient) {
-                    $paints[$ingredient->paint->id] = $ingredient->paint;
-                }
+            array_push($steps, ...$area->steps);
+            foreach ($area->variants as $variant) {
+                array_push($steps, ...$variant->steps);
+            }
+        }
+        foreach ([$this->undercoat->paints(), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
+            foreach ($named as $paint) {
+                $paints[$paint->id] = $paint;
             }
         }
 
         return $paints;
+    }
+
+    /**
+     * @param list<Area>|null $areas
+     * @param list<Step>|null $wholeModel
+     * @param list<Silence>|null $silenced
+     */
+    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null): self
+    {
+        $plan = new self(
+            $this->name,
+            $this->model,
+            $undercoat ?? $this->undercoat,
+            $areas ?? $this->areas,
+            $this->way,
+            $this->parts,
+            $wholeModel ?? $this->wholeModel,
+            $running ?? $this->running,
+            $silenced ?? $this->silenced,
+        );
+        $ids = array_flip(array_map(static fn(Step $step): string => $step->id, $plan->steps()));
+
+        return self::of(
+            $plan->name,
+            $plan->model,
+            $plan->undercoat,
+            $plan->areas,
+            $plan->way,
+            $plan->parts,
+            $plan->wholeModel,
+            $running ?? $plan->running->only(static fn(string $id): bool => isset($ids[$id])),
+            $plan->silenced,
+        );
     }
 }

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\SprayCone;
 
 /**
- * One stage of one area as it is really carried out. Without a mix it is only thought of, and paints nothing yet.
+ * One stage of one area, or of the whole model, as it is really carried out. Without the paint it needs it is only thought of, and paints
+ * nothing yet.
  */
 final readonly class Step
 {
@@ -31,9 +35,10 @@ final readonly class Step
         public Place $place,
         public string $note,
         public ?SprayCone $cone,
+        public Particulars $more,
     ) {}
 
-    /** @throws IllegalPlan when coats are none or too many */
+    /** @throws IllegalPlan when coats are none or too many, or the technique takes no such paint */
     public static function of(
         string $id,
         Technique $technique,
@@ -44,58 +49,117 @@ final readonly class Step
         Place $place,
         string $note = '',
         ?SprayCone $cone = null,
+        ?Particulars $more = null,
     ): self {
         if ($coats < 1 || $coats > self::MOST_COATS) {
             throw IllegalPlan::coats('coats', $coats);
         }
-        $cone ??= $technique === Technique::SprayFromAbove ? SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES) : null;
+        foreach ($mix->ingredients ?? [] as $ingredient) {
+            if (! $technique->takes->accepts($ingredient->paint->kind)) {
+                throw IllegalPlan::wrongPaint('mix', $technique, $ingredient->paint);
+            }
+        }
+        $cone ??= $technique->does(Nature::HasCone) ? SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES) : null;
 
-        return new self($id, $technique, $mix, $dilution, $coats, $brush, $place, $note, $cone);
+        return new self($id, $technique, $mix, $dilution, $coats, $brush, $place, $note, $cone, $more ?? Particulars::none());
     }
 
     /** A step as its technique is usually begun. */
-    public static function usual(string $id, Technique $technique, ?Place $place = null, ?Mix $mix = null, string $note = ''): self
+    public static function usual(string $id, Technique $technique, ?Place $place = null, ?Mix $mix = null, string $note = '', ?Particulars $more = null): self
     {
-        $usual = $technique->usual();
+        $usual = $technique->usual;
 
-        return self::of($id, $technique, $mix, Dilution::of($usual['paint'], $usual['thinner'], $usual['with']), $usual['coats'], $usual['brush'], $place ?? $usual['place'], $note);
+        return self::of($id, $technique, $mix, Dilution::usual($usual), $usual->coats, $usual->brush, $place ?? $usual->place, $note, more: $more);
     }
 
     /** The same step in other coats. */
     public function inCoats(int $coats): self
     {
-        return self::of($this->id, $this->technique, $this->mix, $this->dilution, $coats, $this->brush, $this->place, $this->note, $this->cone);
+        return self::of($this->id, $this->technique, $this->mix, $this->dilution, $coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
     }
 
     /** The same step with other paint. */
     public function with(?Mix $mix, ?Dilution $dilution = null): self
     {
-        return new self(
-            $this->id,
-            $this->technique,
-            $mix,
-            $dilution ?? $this->dilution,
-            $this->coats,
-            $this->brush,
-            $this->place,
-            $this->note,
-            $this->cone,
-        );
+        return self::of($this->id, $this->technique, $mix, $dilution ?? $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
     }
 
-    /** What the simulation lays down; null while no paint is chosen. */
+    /** The same step in another place. */
+    public function at(Place $place): self
+    {
+        return new self($this->id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $place, $this->note, $this->cone, $this->more);
+    }
+
+    public function told(Particulars $more): self
+    {
+        return new self($this->id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $more);
+    }
+
+    /** The same step, told apart. */
+    public function called(string $id): self
+    {
+        return new self($id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
+    }
+
+    /** It must be carried through on one model before the next. */
+    public function isPerModel(): bool
+    {
+        return $this->more->perModel ?? $this->technique->does(Nature::StaysWet);
+    }
+
+    /** It changes a surface, as far as is known yet: what needs paint has some. */
+    public function isReady(): bool
+    {
+        return $this->mix !== null || ! $this->technique->takes->needsPaint();
+    }
+
+    /** What it is done with, or what is missing yet. */
+    public function words(): string
+    {
+        return $this->mix?->words() ?? ($this->technique->takes->needsPaint() ? 'no paint chosen yet' : 'no paint');
+    }
+
+    /** @return list<Paint> every pot it is done with */
+    public function paints(): array
+    {
+        $paints = [];
+        foreach ([...$this->mix->ingredients ?? [], ...$this->more->second->mix->ingredients ?? []] as $ingredient) {
+            $paints[] = $ingredient->paint;
+        }
+        foreach ([$this->dilution->pot, $this->more->second?->dilution->pot] as $pot) {
+            if ($pot !== null) {
+                $paints[] = $pot;
+            }
+        }
+
+        return $paints;
+    }
+
+    /** What the simulation lays down; null while it is only thought of. */
     public function application(): ?Application
     {
-        return $this->mix === null ? null : new Application(
+        if (! $this->isReady()) {
+            return null;
+        }
+        $mix = $this->mix?->isClear() === false ? $this->mix : null;
+        $second = $this->more->second;
+
+        return new Application(
             $this->id,
             $this->technique,
             $this->place,
-            $this->mix->optics(),
+            $mix?->optics(),
             $this->dilution->strength(),
             $this->coats,
-            $this->mix->isTransparent(),
+            $mix?->isTransparent() ?? false,
             $this->cone,
-            $this->mix->skinWhite(),
+            $this->mix?->skinWhite() ?? ($this->technique->leaves ?? Finish::Matt)->white(),
+            $mix?->isMetal() ?? false,
+            $this->more->side,
+            $this->more->load,
+            $second === null || ! $this->technique->does(Nature::BlendsTwo)
+                ? null
+                : ['film' => $second->mix->optics(), 'strength' => $second->dilution->strength(), 'tints' => $second->mix->isTransparent()],
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
@@ -13,70 +14,119 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\SprayCone;
 
 /**
- * What every area of the model starts from: one colour all over, or dark all over and light from above.
+ * What every area of the model starts from: bare plastic, one colour all over, or dark all over and other colours from above and below.
  */
 final readonly class Undercoat
 {
+    /** Ids of its steps, as answers and records name them. */
     public const BASE_STEP = 'undercoat';
+
+    public const BELOW_STEP = 'undercoat-below';
 
     public const LIGHT_STEP = 'undercoat-light';
 
     private function __construct(
-        public Paint $base,
+        public ?Paint $base,
         public ?Paint $light,
+        public ?Paint $below,
         public SprayCone $cone,
+        public SprayMethod $method,
+        public ?int $waitMinutes,
     ) {}
+
+    /** Bare plastic. */
+    public static function bare(): self
+    {
+        return new self(null, null, null, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES), SprayMethod::SprayCan, null);
+    }
 
     /** @throws IllegalPlan when a paint has no colour */
     public static function plain(Paint $base): self
     {
-        self::mustHaveColour('undercoat.base', $base);
-
-        return new self($base, null, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
+        return self::of($base);
     }
 
     /** @throws IllegalPlan when a paint has no colour */
     public static function zenithal(Paint $base, Paint $light, SprayCone $cone): self
     {
-        self::mustHaveColour('undercoat.base', $base);
-        self::mustHaveColour('undercoat.light', $light);
-
-        return new self($base, $light, $cone);
+        return self::of($base, $light, $cone);
     }
 
-    /** @return list<Step> the one or two passes that prime the whole model */
+    /** @throws IllegalPlan when a paint has no colour */
+    public static function of(
+        Paint $base,
+        ?Paint $light = null,
+        ?SprayCone $cone = null,
+        ?Paint $below = null,
+        SprayMethod $method = SprayMethod::SprayCan,
+        ?int $waitMinutes = null,
+    ): self {
+        foreach (['base' => $base, 'light' => $light, 'below' => $below] as $field => $paint) {
+            if ($paint?->isClear() === true) {
+                throw IllegalPlan::notPrimer("undercoat.$field", $paint->name);
+            }
+        }
+
+        return new self($base, $light, $below, $cone ?? SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES), $method, $waitMinutes);
+    }
+
+    /** The same, with another wait before it is painted on. */
+    public function waiting(?int $minutes): self
+    {
+        return new self($this->base, $this->light, $this->below, $this->cone, $this->method, $minutes);
+    }
+
+    public function isBare(): bool
+    {
+        return $this->base === null;
+    }
+
+    /** @return list<Step> the passes that prime the whole model: the dark first, then what comes from below, then the light */
     public function steps(): array
     {
-        $steps = [$this->step(self::BASE_STEP, Technique::Primer, $this->base, Brush::SprayCan, null)];
+        $steps = [];
+        if ($this->base !== null) {
+            $steps[] = $this->step(self::BASE_STEP, 'primer', $this->base, $this->method->brush(), null);
+        }
+        if ($this->below !== null) {
+            $steps[] = $this->step(self::BELOW_STEP, 'spray-from-above', $this->below, Brush::Airbrush, $this->cone->fromBelow());
+        }
         if ($this->light !== null) {
-            $steps[] = $this->step(self::LIGHT_STEP, Technique::SprayFromAbove, $this->light, Brush::Airbrush, $this->cone);
+            $steps[] = $this->step(self::LIGHT_STEP, 'spray-from-above', $this->light, Brush::Airbrush, $this->cone);
+        }
+        if ($steps !== []) {
+            $last = array_pop($steps);
+            $steps[] = $last->told(Particulars::none()->waiting($this->waitMinutes));
         }
 
         return $steps;
     }
 
+    /** @return list<Paint> */
+    public function paints(): array
+    {
+        return array_values(array_filter([$this->base, $this->light, $this->below]));
+    }
+
     /** "Marsh Black, Bone Primer from above within 45°" */
     public function words(): string
     {
-        return $this->light === null
-            ? $this->base->name
-            : sprintf('%s, %s from above within %d°', $this->base->name, $this->light->name, (int) round($this->cone->halfAngleDegrees));
+        return $this->base === null ? 'bare plastic' : implode(', ', array_filter([
+            $this->base->name,
+            $this->below === null ? null : $this->below->name.' from below',
+            $this->light === null ? null : sprintf('%s from above within %d°', $this->light->name, (int) round($this->cone->halfAngleDegrees)),
+        ]));
     }
 
     public function holds(string $stepId): bool
     {
-        return in_array($stepId, [self::BASE_STEP, self::LIGHT_STEP], true);
+        return in_array($stepId, [self::BASE_STEP, self::BELOW_STEP, self::LIGHT_STEP], true);
     }
 
-    private function step(string $id, Technique $technique, Paint $paint, Brush $brush, ?SprayCone $cone): Step
+    private function step(string $id, string $technique, Paint $paint, Brush $brush, ?SprayCone $cone): Step
     {
-        return Step::of($id, $technique, Mix::single($paint), Dilution::none(), $technique->usual()['coats'], $brush, Place::Everywhere, '', $cone);
-    }
+        $technique = Technique::of($technique);
 
-    private static function mustHaveColour(string $field, Paint $paint): void
-    {
-        if ($paint->isClear()) {
-            throw IllegalPlan::notPrimer($field, $paint->name);
-        }
+        return Step::of($id, $technique, Mix::single($paint), Dilution::none(), $technique->usual->coats, $brush, Place::Everywhere, '', $cone);
     }
 }

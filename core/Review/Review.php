@@ -4,32 +4,106 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review;
 
-use Kalokroma\Recipe\Area;
-use Kalokroma\Recipe\Plan;
-use Kalokroma\Simulation\Strip;
-
-/**
- * Every rule, in the order in which findings are shown.
- */
+/** Every rule there is, and what they say about a plan together. */
 final class Review
 {
+    /**
+     * The more exact rule speaks of a mistake, the other keeps quiet about it: on the same step, or anywhere in the same area.
+     *
+     * @var array<string, array{step: list<string>, area: list<string>}>
+     */
+    private const GIVES_WAY = [
+        'coats-to-cover' => ['step' => ['weak-over-dark', 'transparent-over-dark'], 'area' => ['unprimed']],
+        'weak-over-dark' => ['step' => ['transparent-over-dark'], 'area' => ['unprimed']],
+        'solvent-unsealed' => ['step' => ['dried-too-short'], 'area' => []],
+        'flat-at-arms-length' => ['step' => [], 'area' => ['empty-area', 'unprimed']],
+        'neighbours-alike' => ['step' => [], 'area' => ['empty-area']],
+    ];
+
     /** @return list<Rule> */
     public static function rules(): array
     {
         return [
-            new CoatsToCover,
-            new BlotchyWash,
+            new Rules\UnsteadyOrder,
+            new Rules\Unprimed,
+            new Rules\GlossUndercoat,
+            new Rules\GluedTooEarly,
+            new Rules\WetStepInBatch,
+            new Rules\DriedTooShort,
+            new Rules\TransparentOverDark,
+            new Rules\WeakOverDark,
+            new Rules\CoatsToCover,
+            new Rules\OverthinnedMetallic,
+            new Rules\BlotchyWash,
+            new Rules\WashTooStrong,
+            new Rules\WashAfterRepair,
+            new Rules\LiningLate,
+            new Rules\HighlightNotLighter,
+            new Rules\HardToReach,
+            new Rules\MessyAfterNeat,
+            new Rules\EyesAfterFace,
+            new Rules\DecalAfterGrime,
+            new Rules\StreaksThinned,
+            new Rules\GlossLost,
+            new Rules\PaintMissing,
+            new Rules\PotShort,
+            new Rules\WeakPartDrybrushed,
+            new Rules\SolventUnsealed,
+            new Rules\DecalWithoutGloss,
+            new Rules\ChippingUnsealed,
+            new Rules\LiftsInk,
+            new Rules\WhiteTooEarly,
+            new Rules\RedThroughWhite,
+            new Rules\RebaseSkipped,
+            new Rules\SparkleLost,
+            new Rules\OuterBeforeInner,
+            new Rules\ChipWithoutFluid,
+            new Rules\SketchFaint,
+            new Rules\UndercoatWasted,
+            new Rules\FlatAtArmsLength,
+            new Rules\NeighboursAlike,
+            new Rules\WhitesAlike,
+            new Rules\BlacksAlike,
+            new Rules\WhiteReadsBlue,
+            new Rules\NoRoom,
+            new Rules\CostlySlip,
+            new Rules\NoStop,
+            new Rules\OpenArea,
+            new Rules\EmptyArea,
         ];
     }
 
-    /** @return list<Finding> */
-    public static function of(Plan $plan, Area $area, Strip $strip): array
+    /** @return list<Finding> worst first, then in the order of the work */
+    public static function of(Scene $scene): array
     {
         $findings = [];
         foreach (self::rules() as $rule) {
-            array_push($findings, ...$rule->check($plan, $area, $strip));
+            foreach ($rule->check($scene) as $finding) {
+                $findings[] = $finding;
+            }
         }
+        $findings = array_values(array_filter($findings, static fn(Finding $one): bool => ! self::givesWay($one, $findings)));
+        $findings = array_map(static fn(Finding $one): Finding => $scene->silences($one) ? $one->silenced() : $one, $findings);
+        $place = static fn(Finding $one): int => $one->step === null ? -1 : $scene->order()->place($one->step) ?? -1;
+        usort($findings, static fn(Finding $one, Finding $other): int => [$one->severity->rank(), $place($one)] <=> [$other->severity->rank(), $place($other)]);
 
         return $findings;
+    }
+
+    /** @param list<Finding> $findings */
+    private static function givesWay(Finding $finding, array $findings): bool
+    {
+        $to = self::GIVES_WAY[$finding->rule] ?? null;
+        if ($to === null) {
+            return false;
+        }
+        foreach ($findings as $other) {
+            if ((in_array($other->rule, $to['step'], true) && $other->step === $finding->step)
+                || (in_array($other->rule, $to['area'], true) && ($other->area === null || $other->area === $finding->area))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review;
 
-use Kalokroma\Recipe\Area;
-use Kalokroma\Recipe\Plan;
-use Kalokroma\Simulation\Strip;
-
 /** One thing that goes wrong at the desk and can be seen beforehand. */
 interface Rule
 {
-    /** @return list<Finding> nothing when all is well */
-    public function check(Plan $plan, Area $area, Strip $strip): array;
+    /** As plan files and answers name it. */
+    public function id(): string;
+
+    /** @return iterable<Finding> nothing when all is well */
+    public function check(Scene $scene): iterable;
 }

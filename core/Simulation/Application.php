@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Simulation;
 
+use Kalokroma\Craft\Flank;
+use Kalokroma\Craft\Load;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Side;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
@@ -20,20 +24,27 @@ final readonly class Application
 
     /**
      * @param string $id whatever tells this stage from the others
+     * @param Optics|null $film null when nothing that has colour is put on
      * @param float $strength share of paint in what the brush carries, 0…1
      * @param bool $tints transparent paint, which never hides
      * @param float $skinWhite reflectance the dry film's skin adds by its finish
+     * @param bool $isMetal metal paint, which has a sheen
+     * @param array{film: Optics, strength: float, tints: bool}|null $second the other colour of a blend; it lies higher
      */
     public function __construct(
         public string $id,
         public Technique $technique,
         public Place $place,
-        public Optics $film,
+        public ?Optics $film,
         public float $strength,
         public int $coats,
         public bool $tints = false,
         public ?SprayCone $cone = null,
         public float $skinWhite = 0.01,
+        public bool $isMetal = false,
+        public ?Side $side = null,
+        public Load $load = Load::Normal,
+        public ?array $second = null,
     ) {}
 
     /** So little paint in the thinner that no number of coats makes a film of it. */
@@ -43,17 +54,56 @@ final readonly class Application
     }
 
     /** Thickness of one coat in a zone, in standard coats. */
-    public function coatThickness(Zone $zone, Texture $texture): float
+    public function coatThickness(Zone $zone, Texture $texture, Flank $flank = Flank::Left): float
     {
         return $this->strength
+            * $this->load->deposit()
             * $this->technique->deposit($zone, $texture)
-            * $this->place->reach($zone)
-            * ($this->cone?->reach($zone) ?? 1.0);
+            * $this->reach($zone, $flank);
+    }
+
+    /** How much of what is put down gets to a zone, 0…1. */
+    public function reach(Zone $zone, Flank $flank = Flank::Left): float
+    {
+        $side = $this->place === Place::FacingSide ? ($this->side ?? Side::Front)->reach($zone, $flank) : 1.0;
+
+        return $side * $this->place->reach($zone) * ($this->cone?->reach($zone) ?? 1.0);
+    }
+
+    /** Share of a zone that is touched, 0…1. */
+    public function share(Zone $zone): float
+    {
+        return $this->place->share($zone) * $this->technique->deposit->share($zone);
+    }
+
+    public function tellsFlanksApart(): bool
+    {
+        return $this->place === Place::FacingSide && $this->side?->tellsFlanksApart() === true;
     }
 
     /** It can be asked how many coats it needs to cover. */
     public function isMeantToCover(): bool
     {
-        return $this->technique->isMeantToCover() && ! $this->tints;
+        return $this->film !== null && $this->technique->isMeantToCover() && ! $this->tints;
+    }
+
+    /** What it leaves on a zone; null when nothing that has colour. */
+    public function layer(Zone $zone, Texture $texture, Flank $flank): ?Layer
+    {
+        $thickness = $this->coats * $this->coatThickness($zone, $texture, $flank);
+        if ($this->film === null || $thickness <= 0.0) {
+            return null;
+        }
+        $film = $this->film;
+        if ($this->second !== null) {
+            $film = match ($zone) {
+                Zone::Recess, Zone::LowerSide => $film,
+                // One tone between, where the two were joined.
+                Zone::Face => Optics::mixed([[$film, 1], [$this->second['film'], 1]]),
+                Zone::Raised, Zone::Edge => $this->second['film'],
+            };
+        }
+
+        return new Layer($film, $thickness, $this->skinWhite, $this->tints, $this->isMetal, $this->technique->does(Nature::Solvent));
     }
 }

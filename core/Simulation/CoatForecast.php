@@ -27,7 +27,7 @@ final readonly class CoatForecast
     /** Null when the stage is not meant to cover; tiny details are never asked to. */
     public static function of(Application $application, Surface $before, FinishLevel $finish): ?self
     {
-        if (! $application->isMeantToCover() || ! $before->texture->isAskedToCover()) {
+        if ($application->film === null || ! $application->isMeantToCover() || ! $before->texture->isAskedToCover()) {
             return null;
         }
         $hardest = null;

@@ -6,25 +6,42 @@ namespace Kalokroma\Simulation;
 
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
-use Kalokroma\Paint\Optics;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Skin;
 
 /**
- * What lies on one zone: all films so far as one reflectance, and the skin on top of them.
+ * What lies on one patch of a zone: all films so far as one reflectance, and the skin on top of them.
  *
  * A film's reflectance is that of its swatch, which was seen with the paint's own finish. When another finish comes to lie on it, the skin tells
  * the difference: gloss deepens, matt lifts the darks.
  */
 final readonly class Coating
 {
+    /** Share by which a metal's flakes make recess, lower side, face, raised, edge darker or lighter than its colour. */
+    private const SHEEN = [-0.35, -0.18, 0.0, 0.14, 0.35];
+
+    /** What a transparent leaves of a metal's sheen, of each standard coat. */
+    private const SHEEN_UNDER_TINT = 0.85;
+
+    /** What a matt skin leaves of it. */
+    private const SHEEN_UNDER_MATT = 0.25;
+
+    private const MATT_WHITE = 0.01;
+
     /**
      * @param float $ownWhite reflectance that the finishes of the colours seen add by themselves
      * @param float $topWhite that of what lies uppermost
+     * @param float $sheen 0 (none) to 1 (bare metal paint)
+     * @param self|null $underFluid what a scratch through to the chipping fluid bares
+     * @param self|null $clean what spirit wipes back to
      */
     private function __construct(
         public Reflectance $films,
         private float $ownWhite,
         private float $topWhite,
+        private float $sheen = 0.0,
+        private ?self $underFluid = null,
+        private ?self $clean = null,
     ) {}
 
     public static function bare(Reflectance $material, float $white): self
@@ -32,23 +49,85 @@ final readonly class Coating
         return new self($material, $white, $white);
     }
 
-    /**
-     * @param float $thickness in standard coats; a film of less than one makes a skin only in part
-     * @param bool $tints one sees what lies below, with the finish it was known by
-     */
-    public function under(Optics $film, float $thickness, float $white, bool $tints): self
+    /** A film of less than one coat makes a skin only in part. */
+    public function under(Layer $layer): self
     {
-        $closed = min(1.0, $thickness);
+        if ($layer->thickness <= 0.0) {
+            return $this;
+        }
+        $closed = min(1.0, $layer->thickness);
 
         return new self(
-            $tints ? Skin::tinted($film, $thickness, $this->films, $this->ownWhite) : $film->over($this->films, $thickness),
-            $tints ? $this->ownWhite : $this->ownWhite + $closed * ($white - $this->ownWhite),
-            $this->topWhite + $closed * ($white - $this->topWhite),
+            $layer->tints ? Skin::tinted($layer->film, $layer->thickness, $this->films, $this->ownWhite) : $layer->film->over($this->films, $layer->thickness),
+            $layer->tints ? $this->ownWhite : $this->ownWhite + $closed * ($layer->white - $this->ownWhite),
+            $this->topWhite + $closed * ($layer->white - $this->topWhite),
+            match (true) {
+                $layer->isMetal => $this->sheen + $closed * (1.0 - $this->sheen),
+                $layer->tints => $this->sheen * self::SHEEN_UNDER_TINT ** $layer->thickness,
+                default => $this->sheen * (1.0 - $closed),
+            },
+            $this->underFluid,
+            $layer->isSolvent ? $this->clean ?? $this : null,
         );
     }
 
-    public function colour(): Lab
+    /** Clear varnish on top: only the skin changes, and grime below it can no longer be wiped. */
+    public function varnished(float $white): self
     {
-        return Skin::under($this->films, $this->topWhite - $this->ownWhite)->toLab();
+        $matt = min(1.0, $white / self::MATT_WHITE);
+
+        return new self($this->films, $this->ownWhite, $white, $this->sheen * (1.0 - $matt * (1.0 - self::SHEEN_UNDER_MATT)), $this->underFluid);
+    }
+
+    /** Chipping fluid lets what comes above be scratched off. */
+    public function withFluid(): self
+    {
+        return new self($this->films, $this->ownWhite, $this->topWhite, $this->sheen, new self($this->films, $this->ownWhite, $this->topWhite, $this->sheen));
+    }
+
+    /** Scratched down to the fluid; where there is none nothing comes off. */
+    public function scratched(): self
+    {
+        return $this->underFluid ?? $this;
+    }
+
+    /** Grime taken off with spirit. */
+    public function wiped(): self
+    {
+        return $this->clean ?? $this;
+    }
+
+    /** Two small patches that one sees as one: light from both, by their shares. */
+    public function beside(self $other, float $share): self
+    {
+        $mean = static fn(float $one, float $two): float => (1.0 - $share) * $one + $share * $two;
+
+        return new self(
+            Reflectance::of(array_map($mean, $this->films->bands, $other->films->bands)),
+            $mean($this->ownWhite, $other->ownWhite),
+            $mean($this->topWhite, $other->topWhite),
+            $mean($this->sheen, $other->sheen),
+            $this->underFluid,
+            $this->clean,
+        );
+    }
+
+    /** @return Reflectance as it is seen in this zone, skin and sheen included */
+    public function seen(Zone $zone): Reflectance
+    {
+        $seen = Skin::under($this->films, $this->topWhite - $this->ownWhite);
+        $factor = 1.0 + $this->sheen * self::SHEEN[$zone->index()];
+
+        return $factor === 1.0 ? $seen : Reflectance::of(array_map(static fn(float $band): float => min(1.0, $band * $factor), $seen->bands));
+    }
+
+    public function colour(Zone $zone): Lab
+    {
+        return $this->seen($zone)->toLab();
+    }
+
+    public function isMetal(): bool
+    {
+        return $this->sheen >= 0.5;
     }
 }

@@ -7,6 +7,7 @@ namespace Kalokroma\Simulation;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\ColourName;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Xyz;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
@@ -16,16 +17,33 @@ use Kalokroma\Craft\Zone;
  */
 final readonly class Look
 {
-    /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
+    /**
+     * @param non-empty-list<Lab> $colours in the order of Zone::cases()
+     * @param non-empty-list<Lab>|null $left of the two flanks, where they differ
+     * @param non-empty-list<Lab>|null $right
+     */
     private function __construct(
         public Texture $texture,
         public array $colours,
+        public ?array $left = null,
+        public ?array $right = null,
     ) {}
 
     /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
     public static function of(Texture $texture, array $colours): self
     {
         return new self($texture, $colours);
+    }
+
+    /**
+     * Of an area lit from one side: seen from a step back it is both flanks at once.
+     *
+     * @param non-empty-list<Lab> $left
+     * @param non-empty-list<Lab> $right
+     */
+    public static function ofFlanks(Texture $texture, array $left, array $right): self
+    {
+        return new self($texture, array_map(static fn(Lab $one, Lab $other): Lab => $one->midway($other), $left, $right), $left, $right);
     }
 
     public function at(Zone $zone): Lab
@@ -60,6 +78,19 @@ final readonly class Look
     public function words(): string
     {
         return ColourName::of($this->at(Zone::Face))->words();
+    }
+
+    /** The area seen as one from far enough away: the light of all zones by their shares. */
+    public function mean(): Lab
+    {
+        $x = $y = $z = 0.0;
+        foreach (Zone::cases() as $zone) {
+            $light = $this->at($zone)->toXyz();
+            $share = $this->texture->share($zone);
+            [$x, $y, $z] = [$x + $share * $light->x, $y + $share * $light->y, $z + $share * $light->z];
+        }
+
+        return Xyz::of($x, $y, $z)->toLab();
     }
 
     /** ΔE₀₀ to another look, zones weighed by their share of the surface. */

@@ -10,7 +10,7 @@ use Kalokroma\Craft\Zone;
 /**
  * Paint sprayed from above: how much of it lands depends on how the surface faces the directions it comes from.
  */
-final readonly class SprayCone
+final class SprayCone
 {
     public const USUAL_DEGREES = 45.0;
 
@@ -22,7 +22,13 @@ final readonly class SprayCone
 
     private const SPOKES = 12;
 
-    private function __construct(public float $halfAngleDegrees) {}
+    /** @var array<string, float> worked out before, by cone and tilt */
+    private static array $reaches = [];
+
+    private function __construct(
+        public readonly float $halfAngleDegrees,
+        public readonly bool $isFromBelow = false,
+    ) {}
 
     /**
      * @param float $halfAngleDegrees between straight down and the most slanting spray
@@ -43,10 +49,19 @@ final readonly class SprayCone
         return new self($halfAngleDegrees);
     }
 
-    /** Paint that lands on a zone against a surface that looks straight up, 0…1: the cosine law averaged over the cone. */
+    /** The same cone, sprayed upward. */
+    public function fromBelow(): self
+    {
+        return new self($this->halfAngleDegrees, true);
+    }
+
+    /** Paint that lands on a zone against a surface that looks straight at it, 0…1: the cosine law averaged over the cone. */
     public function reach(Zone $zone): float
     {
-        return $this->landing($zone->tiltDegrees()) / $this->landing(0.0);
+        $tilt = $zone->tiltDegrees();
+        $key = sprintf('%s %s', $this->halfAngleDegrees, $this->isFromBelow ? 180.0 - $tilt : $tilt);
+
+        return self::$reaches[$key] ??= $this->landing($this->isFromBelow ? 180.0 - $tilt : $tilt) / $this->landing(0.0);
     }
 
     private function landing(float $tiltDegrees): float

@@ -4,56 +4,125 @@ declare(strict_types=1);
 
 namespace Kalokroma\Simulation;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Craft\Flank;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Finish;
 
 /**
- * What an area reflects at the moment, zone by zone.
+ * What an area reflects at the moment, zone by zone. Its two flanks are the same until light from one side tells them apart.
  */
 final readonly class Surface
 {
     /** Reflectance of the pale grey plastic and resin most models are cast in. */
     private const BARE = 0.28;
 
-    /** @param array<string, Coating> $zones by Zone value */
+    /** Share of grime that spirit takes off recess, lower side, face, raised, edge. */
+    private const WIPED = [0.25, 0.55, 0.9, 0.95, 0.95];
+
+    /**
+     * @param array<string, Patches> $left by Zone value
+     * @param array<string, Patches>|null $right null while it is as the left one
+     */
     private function __construct(
         public Texture $texture,
-        private array $zones,
+        private array $left,
+        private ?array $right = null,
     ) {}
 
     /** A model fresh from the mould. */
     public static function bare(Texture $texture): self
     {
-        $grey = Coating::bare(Reflectance::flat(self::BARE), Finish::Satin->white());
+        return self::ground($texture, Reflectance::flat(self::BARE), Finish::Satin->white());
+    }
 
-        return new self($texture, array_fill_keys(array_map(static fn(Zone $zone): string => $zone->value, Zone::cases()), $grey));
+    /**
+     * Any ground, the same everywhere.
+     *
+     * @param float $white reflectance that its skin adds
+     */
+    public static function ground(Texture $texture, Reflectance $reflectance, float $white): self
+    {
+        $ground = Patches::one(Coating::bare($reflectance, $white));
+
+        return new self($texture, array_fill_keys(array_map(static fn(Zone $zone): string => $zone->value, Zone::cases()), $ground));
     }
 
     /** The films on a zone, apart from the skin on top of them: what the next coat lies on. */
     public function at(Zone $zone): Reflectance
     {
-        return $this->zones[$zone->value]->films;
+        return $this->left[$zone->value]->films();
+    }
+
+    public function isMetal(): bool
+    {
+        return $this->left[Zone::Face->value]->isMetal();
     }
 
     /** Lays the coats of a stage on what is there. */
     public function after(Application $application): self
     {
-        $zones = [];
-        foreach (Zone::cases() as $zone) {
-            $thickness = $application->coats * $application->coatThickness($zone, $this->texture);
-            $zones[$zone->value] = $this->zones[$zone->value]->under($application->film, $thickness, $application->skinWhite, $application->tints);
-        }
+        $splits = $this->right !== null || $application->tellsFlanksApart();
 
-        return new self($this->texture, $zones);
+        return new self(
+            $this->texture,
+            $this->flankAfter($this->left, Flank::Left, $application),
+            $splits ? $this->flankAfter($this->right ?? $this->left, Flank::Right, $application) : null,
+        );
     }
 
     public function look(): Look
     {
-        return Look::of($this->texture, array_map(
-            fn(Zone $zone) => $this->zones[$zone->value]->colour(),
-            Zone::cases(),
-        ));
+        return $this->right === null
+            ? Look::of($this->texture, self::colours($this->left))
+            : Look::ofFlanks($this->texture, self::colours($this->left), self::colours($this->right));
+    }
+
+    /**
+     * @param array<string, Patches> $flank
+     *
+     * @return non-empty-list<Lab>
+     */
+    private static function colours(array $flank): array
+    {
+        return array_map(static fn(Zone $zone): Lab => $flank[$zone->value]->colour($zone), Zone::cases());
+    }
+
+    /**
+     * @param array<string, Patches> $zones
+     *
+     * @return array<string, Patches>
+     */
+    private function flankAfter(array $zones, Flank $flank, Application $application): array
+    {
+        foreach (Zone::cases() as $zone) {
+            $reach = $application->reach($zone, $flank);
+            $zones[$zone->value] = $this->zoneAfter($zones[$zone->value], $zone, $flank, $reach, $application);
+        }
+
+        return $zones;
+    }
+
+    private function zoneAfter(Patches $patches, Zone $zone, Flank $flank, float $reach, Application $application): Patches
+    {
+        $technique = $application->technique;
+        if ($technique->does(Nature::Seals)) {
+            return $reach > 0.0 ? $patches->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $application->share($zone)) : $patches;
+        }
+        if ($technique->does(Nature::LaysChippingFluid)) {
+            return $patches->changed(static fn(Coating $one): Coating => $one->withFluid());
+        }
+        if ($technique->does(Nature::WipesBack)) {
+            return $patches->changed(static fn(Coating $one): Coating => $one->wiped(), $reach * self::WIPED[$zone->index()]);
+        }
+        if ($technique->does(Nature::Chips) && $application->film === null) {
+            return $patches->changed(static fn(Coating $one): Coating => $one->scratched(), $reach * $application->share($zone));
+        }
+        $layer = $application->layer($zone, $this->texture, $flank);
+
+        return $layer === null ? $patches : $patches->changed(static fn(Coating $one): Coating => $one->under($layer), $application->share($zone));
     }
 }

@@ -20,7 +20,7 @@ final class FloorsTest
         'Matching' => ['Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
         'Simulation' => ['Matching', 'Recipe', 'Review', 'Planning', 'Exchange'],
         'Recipe' => ['Review', 'Planning', 'Exchange'],
-        'Review' => ['Planning', 'Exchange'],
+        'Review' => ['Exchange'],
         'Planning' => ['Review', 'Exchange'],
     ];
 

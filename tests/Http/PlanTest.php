@@ -65,7 +65,7 @@ final class PlanTest extends HttpTestCase
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $changed = $plan['document'];
-        $changed['stops'] = [['name' => 'table-ready', 'after' => 'x']];
+        $changed['posts'] = [['name' => 'table-ready', 'after' => 'x']];
         $changed['areas'][0]['steps'][1]['heads'] = ['belt pouch', 'lens left'];
         $saved = $this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $plan['version']]);
         $undone = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $saved['version']]);
@@ -74,10 +74,10 @@ final class PlanTest extends HttpTestCase
         $file = json_decode((string) $this->get("/api/plans/$plan[id]/file")->assertOk()->getContent(), true);
 
         foreach ([$saved['document'], $redone['document'], Batch::query()->findOrFail($batch['id'])->document, $file] as $document) {
-            self::assertSame($changed['stops'], $document['stops']);
+            self::assertSame($changed['posts'], $document['posts']);
             self::assertSame(['belt pouch', 'lens left'], $document['areas'][0]['steps'][1]['heads']);
         }
-        self::assertArrayNotHasKey('stops', $undone['document']);
+        self::assertArrayNotHasKey('posts', $undone['document']);
         $changed['more'] = str_repeat('x', 70_000);
         self::assertSame(['document'], self::fields($this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $redone['version']], 422)));
     }

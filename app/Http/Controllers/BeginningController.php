@@ -11,7 +11,6 @@ use App\Models\Product;
 use App\Plans\PlanStore;
 use Illuminate\Http\JsonResponse;
 use Kalokroma\Recipe\Undercoat;
-use Kalokroma\Simulation\SprayCone;
 
 /** Plans begun by naming things. */
 final class BeginningController
@@ -34,8 +33,6 @@ final class BeginningController
             return null;
         }
 
-        return $light === null || $light->kind->isClear()
-            ? Undercoat::plain($base->toCore())
-            : Undercoat::zenithal($base->toCore(), $light->toCore(), SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
+        return Undercoat::of($base->toCore(), $light === null || $light->kind->isClear() ? null : $light->toCore());
     }
 }

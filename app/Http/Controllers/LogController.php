@@ -10,10 +10,10 @@ use App\Http\Requests\LogEntryRequest;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\LogEntryResource;
 use App\Models\LogEntry;
-use App\Plans\Strips;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Planning\Rehearsal;
 
 final class LogController
 {
@@ -29,12 +29,12 @@ final class LogController
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
-        /** @var array<string, Strips> $strips by batch */
-        $strips = [];
-        $entries = array_map(static function (LogEntry $entry) use (&$strips): array {
+        /** @var array<string, Rehearsal> $rehearsals by batch */
+        $rehearsals = [];
+        $entries = array_map(static function (LogEntry $entry) use (&$rehearsals): array {
             $batch = $entry->batch ?? throw new \LogicException('A log entry without a batch.');
 
-            return LogEntryResource::told($entry, $strips[$batch->id] ??= new Strips($batch->toCore()));
+            return LogEntryResource::told($entry, $rehearsals[$batch->id] ??= Rehearsal::of($batch->toCore()));
         }, $page->items());
 
         return new JsonResponse(['entries' => $entries, 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);

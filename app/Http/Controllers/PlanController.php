@@ -80,6 +80,14 @@ final class PlanController
         return new PlanResource($this->plans->edit($id, $wish['edit'], $wish['version']));
     }
 
+    /** What the plan would look like after an edit, without making it. */
+    public function previewEdit(Request $request, string $id): JsonResponse
+    {
+        $wish = $request->validate(['edit' => ['required', 'array'], 'version' => ['required', 'integer:strict']]);
+
+        return new JsonResponse(PlanLooks::of(PlanView::ofDocument($this->plans->edited(Plan::query()->findOrFail($id), $wish['edit'], $wish['version']))));
+    }
+
     /** What the plan would look like, without keeping it. */
     public function preview(PlanRequest $request, string $id): JsonResponse
     {

@@ -7,12 +7,13 @@ namespace App\Http\Resources;
 use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\LogEntry;
-use App\Plans\Strips;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
 
 /**
  * A batch at the desk: every pass in painting order with what it takes, what it will look like and how far it is.
@@ -27,7 +28,7 @@ final class BatchResource extends JsonResource
         $batch = $this->resource;
         $progress = Progress::of($batch);
         $plan = $progress->plan;
-        $strips = new Strips($plan);
+        $rehearsal = Rehearsal::of($plan);
         $planVersion = $batch->plan?->version;
 
         return [
@@ -37,27 +38,27 @@ final class BatchResource extends JsonResource
             'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
             'next' => $progress->next()?->step->id,
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn(Pass $pass): array => $this->pass($pass, $progress, $strips, $batch), $progress->passes),
+            'steps' => array_map(fn(Pass $pass): array => $this->pass($pass, $progress, $rehearsal, $batch), $progress->passes),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function pass(Pass $pass, Progress $progress, Strips $strips, Batch $batch): array
+    private function pass(Pass $pass, Progress $progress, Rehearsal $rehearsal, Batch $batch): array
     {
-        $stage = $strips->stage($pass->step->id);
+        $stage = $rehearsal->stage($pass->step->id);
 
         return [
             'number' => $pass->number,
             'areaId' => $pass->area?->id,
             'areaName' => $pass->area->name ?? 'Whole model',
             'textureLabel' => $pass->area?->texture->label(),
-            'step' => PlanWriter::step($pass->step),
-            'technique' => $pass->step->technique->label(),
-            'hint' => $pass->step->technique->hint(),
+            'step' => StepWriter::write($pass->step),
+            'technique' => $pass->step->technique->label,
+            'hint' => $pass->step->technique->hint,
             'brush' => $pass->step->brush->label(),
             'place' => $pass->step->place->label(),
             'dilution' => $pass->step->dilution->words(),
-            'mix' => $pass->step->mix === null ? null : MixResource::of($pass->step->mix),
+            'mix' => MixResource::maybe($pass->step->mix),
             'drops' => DropsResource::of($pass->step),
             'look' => $stage === null ? null : StripResource::stage($stage),
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),

@@ -7,9 +7,9 @@ namespace App\Http\Resources;
 use App\Batches\Bench;
 use App\Batches\Progress;
 use App\Models\Batch;
-use App\Plans\Strips;
 use Illuminate\Http\Request;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
 final class BenchResource
@@ -40,15 +40,15 @@ final class BenchResource
         if ($next === null) {
             return null;
         }
-        $stage = (new Strips($progress->plan))->stage($next->step->id);
+        $stage = Rehearsal::of($progress->plan)->stage($next->step->id);
 
         return [
             'number' => $next->number,
             'stepId' => $next->step->id,
             'areaName' => $next->area->name ?? 'Whole model',
-            'technique' => $next->step->technique->label(),
-            'mixWords' => $next->step->mix?->words() ?? 'no paint chosen yet',
-            'mix' => $next->step->mix === null ? null : MixResource::of($next->step->mix),
+            'technique' => $next->step->technique->label,
+            'mixWords' => $next->step->words(),
+            'mix' => MixResource::maybe($next->step->mix),
             'dilution' => $next->step->dilution->words(),
             'coats' => $next->step->coats,
             'done' => $progress->doneOn($next->step->id),
@@ -64,10 +64,10 @@ final class BenchResource
         return [
             'number' => $pass->number,
             'areaName' => $pass->area->name ?? 'Whole model',
-            'technique' => $pass->step->technique->value,
-            'label' => $pass->step->technique->label(),
-            'mixWords' => $pass->step->mix?->words() ?? 'no paint chosen yet',
-            'hex' => $pass->step->mix?->colour()->toSrgb()->hex(),
+            'technique' => $pass->step->technique->id,
+            'label' => $pass->step->technique->label,
+            'mixWords' => $pass->step->words(),
+            'hex' => $pass->step->mix?->isClear() === false ? $pass->step->mix->colour()->toSrgb()->hex() : null,
         ];
     }
 }

@@ -10,13 +10,23 @@ use Kalokroma\Colour\Closeness;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Hazard;
 use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\OrderStyle;
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Side;
+use Kalokroma\Craft\Spirit;
+use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Thinner;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
@@ -33,7 +43,7 @@ final class CraftResource
     public static function all(): array
     {
         return [
-            'techniques' => array_map(self::technique(...), Technique::cases()),
+            'techniques' => array_map(self::technique(...), CraftBook::standard()->techniques()),
             'kinds' => array_map(static fn(Kind $kind): array => [
                 'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
             ], Kind::cases()),
@@ -55,6 +65,14 @@ final class CraftResource
                 'label' => $film->label(),
                 'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $film->takes(...)))),
             ], Film::cases()),
+            'families' => self::choices(Family::cases(), static fn(Family $one): string => $one->label()),
+            'sides' => self::choices(Side::cases(), static fn(Side $one): string => $one->label()),
+            'loads' => self::choices(Load::cases(), static fn(Load $one): string => $one->label()),
+            'spirits' => self::choices(Spirit::cases(), static fn(Spirit $one): string => $one->value),
+            'sprayMethods' => array_map(static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value], SprayMethod::cases()),
+            'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
+            'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),
+            'hazardsFirst' => Hazard::FIRST,
             'limits' => [
                 'mixPaints' => Mix::MOST_PAINTS,
                 'mixParts' => Mix::MOST_PARTS,
@@ -72,18 +90,27 @@ final class CraftResource
     /** @return array<string, mixed> */
     private static function technique(Technique $technique): array
     {
-        $usual = $technique->usual();
+        $usual = $technique->usual;
 
         return [
-            'value' => $technique->value,
-            'label' => $technique->label(),
-            'hint' => $technique->hint(),
-            'next' => $technique->next()->value,
+            'value' => $technique->id,
+            'label' => $technique->label,
+            'hint' => $technique->hint,
+            'next' => $technique->next,
+            'family' => $technique->family->value,
+            'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $technique->takes->accepts(...)))),
+            'needsPaint' => $technique->takes->needsPaint(),
+            'asks' => $technique->asks(),
+            'perModel' => $technique->does(Nature::StaysWet),
+            'neatness' => $technique->neatness,
+            'dryMinutes' => $technique->dryMinutes,
+            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
+            'deposit' => array_map(static fn(Zone $zone): float => round($technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone), 3), Zone::cases()),
             'usual' => [
-                'coats' => $usual['coats'],
-                'dilution' => ['paint' => $usual['paint'], 'thinner' => $usual['thinner'], 'with' => $usual['with']->value],
-                'brush' => $usual['brush']->value,
-                'place' => $usual['place']->value,
+                'coats' => $usual->coats,
+                'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value],
+                'brush' => $usual->brush->value,
+                'place' => $usual->place->value,
             ],
         ];
     }

@@ -19,7 +19,7 @@ final class DropsResource
         $drops = Drops::of($step->mix, $step->dilution);
         $list = [];
         foreach ($step->mix->ingredients as $i => $ingredient) {
-            $list[] = ['name' => $ingredient->paint->name, 'hex' => $ingredient->paint->colour()->toSrgb()->hex(), 'count' => $drops->paints[$i]];
+            $list[] = ['name' => $ingredient->paint->name, 'hex' => $ingredient->paint->swatch?->toSrgb()->hex(), 'count' => $drops->paints[$i]];
         }
         if ($drops->thinner > 0) {
             $list[] = ['name' => $step->dilution->with->value, 'hex' => null, 'count' => $drops->thinner];

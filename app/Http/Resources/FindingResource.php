@@ -15,11 +15,14 @@ final class FindingResource
         return [
             'rule' => $finding->rule,
             'severity' => $finding->severity->value,
-            'stepId' => $finding->stepId,
+            'severityLabel' => $finding->severity->label(),
+            'areaId' => $finding->area,
+            'stepId' => $finding->step,
             'words' => $finding->words,
             'why' => $finding->why,
             'otherSchool' => $finding->otherSchool,
-            'mends' => array_map(static fn(Mend $mend): array => ['label' => $mend->label, 'changes' => $mend->changes], $finding->mends),
+            'isSilenced' => $finding->isSilenced,
+            'mends' => array_map(static fn(Mend $mend): array => ['label' => $mend->label], $finding->mends),
         ];
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\LogEntry;
-use App\Plans\Strips;
 use Illuminate\Support\Facades\Date;
+use Kalokroma\Planning\Rehearsal;
 
 final class LogEntryResource
 {
@@ -32,12 +32,12 @@ final class LogEntryResource
      *
      * @return array<string, mixed>
      */
-    public static function told(LogEntry $entry, Strips $strips): array
+    public static function told(LogEntry $entry, Rehearsal $rehearsal): array
     {
-        $plan = $strips->plan;
+        $plan = $rehearsal->plan;
         $area = $plan->find($entry->step_id)[0] ?? null;
         $step = $plan->step($entry->step_id);
-        $stage = $strips->stage($entry->step_id);
+        $stage = $rehearsal->stage($entry->step_id);
         $used = $entry->used();
 
         return [
@@ -45,7 +45,7 @@ final class LogEntryResource
             'batchName' => $entry->batch->name ?? '',
             'batchModels' => $entry->batch->models ?? 0,
             'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
-            'technique' => $step?->technique->label() ?? '',
+            'technique' => $step?->technique->label ?? '',
             'plannedCoats' => $step?->coats,
             'mixWords' => $used->mixWords(),
             'dilution' => $used->dilution->words(),

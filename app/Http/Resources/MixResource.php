@@ -10,6 +10,12 @@ use Kalokroma\Mixing\Mix;
 /** A mix with its colour, as parts and in words. */
 final class MixResource
 {
+    /** @return array<string, mixed>|null null when there is none, or only a fluid without colour */
+    public static function maybe(?Mix $mix): ?array
+    {
+        return $mix === null || $mix->isClear() ? null : self::of($mix);
+    }
+
     /** @return array<string, mixed> */
     public static function of(Mix $mix): array
     {

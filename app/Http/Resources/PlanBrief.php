@@ -51,12 +51,12 @@ final class PlanBrief
             'model' => $model->name,
             'facts' => sprintf('%s · %d mm · %s', $model->bodyType->label(), $model->heightMm, $model->finishLevel->label()),
             'undercoat' => $view->plan->undercoat->words(),
-            'steps' => array_sum(array_map(static fn(Area $area): int => count($area->steps), $view->plan->areas)),
+            'steps' => count($view->plan->steps()) - count($view->plan->undercoat->steps()),
             'areas' => array_map(static fn(Area $area): array => [
                 'id' => $area->id,
                 'name' => $area->name,
                 'share' => $area->size->share(),
-                'look' => StripResource::look($view->strips->of($area)->final()),
+                'look' => StripResource::look($view->rehearsal->strip($area)->final()),
             ], $view->plan->areas),
         ];
     }

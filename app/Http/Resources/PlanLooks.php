@@ -6,40 +6,34 @@ namespace App\Http\Resources;
 
 use App\Plans\PlanView;
 use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 
-/** What the engine says about a plan document: looks and findings by area, mixes by step, painting order. */
+/** What the engine says about a plan document: looks by area, mixes by step, running order and findings. */
 final class PlanLooks
 {
     /** @return array<string, mixed> */
     public static function of(PlanView $view): array
     {
         $areas = $steps = [];
-        foreach ($view->plan->undercoat->steps() as $step) {
-            $steps[$step->id] = self::step($view, $step);
-        }
         foreach ($view->plan->areas as $area) {
             $areas[$area->id] = [
                 'textureLabel' => $area->texture->label(),
-                'strip' => StripResource::of($view->strips->of($area), $area->importance),
-                'findings' => array_map(FindingResource::of(...), $view->findings($area)),
+                'strip' => StripResource::of($view->rehearsal->strip($area), $area->importance),
                 'missing' => self::missing($view, $area),
             ];
-            foreach ($area->steps as $step) {
-                $steps[$step->id] = self::step($view, $step);
-            }
+        }
+        foreach ($view->plan->steps() as $step) {
+            $steps[$step->id] = self::step($view, $step);
         }
 
         return [
             'areas' => (object) $areas,
             'steps' => (object) $steps,
-            'order' => array_map(static fn(Pass $pass): array => [
-                'number' => $pass->number,
-                'areaId' => $pass->area?->id,
-                'stepId' => $pass->step->id,
-            ], $view->order()),
+            'findings' => array_map(FindingResource::of(...), $view->findings()),
+            'order' => OrderResource::passes($view->rehearsal),
+            'stops' => OrderResource::stops($view->rehearsal),
+            'isOrdered' => $view->plan->running->order !== [],
             'undercoat' => $view->plan->undercoat->words(),
         ];
     }
@@ -48,7 +42,8 @@ final class PlanLooks
     private static function step(PlanView $view, Step $step): array
     {
         return [
-            'mix' => $step->mix === null ? null : MixResource::of($step->mix),
+            'mix' => MixResource::maybe($step->mix),
+            'words' => $step->words(),
             'drops' => DropsResource::of($step),
             'dilution' => $step->dilution->words(),
             'strength' => round($step->dilution->strength(), 3),

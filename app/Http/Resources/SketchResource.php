@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Undercoat;
@@ -27,7 +28,7 @@ final class SketchResource
                 'material' => $area->material->value,
                 'size' => $area->size->value,
                 'share' => $area->size->share(),
-                'first' => $area->texture->goesOnAfter(null)->label(),
+                'first' => $area->texture->goesOnAfter(null, CraftBook::standard())->label,
                 'look' => $undercoat === null ? null : StripResource::look($area->strip($undercoat, FinishLevel::TableReady)->final()),
             ];
         }, $names)];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Step;
@@ -28,7 +28,7 @@ final class StandInResource
             'words' => $substitute->difference->words(),
             'reason' => $substitute->reason(),
             'changes' => array_map(static function (Step $step) use ($substitute): array {
-                $changed = PlanWriter::step($step->with($substitute->mix, $substitute->dilutionFor($step->dilution)));
+                $changed = StepWriter::write($step->with($substitute->mix, $substitute->dilutionFor($step->dilution)));
 
                 return ['stepId' => $step->id, 'mix' => $changed['mix'], 'dilution' => $changed['dilution']];
             }, $steps),

@@ -49,7 +49,7 @@ final class StripResource
     {
         return [
             'stepId' => $stage->application->id,
-            'technique' => $stage->application->technique->label(),
+            'technique' => $stage->application->technique->label,
             'change' => round($stage->change, 1),
             ...self::look($stage->look),
             'forecast' => $stage->forecast === null ? null : self::forecast($stage->forecast),

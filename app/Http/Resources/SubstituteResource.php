@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Plans\StepSubstitutes;
-use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Matching\Substitute;
 use Kalokroma\Simulation\Strip;
 
@@ -30,7 +30,7 @@ final class SubstituteResource
     private static function offer(StepSubstitutes $found, Substitute $substitute, Strip $strip): array
     {
         $dilution = $substitute->dilutionFor($found->step->dilution);
-        $changed = PlanWriter::step($found->step->with($substitute->mix, $dilution));
+        $changed = StepWriter::write($found->step->with($substitute->mix, $dilution));
 
         return [
             'way' => $substitute->way->value,

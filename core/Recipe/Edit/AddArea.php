@@ -17,6 +17,6 @@ final readonly class AddArea implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        return Plan::of($plan->name, $plan->model, $plan->undercoat, [...$plan->areas, Area::guessed($this->id, $this->name)]);
+        return $plan->withAreas([...$plan->areas, Area::guessed($this->id, $this->name)]);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Edit;
 
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
-use Kalokroma\Craft\Technique;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
@@ -22,9 +24,9 @@ final readonly class AddStep implements Edit
     {
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $last = $area->steps === [] ? null : $area->steps[count($area->steps) - 1];
-        $technique = $area->texture->goesOnAfter($last?->technique);
+        $technique = $area->texture->goesOnAfter($last?->technique, CraftBook::standard(), $area->material === Material::Metal);
         // A second highlight lies higher than the first.
-        $place = $technique === Technique::Highlight && $last?->technique === Technique::Highlight ? Place::UpperEdges : null;
+        $place = $last !== null && $technique->is($last->technique) && $technique->does(Nature::Lightens) ? Place::UpperEdges : null;
 
         return $plan->withArea($area->withSteps([...$area->steps, Step::usual($this->id, $technique, $place)]));
     }

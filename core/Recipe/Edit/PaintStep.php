@@ -18,10 +18,13 @@ final readonly class PaintStep implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        [$area, $step] = $plan->find($this->stepId) ?? throw IllegalPlan::unknownStep('step');
+        $step = $plan->step($this->stepId) ?? throw IllegalPlan::unknownStep('step');
+        if ($plan->find($step->id) === null) {
+            return $plan->withStep($step->with($this->mix));
+        }
         $needed = $plan->coatsNeeded($step->id);
-        $follows = $step->mix === null ? $step->coats === $step->technique->usual()['coats'] : $step->coats === $needed;
-        $painted = $plan->withArea($area->withStep($step->with($this->mix)));
+        $follows = $step->mix === null ? $step->coats === $step->technique->usual->coats : $step->coats === $needed;
+        $painted = $plan->withStep($step->with($this->mix));
 
         return $follows ? $painted->withNeededCoats($step->id) : $painted;
     }

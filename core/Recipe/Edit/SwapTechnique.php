@@ -19,9 +19,10 @@ final readonly class SwapTechnique implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        [$area, $step] = $plan->find($this->stepId) ?? throw IllegalPlan::unknownStep('step');
-        $other = Step::usual($step->id, $this->technique, null, $step->mix, $step->note);
+        $step = $plan->step($this->stepId) ?? throw IllegalPlan::unknownStep('step');
+        $other = Step::usual($step->id, $this->technique, null, $this->technique->takes->acceptsAll($step->mix?->kinds() ?? []) ? $step->mix : null, $step->note, $step->more->asTechniqueWants());
+        $changed = $plan->withStep($other);
 
-        return $plan->withArea($area->withStep($other))->withNeededCoats($step->id);
+        return $plan->find($step->id) === null ? $changed : $changed->withNeededCoats($step->id);
     }
 }

@@ -23,6 +23,15 @@ const RETRY_AFTER_MS = 2000;
 /** A change as it was sent: sent again it is the very same, so that the server knows it. */
 type Sent = { document: PlanDocument; version: number; key: string };
 
+/** What the running order says of steps that are gone goes too. */
+function forgetGone(document: PlanDocument): void {
+    const steps = [...document.areas.flatMap((area) => area.steps), ...(document.wholeModel ?? [])];
+    const ids = new Set(['undercoat', 'undercoat-light', 'undercoat-below', ...steps.map((step) => step.id)]);
+    document.order = document.order?.filter((id) => ids.has(id));
+    document.locked = document.locked?.filter((id) => ids.has(id));
+    document.stops = document.stops?.filter((stop) => ids.has(stop.after));
+}
+
 /**
  * A plan's document as it is being edited, saved as it changes. The server answers every save with what it looks like now.
  * What is not saved yet is kept in the browser, and found again after a reload.
@@ -69,6 +78,7 @@ export class SavedPlan {
         this.meanwhile?.push(edit);
         const next = $state.snapshot(this.document) as PlanDocument;
         edit(next);
+        forgetGone(next);
         this.document = next;
         this.pending = true;
         this.changes++;

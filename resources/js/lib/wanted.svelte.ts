@@ -7,6 +7,7 @@ import {
     type Problem,
     type Schemas,
     server,
+    type Step,
     type StandIn,
 } from './api';
 import { Latest } from './latest.svelte';
@@ -190,11 +191,12 @@ export class Wanted {
         for (const row of rows) {
             for (const { stepId, mix, dilution } of this.pick(row)?.changes ?? []) {
                 // Only single paints are offered for an undercoat.
-                if (stepId === 'undercoat') document.undercoat.base = mix[0]?.paint ?? '';
-                if (stepId === 'undercoat-light') document.undercoat.light = mix[0]?.paint ?? null;
-                for (const area of document.areas) {
-                    area.steps = area.steps.map((step) => (step.id === stepId ? { ...step, mix, dilution } : step));
-                }
+                if (stepId === 'undercoat' && document.undercoat) document.undercoat.base = mix[0]?.paint ?? '';
+                if (stepId === 'undercoat-light' && document.undercoat)
+                    document.undercoat.light = mix[0]?.paint ?? null;
+                const take = (step: Step) => (step.id === stepId ? { ...step, mix, dilution } : step);
+                for (const area of document.areas) area.steps = area.steps.map(take);
+                document.wholeModel = document.wholeModel?.map(take);
             }
         }
         return document;

@@ -30,7 +30,11 @@
         move?: (from: number, to: number) => void;
     } = $props();
 
-    const ground = $derived(strip.stages.filter((stage) => steps.every((step) => step.id !== stage.stepId)));
+    const ground = $derived(strip.stages.filter((stage) => stage.stepId.startsWith('undercoat')));
+    /** What is done to the whole model comes behind, whenever it is done. */
+    const whole = $derived(
+        strip.stages.filter((stage) => !ground.includes(stage) && steps.every((step) => step.id !== stage.stepId)),
+    );
     const tiles = $derived(
         steps.map((step) => ({ step, stage: strip.stages.find((stage) => stage.stepId === step.id) ?? null })),
     );
@@ -118,6 +122,19 @@
             </li>
         {/each}
     </ol>
+    {#if whole.length > 0}
+        <ol class="ground" aria-label="Whole model">
+            {#each whole as stage (stage.stepId)}
+                <li class="tile still">
+                    <ZoneBars look={stage} height={58} label="after {stage.technique}" />
+                    <span class="what">{stage.technique}</span>
+                    <span class="values"
+                        >{stage.lowest === stage.highest ? stage.lowest : `${stage.lowest} to ${stage.highest}`}</span
+                    >
+                </li>
+            {/each}
+        </ol>
+    {/if}
 </div>
 
 <style>

@@ -11,7 +11,8 @@
     import PlanBatches from './plan/PlanBatches.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
-    import RunningOrder from './plan/RunningOrder.svelte';
+    import ScoreView from './plan/ScoreView.svelte';
+    import WholePanel from './plan/WholePanel.svelte';
     import SaveState from './plan/SaveState.svelte';
     import ShelfOffers from './plan/ShelfOffers.svelte';
     import StepPanel from './plan/StepPanel.svelte';
@@ -35,13 +36,26 @@
         ]),
     );
 
-    const area = $derived(desk.document?.areas.find((one) => one.id === areaId) ?? desk.document?.areas[0] ?? null);
-    const step = $derived(area?.steps.find((one) => one.id === stepId) ?? area?.steps.at(-1) ?? null);
+    const isWhole = $derived(areaId === 'whole');
+    const area = $derived(
+        isWhole ? null : (desk.document?.areas.find((one) => one.id === areaId) ?? desk.document?.areas[0] ?? null),
+    );
+    const steps = $derived(isWhole ? (desk.document?.wholeModel ?? []) : (area?.steps ?? []));
+    const step = $derived(steps.find((one) => one.id === stepId) ?? steps.at(-1) ?? null);
     const look = $derived(area ? desk.plan?.looks.areas[area.id] : undefined);
     const stage = $derived(look?.strip.stages.find((one) => one.stepId === step?.id) ?? null);
-    const findings = $derived(look?.findings.filter((finding) => finding.stepId === step?.id) ?? []);
+    const findings = $derived(
+        (desk.plan?.looks.findings ?? []).filter((one) =>
+            one.stepId === null ? area !== null && one.areaId === area.id : one.stepId === step?.id,
+        ),
+    );
     const notOwned = $derived(step ? (desk.plan?.looks.steps[step.id]?.notOwned ?? []) : []);
     const missingName = $derived(desk.plan?.paints.find((paint) => paint.id === notOwned[0])?.name ?? 'This paint');
+
+    function openStep(area: string | null, step: string | null): void {
+        const to = { area: area ?? 'whole', ...(step === null ? {} : { step }) };
+        void push(`/plans/${id}?${new URLSearchParams(to)}`);
+    }
 
     function choose(area: string, step: string | null = null): void {
         void replace(`/plans/${id}?${new URLSearchParams({ area, ...(step === null ? {} : { step }) })}`);
@@ -66,7 +80,7 @@
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
     {#if face === 'areas'}
         <div class="desk">
-            <AreaList {desk} chosen={area?.id ?? null} {choose} />
+            <AreaList {desk} chosen={isWhole ? 'whole' : (area?.id ?? null)} {choose} />
             {#if area}
                 <div class="strip">
                     <AreaPanel
@@ -79,15 +93,20 @@
                     />
                 </div>
             {/if}
+            {#if isWhole}
+                <div class="strip">
+                    <WholePanel {desk} craft={table} stepId={step?.id ?? null} choose={(id) => choose('whole', id)} />
+                </div>
+            {/if}
             <div class="middle">
-                {#if area}
+                {#if area || isWhole}
                     {#if step}{#key step.id}<StepPanel
                                 {desk}
                                 craft={table}
                                 {area}
                                 {step}
                                 {stage}
-                                choose={(id) => choose(area.id, id)}
+                                choose={(id) => choose(area?.id ?? 'whole', id)}
                             />{/key}{/if}
                 {:else}
                     <div class="panel nothing">
@@ -108,8 +127,22 @@
                 {#if step}<FindingList {desk} {findings} />{/if}
             </div>
         </div>
-    {:else if face === 'order'}
-        <RunningOrder {desk} open={(area, step) => void push(`/plans/${id}?${new URLSearchParams({ area, step })}`)} />
+    {:else if face === 'score'}
+        <ScoreView
+            {desk}
+            craft={table}
+            {stepId}
+            choose={(step) => void replace(`/plans/${id}?${new URLSearchParams({ face: 'score', step })}`)}
+            open={(area, step) => openStep(area, step)}
+        />
+    {:else if face === 'findings'}
+        <FindingList
+            {desk}
+            findings={desk.plan.looks.findings}
+            where
+            open={(finding) => openStep(finding.areaId, finding.stepId)}
+            nothing="Nothing to remark on this plan. What could go wrong, from decals to drying times, was looked at."
+        />
     {:else}
         <PlanBatches {desk} craft={table} />
     {/if}

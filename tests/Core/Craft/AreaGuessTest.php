@@ -6,6 +6,7 @@ namespace Tests\Core\Craft;
 
 use Kalokroma\Craft\AreaGuess;
 use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
@@ -52,10 +53,10 @@ final class AreaGuessTest extends TestCase
     /** @return iterable<string, array{Texture, list<Technique>}> */
     public static function recipes(): iterable
     {
-        yield 'cloth is layered: a dry brush looks dusty on it' => [Texture::BroadFolds, [Technique::Basecoat, Technique::Wash, Technique::Layer, Technique::Highlight, Technique::Highlight]];
-        yield 'fur is drybrushed' => [Texture::FurOrFeather, [Technique::Basecoat, Technique::Wash, Technique::Drybrush, Technique::Highlight, Technique::Highlight]];
-        yield 'a wash has nothing to run into on a smooth panel' => [Texture::SmoothPanel, [Technique::Basecoat, Technique::Layer, Technique::Highlight, Technique::Highlight, Technique::Highlight]];
-        yield 'a lens takes a colour and a point of light' => [Texture::TinyDetail, [Technique::Basecoat, Technique::Highlight, Technique::Highlight, Technique::Highlight, Technique::Highlight]];
+        yield 'cloth is layered: a dry brush looks dusty on it' => [Texture::BroadFolds, [Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')]];
+        yield 'fur is drybrushed' => [Texture::FurOrFeather, [Technique::of('basecoat'), Technique::of('wash'), Technique::of('drybrush'), Technique::of('highlight'), Technique::of('highlight')]];
+        yield 'a wash has nothing to run into on a smooth panel' => [Texture::SmoothPanel, [Technique::of('basecoat'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight')]];
+        yield 'a lens takes a colour and a point of light' => [Texture::TinyDetail, [Technique::of('basecoat'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight')]];
     }
 
     /** @param list<Technique> $wanted */
@@ -64,7 +65,7 @@ final class AreaGuessTest extends TestCase
     {
         $steps = [];
         foreach ($wanted as $_) {
-            $steps[] = $texture->goesOnAfter(end($steps) ?: null);
+            $steps[] = $texture->goesOnAfter(end($steps) ?: null, CraftBook::standard());
         }
 
         self::assertSame($wanted, $steps);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\Faulty;
@@ -93,7 +93,7 @@ final class PlanDocumentTest extends TestCase
         /** @var array{'$defs': array<string, array{properties: array<string, array{enum?: list<string>}>}>} $schema */
         $schema = json_decode((string) file_get_contents(self::ROOT.'/docs/formats/plan.schema.json'), true);
 
-        self::assertSame(array_column(Technique::cases(), 'value'), $schema['$defs']['step']['properties']['technique']['enum'] ?? []);
+        self::assertSame(array_column(CraftBook::standard()->techniques(), 'id'), $schema['$defs']['step']['properties']['technique']['enum'] ?? []);
         self::assertSame(array_column(Texture::cases(), 'value'), $schema['$defs']['area']['properties']['texture']['enum'] ?? []);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['paint']['properties']['kind']['enum'] ?? []);
         self::assertStringContainsString((string) json_encode(array_column(Source::cases(), 'value')), (string) json_encode($schema));

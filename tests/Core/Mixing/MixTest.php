@@ -128,7 +128,8 @@ final class MixTest extends TestCase
         yield 'twice' => [static fn() => Paints::mix(1, $red, 2, $red), 'twice'];
         yield 'nothing' => [static fn() => Mix::of([]), '1 to 4 paints'];
         yield 'five paints' => [static fn() => Mix::of(array_map(static fn(Paint $one) => Ingredient::of($one, 1), Paints::shelf(5, 1))), '1 to 4 paints, not 5'];
-        yield 'clear' => [static fn() => Ingredient::of(Paint::of('m', 'Medium', Kind::Medium, null), 1), 'thin with it'];
+        yield 'clear' => [static fn() => Mix::of([Ingredient::of(Paints::of('#a3231f'), 1), Ingredient::of(Paint::of('m', 'Medium', Kind::Medium, null), 1)]), 'thin with it'];
+        yield 'drowned metal' => [static fn() => Mix::of([Ingredient::of(Paints::of('#a67f35', 0.95, Kind::Metallic), 1), Ingredient::of(Paints::of('#1f1f21', 0.96), 3)]), 'covers the flakes'];
         yield 'dilution without paint' => [static fn() => Dilution::of(0, 1, Thinner::Water), 'not 0 : 1'];
     }
 

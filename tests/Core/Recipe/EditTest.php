@@ -13,12 +13,14 @@ use Kalokroma\Exchange\EditReader;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\SwapTechnique;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Review\Review;
+use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -43,7 +45,7 @@ final class EditTest extends TestCase
         }
         $steps = $plan->areas[0]->steps;
 
-        self::assertSame([Technique::Basecoat, Technique::Wash, Technique::Layer, Technique::Highlight, Technique::Highlight], array_column($steps, 'technique'));
+        self::assertSame([Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')], array_column($steps, 'technique'));
         self::assertSame([Place::RaisedParts, Place::UpperEdges], [$steps[3]->place, $steps[4]->place]);
         self::assertSame([null, null, null, null, null], array_column($steps, 'mix'));
     }
@@ -62,7 +64,7 @@ final class EditTest extends TestCase
     {
         $plan = (new AddStep('1', 'a'))->applyTo(Plans::of([Plans::area('a', [])]));
         $plan = (new PaintStep('1', Mix::single(Paints::of($hex))))->applyTo($plan);
-        $findings = Review::of($plan, $plan->areas[0], $plan->strip($plan->areas[0]));
+        $findings = Review::of(Scene::of(Rehearsal::of($plan)));
 
         self::assertSame($plan->coatsNeeded('1') ?? 2, $plan->areas[0]->steps[0]->coats);
         self::assertSame([], array_filter($findings, fn($finding): bool => $finding->severity !== Severity::Taste && $plan->coatsNeeded('1') !== null));
@@ -83,17 +85,17 @@ final class EditTest extends TestCase
 
     public function testAnotherTechniqueIsBegunAsUsualWithTheSamePaintAndNote(): void
     {
-        $step = Plans::step('1', Technique::Basecoat, Paints::of('#8a5a34'), 3, 2);
-        $plan = (new SwapTechnique('1', Technique::Drybrush))->applyTo(Plans::of([Plans::area('a', [$step])]));
+        $step = Plans::step('1', Technique::of('basecoat'), Paints::of('#8a5a34'), 3, 2);
+        $plan = (new SwapTechnique('1', Technique::of('drybrush')))->applyTo(Plans::of([Plans::area('a', [$step])]));
         $swapped = $plan->areas[0]->steps[0];
 
-        self::assertSame([Technique::Drybrush, $step->mix, Technique::Drybrush->usual()['brush'], 0], [$swapped->technique, $swapped->mix, $swapped->brush, $swapped->dilution->thinner]);
+        self::assertSame([Technique::of('drybrush'), $step->mix, Technique::of('drybrush')->usual->brush, 0], [$swapped->technique, $swapped->mix, $swapped->brush, $swapped->dilution->thinner]);
     }
 
     public function testWhatIsNotInThePlanIsNamed(): void
     {
         $plan = Plans::of([Plans::area('a', [])]);
-        foreach ([['area', new AddStep('1', 'x')], ['step', new PaintStep('x', null)], ['step', new SwapTechnique('x', Technique::Wash)], ['areas', new AddArea('a', 'Again')]] as [$field, $edit]) {
+        foreach ([['area', new AddStep('1', 'x')], ['step', new PaintStep('x', null)], ['step', new SwapTechnique('x', Technique::of('wash'))], ['areas', new AddArea('a', 'Again')]] as [$field, $edit]) {
             try {
                 $edit->applyTo($plan);
                 self::fail("No complaint about $field.");
@@ -115,7 +117,7 @@ final class EditTest extends TestCase
         ] as $edit) {
             $plan = EditReader::read($edit, $paints)->applyTo($plan);
         }
-        self::assertSame(['Face', Technique::Glaze, 'Red'], [$plan->areas[0]->name, $plan->areas[0]->steps[0]->technique, $plan->areas[0]->steps[0]->mix?->words()]);
+        self::assertSame(['Face', Technique::of('glaze'), 'Red'], [$plan->areas[0]->name, $plan->areas[0]->steps[0]->technique, $plan->areas[0]->steps[0]->mix?->words()]);
 
         foreach ([[[], 'do'], [['do' => 'fly'], 'do'], [['do' => 'add-area', 'id' => 'a'], 'name'], [['do' => 'paint-step', 'step' => 's', 'mix' => [['paint' => 'q', 'parts' => 1]]], 'mix.0.paint'], [['do' => 'swap-technique', 'step' => 's', 'technique' => 'x'], 'technique'], [['do' => 'add-step', 'id' => ['x'], 'area' => 'a'], 'id']] as [$edit, $field]) {
             try {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe;
 
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\SwapTechnique;
@@ -15,6 +17,7 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
+use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,14 +59,14 @@ final class FreshRecipeTest extends TestCase
     #[DataProvider('textures')]
     public function testNoTextureIsOfferedWhatItCannotTake(Texture $texture): void
     {
-        foreach ([null, ...Technique::cases()] as $last) {
-            $next = $texture->goesOnAfter($last);
-            self::assertNotContains($next, [Technique::Primer, Technique::SprayFromAbove], 'The undercoat is not part of an area.');
-            if ($texture->washDriesBlotchy()) {
-                self::assertNotSame(Technique::Wash, $next, "after {$last?->value}");
+        foreach ([null, ...CraftBook::standard()->techniques()] as $last) {
+            $next = $texture->goesOnAfter($last, CraftBook::standard());
+            self::assertNotContains($next, [Technique::of('primer'), Technique::of('spray-from-above')], 'The undercoat is not part of an area.');
+            if ($texture->isPanel()) {
+                self::assertNotSame(Technique::of('wash'), $next, "after {$last?->id}");
             }
             if (in_array($texture, [Texture::SmoothPanel, Texture::Skin, Texture::BroadFolds], true)) {
-                self::assertNotSame(Technique::Drybrush, $next, "after {$last?->value}");
+                self::assertNotSame(Technique::of('drybrush'), $next, "after {$last?->id}");
             }
         }
     }
@@ -71,8 +74,8 @@ final class FreshRecipeTest extends TestCase
     /** @return iterable<string, array{Technique}> */
     public static function techniques(): iterable
     {
-        foreach (Technique::cases() as $technique) {
-            yield $technique->label() => [$technique];
+        foreach (CraftBook::standard()->techniques() as $technique) {
+            yield $technique->label => [$technique];
         }
     }
 
@@ -80,14 +83,14 @@ final class FreshRecipeTest extends TestCase
     #[DataProvider('techniques')]
     public function testAnotherTechniqueBringsItsOwnHabits(Technique $technique): void
     {
-        $step = Step::usual('s', Technique::Basecoat, null, Mix::single(Paints::of('#8a5a34')), 'as last year');
+        $step = Step::usual('s', Technique::of('basecoat'), null, Mix::single(Paints::of('#8a5a34')), 'as last year');
         $plan = (new SwapTechnique('s', $technique))->applyTo(Plans::of([Plans::area('a', [$step])]));
         $swapped = $plan->areas[0]->steps[0];
-        $usual = $technique->usual();
+        $usual = $technique->usual;
 
-        self::assertSame([$usual['brush'], $usual['place'], $usual['paint'], $usual['thinner'], $usual['with']], [$swapped->brush, $swapped->place, $swapped->dilution->paint, $swapped->dilution->thinner, $swapped->dilution->with]);
-        self::assertSame($plan->coatsNeeded('s') ?? $usual['coats'], $swapped->coats);
-        self::assertSame(['s', 'as last year', $step->mix], [$swapped->id, $swapped->note, $swapped->mix]);
+        self::assertSame([$usual->brush, $usual->place, $usual->paint, $usual->thinner, $usual->with], [$swapped->brush, $swapped->place, $swapped->dilution->paint, $swapped->dilution->thinner, $swapped->dilution->with]);
+        self::assertSame($plan->coatsNeeded('s') ?? $usual->coats, $swapped->coats);
+        self::assertSame(['s', 'as last year', $technique->takes->accepts(Kind::Opaque) ? $step->mix : null], [$swapped->id, $swapped->note, $swapped->mix]);
     }
 
     /** @return list<string> what costs time or worse, of one step for which a number of coats can be told */
@@ -96,19 +99,19 @@ final class FreshRecipeTest extends TestCase
         if ($plan->coatsNeeded($stepId) === null) {
             return [];
         }
-        $findings = Review::of($plan, $plan->areas[0], $plan->strip($plan->areas[0]));
+        $findings = Review::of(Scene::of(Rehearsal::of($plan)));
 
         return array_values(array_map(
             static fn(Finding $finding): string => $finding->words,
-            array_filter($findings, static fn(Finding $finding): bool => $finding->stepId === $stepId && $finding->severity !== Severity::Taste),
+            array_filter($findings, static fn(Finding $finding): bool => $finding->step === $stepId && $finding->severity !== Severity::Taste),
         ));
     }
 
     private static function paint(Randomizer $random, Technique $technique): Mix
     {
         $kind = match ($technique) {
-            Technique::Wash => Kind::Wash,
-            Technique::OneCoat => Kind::OneCoat,
+            Technique::of('wash') => Kind::Wash,
+            Technique::of('one-coat') => Kind::OneCoat,
             default => Kind::Opaque,
         };
 

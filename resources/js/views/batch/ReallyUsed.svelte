@@ -56,7 +56,12 @@
         <MixEditor
             craft={table}
             {mix}
-            names={step.mix?.parts ?? []}
+            names={(step.mix?.parts ?? []).map((one) => ({
+                id: one.paint,
+                name: one.name,
+                kind: one.kind,
+                swatch: one.colour.hex,
+            }))}
             fault={fault?.at('used.mix') ?? ''}
             change={(value) => (mix = value)}
         />

@@ -27,7 +27,9 @@
     function remarks(areaId: string): string {
         const look = looks[areaId];
         if (look === undefined) return '';
-        const urgent = look.findings.filter((finding) => finding.severity !== 'taste').length;
+        const urgent = (desk.plan?.looks.findings ?? []).filter(
+            (finding) => finding.areaId === areaId && !finding.isSilenced && finding.severity !== 'taste',
+        ).length;
         return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : '']
             .filter((text) => text !== '')
             .join(' · ');
@@ -79,6 +81,24 @@
             </li>
         {/each}
     </ol>
+    <ul>
+        <li>
+            <button
+                type="button"
+                aria-current={chosen === 'whole' ? 'true' : undefined}
+                onclick={(event) => (event.currentTarget.focus(), choose('whole'))}
+            >
+                <span class="words">
+                    <bdi>Whole model</bdi>
+                    <small
+                        >{(desk.document?.wholeModel ?? []).length === 0
+                            ? 'varnish, masks, grime, gluing'
+                            : plural((desk.document?.wholeModel ?? []).length, 'step')}</small
+                    >
+                </span>
+            </button>
+        </li>
+    </ul>
     <form
         class="more"
         onsubmit={(event) => {
@@ -119,10 +139,19 @@
         padding: 8px;
     }
 
-    ol {
+    ul {
+        padding: 6px 0 0;
+        border-top: 1px solid var(--line);
+    }
+
+    ol,
+    ul {
         margin: 0;
-        padding: 0;
         list-style: none;
+    }
+
+    ol {
+        padding: 0;
     }
 
     li {

@@ -29,7 +29,9 @@
     const look = $derived(desk.plan?.looks.areas[area.id]);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
     const warned = $derived(
-        look?.findings.filter((finding) => finding.severity !== 'taste').map((finding) => finding.stepId) ?? [],
+        (desk.plan?.looks.findings ?? [])
+            .filter((finding) => finding.areaId === area.id && !finding.isSilenced && finding.severity !== 'taste')
+            .flatMap((finding) => finding.stepId ?? []),
     );
 
     async function add(): Promise<void> {

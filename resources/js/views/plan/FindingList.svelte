@@ -1,44 +1,151 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Finding, Step } from '../../lib/api';
+    import type { Finding, Look } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { tell } from '../../lib/notices.svelte';
+    import { numbered } from '../../lib/findings';
+    import { plural } from '../../lib/words';
+    import SeverityMark from '../../parts/SeverityMark.svelte';
+    import Words from '../../parts/Words.svelte';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
 
-    /** What to know about a step beforehand, each with its mends. */
-    let { desk, findings }: { desk: PlanDesk; findings: Finding[] } = $props();
+    /** What to know beforehand, worst first, each with its mends: looked at before they are made, made with one press. */
+    let {
+        desk,
+        findings,
+        where = false,
+        open,
+        nothing = 'Nothing to remark.',
+    }: {
+        desk: PlanDesk;
+        findings: Finding[];
+        /** Say of each which area and step it is about. */
+        where?: boolean;
+        open?: (finding: Finding) => void;
+        nothing?: string;
+    } = $props();
 
-    const severities: Record<Finding['severity'], string> = {
-        'stops-the-job': 'stops the job',
-        'costs-time': 'costs time',
-        taste: 'matter of taste',
-    };
+    const numbers = $derived(numbered(desk.plan?.looks.findings ?? []));
+    const loud = $derived(findings.filter((finding) => !finding.isSilenced));
+    const silent = $derived(findings.filter((finding) => finding.isSilenced));
+    const keyOf = (finding: Finding) => `${finding.rule} ${finding.areaId} ${finding.stepId}`;
 
-    function mend(finding: Finding, changes: Record<string, unknown>): void {
-        desk.changeStep(finding.stepId, changes as Partial<Step>);
-        tell('Mended.', { label: 'Undo', run: () => desk.undo() });
+    let shown = $state<{ key: string; before: Look; after: Look } | null>(null);
+    let silencing = $state<string | null>(null);
+    let note = $state('');
+    let asked = 0;
+
+    function placeOf(finding: Finding): string {
+        const area = desk.document?.areas.find((one) => one.id === finding.areaId)?.name;
+        const pass = desk.plan?.looks.order.find((one) => one.stepId === finding.stepId)?.number;
+        return [area ?? 'Whole model', pass === undefined ? '' : `pass ${pass}`].filter((one) => one !== '').join(', ');
+    }
+
+    /** What the area would look like in the end with the mend made. */
+    async function look(finding: Finding, number: number): Promise<void> {
+        const areaId = finding.areaId ?? desk.document?.areas[0]?.id;
+        const before = areaId ? desk.plan?.looks.areas[areaId]?.strip.final : undefined;
+        const mine = ++asked;
+        if (areaId === undefined || before === undefined) return;
+        try {
+            const after = (await desk.afterMend(finding, number)).areas[areaId]?.strip.final;
+            if (mine === asked && after) shown = { key: `${keyOf(finding)} ${number}`, before, after };
+        } catch {
+            // The mend itself will say what is wrong.
+        }
+    }
+
+    function unlook(): void {
+        asked++;
+        shown = null;
+    }
+
+    async function silence(finding: Finding): Promise<void> {
+        silencing = null;
+        await desk.silence(finding, note.trim());
+        note = '';
     }
 </script>
 
 <section class="panel" aria-label="Findings">
-    <h2>Findings</h2>
-    {#each findings as finding (finding.stepId + finding.rule)}
-        <article>
-            <p><b>{finding.words}</b> <span class="quiet">{severities[finding.severity]}</span></p>
-            <p>{finding.why}</p>
-            <p class="quiet">{finding.otherSchool}</p>
-            <div class="acts">
-                {#each finding.mends as one, index}
+    <h2>
+        Findings {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
+    </h2>
+    {#each loud as finding (keyOf(finding))}
+        <article data-rule={finding.rule}>
+            <SeverityMark severity={finding.severity} number={numbers.get(keyOf(finding)) ?? null} />
+            <div>
+                <p>
+                    {#if where && open}<button type="button" class="to" onclick={() => open(finding)}
+                            ><bdi>{placeOf(finding)}</bdi></button
+                        >{/if}
+                    <b>{finding.words}</b> <span class="quiet">{finding.severityLabel}</span>
+                </p>
+                <p>{finding.why}</p>
+                <p class="quiet">{finding.otherSchool}</p>
+                <div class="acts">
+                    {#each finding.mends as one, index}
+                        <span
+                            role="presentation"
+                            onpointerenter={() => void look(finding, index + 1)}
+                            onpointerleave={unlook}
+                            onfocusin={() => void look(finding, index + 1)}
+                            onfocusout={unlook}
+                        >
+                            <Button
+                                size="small"
+                                kind={index === 0 ? 'secondary' : 'tertiary'}
+                                on:click={() => (unlook(), void desk.mend(finding, index + 1))}>{one.label}</Button
+                            >
+                        </span>
+                    {/each}
                     <Button
                         size="small"
-                        kind={index === 0 ? 'secondary' : 'tertiary'}
-                        on:click={() => mend(finding, one.changes)}>{one.label}</Button
+                        kind="ghost"
+                        aria-expanded={silencing === keyOf(finding)}
+                        on:click={() => (silencing = silencing === keyOf(finding) ? null : keyOf(finding))}
+                        >Leave it</Button
                     >
-                {/each}
+                </div>
+                {#if shown?.key.startsWith(keyOf(finding))}
+                    <div class="preview well" role="status">
+                        <span>now<ZoneBars look={shown.before} height={22} label="now" /></span>
+                        <span>then<ZoneBars look={shown.after} height={22} label="with it made" /></span>
+                    </div>
+                {/if}
+                {#if silencing === keyOf(finding)}
+                    <form
+                        onsubmit={(event) => {
+                            event.preventDefault();
+                            void silence(finding);
+                        }}
+                    >
+                        <Words
+                            label="Why it stays as it is"
+                            value={note}
+                            placeholder="A note to yourself, or nothing"
+                            change={(text) => (note = text)}
+                        />
+                        <Button size="small" kind="secondary" type="submit">Be silent about it</Button>
+                    </form>
+                {/if}
             </div>
         </article>
     {:else}
-        <p class="quiet">Nothing to remark on this step.</p>
+        <p class="quiet">{nothing}</p>
     {/each}
+    {#if silent.length > 0}
+        <details>
+            <summary>{plural(silent.length, 'finding')} you are silent about</summary>
+            {#each silent as finding (keyOf(finding))}
+                <p class="silent">
+                    <span>{finding.words}</span>
+                    <Button size="small" kind="ghost" on:click={() => void desk.unsilence(finding)}
+                        >Tell me again</Button
+                    >
+                </p>
+            {/each}
+        </details>
+    {/if}
 </section>
 
 <style>
@@ -50,6 +157,12 @@
 
     article {
         display: grid;
+        grid-template-columns: auto minmax(0, 1fr);
+        gap: 10px;
+    }
+
+    article > div {
+        display: grid;
         gap: 5px;
     }
 
@@ -59,6 +172,53 @@
     }
 
     .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px;
         margin-top: 3px;
+    }
+
+    .to {
+        padding: 0;
+        border: 0;
+        background: none;
+        color: inherit;
+        font: inherit;
+        text-decoration: underline;
+        cursor: pointer;
+    }
+
+    .to::after {
+        content: ' ';
+        white-space: pre;
+    }
+
+    .preview {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 8px;
+        padding: 6px 8px;
+        border-radius: 4px;
+        background: var(--well);
+        color: var(--well-ink);
+        font-size: 0.8125rem;
+    }
+
+    form {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 8px;
+        align-items: end;
+    }
+
+    .silent {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+        justify-content: space-between;
+    }
+
+    summary {
+        cursor: pointer;
     }
 </style>

@@ -12,13 +12,17 @@
         craft,
         mix,
         names,
+        first = null,
         fault = '',
         ready = false,
         change,
     }: {
         craft: Craft;
         mix: Schemas['Part'][];
-        names: Schemas['Mix']['parts'];
+        /** The paints that may stand in it. */
+        names: { id: string; name: string; kind: Schemas['Kind']; swatch: string | null }[];
+        /** The kind that is most likely wanted. */
+        first?: Schemas['Kind'] | null;
         fault?: string;
         /** An empty mix takes the cursor at once. */
         ready?: boolean;
@@ -32,8 +36,8 @@
     const isEmpty = $derived(mix.length === 0);
 
     function known(id: string) {
-        const part = names.find((one) => one.paint === id);
-        return part ? { name: part.name, hex: part.colour.hex, kind: part.kind } : picked[id];
+        const paint = names.find((one) => one.id === id);
+        return paint ? { name: paint.name, hex: paint.swatch, kind: paint.kind } : picked[id];
     }
 
     function pick(index: number, paint: Schemas['Paint']): void {
@@ -57,6 +61,7 @@
                 <PaintPicker
                     label={index === 0 ? 'Paint' : `Paint ${index + 1}`}
                     hideLabel={index > 0}
+                    {first}
                     ready={last === index}
                     chosen={{ id: part.paint, name: paint?.name ?? '…' }}
                     pick={(chosen) => pick(index, chosen)}
@@ -88,6 +93,7 @@
                 <PaintPicker
                     label={isEmpty ? 'Paint' : 'Add a paint'}
                     hideLabel={!isEmpty}
+                    {first}
                     ready={ready || adding}
                     pick={(chosen) => pick(mix.length, chosen)}
                 />

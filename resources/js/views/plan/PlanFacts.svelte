@@ -4,22 +4,34 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Count from '../../parts/Count.svelte';
+    import Hazards from '../../parts/Hazards.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
     import Words from '../../parts/Words.svelte';
+    import LooseParts from './LooseParts.svelte';
 
     /** The kind of model and what it is primed with. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
 
     const document = $derived(desk.document!);
     const names = $derived(Object.fromEntries((desk.plan?.paints ?? []).map((paint) => [paint.id, paint.name])));
-    const isZenithal = $derived(document.undercoat.light !== null);
+    const undercoat = $derived(document.undercoat);
+
+    const hazard = $derived(
+        craft.sprayMethods.find((one) => one.value === (undercoat?.method ?? 'spray-can'))?.hazard ?? null,
+    );
 
     function setModel(changes: Partial<typeof document.model>): void {
         desk.change((one) => Object.assign(one.model, changes));
     }
 
-    function setUndercoat(changes: Partial<typeof document.undercoat>): void {
-        desk.change((one) => Object.assign(one.undercoat, changes));
+    function setUndercoat(changes: Partial<NonNullable<typeof undercoat>>): void {
+        desk.change(
+            (one) => (one.undercoat = { base: '', light: null, coneDegrees: 45, ...one.undercoat, ...changes }),
+        );
+    }
+
+    function named(id: string | null | undefined, none: string): { id: string; name: string } {
+        return id ? { id, name: names[id] ?? '…' } : { id: '', name: none };
     }
 </script>
 
@@ -62,31 +74,51 @@
         <PaintPicker
             label="Undercoat"
             first="primer"
-            chosen={{ id: document.undercoat.base, name: names[document.undercoat.base] ?? '…' }}
+            chosen={named(undercoat?.base, 'none: bare plastic')}
             fault={desk.faultAt('undercoat.base')}
             pick={(paint) => setUndercoat({ base: paint.id })}
         />
-        <PaintPicker
-            label="Light from above"
-            first="primer"
-            chosen={document.undercoat.light
-                ? { id: document.undercoat.light, name: names[document.undercoat.light] ?? '…' }
-                : { id: '', name: 'none: plain undercoat' }}
-            fault={desk.faultAt('undercoat.light')}
-            pick={(paint) => setUndercoat({ light: paint.id })}
-        />
-        {#if isZenithal}
-            <Count
-                label="Cone, degrees"
-                value={document.undercoat.coneDegrees}
-                least={craft.limits.narrowestCone}
-                most={craft.limits.widestCone}
-                fault={desk.faultAt('undercoat.coneDegrees')}
-                change={(coneDegrees) => setUndercoat({ coneDegrees })}
+        {#if undercoat}
+            <PaintPicker
+                label="Light from above"
+                first="primer"
+                chosen={named(undercoat.light, 'none: plain undercoat')}
+                fault={desk.faultAt('undercoat.light')}
+                pick={(paint) => setUndercoat({ light: paint.id })}
             />
-            <Button size="small" kind="tertiary" on:click={() => setUndercoat({ light: null })}>Plain undercoat</Button>
+            <PaintPicker
+                label="Colour from below"
+                first="primer"
+                chosen={named(undercoat.below, 'none')}
+                fault={desk.faultAt('undercoat.below')}
+                pick={(paint) => setUndercoat({ below: paint.id })}
+            />
+            <Choose
+                label="By"
+                value={undercoat.method ?? 'spray-can'}
+                choices={craft.sprayMethods}
+                change={(method) => setUndercoat({ method })}
+            />
+            {#if undercoat.light || undercoat.below}
+                <Count
+                    label="Cone, degrees"
+                    value={undercoat.coneDegrees}
+                    least={craft.limits.narrowestCone}
+                    most={craft.limits.widestCone}
+                    fault={desk.faultAt('undercoat.coneDegrees')}
+                    change={(coneDegrees) => setUndercoat({ coneDegrees })}
+                />
+                <Button size="small" kind="tertiary" on:click={() => setUndercoat({ light: null, below: null })}
+                    >Plain undercoat</Button
+                >
+            {/if}
+            <Button size="small" kind="ghost" on:click={() => desk.change((one) => (one.undercoat = null))}
+                >Bare plastic</Button
+            >
         {/if}
     </div>
+    {#if undercoat && hazard}<Hazards hazards={[hazard]} {craft} />{/if}
+    <LooseParts {desk} />
 </section>
 
 <style>
@@ -104,7 +136,7 @@
     }
 
     .under {
-        grid-template-columns: 1fr 1fr auto auto;
+        grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
     }
 
     @media (max-width: 900px) {

@@ -4,7 +4,8 @@
     import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
     export const FACES = [
         { id: 'areas', name: 'Areas' },
-        { id: 'order', name: 'Running order' },
+        { id: 'score', name: 'Score' },
+        { id: 'findings', name: 'Findings' },
         { id: 'batches', name: 'Batches' },
     ] as const;
 

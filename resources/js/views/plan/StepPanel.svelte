@@ -11,7 +11,10 @@
     import Drops from '../../parts/Drops.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import Words from '../../parts/Words.svelte';
+    import Hazards from '../../parts/Hazards.svelte';
+    import { groupsOf } from '../../lib/techniques';
     import MixEditor from './MixEditor.svelte';
+    import StepMore from './StepMore.svelte';
 
     /** One step, open for editing: what, with what, how thin, how often, with which brush, where. */
     let {
@@ -21,13 +24,30 @@
         step,
         stage,
         choose,
-    }: { desk: PlanDesk; craft: Craft; area: Area; step: Step; stage: Stage | null; choose: (stepId: string) => void } =
-        $props();
+    }: {
+        desk: PlanDesk;
+        craft: Craft;
+        /** Null when it is done to the whole model. */
+        area: Area | null;
+        step: Step;
+        stage: Stage | null;
+        choose: (stepId: string) => void;
+    } = $props();
 
     const look = $derived(desk.plan?.looks.steps[step.id]);
     const technique = $derived(craft.techniques.find((one) => one.value === step.technique));
-    const position = $derived(area.steps.findIndex((one) => one.id === step.id));
-    const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.steps.${position}`);
+    const asks = $derived(technique?.asks ?? []);
+    const steps = $derived(area?.steps ?? desk.document?.wholeModel ?? []);
+    const position = $derived(steps.findIndex((one) => one.id === step.id));
+    const path = $derived(
+        area === null
+            ? `wholeModel.${position}`
+            : `areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.steps.${position}`,
+    );
+    /** Varnish for a varnish, decal fluid for a decal; paint that has colour needs no hint. */
+    const needed = $derived(
+        (technique?.kinds.length ?? 0) > 2 ? null : (technique?.kinds.find((kind) => kind !== 'medium') ?? null),
+    );
     const forecast = $derived(stage?.forecast ?? null);
 
     function set(changes: Partial<Step>): void {
@@ -39,7 +59,7 @@
     <header>
         <h2>
             <TechniqueMark technique={step.technique} />{technique?.label ?? step.technique}
-            <span class="quiet">· step {position + 1} of {area.steps.length}</span>
+            <span class="quiet">· step {position + 1} of {steps.length}</span>
         </h2>
         <div class="acts">
             <Button
@@ -47,16 +67,16 @@
                 kind="ghost"
                 icon={ArrowLeft}
                 iconDescription="Move step earlier"
-                disabled={position === 0}
-                on:click={() => desk.moveStep(area.id, position, position - 1)}
+                disabled={area === null || position === 0}
+                on:click={() => area && desk.moveStep(area.id, position, position - 1)}
             />
             <Button
                 size="small"
                 kind="ghost"
                 icon={ArrowRight}
                 iconDescription="Move step later"
-                disabled={position === area.steps.length - 1}
-                on:click={() => desk.moveStep(area.id, position, position + 1)}
+                disabled={area === null || position === steps.length - 1}
+                on:click={() => area && desk.moveStep(area.id, position, position + 1)}
             />
             <Button size="small" kind="tertiary" on:click={() => choose(desk.duplicateStep(step.id))}>Duplicate</Button>
             <Button size="small" kind="tertiary" on:click={() => desk.removeStep(step.id)}>Take out</Button>
@@ -73,62 +93,72 @@
             label="Technique"
             value={step.technique}
             choices={craft.techniques}
+            groups={groupsOf(craft)}
             fault={desk.faultAt(`${path}.technique`)}
             change={(value) => void desk.edit({ do: 'swap-technique', step: step.id, technique: value })}
         />
-        <Choose
-            label="Where"
-            value={step.place}
-            choices={craft.places}
-            fault={desk.faultAt(`${path}.place`)}
-            change={(place) => set({ place })}
-        />
-        <Choose
-            label="Brush"
-            value={step.brush}
-            choices={craft.brushes}
-            fault={desk.faultAt(`${path}.brush`)}
-            change={(brush) => set({ brush })}
-        />
-        <div class="coats">
-            <Count
-                label="Coats"
-                value={step.coats}
-                least={1}
-                most={craft.limits.coats}
-                fault={desk.faultAt(`${path}.coats`)}
-                change={(coats) => set({ coats })}
+        {#if asks.includes('place')}
+            <Choose
+                label="Where"
+                value={step.place}
+                choices={craft.places}
+                fault={desk.faultAt(`${path}.place`)}
+                change={(place) => set({ place })}
             />
-            {#if forecast}
-                <p class="forecast" class:differs={forecast.coats !== step.coats}>
-                    {#if forecast.isTooThin}<b>too thin</b> to cover{:else if forecast.coats === null}<b
-                            >does not cover</b
-                        >{:else}<b>{plural(forecast.coats, 'coat')}</b> to cover{/if}
-                </p>
-            {/if}
-        </div>
+            <Choose
+                label="Brush"
+                value={step.brush}
+                choices={craft.brushes}
+                fault={desk.faultAt(`${path}.brush`)}
+                change={(brush) => set({ brush })}
+            />
+        {/if}
+        {#if asks.includes('coats')}<div class="coats">
+                <Count
+                    label="Coats"
+                    value={step.coats}
+                    least={1}
+                    most={craft.limits.coats}
+                    fault={desk.faultAt(`${path}.coats`)}
+                    change={(coats) => set({ coats })}
+                />
+                {#if forecast}
+                    <p class="forecast" class:differs={forecast.coats !== step.coats}>
+                        {#if forecast.isTooThin}<b>too thin</b> to cover{:else if forecast.coats === null}<b
+                                >does not cover</b
+                            >{:else}<b>{plural(forecast.coats, 'coat')}</b> to cover{/if}
+                    </p>
+                {/if}
+            </div>{/if}
     </div>
-    <div class="with">
-        <MixEditor
-            {craft}
-            mix={step.mix}
-            fault={desk.faultAt(`${path}.mix`)}
-            names={look?.mix?.parts ?? []}
-            ready
-            change={(mix) => desk.paintStep(step, mix)}
-        />
-        <div class="thin">
-            <DilutionEditor
+    <StepMore {desk} {craft} {area} {step} {asks} {path} {set} />
+    {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
+            <MixEditor
                 {craft}
-                dilution={step.dilution}
-                faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
-                change={(dilution) => set({ dilution })}
+                mix={step.mix}
+                fault={desk.faultAt(`${path}.mix`)}
+                names={desk.plan?.paints ?? []}
+                first={needed}
+                ready
+                change={(mix) => desk.paintStep(step, mix)}
             />
-            {#if look?.mix}
-                <div class="drops"><span class="bx--label">Drops for one model</span><Drops drops={look.drops} /></div>
+            {#if asks.includes('dilution')}
+                <div class="thin">
+                    <DilutionEditor
+                        {craft}
+                        dilution={step.dilution}
+                        faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
+                        change={(dilution) => set({ dilution: { ...step.dilution, ...dilution } })}
+                    />
+                    {#if look?.mix}
+                        <div class="drops">
+                            <span class="bx--label">Drops for one model</span><Drops drops={look.drops} />
+                        </div>
+                    {/if}
+                </div>
             {/if}
-        </div>
-    </div>
+        </div>{/if}
+    {#if technique}<Hazards hazards={technique.hazards} {craft} />{/if}
     <Words
         label="Note"
         value={step.note}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\PlanCommand;
+use App\Console\WrongWords;
+use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Planning\Pace;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Stop;
+
+final class OrderPlan extends PlanCommand
+{
+    protected $signature = 'kalokroma:order
+        {plan : Plan file}
+        {--models= : How many models are painted by it}
+        {--style= : bases-first or area-by-area; the plan\'s own way when left out}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Puts all steps of a plan in an order that works';
+
+    protected function answer(): array
+    {
+        $style = $this->option('style');
+        $style = is_string($style) ? OrderStyle::tryFrom($style) ?? throw new WrongWords('--style takes bases-first or area-by-area.') : null;
+        $plan = $this->plan();
+        $models = $this->models() ?? 1;
+        $rehearsal = Rehearsal::of($plan, $style === null || $style === $plan->way->order ? null : $style);
+        $order = $rehearsal->order();
+
+        return [
+            'passes' => array_map(static fn(Pass $pass): array => [
+                'number' => $pass->number,
+                'area' => $pass->area?->id,
+                'step' => $pass->step->id,
+                'technique' => $pass->step->technique->id,
+                'dryMinutes' => $rehearsal->dryMinutes($pass),
+                'handsOnMinutes' => round($models * Pace::perModel($pass->step, $pass->area), 1),
+                'reasons' => $pass->reasons,
+            ], $order->passes),
+            'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'afterPass' => $order->afterPass($stop)], $plan->running->stops),
+        ];
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer['passes'] as $pass) {
+            $this->line(sprintf('%3d  %-16s %-20s %-16s %5.1f min, dry %d', $pass['number'], $pass['area'] ?? '', $pass['step'], $pass['technique'], $pass['handsOnMinutes'], $pass['dryMinutes']));
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\FileCommand;
+use App\Console\TellsWrongWords;
+use App\Console\WrongWords;
+use Kalokroma\Craft\SprayMethod;
+use Kalokroma\Planning\SprayWeather;
+
+final class SprayCheck extends FileCommand
+{
+    use TellsWrongWords;
+
+    protected $signature = 'kalokroma:spray-check
+        {--celsius= : Temperature of the air}
+        {--humidity= : Humidity in %}
+        {--method=spray-can : spray-can, airbrush or brush}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Says whether one can prime in this weather';
+
+    protected function answer(): array
+    {
+        $method = $this->option('method');
+        $weather = SprayWeather::of(
+            $this->number('celsius', 'a temperature in °C'),
+            $this->number('humidity', 'a humidity in %'),
+            SprayMethod::tryFrom(is_string($method) ? $method : '') ?? throw new WrongWords('--method takes spray-can, airbrush or brush.'),
+        );
+
+        return ['verdict' => $weather->verdict->value, 'findings' => $weather->findings, 'waitMinutes' => $weather->waitMinutes];
+    }
+
+    protected function tell(array $answer): void
+    {
+        $this->line($answer['verdict']);
+        foreach ($answer['findings'] as $finding) {
+            $this->line($finding['words']);
+        }
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use JsonException;
+use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Exchange\ShelfCsv;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan;
+
+/** A command that works on a plan file, and perhaps on a catalogue and a shelf. */
+abstract class PlanCommand extends FileCommand
+{
+    use TellsWrongWords;
+
+    private const DEEPEST = 64;
+
+    private ?PlanDocument $document = null;
+
+    /** @throws Faulty when it is no plan file, one from the future, or no sound plan */
+    protected function plan(): Plan
+    {
+        $document = $this->document();
+
+        return $document->plan(DocumentPaints::of($document->fields));
+    }
+
+    protected function document(): PlanDocument
+    {
+        if ($this->document === null) {
+            try {
+                $fields = json_decode($this->content((string) $this->argument('plan')), true, self::DEEPEST, JSON_THROW_ON_ERROR);
+            } catch (JsonException $fault) {
+                throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s.', lcfirst($fault->getMessage())));
+            }
+            $this->document = PlanDocument::ofFile(is_array($fields) ? $fields : []);
+        }
+
+        return $this->document;
+    }
+
+    protected function models(): ?int
+    {
+        if ($this->option('models') === null) {
+            return null;
+        }
+        $models = $this->whole('models', 'a whole number of models');
+
+        return $models >= 1 && $models <= 10000 ? $models : throw new WrongWords('--models takes a whole number from 1 to 10000.');
+    }
+
+    /** What is owned by the shelf file; null when none is named. The plan's own paints are known again by maker and code. */
+    protected function ownedShelf(Plan $plan): ?Shelf
+    {
+        if ($this->option('shelf') === null) {
+            return null;
+        }
+        $known = [];
+        foreach ($plan->paints() as $paint) {
+            $known["$paint->maker\n$paint->code"] = $paint;
+        }
+        $catalogue = $this->catalogue();
+        $owned = $ml = [];
+        foreach (ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"])) as $row) {
+            $left = $row->remainingMl ?? $row->pots * $catalogue["$row->maker\n$row->code"]->volumeMl;
+            if ($row->pots < 1 || $left <= 0.0) {
+                continue;
+            }
+            $paint = $known["$row->maker\n$row->code"] ?? self::named($catalogue["$row->maker\n$row->code"], array_keys($plan->paints()));
+            $owned[] = $paint;
+            $ml[$paint->id] = $left;
+        }
+
+        return Shelf::of($owned, $ml);
+    }
+
+    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
+    protected static function parts(?Mix $mix): array
+    {
+        return array_map(
+            static fn(Ingredient $one): array => ['maker' => $one->paint->maker, 'code' => $one->paint->code, 'name' => $one->paint->name, 'parts' => $one->parts],
+            $mix->ingredients ?? [],
+        );
+    }
+
+    /**
+     * A paint under an id that can stand in a plan file.
+     *
+     * @param list<int|string> $taken
+     */
+    private static function named(CatalogueRow $row, array $taken): Paint
+    {
+        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower("$row->maker $row->code")), '-'), 0, 36);
+
+        return $row->toPaint(in_array($id, $taken, true) || $id === '' ? mb_substr($id, 0, 27).'-'.substr(hash('xxh32', $row->key()), 0, 8) : $id);
+    }
+}

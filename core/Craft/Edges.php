@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Craft;
+
+/** Each area edged carefully at once, or painted over and the neighbours cut back in. */
+enum Edges: string
+{
+    case Neat = 'neat';
+    case Messy = 'messy';
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Load;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Recipe\Step;
+
+/** Minutes at 20 °C and 50 % humidity between a step and the next on the same surface. Source: the table of techniques. */
+final class DryTimes
+{
+    /** Varnish that is to stand decals and solvents. */
+    public const CURE_MINUTES = 1440;
+
+    private const THIN_WASH = 30;
+
+    private const STRAIGHT_WASH = 60;
+
+    private const FLOODED_WASH = 240;
+
+    private const FEATHER_FROM = 10;
+
+    private const SPRAY_CAN = 60;
+
+    private const AIRBRUSH = 10;
+
+    /** @param Step|null $next null when nothing more comes on that surface */
+    public static function between(Step $step, ?Step $next): int
+    {
+        $technique = $step->technique;
+        $then = $next?->technique;
+
+        return match (true) {
+            $technique->does(Nature::HoldsGrit) && $then?->does(Nature::SitsInWetPaste) === true => 0,
+            $technique->does(Nature::Seals) && $technique->does(Nature::Sprays) && $then?->does(Nature::LaysDecal, Nature::SoftensDecal, Nature::Solvent) === true => max(self::CURE_MINUTES, $technique->dryMinutes),
+            $technique->does(Nature::Streaks) && $then?->does(Nature::Feathers) === true => self::FEATHER_FROM,
+            $technique->does(Nature::Solvent, Nature::Streaks) && ! $technique->does(Nature::WipesBack) => $then?->does(Nature::Solvent, Nature::Feathers) === true
+                ? $step->more->spirit->wipeMinutes()
+                : $step->more->spirit->coatMinutes(),
+            $technique->family === Family::Shade && $technique->does(Nature::Washes) => self::wash($step),
+            $technique->family === Family::Undercoat && $technique->dryMinutes === self::SPRAY_CAN && $step->brush === Brush::Airbrush => self::AIRBRUSH,
+            $technique->family === Family::Undercoat && $technique->dryMinutes === self::AIRBRUSH && $step->brush === Brush::SprayCan => self::SPRAY_CAN,
+            default => $technique->dryMinutes,
+        };
+    }
+
+    /** The next step belongs into what is still wet, or to be done within the hour. */
+    public static function isWetWindow(Step $step, Step $next): bool
+    {
+        return $next->technique->does(Nature::SitsInWetPaste, Nature::Chips) || ($step->technique->does(Nature::StaysWet) && $next->technique->does(Nature::StaysWet));
+    }
+
+    private static function wash(Step $step): int
+    {
+        return match (true) {
+            $step->more->load === Load::Flooded => self::FLOODED_WASH,
+            $step->more->load === Load::Thin || ! $step->dilution->isStraight() => min(self::THIN_WASH, $step->technique->dryMinutes),
+            default => max(self::STRAIGHT_WASH, $step->technique->dryMinutes),
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Recipe\Area;
+
+/** What can no longer be reached once a loose part is glued on. */
+final class Hidden
+{
+    /** @return list<Area> areas behind those of the part, and areas of the part behind others */
+    public static function by(Tasks $tasks, ?string $part): array
+    {
+        if ($part === null) {
+            return [];
+        }
+        $on = [];
+        foreach ($tasks->plan->areas as $area) {
+            $on[$area->id] = $area->part;
+        }
+
+        return array_values(array_filter($tasks->plan->areas, static function (Area $area) use ($on, $part): bool {
+            foreach ($area->behind as $blocker) {
+                if (($on[$blocker] ?? null) !== $area->part && ($area->part === $part || ($on[$blocker] ?? null) === $part)) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+}

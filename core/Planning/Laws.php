@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+/** All that decides an order, strongest first: a later one gives way where it would stand against an earlier. */
+final class Laws
+{
+    /** @return list<Law> what cannot be otherwise */
+    public static function hard(): array
+    {
+        return [
+            new Laws\RecipesKeepTheirSequence,
+            new Laws\PrimeFirst,
+            new Laws\GlueAfterWhatItHides,
+            new Laws\UnmaskAfterMask,
+        ];
+    }
+
+    /** @return list<Law> what saves work, and what painters are used to */
+    public static function preferences(): array
+    {
+        return [
+            new Preferences\DecalsOnGloss,
+            new Preferences\GrimeAfterDecals,
+            new Preferences\DullCoatAfterTheWork,
+            new Preferences\ShineAfterTheDullCoat,
+            new Preferences\WholeModelAsListed,
+            new Preferences\BehindFirst,
+            new Preferences\InnerFirst,
+            new Preferences\EyesBeforeTheFaceIsLit,
+            new Preferences\LiningBeforeLight,
+            new Preferences\WashesBeforeRepairs,
+            new Preferences\MessyBeforeNeat,
+        ];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
+
+/** Hands-on minutes of a step, from its technique and the size of what it is done to. */
+final class Pace
+{
+    /** A job four times as large takes about twice as long: fetching, loading and turning are the same. */
+    private const GROWS = 0.5;
+
+    /** A whole model counts as this much of a medium area where a spray or one coat goes over all of it. */
+    private const WHOLE = 1.0;
+
+    /** @return float minutes for one model, all coats */
+    public static function perModel(Step $step, ?Area $area): float
+    {
+        $size = $area === null ? self::WHOLE : ($area->size->share() / AreaSize::Medium->share()) ** self::GROWS;
+
+        return $step->technique->minutes * $step->coats * $size;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Stop;
+use Kalokroma\Simulation\Stage;
+use Kalokroma\Simulation\Strip;
+
+/** A plan gone through once in its running order: what each area looks like after everything that is done to it, and how long it has to wait. */
+final class Rehearsal
+{
+    private ?Order $order = null;
+
+    /** @var array<string, Strip> by area id */
+    private array $strips = [];
+
+    /** @var array<string, list<Pass>> by area id */
+    private array $runs = [];
+
+    private function __construct(
+        public readonly Plan $plan,
+        private readonly ?OrderStyle $style,
+    ) {}
+
+    /** @param OrderStyle|null $style another way through than the plan's own */
+    public static function of(Plan $plan, ?OrderStyle $style = null): self
+    {
+        return new self($plan, $style);
+    }
+
+    public function order(): Order
+    {
+        return $this->order ??= Order::of($this->plan, $this->style);
+    }
+
+    /** @return list<Pass> all that is done to an area: the undercoat, its recipe, and the whole model's steps between */
+    public function run(Area $area): array
+    {
+        return $this->runs[$area->id] ??= array_values(array_filter($this->order()->passes, static fn(Pass $pass): bool => $pass->touches($area)));
+    }
+
+    /** What the area looks like after each stage; steps only thought of leave no stage. */
+    public function strip(Area $area): Strip
+    {
+        if (isset($this->strips[$area->id])) {
+            return $this->strips[$area->id];
+        }
+        $applications = [];
+        $isMasked = false;
+        foreach ($this->run($area) as $pass) {
+            $technique = $pass->step->technique;
+            if ($pass->area !== null) {
+                $isMasked = $technique->does(Nature::Masks) || ($isMasked && ! $technique->does(Nature::Unmasks));
+            }
+            // Under a mask nothing gets at it; but taking the mask off is a stage like others.
+            $isKeptOff = $isMasked && $pass->area === null && $technique->family !== Family::Handling;
+            $application = $isKeptOff ? null : $pass->step->application();
+            if ($application !== null) {
+                $applications[] = $application;
+            }
+        }
+
+        return $this->strips[$area->id] = Strip::of($area->texture, $applications, $this->plan->model->finishLevel);
+    }
+
+    /** The stage a step leaves. What is done to the whole model is shown on the first area. */
+    public function stage(string $stepId): ?Stage
+    {
+        $area = $this->plan->find($stepId)[0] ?? $this->plan->areas[0] ?? null;
+
+        return $area === null ? null : $this->strip($area)->stage($stepId);
+    }
+
+    /** Minutes until the next step of that surface may begin: of a step on the whole model, of the area that has to wait longest. */
+    public function dryMinutes(Pass $pass): int
+    {
+        $areas = $pass->area !== null || $this->plan->areas === [] ? [$pass->area] : $this->plan->areas;
+
+        return max(array_map(fn(?Area $area): int => DryTimes::between($pass->step, $area === null ? null : $this->next($pass, $area)?->step), $areas));
+    }
+
+    /** Minutes that nothing fills before a pass: what the pass right before it leaves on the same surface has to dry first. */
+    public function restBefore(Pass $pass): int
+    {
+        $before = $this->order()->passes[$pass->number - 2] ?? null;
+        if ($before === null || ($before->area !== null && $pass->area !== null && $before->area !== $pass->area)) {
+            return 0;
+        }
+
+        return $before->step->more->waitMinutes ?? DryTimes::between($before->step, $pass->step);
+    }
+
+    /** Hands-on minutes for one model, up to a stop. */
+    public function minutesUntil(Stop $stop): float
+    {
+        $last = $this->order()->afterPass($stop);
+
+        return array_sum(array_map(static fn(Pass $pass): float => $pass->number <= $last ? Pace::perModel($pass->step, $pass->area) : 0.0, $this->order()->passes));
+    }
+
+    /** The next that is done to the area after this. */
+    public function next(Pass $pass, Area $area): ?Pass
+    {
+        foreach ($this->run($area) as $later) {
+            if ($later->number > $pass->number && $later->step->technique->family !== Family::Handling) {
+                return $later;
+            }
+        }
+
+        return null;
+    }
+}

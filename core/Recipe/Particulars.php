@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Craft\Load;
+use Kalokroma\Craft\Side;
+use Kalokroma\Craft\Spirit;
+
+/** What only some steps have to say about themselves. Null and empty: nothing is said. */
+final readonly class Particulars
+{
+    public const MOST_HEADS = 40;
+
+    public const LONGEST_HEAD = 80;
+
+    /** A fortnight. */
+    public const MOST_WAIT_MINUTES = 20160;
+
+    /**
+     * @param bool $optional may fall away by rank, patience or time
+     * @param int|null $waitMinutes how long the painter means to wait after it; null as long as it takes
+     * @param bool|null $perModel carried through on one model before the next; null as the technique wants it
+     * @param Side|null $side where coloured light comes from
+     * @param list<string> $borders ids of the neighbours whose border is lined
+     * @param string|null $part id of the part that is glued on
+     * @param list<string> $heads the single places of the step, for ticking off
+     */
+    public function __construct(
+        public bool $optional = false,
+        public ?int $waitMinutes = null,
+        public ?bool $perModel = null,
+        public ?Side $side = null,
+        public array $borders = [],
+        public ?string $part = null,
+        public Load $load = Load::Normal,
+        public Spirit $spirit = Spirit::Enamel,
+        public ?Blend $second = null,
+        public array $heads = [],
+    ) {}
+
+    public static function none(): self
+    {
+        return new self;
+    }
+
+    public function waiting(?int $minutes): self
+    {
+        return new self($this->optional, $minutes, $this->perModel, $this->side, $this->borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+    }
+
+    /** Carried through model by model or not, as the technique wants it. */
+    public function asTechniqueWants(): self
+    {
+        return $this->onOneModel(null);
+    }
+
+    public function onOneModel(?bool $perModel): self
+    {
+        return new self($this->optional, $this->waitMinutes, $perModel, $this->side, $this->borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+    }
+}

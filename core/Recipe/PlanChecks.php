@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+/** What must hold between the pieces of a plan: everything named is there, once, and the order goes with the recipes. */
+final class PlanChecks
+{
+    /** @var array<string, true> ids of areas */
+    private array $areas = [];
+
+    /** @var array<string, true> ids of steps that can be put in order */
+    private array $steps = [];
+
+    public function __construct(private readonly Plan $plan) {}
+
+    /** @throws IllegalPlan */
+    public function check(): void
+    {
+        $this->gather();
+        foreach ($this->plan->areas as $i => $area) {
+            $this->mustKnow("areas.$i.behind", $area->behind);
+            $area->part === null || $this->plan->part($area->part) !== null || throw IllegalPlan::unknownPart("areas.$i.part");
+            $this->checkSteps("areas.$i.steps", $area->steps);
+        }
+        $this->checkSteps('wholeModel', $this->plan->wholeModel);
+        $this->checkOrder();
+    }
+
+    private function gather(): void
+    {
+        foreach ($this->plan->areas as $area) {
+            $this->areas[$area->id] = true;
+            foreach ($area->steps as $step) {
+                $this->steps[$step->id] = true;
+            }
+        }
+        foreach ($this->plan->wholeModel as $step) {
+            isset($this->steps[$step->id]) && throw IllegalPlan::twice('wholeModel', 'steps');
+            $this->steps[$step->id] = true;
+        }
+        foreach ($this->plan->parts as $i => $part) {
+            $this->plan->part($part->id) === $part || throw IllegalPlan::twice("parts.$i.id", 'parts');
+        }
+    }
+
+    /** @param list<Step> $steps */
+    private function checkSteps(string $field, array $steps): void
+    {
+        foreach ($steps as $i => $step) {
+            $this->mustKnow("$field.$i.borders", $step->more->borders);
+            $step->more->part === null || $this->plan->part($step->more->part) !== null || throw IllegalPlan::unknownPart("$field.$i.part");
+        }
+    }
+
+    /** @param list<string> $areas */
+    private function mustKnow(string $field, array $areas): void
+    {
+        foreach ($areas as $id) {
+            isset($this->areas[$id]) || throw IllegalPlan::unknownArea($field);
+        }
+    }
+
+    private function checkOrder(): void
+    {
+        $running = $this->plan->running;
+        $at = [];
+        foreach ($running->order as $i => $id) {
+            isset($this->steps[$id]) || throw IllegalPlan::noSuch("order.$i", 'step', $id);
+            isset($at[$id]) && throw IllegalPlan::listedTwice("order.$i", $id);
+            $at[$id] = $i;
+        }
+        foreach ($running->locked as $i => $id) {
+            isset($this->steps[$id]) || throw IllegalPlan::noSuch("locked.$i", 'step', $id);
+        }
+        foreach ($running->stops as $i => $stop) {
+            isset($this->steps[$stop->after]) || $this->plan->undercoat->holds($stop->after) || throw IllegalPlan::noSuch("stops.$i.after", 'step', $stop->after);
+        }
+        foreach ($this->plan->areas as $area) {
+            $this->checkSequence($area, $at, array_flip($running->locked));
+        }
+    }
+
+    /**
+     * A lock that stands against a recipe is not refused: it is told, with the way out.
+     *
+     * @param array<string, int> $at places in the order by step id
+     * @param array<string, int> $locked
+     */
+    private function checkSequence(Area $area, array $at, array $locked): void
+    {
+        $last = null;
+        foreach ($area->steps as $step) {
+            if (! isset($at[$step->id])) {
+                continue;
+            }
+            if ($last !== null && $at[$step->id] < $at[$last->id] && ! isset($locked[$step->id]) && ! isset($locked[$last->id])) {
+                throw IllegalPlan::outOfRecipe("order.{$at[$step->id]}", $area->name, $last->id, $step->id);
+            }
+            $last = $step;
+        }
+    }
+}

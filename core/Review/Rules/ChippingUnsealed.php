@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Craft\Nature;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+use Kalokroma\Review\VarnishFirst;
+
+/** What is scratched off takes unsealed paint below along. */
+final class ChippingUnsealed implements Rule
+{
+    public function id(): string
+    {
+        return 'chipping-unsealed';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->order()->passes as $fluid) {
+            $area = $fluid->area ?? $scene->plan->areas[0] ?? null;
+            if ($area !== null && $fluid->step->technique->does(Nature::LaysChippingFluid) && ! $scene->isSealedBefore($area, $fluid)) {
+                yield new Finding(
+                    $this->id(),
+                    Severity::Risk,
+                    $fluid->area?->id,
+                    $fluid->step->id,
+                    'Chips may go through to the plastic.',
+                    sprintf('No varnish lies over what is below the fluid of pass %d; water and bristles work on that colour too.', $fluid->number),
+                    'Many skip the seal on robust paint and scratch gently.',
+                    [new Mend('Seal first', VarnishFirst::before($scene, $fluid, 'satin-coat'))],
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Craft\Nature;
+use Kalokroma\Paint\Coverage;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\MoveStep;
+use Kalokroma\Review\CoatWords;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+
+/** A dark slip on a finished pale area costs many coats. */
+final class CostlySlip implements Rule
+{
+    /** L* of a dark colour. */
+    private const DARK = 30.0;
+
+    /** Coats that hurt. */
+    private const COSTLY = 4;
+
+    public function id(): string
+    {
+        return 'costly-slip';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->plan->areas as $area) {
+            $dark = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders)) && $one->step->mix?->isClear() === false && $one->step->mix->colour()->lightness < self::DARK);
+            foreach ($dark === null ? [] : $scene->neighbours->touching($area) as $beside) {
+                if ($dark === null || $beside->isSmall() || $beside->ground || $area->ground || $scene->isMaskedDuring($beside, $dark)) {
+                    continue;
+                }
+                $coats = $this->coatsToRepaint($scene, $beside, $dark);
+                $own = $scene->own($beside);
+                if ($coats === null || $own[count($own) - 1]->number > $dark->number) {
+                    continue;
+                }
+                yield new Finding(
+                    $this->id(),
+                    Severity::Taste,
+                    $area->id,
+                    $dark->step->id,
+                    "A slip onto {$beside->name} would cost ".CoatWords::of($coats).'.',
+                    sprintf('%s is finished by pass %d, and %s (value %d) goes on right beside it.', $beside->name, $dark->number, $dark->step->mix?->words() ?? '', $dark->step->mix?->colour()->value() ?? 0),
+                    'A steady hand does it in any order, and keeps that mix at hand.',
+                    [new Mend('The dark first', new MoveStep($dark->step->id, $own[0]->step->id, true, $scene->order()->stepIds()))],
+                );
+                break;
+            }
+        }
+    }
+
+    /** Null when it is finished with few, or was not begun. */
+    private function coatsToRepaint(Scene $scene, Area $beside, Pass $dark): ?int
+    {
+        $base = Scene::first(array_reverse($scene->own($beside)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered() && $one->step->mix?->isClear() === false && ! $one->step->mix->isTransparent());
+        if ($base === null || $base->step->mix === null || $dark->step->mix === null) {
+            return null;
+        }
+        $coats = Coverage::of($base->step->mix->optics(), $dark->step->mix->optics()->masstone(), max(0.3, $base->step->dilution->strength()), $scene->plan->model->finishLevel->coverTolerance())->coats;
+
+        return $coats !== null && $coats >= self::COSTLY ? $coats : null;
+    }
+}

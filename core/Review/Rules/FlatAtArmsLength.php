@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\InsertStep;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Neutral;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+use Kalokroma\Simulation\Look;
+
+/** From an arm away shadow and light have to be told apart. */
+final class FlatAtArmsLength implements Rule
+{
+    /** Paints tried for a mend. */
+    private const TRIED = 4;
+
+    /** L* beyond what is just enough: thin coats fall short of the pot. */
+    private const SPARE = 10.0;
+
+    public function id(): string
+    {
+        return 'flat-at-arms-length';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->plan->areas as $area) {
+            if ($area->isSmall() || $area->ground || $area->open || $scene->own($area) === [] || in_array($area->material, [Material::Metal, Material::Glass, Material::Ground], true) || $scene->endsAsMetal($area)) {
+                continue;
+            }
+            $look = $scene->rehearsal->strip($area)->final();
+            if (! $look->isReadable($area->importance) && ! $this->isBlackTold($scene, $area)) {
+                yield $this->finding($scene, $area, $look);
+            }
+        }
+    }
+
+    /** A black area may live by its edges alone. */
+    private function isBlackTold(Scene $scene, Area $area): bool
+    {
+        $face = $scene->final($area, Zone::Face);
+
+        return $face->lightness < Neutral::BLACK_BELOW && $face->toLch()->chroma < Neutral::GREY
+            && Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::LinesBorders) || $one->step->place === Place::UpperEdges);
+    }
+
+    private function finding(Scene $scene, Area $area, Look $look): Finding
+    {
+        $own = $scene->own($area);
+
+        return new Finding(
+            $this->id(),
+            Severity::Taste,
+            $area->id,
+            $own[count($own) - 1]->step->id,
+            "{$area->name} goes flat at arm's length.",
+            sprintf('From recess to raised parts it has %d of value in the end; %d is what is still seen there.', (int) round($look->relief()), (int) $area->importance->readableRange()),
+            'Quiet areas may be flat on purpose: mark it as quiet, and less is asked of it.',
+            array_values(array_filter([$this->lifted($scene, $area, $look), $this->deepened($scene, $area, $look)])),
+        );
+    }
+
+    /** The last light raised until shadow and light are told apart. */
+    private function lifted(Scene $scene, Area $area, Look $look): ?Mend
+    {
+        $own = $scene->own($area);
+        $last = $own[count($own) - 1];
+        $raised = $look->at(Zone::Raised);
+        $light = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false && $one->step->place === Place::RaisedParts);
+        $wanted = Lab::of(min(95.0, $raised->lightness + $this->missing($area, $look)), 0.8 * $raised->a, 0.8 * $raised->b);
+        foreach (array_slice($scene->atHand->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0), 0, self::TRIED) as $paint) {
+            $edit = $light === null
+                ? new InsertStep(Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint)), $area->id, $last->step->id, false, $scene->order()->stepIds())
+                : new ChangeStep($light->step->with(Mix::single($paint)));
+            if ($this->isSettled($scene, $area, $edit)) {
+                return new Mend($light === null ? "Lift the raised parts with {$paint->name}" : "Lift the last light: {$paint->name}", $edit);
+            }
+        }
+
+        return null;
+    }
+
+    /** A shade laid at the bottom of the folds that is deep enough. */
+    private function deepened(Scene $scene, Area $area, Look $look): ?Mend
+    {
+        $base = Scene::first($scene->own($area), static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base) && $one->step->mix?->isClear() === false);
+        $recess = $look->at(Zone::Recess);
+        $wanted = Lab::of(max(10.0, $recess->lightness - $this->missing($area, $look)), $recess->a, $recess->b);
+        if ($base === null) {
+            return null;
+        }
+        $darker = $scene->atHand->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0);
+        foreach (array_slice($darker, 0, self::TRIED) as $paint) {
+            $shade = Step::usual($scene->plan->freeStepId($base->step->id.'-shade'), Technique::of('layered-shade'), mix: Mix::single($paint));
+            $edit = new InsertStep($shade, $area->id, $base->step->id, false, $scene->order()->stepIds());
+            if ($this->isSettled($scene, $area, $edit)) {
+                return new Mend("Deepen the shade with {$paint->name}", $edit);
+            }
+        }
+
+        return null;
+    }
+
+    private function missing(Area $area, Look $look): float
+    {
+        return $area->importance->readableRange() - $look->relief() + self::SPARE;
+    }
+
+    private function isSettled(Scene $scene, Area $area, Edit $edit): bool
+    {
+        $changed = Rehearsal::of($edit->applyTo($scene->plan));
+        $after = $changed->plan->area($area->id);
+
+        return $after !== null && $changed->strip($after)->final()->isReadable($area->importance);
+    }
+}

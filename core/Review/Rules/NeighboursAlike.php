@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Edit\CoveringStep;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+
+/** Areas of nearly one colour get lost in each other. */
+final class NeighboursAlike implements Rule
+{
+    /** ΔE₀₀ of two areas as a whole that are told apart at arm's length. */
+    private const ALIKE = 8.0;
+
+    /** The same with a dark line between them. */
+    private const ALIKE_IF_LINED = 5.0;
+
+    /** Paints tried for a mend. */
+    private const TRIED = 6;
+
+    public function id(): string
+    {
+        return 'neighbours-alike';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        $areas = array_values(array_filter($scene->plan->areas, static fn(Area $one): bool => ! $one->isSmall() && ! $one->open && $scene->own($one) !== []));
+        foreach ($areas as $at => $one) {
+            foreach (array_slice($areas, $at + 1) as $other) {
+                $off = $scene->neighbours->areTouching($one, $other) ? Ciede2000::between($this->mean($scene, $one), $this->mean($scene, $other)) : INF;
+                if ($off < self::ALIKE && ! ($off >= self::ALIKE_IF_LINED && $this->isLined($scene, $one, $other))) {
+                    yield $this->finding($scene, $one, $other, $off);
+                }
+            }
+        }
+    }
+
+    private function mean(Scene $scene, Area $area): Lab
+    {
+        return $scene->rehearsal->strip($area)->final()->mean();
+    }
+
+    private function isLined(Scene $scene, Area $one, Area $other): bool
+    {
+        return Scene::any([...$scene->own($one), ...$scene->own($other)], static fn(Pass $pass): bool => ($pass->step->technique->does(Nature::LinesBorders)
+            && ($pass->step->more->borders === [] || array_intersect([$one->id, $other->id], $pass->step->more->borders) !== [])) || preg_match('/external shade|rim left/iu', $pass->step->note) === 1);
+    }
+
+    private function finding(Scene $scene, Area $one, Area $other, float $off): Finding
+    {
+        // The one that is less work is moved.
+        [$cheap, $stays] = count($one->steps) * $one->size->share() <= count($other->steps) * $other->size->share() ? [$one, $other] : [$other, $one];
+        $areLarge = min($one->size->share(), $other->size->share()) >= AreaSize::Large->share();
+
+        return new Finding(
+            $this->id(),
+            $areLarge ? Severity::CostsTime : Severity::Taste,
+            $cheap->id,
+            null,
+            "{$cheap->name} and {$stays->name} get lost in each other.",
+            sprintf('They touch, and in the end they differ by ΔE %.1f as a whole; from %d on they are told apart at arm\'s length.', $off, (int) self::ALIKE),
+            'A dark line or a rim of undercoat left between them does it too, when they are five or more apart.',
+            $this->mends($scene, $cheap, $stays),
+        );
+    }
+
+    /** @return list<Mend> */
+    private function mends(Scene $scene, Area $cheap, Area $stays): array
+    {
+        $base = Scene::first($scene->own($cheap), static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base) && $one->step->mix?->isClear() === false);
+        if ($base === null || $base->step->mix === null) {
+            return [];
+        }
+        $mix = $base->step->mix;
+        $away = $this->mean($scene, $stays);
+        $candidates = $scene->atHand->sorted($mix->colour(), static fn(Paint $one): bool => AtHand::covers($one) === ! $mix->isTransparent() && ! $mix->holds($one->id) && Ciede2000::between($one->colour(), $away) > self::ALIKE);
+        foreach (array_slice($candidates, 0, self::TRIED) as $paint) {
+            $edit = new CoveringStep(new ChangeStep($base->step->with(Mix::single($paint))), $base->step->id);
+            $changed = Rehearsal::of($edit->applyTo($scene->plan));
+            $after = $changed->plan->area($cheap->id);
+            if ($after !== null && Ciede2000::between($changed->strip($after)->final()->mean(), $away) >= self::ALIKE) {
+                return [new Mend("Base {$cheap->name} in {$paint->name}", $edit)];
+            }
+        }
+
+        return [];
+    }
+}

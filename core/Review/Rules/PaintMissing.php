@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Matching\Compatibility;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Edit\SwapPaint;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+
+/** A paint that is not on the shelf, and nothing there that does its job. */
+final class PaintMissing implements Rule
+{
+    /** ΔE₀₀ within which a paint stands in for another. */
+    private const TOLERANCE = 4.0;
+
+    public function id(): string
+    {
+        return 'paint-missing';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        $shelf = $scene->shelf;
+        if ($shelf === null) {
+            return;
+        }
+        $told = [];
+        foreach ($scene->order()->passes as $pass) {
+            foreach ($pass->step->more->optional ? [] : $pass->step->paints() as $paint) {
+                if (isset($told[$paint->id]) || $shelf->has($paint)) {
+                    continue;
+                }
+                $alike = array_values(array_filter($shelf->owned, static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)));
+                $nearest = $paint->isClear() ? $alike[0] ?? null : (new AtHand($alike))->nearest($paint->colour(), static fn(): bool => true);
+                $off = $nearest === null || $paint->isClear() ? null : Ciede2000::between($nearest->colour(), $paint->colour());
+                if ($nearest !== null && ($off === null || $off <= self::TOLERANCE)) {
+                    continue;
+                }
+                $told[$paint->id] = true;
+                yield $this->finding($pass, $paint, $nearest, $off);
+            }
+        }
+    }
+
+    private function finding(Pass $pass, Paint $paint, ?Paint $nearest, ?float $off): Finding
+    {
+        return new Finding(
+            $this->id(),
+            Severity::CostsTime,
+            $pass->area?->id,
+            $pass->step->id,
+            "{$paint->name} is not on the shelf.",
+            $nearest === null
+                ? sprintf('Nothing of the kind "%s" is owned.', $paint->kind->label())
+                : sprintf('The nearest of its kind is %s, ΔE %.1f off, which is more than %.0f.', $nearest->name, $off ?? 0.0, self::TOLERANCE),
+            'Another colour of the same value often does as well.',
+            $nearest === null || $pass->isUndercoat ? [] : [new Mend("Make do with {$nearest->name}", new SwapPaint($paint, $nearest))],
+        );
+    }
+}

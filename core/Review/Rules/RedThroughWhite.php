@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\Lch;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Neutral;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+
+/** Red lightened with white turns pink. */
+final class RedThroughWhite implements Rule
+{
+    /** Hue of reds, in degrees. */
+    private const RED_FROM = 10.0;
+
+    private const RED_TO = 45.0;
+
+    /** Chroma of a strong red. */
+    private const STRONG = 35.0;
+
+    /** Share of its chroma below which it has gone pale. */
+    private const PALE = 2 / 3;
+
+    /** Degrees by which an orange lies beyond the red. */
+    private const TOWARD_ORANGE = 8.0;
+
+    /** So many such steps are no slip. */
+    private const MEANT = 2;
+
+    private const NAMES = '/\b(pink|rose|rosy|salmon|coral|flesh|skin|blush|magenta)/iu';
+
+    public function id(): string
+    {
+        return 'red-through-white';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->plan->areas as $area) {
+            $pinks = array_values(array_filter($scene->own($area), fn(Pass $pass): bool => $this->isPink($scene, $area, $pass)));
+            if ($pinks === [] || count($pinks) >= self::MEANT || preg_match(self::NAMES, $area->name) === 1 || $this->isReddened($scene, $area, $pinks[0])) {
+                continue;
+            }
+            yield $this->finding($scene, $area, $pinks[0]);
+        }
+    }
+
+    private function isPink(Scene $scene, Area $area, Pass $pass): bool
+    {
+        $stage = $scene->stage($area, $pass->step);
+        $mix = $pass->step->mix;
+        if ($stage === null || $mix === null || $mix->isClear() || $mix->isMetal() || ! $pass->step->technique->does(Nature::Lightens)) {
+            return false;
+        }
+        $now = $stage->before->look()->at(Zone::Face)->toLch();
+        $then = $mix->colour()->toLch();
+        $turn = fmod($then->hue - $now->hue + 540.0, 360.0) - 180.0;
+
+        return $now->hue >= self::RED_FROM && $now->hue <= self::RED_TO && $now->chroma > self::STRONG && $then->lightness > $now->lightness
+            && $then->chroma < self::PALE * $now->chroma && ($turn <= self::TOWARD_ORANGE || $then->chroma < Neutral::GREY);
+    }
+
+    private function isReddened(Scene $scene, Area $area, Pass $pink): bool
+    {
+        return Scene::any($scene->after($area, $pink), static function (Pass $one): bool {
+            $hue = $one->step->mix?->isClear() === false ? $one->step->mix->colour()->toLch()->hue : 180.0;
+
+            return ($one->step->technique->does(Nature::Tints) || $one->step->mix?->isTransparent() === true) && ($hue < 75.0 || $hue > 350.0);
+        });
+    }
+
+    private function finding(Scene $scene, Area $area, Pass $pass): Finding
+    {
+        $now = $scene->stage($area, $pass->step)?->before->look()->at(Zone::Face)->toLch();
+        $orange = $now === null ? null : $scene->atHand->nearest(
+            Lch::of($now->lightness + 16.0, $now->chroma + 5.0, 55.0)->toLab(),
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 2.0 && $one->colour()->toLch()->hue > $now->hue + self::TOWARD_ORANGE && $one->colour()->toLch()->hue < 85.0 && $one->colour()->toLch()->chroma > 30.0,
+        );
+
+        return new Finding(
+            $this->id(),
+            Severity::Taste,
+            $area->id,
+            $pass->step->id,
+            'This turns the red pink.',
+            sprintf('%s is lighter than the red below it, with chroma %d against %d: nearer to white than to orange.', $pass->step->mix?->words() ?? '', (int) round($pass->step->mix?->colour()->toLch()->chroma ?? 0), (int) round($now->chroma ?? 0)),
+            'A cold, dusty red may go to pink on purpose; a thin red glaze at the end brings it back.',
+            $orange === null ? [] : [new Mend("Go through orange: {$orange->name}", new ChangeStep($pass->step->with(Mix::single($orange))))],
+        );
+    }
+}

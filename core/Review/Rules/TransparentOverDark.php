@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Edit\CoveringStep;
+use Kalokroma\Recipe\Edit\InsertStep;
+use Kalokroma\Recipe\Edit\SetGround;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+use Kalokroma\Simulation\Stage;
+
+/** A transparent can only darken: over a dark ground it does nothing. */
+final class TransparentOverDark implements Rule
+{
+    /** L* below which a face reads as black whatever its hue. */
+    private const LOST_BELOW = 22.0;
+
+    /** L* of a ground that swallows a transparent. */
+    private const DARK_GROUND = 30.0;
+
+    /** ΔE₀₀ that nobody would call a change. */
+    private const NOTHING_HAPPENS = 2.0;
+
+    /** L* of a colour that is meant to darken. */
+    private const DARK_COLOUR = 25.0;
+
+    public function id(): string
+    {
+        return 'transparent-over-dark';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->plan->areas as $area) {
+            if ($area->texture === Texture::TinyDetail && $area->material !== Material::Glass || $area->size === AreaSize::Speck && ! self::isGlass($area, $scene)) {
+                continue;
+            }
+            $isFirst = true;
+            foreach ($scene->own($area) as $pass) {
+                $stage = $scene->stage($area, $pass->step);
+                $mix = $pass->step->mix;
+                if ($stage === null || $mix === null || $mix->isClear()) {
+                    continue;
+                }
+                if ($mix->isTransparent() && ! self::isPutInShade($pass->step->place) && $pass->step->technique->family !== Family::Weathering && ! $stage->before->isMetal()
+                    && $this->isLost($stage, $mix->colour(), $isFirst) && ! $this->isLitAfter($scene, $area, $pass)) {
+                    yield $this->finding($scene, $area, $pass, $stage);
+                }
+                $isFirst = false;
+            }
+        }
+    }
+
+    private static function isGlass(Area $area, Scene $scene): bool
+    {
+        return $area->material === Material::Glass || Scene::any($scene->own($area), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Shines));
+    }
+
+    private static function isPutInShade(Place $place): bool
+    {
+        return $place === Place::Recesses || $place === Place::LowerSides;
+    }
+
+    private function isLost(Stage $stage, Lab $own, bool $isFirst): bool
+    {
+        $ground = $stage->before->look()->at(Zone::Face);
+        $after = $stage->look->at(Zone::Face);
+        if ($own->lightness < self::DARK_COLOUR || $own->lightness < $ground->lightness) {
+            return false;
+        }
+        $isMeantAsColour = $isFirst || $own->lightness > $ground->lightness;
+
+        return $isMeantAsColour && ($after->lightness < self::LOST_BELOW || ($ground->lightness < self::DARK_GROUND && Ciede2000::between($ground, $after) < self::NOTHING_HAPPENS));
+    }
+
+    /** Opaque steps on top of it bring the light it could not. */
+    private function isLitAfter(Scene $scene, Area $area, Pass $pass): bool
+    {
+        $now = $scene->stage($area, $pass->step)?->look->at(Zone::Face)->lightness ?? 0.0;
+
+        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null && $one->step->mix !== null && ! $one->step->mix->isClear()
+            && ! $one->step->mix->isTransparent() && $one->step->mix->colour()->lightness > $now);
+    }
+
+    private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage): Finding
+    {
+        $ground = $stage->before->look()->at(Zone::Face);
+        $after = $stage->look->at(Zone::Face);
+
+        return new Finding(
+            $this->id(),
+            Severity::CostsTime,
+            $area->id,
+            $pass->step->id,
+            'This will hardly be seen.',
+            sprintf('%s is transparent and can only darken. Over the %s (value %d) its face comes out at value %d.', $pass->step->mix?->words() ?? '', ColourName::of($ground)->words(), $ground->value(), $after->value()),
+            'Over dark it serves only as a tint in the shade; colour comes from a light ground, or from opaque paint.',
+            $this->mends($scene, $area, $pass),
+        );
+    }
+
+    /** @return list<Mend> */
+    private function mends(Scene $scene, Area $area, Pass $pass): array
+    {
+        $mends = [];
+        $colour = $pass->step->mix?->colour();
+        $light = $scene->atHand->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 75.0);
+        if ($light !== null) {
+            $ground = Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('basecoat'), mix: Mix::single($light));
+            $mends[] = new Mend("A light ground first: {$light->name}", new CoveringStep(new InsertStep($ground, $area->id, $pass->step->id, true, $scene->order()->stepIds()), $ground->id));
+        }
+        $opaque = $colour === null ? null : $scene->atHand->nearest($colour, AtHand::covers(...));
+        if ($opaque !== null) {
+            $step = Step::usual($pass->step->id, Technique::of('basecoat'), $pass->step->place->isFeathered() ? null : $pass->step->place, Mix::single($opaque), $pass->step->note);
+            $mends[] = new Mend("An opaque paint instead: {$opaque->name}", new CoveringStep(new ChangeStep($step), $step->id));
+        }
+        $pale = (new AtHand($scene->atHand->undercoats()))->nearest(Lab::of(92.0, 0.0, 3.0), static fn(Paint $one): bool => $one->colour()->lightness > 70.0);
+        if ($pale !== null && ! Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null)) {
+            $mends[] = new Mend("A light undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
+        }
+
+        return $mends;
+    }
+}

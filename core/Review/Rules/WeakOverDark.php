@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review\Rules;
+
+use Kalokroma\Colour\ColourName;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Edit\InsertStep;
+use Kalokroma\Recipe\Edit\SetGround;
+use Kalokroma\Recipe\Edit\Several;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Review\BestUndercoat;
+use Kalokroma\Review\CoatWords;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
+use Kalokroma\Review\SteppingTones;
+use Kalokroma\Simulation\Stage;
+
+/** A weak light colour over a dark ground takes more coats than anybody paints: go there by stepping tones. */
+final class WeakOverDark implements Rule
+{
+    /** Coats that nobody paints. */
+    private const TOO_MANY = 7;
+
+    /** L* by which the ground is darker. */
+    private const DARKER = 25.0;
+
+    /** Coats in which a stepping tone covers. */
+    private const FEW = 3;
+
+    /** L* by which a stepping tone is lighter than what it lies on. */
+    private const A_STEP = 12.0;
+
+    public function id(): string
+    {
+        return 'weak-over-dark';
+    }
+
+    public function check(Scene $scene): iterable
+    {
+        foreach ($scene->plan->areas as $area) {
+            if ($area->isSmall()) {
+                continue;
+            }
+            foreach ($scene->own($area) as $pass) {
+                $stage = $scene->stage($area, $pass->step);
+                $forecast = $stage?->forecast;
+                if ($stage === null || $forecast === null || $forecast->isTooThin || $pass->step->place->isFeathered() || ($forecast->needed !== null && $forecast->needed < self::TOO_MANY)) {
+                    continue;
+                }
+                $ground = $stage->before->at($forecast->hardestZone)->toLab();
+                $colour = $pass->step->mix?->colour();
+                if ($colour !== null && $colour->lightness - $ground->lightness >= self::DARKER && ! $this->isSteppedUpTo($scene, $area, $pass)) {
+                    yield $this->finding($scene, $area, $pass, $stage);
+                }
+            }
+        }
+    }
+
+    private function isSteppedUpTo(Scene $scene, Area $area, Pass $pass): bool
+    {
+        $tones = [];
+        foreach ($scene->before($area, $pass) as $one) {
+            $stage = $one->area === null ? null : $scene->stage($area, $one->step);
+            if ($stage?->forecast === null || $one->step->mix === null) {
+                continue;
+            }
+            if ($one->step->mix->colour()->lightness > $stage->before->at(Zone::Face)->toLab()->lightness + self::A_STEP) {
+                $tones[] = $stage->forecast->needed !== null && $stage->forecast->needed <= self::FEW;
+            }
+        }
+
+        return $tones !== [] && ! in_array(false, $tones, true);
+    }
+
+    private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage): Finding
+    {
+        $ground = $stage->before->at($stage->forecast->hardestZone ?? Zone::Face)->toLab();
+        $needed = $stage->forecast?->needed;
+
+        return new Finding(
+            $this->id(),
+            Severity::CostsTime,
+            $area->id,
+            $pass->step->id,
+            $needed === null ? 'This never covers what is under it.' : sprintf('%s to cover what is under it.', ucfirst(CoatWords::of($needed))),
+            sprintf('%s (value %d) hides %d %% in a full coat, and lies over %s of value %d.', $pass->step->mix?->words() ?? '', $pass->step->mix?->colour()->value() ?? 0, (int) round(100 * ($pass->step->mix?->opacity() ?? 0)), ColourName::of($ground)->words(), $ground->value()),
+            'Some live with the dark shining through: it makes a deep, dirty tone of it.',
+            $this->mends($scene, $area, $pass, $stage),
+        );
+    }
+
+    /** @return list<Mend> */
+    private function mends(Scene $scene, Area $area, Pass $pass, Stage $stage): array
+    {
+        $mends = [];
+        $tones = SteppingTones::to($pass->step, $stage, $scene->atHand, $scene->plan->model->finishLevel);
+        if ($tones !== null) {
+            $edits = [];
+            foreach ($tones->paints as $at => $paint) {
+                $step = Step::usual(sprintf('%s-%d', $scene->plan->freeStepId($pass->step->id), $at + 1), Technique::of('basecoat'), mix: Mix::single($paint['paint']))->inCoats($paint['coats']);
+                $edits[] = new InsertStep($step, $area->id, $pass->step->id, true, $scene->order()->stepIds());
+            }
+            $edits[] = new ChangeStep($pass->step->inCoats($tones->then));
+            $names = implode(', then ', array_map(static fn(array $one): string => $one['paint']->name, $tones->paints));
+            $mends[] = new Mend(sprintf('First %s: %s in all', $names, CoatWords::of($tones->total())), new Several($edits));
+        }
+        $pale = BestUndercoat::for($scene);
+        if ($pale !== null && $pale->id !== $scene->plan->undercoat->base?->id) {
+            $mends[] = new Mend("Another undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
+        }
+
+        return $mends;
+    }
+}

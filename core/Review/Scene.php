@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\Order;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Neighbours;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Simulation\Stage;
+
+/** All that a rule may look at: the plan in its running order, what each area looks like at every moment, who touches whom, the shelf, the batch. */
+final class Scene
+{
+    public readonly Plan $plan;
+
+    public readonly Neighbours $neighbours;
+
+    public readonly AtHand $atHand;
+
+    /** @param int|null $models of the batch; null when there is none */
+    private function __construct(
+        public readonly Rehearsal $rehearsal,
+        public readonly ?Shelf $shelf,
+        public readonly ?int $models,
+    ) {
+        $this->plan = $rehearsal->plan;
+        $this->neighbours = Neighbours::of($this->plan);
+        $this->atHand = new AtHand($shelf === null ? array_values($this->plan->paints()) : array_values($shelf->owned));
+    }
+
+    public static function of(Rehearsal $rehearsal, ?Shelf $shelf = null, ?int $models = null): self
+    {
+        return new self($rehearsal, $shelf, $models);
+    }
+
+    public function order(): Order
+    {
+        return $this->rehearsal->order();
+    }
+
+    /** @return list<Pass> all that is done to an area, in the running order */
+    public function run(Area $area): array
+    {
+        return $this->rehearsal->run($area);
+    }
+
+    /** @return list<Pass> the steps of its own recipe, in the running order */
+    public function own(Area $area): array
+    {
+        return array_values(array_filter($this->run($area), static fn(Pass $pass): bool => $pass->area !== null));
+    }
+
+    /** @return list<Pass> what was done to the area before */
+    public function before(Area $area, Pass $pass): array
+    {
+        return array_values(array_filter($this->run($area), static fn(Pass $one): bool => $one->number < $pass->number));
+    }
+
+    /** @return list<Pass> what is done to the area after it */
+    public function after(Area $area, Pass $pass): array
+    {
+        return array_values(array_filter($this->run($area), static fn(Pass $one): bool => $one->number > $pass->number));
+    }
+
+    /** The stage a step leaves on an area; null while it is only thought of. */
+    public function stage(Area $area, Step $step): ?Stage
+    {
+        return $this->rehearsal->strip($area)->stage($step->id);
+    }
+
+    /** The area's final colour in a zone. */
+    public function final(Area $area, Zone $zone): Lab
+    {
+        return $this->rehearsal->strip($area)->final()->at($zone);
+    }
+
+    /** It shines like metal when all is done. */
+    public function endsAsMetal(Area $area): bool
+    {
+        $stages = $this->rehearsal->strip($area)->stages;
+
+        return $stages !== [] && $stages[count($stages) - 1]->before->after($stages[count($stages) - 1]->application)->isMetal();
+    }
+
+    /**
+     * Is there one among these passes that is such?
+     *
+     * @param list<Pass> $passes
+     * @param callable(Pass): bool $such
+     */
+    public static function any(array $passes, callable $such): bool
+    {
+        return self::first($passes, $such) !== null;
+    }
+
+    /**
+     * @param list<Pass> $passes
+     * @param callable(Pass): bool $such
+     */
+    public static function first(array $passes, callable $such): ?Pass
+    {
+        foreach ($passes as $pass) {
+            if ($such($pass)) {
+                return $pass;
+            }
+        }
+
+        return null;
+    }
+
+    /** A varnish lies on the area before this pass. */
+    public function isSealedBefore(Area $area, Pass $pass): bool
+    {
+        return self::any($this->before($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Seals));
+    }
+
+    /** A mask lies over the area while this pass is done: its own, or one over the whole model while something else is sprayed. */
+    public function isMaskedDuring(Area $area, Pass $pass): bool
+    {
+        $masked = false;
+        foreach ($this->before($area, $pass) as $one) {
+            $masked = $one->step->technique->does(Nature::Masks) || ($masked && ! $one->step->technique->does(Nature::Unmasks));
+        }
+
+        return $masked && self::any($this->after($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Unmasks));
+    }
+
+    /** Nothing but varnish, weathering, repairs and the base comes after it on any area. */
+    public function isInLastStage(Pass $pass): bool
+    {
+        return ! self::any($this->order()->passes, static fn(Pass $one): bool => $one->number > $pass->number && $one->area?->ground !== true
+            && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true));
+    }
+
+    public function silences(Finding $finding): bool
+    {
+        foreach ($this->plan->silenced as $silence) {
+            if ($silence->rule === $finding->rule
+                && ($silence->area === null || $silence->area === $finding->area)
+                && ($silence->step === null || $silence->step === $finding->step)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

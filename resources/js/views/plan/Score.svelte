@@ -1,0 +1,381 @@
+<script lang="ts">
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { craft, label } from '../../lib/craft.svelte';
+    import { numbersAt } from '../../lib/findings';
+    import { columns, span } from '../../lib/score';
+    import { plural } from '../../lib/words';
+    import ScoreNote from './ScoreNote.svelte';
+
+    /**
+     * The plan as a score: areas are the staves, passes run left to right, a note is a step, a rest is drying that nothing fills,
+     * a double bar is a stop. A note is dragged along, or Alt and the arrows move it; arrows walk, Enter opens the step.
+     */
+    let {
+        desk,
+        chosen,
+        width,
+        choose,
+        open,
+    }: {
+        desk: PlanDesk;
+        chosen: string | null;
+        /** Pixels of a note. */
+        width: number;
+        choose: (stepId: string) => void;
+        open: (stepId: string) => void;
+    } = $props();
+
+    const GAP = 5;
+    const REST = 14;
+    const ROW = 50;
+
+    const looks = $derived(desk.plan!.looks);
+    const all = $derived(columns(looks.order));
+    /** Where each column begins, and where its rest does. */
+    const places = $derived.by(() => {
+        let x = 0;
+        return all.map((column) => {
+            if (column.rest >= 15) x += REST;
+            const at = x;
+            x += width + GAP;
+            return at;
+        });
+    });
+    const total = $derived((places.at(-1) ?? 0) + width + 30);
+    const columnOf = $derived(
+        new Map(all.flatMap((column, index) => column.passes.map((pass) => [pass.stepId, index] as const))),
+    );
+
+    const whole = $derived(desk.document?.wholeModel ?? []);
+    const staves = $derived([
+        ...(desk.document?.areas ?? []).map((area) => ({
+            id: area.id,
+            name: area.name,
+            note: looks.areas[area.id]?.textureLabel ?? '',
+            steps: area.steps,
+        })),
+        ...(whole.length > 0 ? [{ id: null, name: 'Whole model', note: 'all areas', steps: whole }] : []),
+    ]);
+    const undercoats = $derived(looks.order.filter((pass) => pass.isUndercoat));
+
+    let board: HTMLElement;
+    let drag = $state<{ stepId: string; from: number; at: number; column: number } | null>(null);
+
+    function stageOf(areaId: string | null, stepId: string) {
+        const strip = looks.areas[areaId ?? desk.document?.areas[0]?.id ?? '']?.strip;
+        return strip?.stages.find((stage) => stage.stepId === stepId) ?? null;
+    }
+
+    function passOf(stepId: string) {
+        return looks.order.find((pass) => pass.stepId === stepId);
+    }
+
+    /** Before which step it would stand if it were put down at a column; null at the very end. */
+    function before(stepId: string, column: number): string | null {
+        return (
+            all
+                .slice(column)
+                .flatMap((one) => one.passes)
+                .find((pass) => pass.stepId !== stepId)?.stepId ?? null
+        );
+    }
+
+    function put(stepId: string, column: number): void {
+        const first = undercoats.length;
+        const from = columnOf.get(stepId) ?? 0;
+        // Right before or after itself it stands already, unless it shares its column.
+        if ((column === from || column === from + 1) && all[from]!.passes.length === 1) return;
+        void desk.runStep(stepId, before(stepId, Math.max(first, column))).then(() => focusOn(stepId));
+    }
+
+    function shift(stepId: string, by: -1 | 1): void {
+        const ids = looks.order.filter((pass) => !pass.isUndercoat).map((pass) => pass.stepId);
+        const at = ids.indexOf(stepId);
+        const to = by < 0 ? ids[at - 1] : (ids[at + 2] ?? null);
+        if ((by < 0 && at === 0) || (by > 0 && at === ids.length - 1)) return;
+        void desk.runStep(stepId, to ?? null).then(() => focusOn(stepId));
+    }
+
+    function focusOn(stepId: string): void {
+        requestAnimationFrame(() => board?.querySelector<HTMLElement>(`[data-step="${stepId}"]`)?.focus());
+    }
+
+    function walk(event: KeyboardEvent, stepId: string): void {
+        if (event.key === 'Enter') {
+            event.preventDefault();
+            open(stepId);
+            return;
+        }
+        const sideways = event.key === 'ArrowLeft' || event.key === 'ArrowRight';
+        const upright = event.key === 'ArrowUp' || event.key === 'ArrowDown';
+        if (!sideways && !upright) return;
+        event.preventDefault();
+        const by = event.key === 'ArrowLeft' || event.key === 'ArrowUp' ? -1 : 1;
+        if (sideways && event.altKey) return shift(stepId, by);
+        const to = sideways ? along(stepId, by) : across(stepId, by);
+        if (to === undefined) return;
+        choose(to);
+        focusOn(to);
+    }
+
+    function along(stepId: string, by: number): string | undefined {
+        const ids = looks.order.filter((pass) => !pass.isUndercoat).map((pass) => pass.stepId);
+        return ids[ids.indexOf(stepId) + by];
+    }
+
+    /** The note of the next stave that stands nearest. */
+    function across(stepId: string, by: number): string | undefined {
+        const row = staves.findIndex((stave) => stave.steps.some((step) => step.id === stepId));
+        const here = columnOf.get(stepId) ?? 0;
+        for (let at = row + by; at >= 0 && at < staves.length; at += by) {
+            const near = staves[at]!.steps.map((step) => step.id).sort(
+                (one, other) => Math.abs((columnOf.get(one) ?? 0) - here) - Math.abs((columnOf.get(other) ?? 0) - here),
+            );
+            if (near[0] !== undefined) return near[0];
+        }
+        return undefined;
+    }
+
+    function grab(event: PointerEvent, stepId: string): void {
+        if (event.button !== 0) return;
+        const note = event.currentTarget as HTMLElement;
+        drag = { stepId, from: event.clientX, at: event.clientX, column: columnOf.get(stepId) ?? 0 };
+        note.setPointerCapture(event.pointerId);
+    }
+
+    function pull(event: PointerEvent): void {
+        if (drag === null) return;
+        drag.at = event.clientX;
+        const x = event.clientX - board.getBoundingClientRect().left;
+        const column = places.findIndex((place) => place + width / 2 > x);
+        drag.column = column < 0 ? places.length : column;
+    }
+
+    function drop(): void {
+        const put_ = drag;
+        drag = null;
+        if (put_ === null) return;
+        if (Math.abs(put_.at - put_.from) < 6) choose(put_.stepId);
+        else put(put_.stepId, put_.column);
+    }
+
+    $effect(() => {
+        if (chosen)
+            board?.querySelector(`[data-step="${chosen}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    });
+</script>
+
+<div class="score">
+    <div class="names">
+        {#each staves as stave (stave.id)}
+            {@const marks = stave.id === null ? [] : numbersAt(looks.findings, { areaId: stave.id })}
+            <div class="name" style:height="{ROW}px">
+                <bdi>{stave.name}</bdi>
+                <small>{stave.note}{marks.length > 0 ? ` · finding ${marks.join(', ')}` : ''}</small>
+            </div>
+        {/each}
+    </div>
+    <div class="scroll" role="region" aria-label="Score" tabindex="-1">
+        <div class="board" bind:this={board} style:width="{total}px" style:height="{staves.length * ROW + 46}px">
+            {#each all as column, index}
+                {@const first = column.passes[0]!}
+                <span class="number" style:left="{places[index]}px" style:width="{width}px"
+                    >{first.isUndercoat ? (index === 0 ? 'prime' : '') : first.number}</span
+                >
+                {#if column.rest >= 15}
+                    <span
+                        class="rest"
+                        style:left="{places[index]! - REST - 1}px"
+                        style:height="{staves.length * ROW + 6}px"
+                    ></span>
+                    <span class="wait" style:left="{places[index]! - REST - 16}px">{span(column.rest)}</span>
+                {/if}
+            {/each}
+            {#each staves as stave, row (stave.id)}
+                <span class="line" style:top="{30 + row * ROW + 17}px"></span>
+                {#if stave.id !== null}
+                    {#each undercoats as pass, index (pass.stepId)}
+                        {@const stage = stageOf(stave.id, pass.stepId)}
+                        {#if stage}
+                            <span
+                                class="prime"
+                                aria-hidden="true"
+                                style:left="{places[index]}px"
+                                style:top="{30 + row * ROW}px"
+                                style:width="{width}px"
+                                >{#each stage.zones as zone}<i style:background={zone.hex}></i>{/each}</span
+                            >
+                        {/if}
+                    {/each}
+                {/if}
+                {#each stave.steps as step (step.id)}
+                    {@const pass = passOf(step.id)}
+                    {@const column = columnOf.get(step.id)}
+                    {#if pass && column !== undefined}
+                        <ScoreNote
+                            {step}
+                            {pass}
+                            stage={stageOf(stave.id, step.id)}
+                            spoken="{stave.name}: {label(craft()?.techniques, step.technique)}, {looks.steps[step.id]
+                                ?.words}, {plural(step.coats, 'coat')}, pass {pass.number} of {looks.order.length}"
+                            numbers={numbersAt(looks.findings, { stepId: step.id })}
+                            isChosen={chosen === step.id}
+                            isFirst={chosen === null && pass.number === undercoats.length + 1}
+                            left={places[column]! + (drag?.stepId === step.id ? drag.at - drag.from : 0)}
+                            top={30 + row * ROW}
+                            {width}
+                            isDragged={drag?.stepId === step.id}
+                            grab={(event) => grab(event, step.id)}
+                            {pull}
+                            {drop}
+                            letGo={() => (drag = null)}
+                            key={(event) => walk(event, step.id)}
+                            choose={() => choose(step.id)}
+                        />
+                    {/if}
+                {/each}
+            {/each}
+            {#if drag && Math.abs(drag.at - drag.from) >= 6}
+                <span
+                    class="target"
+                    style:left="{(drag.column < places.length ? places[drag.column]! : total - 30) - 4}px"
+                    style:height="{staves.length * ROW + 6}px"
+                ></span>
+            {/if}
+            {#each looks.stops as stop (stop.name)}
+                {@const column = columnOf.get(stop.after)}
+                {#if column !== undefined}
+                    <span
+                        class="stop"
+                        style:left="{places[column]! + width}px"
+                        style:height="{staves.length * ROW + 10}px"
+                    ></span>
+                    <span
+                        class="stopped"
+                        style:left="{places[column]! + width + 2}px"
+                        style:top="{staves.length * ROW + 32}px"
+                        ><bdi>{stop.name}</bdi> · {span(stop.minutesPerModel)} each</span
+                    >
+                {/if}
+            {/each}
+        </div>
+    </div>
+</div>
+
+<style>
+    .score {
+        display: grid;
+        grid-template-columns: 132px minmax(0, 1fr);
+    }
+
+    .names {
+        padding-top: 30px;
+    }
+
+    .name {
+        display: grid;
+        align-content: start;
+        min-width: 0;
+        padding-right: 10px;
+        line-height: 1.2;
+    }
+
+    .name bdi {
+        overflow: hidden;
+        font-weight: 700;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+
+    small {
+        overflow: hidden;
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+
+    .scroll {
+        overflow: auto hidden;
+    }
+
+    .board {
+        position: relative;
+        min-width: 100%;
+    }
+
+    .board > span {
+        position: absolute;
+    }
+
+    .number {
+        top: 0;
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
+        text-align: center;
+    }
+
+    .wait {
+        top: 14px;
+        width: 44px;
+        color: var(--ink-quiet);
+        font-size: 0.6875rem;
+        text-align: center;
+    }
+
+    .rest {
+        top: 28px;
+        width: 8px;
+        background: repeating-linear-gradient(-45deg, var(--line) 0 3px, transparent 3px 6px);
+    }
+
+    .line {
+        left: 0;
+        width: 100%;
+        height: 1px;
+        background: var(--line);
+    }
+
+    .prime {
+        display: flex;
+        overflow: hidden;
+        height: 34px;
+        border-radius: 3px;
+        opacity: 0.9;
+    }
+
+    .prime i {
+        flex: 1;
+    }
+
+    .target {
+        top: 24px;
+        z-index: 3;
+        width: 3px;
+        background: var(--accent);
+    }
+
+    .stop {
+        top: 26px;
+        width: 5px;
+        border-right: 3px solid var(--ink);
+        border-left: 1px solid var(--ink);
+    }
+
+    .stopped {
+        font-size: 0.8125rem;
+        font-weight: 700;
+        white-space: nowrap;
+        translate: -50% 0;
+    }
+
+    @media (max-width: 700px) {
+        .score {
+            grid-template-columns: 84px minmax(0, 1fr);
+        }
+
+        small {
+            display: none;
+        }
+    }
+</style>

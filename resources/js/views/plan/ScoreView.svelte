@@ -1,0 +1,237 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import ZoomIn from 'carbon-icons-svelte/lib/ZoomIn.svelte';
+    import ZoomOut from 'carbon-icons-svelte/lib/ZoomOut.svelte';
+    import type { Craft, Finding } from '../../lib/api';
+    import { label } from '../../lib/craft.svelte';
+    import { tell } from '../../lib/notices.svelte';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { columns, span } from '../../lib/score';
+    import { plural } from '../../lib/words';
+    import Hazards from '../../parts/Hazards.svelte';
+    import Switcher from '../../parts/Switcher.svelte';
+    import FindingList from './FindingList.svelte';
+    import Score from './Score.svelte';
+    import StripRow from '../../parts/StripRow.svelte';
+
+    /** The running order drawn as a score, with the pass that is looked at and the findings beside it. */
+    let {
+        desk,
+        craft,
+        stepId,
+        choose,
+        open,
+    }: {
+        desk: PlanDesk;
+        craft: Craft;
+        stepId: string | null;
+        choose: (stepId: string) => void;
+        open: (areaId: string | null, stepId: string) => void;
+    } = $props();
+
+    const ZOOMS = [20, 27, 36, 50];
+
+    const looks = $derived(desk.plan!.looks);
+    const count = $derived(columns(looks.order).length);
+    let room = $state(0);
+    let zoomed = $state<number | null>(null);
+    /** As wide as all of it fits, unless somebody has looked closer. */
+    const fitting = $derived(ZOOMS.findLastIndex((width) => count * (width + 6) + 200 < room));
+    const zoom = $derived(zoomed ?? Math.max(0, fitting));
+
+    const pass = $derived(
+        looks.order.find((one) => one.stepId === stepId) ?? looks.order.find((one) => !one.isUndercoat),
+    );
+    const area = $derived(desk.document?.areas.find((one) => one.id === pass?.areaId) ?? null);
+    const step = $derived(
+        (area?.steps ?? desk.document?.wholeModel ?? []).find((one) => one.id === pass?.stepId) ?? null,
+    );
+    const stop = $derived(looks.stops.find((one) => one.after === pass?.stepId) ?? null);
+    const technique = $derived(craft.techniques.find((one) => one.value === step?.technique));
+
+    function setStyle(order: string): void {
+        desk.change((document) => (document.way = { ...document.way, order }));
+    }
+
+    async function lock(): Promise<void> {
+        if (pass) await desk.edit({ do: 'lock-step', step: pass.stepId, locked: !pass.isLocked });
+    }
+
+    async function rest(): Promise<void> {
+        if (!pass) return;
+        const taken = looks.stops.map((one) => one.name);
+        const name = taken.includes('table-ready') ? `stop ${taken.length + 1}` : 'table-ready';
+        const made = await desk.edit({ do: 'set-stop', name: stop?.name ?? name, after: stop ? null : pass.stepId });
+        if (made) tell(stop ? 'The stop is taken away.' : 'The models may rest there.', desk.wayBack());
+    }
+
+    async function free(): Promise<void> {
+        if (await desk.edit({ do: 'free-order' })) tell('The order is worked out anew.', desk.wayBack());
+    }
+
+    function go(finding: Finding): void {
+        const to = finding.stepId ?? desk.document?.areas.find((one) => one.id === finding.areaId)?.steps.at(-1)?.id;
+        if (to) choose(to);
+    }
+</script>
+
+<section class="panel score" aria-label="Score" bind:clientWidth={room}>
+    <header>
+        <Switcher
+            label="Way through the model"
+            choices={craft.orderStyles}
+            value={desk.document?.way?.order ?? 'bases-first'}
+            change={setStyle}
+        />
+        <p class="quiet">
+            {plural(looks.order.length, 'pass', 'passes')}{looks.isOrdered ? ' · in your own order' : ''}
+        </p>
+        <div class="acts">
+            {#if looks.isOrdered}<Button size="small" kind="tertiary" on:click={free}>Work the order out anew</Button
+                >{/if}
+            <Button
+                size="small"
+                kind="ghost"
+                icon={ZoomOut}
+                iconDescription="See more passes"
+                disabled={zoom === 0}
+                on:click={() => (zoomed = zoom - 1)}
+            />
+            <Button
+                size="small"
+                kind="ghost"
+                icon={ZoomIn}
+                iconDescription="See passes larger"
+                tooltipPosition="left"
+                disabled={zoom === ZOOMS.length - 1}
+                on:click={() => (zoomed = zoom + 1)}
+            />
+        </div>
+    </header>
+    {#if looks.order.some((one) => !one.isUndercoat)}
+        <Score
+            {desk}
+            chosen={pass?.stepId ?? null}
+            width={ZOOMS[zoom]!}
+            {choose}
+            open={(id) => open(looks.order.find((one) => one.stepId === id)?.areaId ?? null, id)}
+        />
+    {:else}
+        <p class="nothing quiet">No steps yet. As soon as an area has one, it stands here in its turn.</p>
+    {/if}
+</section>
+<div class="below">
+    {#if pass && step}
+        <section class="panel pass" aria-label="Pass {pass.number}">
+            <header>
+                <h2>
+                    <bdi>{area?.name ?? 'Whole model'}</bdi> · pass {pass.number} · {label(
+                        craft.techniques,
+                        step.technique,
+                    )}
+                </h2>
+                <div class="acts">
+                    <Button size="small" kind="tertiary" on:click={() => void lock()}
+                        >{pass.isLocked ? 'Let it move' : 'Lock it here'}</Button
+                    >
+                    <Button size="small" kind="tertiary" on:click={() => void rest()}
+                        >{stop ? 'No stop here' : 'Stop after it'}</Button
+                    >
+                    <Button size="small" kind="secondary" on:click={() => open(area?.id ?? null, step.id)}
+                        >Open the step</Button
+                    >
+                </div>
+            </header>
+            {#if area && looks.areas[area.id]}
+                <StripRow
+                    strip={looks.areas[area.id]!.strip}
+                    steps={area.steps}
+                    mixWords={(id) => looks.steps[id]?.words ?? ''}
+                    chosen={step.id}
+                    {choose}
+                />
+            {/if}
+            <p>
+                <b><bdi>{looks.steps[step.id]?.words}</bdi></b>, {looks.steps[step.id]?.dilution}, {plural(
+                    step.coats,
+                    'coat',
+                )}, {label(craft.brushes, step.brush)}, {label(craft.places, step.place)} · about {span(
+                    pass.minutesPerModel,
+                )} each, dry in {span(pass.dryMinutes)}
+            </p>
+            {#if pass.reasons.length > 0}
+                <details>
+                    <summary>Why it stands here</summary>
+                    <ul>
+                        {#each pass.reasons as reason}<li>{reason}</li>{/each}
+                    </ul>
+                </details>
+            {/if}
+            {#if technique}<Hazards hazards={technique.hazards} {craft} />{/if}
+            <p class="quiet keys">Drag a note along, or Alt and arrows. Arrows walk the score, Enter opens the step.</p>
+        </section>
+    {/if}
+    <FindingList {desk} findings={looks.findings} where open={go} nothing="Nothing to remark on this plan." />
+</div>
+
+<style>
+    .score {
+        display: grid;
+        gap: 10px;
+        min-width: 0;
+        margin-bottom: 12px;
+        padding: 10px 14px 12px;
+    }
+
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: center;
+        justify-content: space-between;
+    }
+
+    header p {
+        flex: 1;
+    }
+
+    .below {
+        display: grid;
+        grid-template-columns: minmax(0, 1.5fr) minmax(300px, 1fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    .pass {
+        display: grid;
+        gap: 10px;
+        min-width: 0;
+        padding: 12px 14px;
+    }
+
+    ul {
+        margin: 4px 0 0;
+        padding-left: 18px;
+    }
+
+    summary {
+        cursor: pointer;
+    }
+
+    .nothing {
+        padding: 40px;
+        text-align: center;
+    }
+
+    @media (max-width: 1000px) {
+        .below {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+
+    @media (max-width: 700px) {
+        .keys {
+            display: none;
+        }
+    }
+</style>

@@ -1,0 +1,159 @@
+<script lang="ts">
+    import { Checkbox } from 'carbon-components-svelte';
+    import type { Area, Craft, Step } from '../../lib/api';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import Choose from '../../parts/Choose.svelte';
+    import Count from '../../parts/Count.svelte';
+    import MixEditor from './MixEditor.svelte';
+
+    /** What only some techniques ask: the other colour of a blend, the lamp's side, the borders of a line, the part to be glued, how wet, how long to wait. */
+    let {
+        desk,
+        craft,
+        area,
+        step,
+        asks,
+        path,
+        set,
+    }: {
+        desk: PlanDesk;
+        craft: Craft;
+        area: Area | null;
+        step: Step;
+        asks: string[];
+        path: string;
+        set: (changes: Partial<Step>) => void;
+    } = $props();
+
+    const MOST_WAIT_MINUTES = 20160;
+    const others = $derived((desk.document?.areas ?? []).filter((one) => one.id !== area?.id));
+    const parts = $derived(desk.document?.parts ?? []);
+    const dry = $derived(desk.plan?.looks.order.find((pass) => pass.stepId === step.id)?.dryMinutes ?? 0);
+
+    function border(id: string, isLined: boolean): void {
+        const borders = (step.borders ?? []).filter((one) => one !== id);
+        set({ borders: isLined ? [...borders, id] : borders });
+    }
+</script>
+
+<div class="more">
+    {#if asks.includes('load')}
+        <Choose label="How wet" value={step.load ?? 'normal'} choices={craft.loads} change={(load) => set({ load })} />
+    {/if}
+    {#if asks.includes('spirit')}
+        <Choose
+            label="Carried by"
+            value={step.spirit ?? 'enamel'}
+            choices={craft.spirits}
+            change={(spirit) => set({ spirit })}
+        />
+    {/if}
+    {#if asks.includes('side')}
+        <Choose
+            label="Light comes"
+            value={step.side ?? 'front'}
+            choices={craft.sides}
+            change={(side) => set({ side, place: 'facing-side' })}
+        />
+    {/if}
+    {#if asks.includes('part')}
+        <Choose
+            label="Part that is glued on"
+            value={step.part ?? ''}
+            choices={[
+                { value: '', label: parts.length === 0 ? 'no loose part is named yet' : 'choose one' },
+                ...parts.map((part) => ({ value: part.id, label: part.name })),
+            ]}
+            fault={desk.faultAt(`${path}.part`)}
+            change={(part) => set({ part: part === '' ? null : part })}
+        />
+    {/if}
+    <div class="wait">
+        <Checkbox
+            labelText="Wait as long as it takes ({dry} min)"
+            checked={(step.waitMinutes ?? null) === null}
+            on:check={(event) => {
+                const freely = event.detail;
+                if (freely !== ((step.waitMinutes ?? null) === null)) set({ waitMinutes: freely ? null : dry });
+            }}
+        />
+        {#if (step.waitMinutes ?? null) !== null}
+            <Count
+                label="Minutes of wait"
+                value={step.waitMinutes ?? 0}
+                least={0}
+                most={MOST_WAIT_MINUTES}
+                fault={desk.faultAt(`${path}.waitMinutes`)}
+                change={(waitMinutes) => set({ waitMinutes })}
+            />
+        {/if}
+    </div>
+    <Checkbox
+        labelText="Optional"
+        checked={step.optional ?? false}
+        on:check={(event) => event.detail !== (step.optional ?? false) && set({ optional: event.detail })}
+    />
+    <Checkbox
+        labelText="Model by model"
+        checked={step.perModel ?? false}
+        on:check={(event) => event.detail !== (step.perModel ?? false) && set({ perModel: event.detail })}
+    />
+</div>
+{#if asks.includes('borders') && others.length > 0}
+    <fieldset>
+        <legend>Border that is lined</legend>
+        {#each others as other (other.id)}
+            <Checkbox
+                labelText={other.name}
+                checked={(step.borders ?? []).includes(other.id)}
+                on:check={(event) =>
+                    event.detail !== (step.borders ?? []).includes(other.id) && border(other.id, event.detail)}
+            />
+        {/each}
+    </fieldset>
+{/if}
+{#if asks.includes('second')}
+    <div class="second">
+        <span class="bx--label">The other colour, which lies higher</span>
+        <MixEditor
+            {craft}
+            mix={step.second?.mix ?? []}
+            fault={desk.faultAt(`${path}.second.mix`)}
+            names={desk.plan?.paints ?? []}
+            change={(mix) =>
+                set({ second: mix.length === 0 ? null : { dilution: step.second?.dilution ?? step.dilution, mix } })}
+        />
+    </div>
+{/if}
+
+<style>
+    .more,
+    fieldset {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 18px;
+        align-items: end;
+        margin: 0;
+        padding: 0;
+        border: 0;
+    }
+
+    legend {
+        padding: 0;
+        color: var(--ink-quiet);
+    }
+
+    .wait {
+        display: flex;
+        gap: 10px;
+        align-items: end;
+    }
+
+    .more :global(.bx--checkbox-wrapper) {
+        margin: 0 0 4px;
+    }
+
+    .second .bx--label {
+        display: block;
+    }
+</style>
