@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Paint;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 
 /**
@@ -34,6 +35,16 @@ final readonly class PaintGuess
         'iron' => '#63666a', 'gunmetal' => '#5a5d61',
     ];
 
+    /** Words that say which of a colour: "sky blue" is a sky, not a blue. */
+    private const SORTS = [
+        'sky' => 'blue', 'navy' => 'blue', 'azure' => 'blue', 'night' => 'blue', 'moss' => 'green', 'olive' => 'green', 'lime' => 'green', 'crimson' => 'red', 'scarlet' => 'red', 'rust' => 'red',
+        'ochre' => 'yellow', 'cream' => 'yellow', 'leather' => 'brown', 'earth' => 'brown', 'umber' => 'brown', 'sepia' => 'brown', 'mud' => 'brown', 'ash' => 'grey', 'slate' => 'grey', 'stone' => 'grey',
+        'bone' => 'white', 'ivory' => 'white', 'snow' => 'white', 'chalk' => 'white', 'coal' => 'black', 'soot' => 'black', 'rose' => 'pink', 'lilac' => 'purple', 'plum' => 'purple',
+    ];
+
+    /** Words that lift or lower it, in L*. */
+    private const SHADES = ['pale' => 18.0, 'light' => 16.0, 'bright' => 8.0, 'mid' => 0.0, 'dark' => -14.0, 'deep' => -12.0];
+
     private const GREY = '#808080';
 
     private function __construct(
@@ -48,11 +59,16 @@ final readonly class PaintGuess
     public static function of(string $name, Kind $otherwise = Kind::Opaque): self
     {
         $words = preg_split('/[^\p{L}]+/u', mb_strtolower(mb_scrub($name)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $kind = $colour = null;
+        $kind = $colour = $last = null;
+        $shade = 0.0;
         foreach ($words as $word) {
             $kind ??= self::KINDS[$word] ?? null;
-            $colour = self::COLOURS[$word] ?? $colour;
+            $shade += self::SHADES[$word] ?? 0.0;
+            if (isset(self::COLOURS[$word]) && ($last === null || (self::SORTS[$last] ?? '') !== $word)) {
+                [$colour, $last] = [self::COLOURS[$word], $word];
+            }
         }
+        $colour = $colour === null || $shade === 0.0 ? $colour : self::shaded($colour, $shade);
         // A bare metal over a primer is still a primer's name.
         $kind = $otherwise === Kind::Primer && ($kind === null || $kind === Kind::Metallic) ? Kind::Primer : $kind ?? $otherwise;
         if ($kind->isClear()) {
@@ -60,6 +76,13 @@ final readonly class PaintGuess
         }
 
         return new self($kind, self::coat($colour ?? self::GREY, $kind), $colour !== null);
+    }
+
+    private static function shaded(string $hex, float $by): string
+    {
+        $colour = Srgb::parse($hex)->toLab();
+
+        return Lab::of(max(6.0, min(95.0, $colour->lightness + $by)), $colour->a, $colour->b)->toSrgb()->hex();
     }
 
     /** The swatch of a transparent is its coat over white, of others the masstone. */

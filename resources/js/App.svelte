@@ -11,6 +11,7 @@
     import { settings } from './lib/settings.svelte';
     import BatchView from './views/BatchView.svelte';
     import BenchView from './views/BenchView.svelte';
+    import HandbookView from './views/HandbookView.svelte';
     import LogbookView from './views/LogbookView.svelte';
     import MissingView from './views/MissingView.svelte';
     import MixingView from './views/MixingView.svelte';
@@ -33,6 +34,7 @@
         '/mixing/list': WantedView,
         '/print/swatches': SwatchSheetView,
         '/logbook': LogbookView,
+        '/handbook': HandbookView,
         '*': MissingView,
     };
 

@@ -118,7 +118,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function choose(string $label, string $option): void
     {
-        $this->press(sprintf('//select[@id = //label[normalize-space(.)="%s"]/@for]/option[normalize-space(.)="%s"]', $label, $option));
+        $this->press(sprintf('//select[@id = //label[normalize-space(.)="%s"]/@for]//option[normalize-space(.)="%s"]', $label, $option));
     }
 
     /** Types into a paint picker and takes the first paint offered under that name. */

@@ -68,8 +68,8 @@ final class DailyTest extends BrowserTestCase
         $this->see('//h2/bdi[.="Lantern"]');
         self::assertSame('Ferry Warden · Kalokroma', self::driver()->getTitle());
 
-        $this->pressNamed('Running order');
-        $this->see('//ol[@aria-label="Running order"]');
+        $this->pressNamed('Score');
+        $this->see('//section[@aria-label="Score"]//button[@data-step]');
         self::driver()->navigate()->back();
         $this->see('//section[starts-with(@aria-label, "Step 2,")]');
         // Looking at areas and steps is no way that one has to go back step by step.

@@ -13,6 +13,7 @@ use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Handbook;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Load;
@@ -73,6 +74,7 @@ final class CraftResource
             'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
             'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),
             'hazardsFirst' => Hazard::FIRST,
+            'handbook' => ['schools' => Handbook::schools(), 'undercoats' => Handbook::undercoats(), 'words' => Handbook::words()],
             'limits' => [
                 'mixPaints' => Mix::MOST_PAINTS,
                 'mixParts' => Mix::MOST_PARTS,

@@ -11,6 +11,7 @@
         { href: '#/shelf', name: 'Shelf', mark: 'shelf', holds: (at: string) => at.startsWith('/shelf') },
         { href: '#/mixing', name: 'Mixing', mark: 'mixing', holds: (at: string) => at.startsWith('/mixing') },
         { href: '#/logbook', name: 'Logbook', mark: 'logbook', holds: (at: string) => at.startsWith('/logbook') },
+        { href: '#/handbook', name: 'Handbook', mark: 'handbook', holds: (at: string) => at.startsWith('/handbook') },
     ] as const;
     const isLamp = $derived(currentTheme() === 'lamp');
 </script>

@@ -5,6 +5,7 @@
     import { dndzone } from 'svelte-dnd-action';
     import { Dragged } from '../lib/dragged.svelte';
     import { arrows, DRAGGED } from '../lib/reorder';
+    import { keepInSight } from '../lib/sight';
     import TechniqueMark from './TechniqueMark.svelte';
     import ZoneBars from './ZoneBars.svelte';
 
@@ -48,7 +49,8 @@
     let row: HTMLElement;
 
     $effect(() => {
-        row.querySelector(`[data-step="${chosen}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        // The page stays where it is; only the strip moves along.
+        keepInSight(row, row.querySelector<HTMLElement>(`[data-step="${chosen}"]`));
     });
 
     function walk(event: KeyboardEvent, index: number): void {

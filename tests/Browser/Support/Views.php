@@ -15,8 +15,8 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-order', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'logbook', 'plan-lamp', 'shelf-tablet', 'painting-tablet', 'bench-phone',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'plan-lamp', 'painting-tablet', 'bench-phone',
     ];
 
     public function __construct(
@@ -32,11 +32,22 @@ final readonly class Views
             'plans' => fn() => $this->open('#/plans', 'li .looks'),
             'plan' => fn() => $this->plan('Ferry Warden', 'Oilskin coat'),
             'plan-substitute' => fn() => $this->substitute(),
-            'plan-order' => function (): void {
+            'plan-score' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
-                $this->press('Running order');
-                $this->await('ol[aria-label="Running order"] li:nth-child(30)');
+                $this->press('Score');
+                $this->await('section[aria-label="Score"] button[data-step]');
             },
+            'plan-findings' => function (): void {
+                $this->plan('Provost on the White Heron', 'Cloak');
+                $this->press('Findings');
+                $this->await('section[aria-label="Findings"] article');
+            },
+            'plan-whole' => function (): void {
+                $this->plan('The Bound Capstan', 'Rope');
+                $this->chromium->driver->findElement(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='Whole model']"))->click();
+                $this->await('section[aria-label="Whole model"]');
+            },
+            'handbook' => fn() => $this->open('#/handbook', 'section[aria-label="Techniques"] article'),
             'plan-batches' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Batches');

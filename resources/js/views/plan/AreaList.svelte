@@ -28,7 +28,11 @@
         const look = looks[areaId];
         if (look === undefined) return '';
         const urgent = (desk.plan?.looks.findings ?? []).filter(
-            (finding) => finding.areaId === areaId && !finding.isSilenced && finding.severity !== 'taste',
+            (finding) =>
+                finding.areaId === areaId &&
+                !finding.isSilenced &&
+                finding.severity !== 'taste' &&
+                finding.rule !== 'paint-missing',
         ).length;
         return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : '']
             .filter((text) => text !== '')

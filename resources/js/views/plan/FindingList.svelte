@@ -98,6 +98,9 @@
                             >
                         </span>
                     {/each}
+                    {#if finding.rule === 'paint-missing' || finding.rule === 'pot-short'}
+                        <Button size="small" kind="tertiary" href="#/shelf/buy?plan={desk.id}">What to buy</Button>
+                    {/if}
                     <Button
                         size="small"
                         kind="ghost"
@@ -184,13 +187,9 @@
         background: none;
         color: inherit;
         font: inherit;
+        margin-right: 6px;
         text-decoration: underline;
         cursor: pointer;
-    }
-
-    .to::after {
-        content: ' ';
-        white-space: pre;
     }
 
     .preview {

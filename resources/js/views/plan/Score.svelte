@@ -3,6 +3,7 @@
     import { craft, label } from '../../lib/craft.svelte';
     import { numbersAt } from '../../lib/findings';
     import { columns, span } from '../../lib/score';
+    import { keepInSight } from '../../lib/sight';
     import { plural } from '../../lib/words';
     import ScoreNote from './ScoreNote.svelte';
 
@@ -60,6 +61,8 @@
 
     let board: HTMLElement;
     let drag = $state<{ stepId: string; from: number; at: number; column: number } | null>(null);
+
+    let settling = $state<string | null>(null);
 
     function stageOf(areaId: string | null, stepId: string) {
         const strip = looks.areas[areaId ?? desk.document?.areas[0]?.id ?? '']?.strip;
@@ -152,16 +155,16 @@
     }
 
     function drop(): void {
-        const put_ = drag;
+        const held = drag;
         drag = null;
-        if (put_ === null) return;
-        if (Math.abs(put_.at - put_.from) < 6) choose(put_.stepId);
-        else put(put_.stepId, put_.column);
+        if (held === null) return;
+        if (Math.abs(held.at - held.from) < 6) return choose(held.stepId);
+        settling = held.stepId;
+        put(held.stepId, held.column);
     }
 
     $effect(() => {
-        if (chosen)
-            board?.querySelector(`[data-step="${chosen}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        if (chosen) keepInSight(board.parentElement!, board.querySelector<HTMLElement>(`[data-step="${chosen}"]`));
     });
 </script>
 
@@ -225,6 +228,7 @@
                             top={30 + row * ROW}
                             {width}
                             isDragged={drag?.stepId === step.id}
+                            isSettling={settling === step.id}
                             grab={(event) => grab(event, step.id)}
                             {pull}
                             {drop}

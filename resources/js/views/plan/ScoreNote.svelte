@@ -15,6 +15,7 @@
         top,
         width,
         isDragged,
+        isSettling,
         grab,
         pull,
         drop,
@@ -33,6 +34,8 @@
         top: number;
         width: number;
         isDragged: boolean;
+        /** It was just put down, and goes to where it may stand. */
+        isSettling: boolean;
         grab: (event: PointerEvent) => void;
         pull: (event: PointerEvent) => void;
         drop: () => void;
@@ -48,6 +51,7 @@
     type="button"
     class="note"
     class:dragged={isDragged}
+    class:settling={isSettling}
     class:locked={pass.isLocked}
     data-step={step.id}
     aria-label="{spoken}{pass.isLocked ? ', locked' : ''}{findings}"
@@ -89,7 +93,6 @@
         font-size: 0.625rem;
         cursor: grab;
         touch-action: none;
-        transition: left 160ms ease-out;
     }
 
     .note:focus-visible,
@@ -103,7 +106,6 @@
         z-index: 4;
         box-shadow: 0 3px 10px var(--shade);
         cursor: grabbing;
-        transition: none;
     }
 
     .locked {
@@ -144,8 +146,12 @@
         text-align: center;
     }
 
+    .settling {
+        transition: left 180ms ease-out;
+    }
+
     @media (prefers-reduced-motion: reduce) {
-        .note {
+        .settling {
             transition: none;
         }
     }

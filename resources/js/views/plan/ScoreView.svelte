@@ -29,15 +29,21 @@
         open: (areaId: string | null, stepId: string) => void;
     } = $props();
 
-    const ZOOMS = [20, 27, 36, 50];
+    const LEAST = 20;
+    const MOST = 56;
+    const CLOSER = 1.35;
 
     const looks = $derived(desk.plan!.looks);
     const count = $derived(columns(looks.order).length);
     let room = $state(0);
     let zoomed = $state<number | null>(null);
     /** As wide as all of it fits, unless somebody has looked closer. */
-    const fitting = $derived(ZOOMS.findLastIndex((width) => count * (width + 6) + 200 < room));
-    const zoom = $derived(zoomed ?? Math.max(0, fitting));
+    const fitting = $derived(Math.max(LEAST, Math.min(MOST, Math.floor((room - 240) / Math.max(1, count)) - 5)));
+    const width = $derived(zoomed ?? fitting);
+
+    function look(factor: number): void {
+        zoomed = Math.round(Math.max(LEAST, Math.min(MOST, width * factor)));
+    }
 
     const pass = $derived(
         looks.order.find((one) => one.stepId === stepId) ?? looks.order.find((one) => !one.isUndercoat),
@@ -77,12 +83,14 @@
 
 <section class="panel score" aria-label="Score" bind:clientWidth={room}>
     <header>
-        <Switcher
-            label="Way through the model"
-            choices={craft.orderStyles}
-            value={desk.document?.way?.order ?? 'bases-first'}
-            change={setStyle}
-        />
+        <div class="way">
+            <Switcher
+                label="Way through the model"
+                choices={craft.orderStyles}
+                value={desk.document?.way?.order ?? 'bases-first'}
+                change={setStyle}
+            />
+        </div>
         <p class="quiet">
             {plural(looks.order.length, 'pass', 'passes')}{looks.isOrdered ? ' · in your own order' : ''}
         </p>
@@ -94,8 +102,8 @@
                 kind="ghost"
                 icon={ZoomOut}
                 iconDescription="See more passes"
-                disabled={zoom === 0}
-                on:click={() => (zoomed = zoom - 1)}
+                disabled={width <= LEAST}
+                on:click={() => look(1 / CLOSER)}
             />
             <Button
                 size="small"
@@ -103,8 +111,8 @@
                 icon={ZoomIn}
                 iconDescription="See passes larger"
                 tooltipPosition="left"
-                disabled={zoom === ZOOMS.length - 1}
-                on:click={() => (zoomed = zoom + 1)}
+                disabled={width >= MOST}
+                on:click={() => look(CLOSER)}
             />
         </div>
     </header>
@@ -112,7 +120,7 @@
         <Score
             {desk}
             chosen={pass?.stepId ?? null}
-            width={ZOOMS[zoom]!}
+            {width}
             {choose}
             open={(id) => open(looks.order.find((one) => one.stepId === id)?.areaId ?? null, id)}
         />
@@ -189,6 +197,10 @@
         gap: 8px 16px;
         align-items: center;
         justify-content: space-between;
+    }
+
+    .way {
+        width: 270px;
     }
 
     header p {

@@ -87,7 +87,10 @@
                 1,
             )} from the stage before.
         </p>{/if}
-    <p class="quiet">{technique?.hint ?? ''}</p>
+    <p class="quiet">
+        {technique?.hint ?? ''}
+        <a href="#/handbook?find={technique?.label ?? ''}">In the handbook</a>
+    </p>
     <div class="how">
         <Choose
             label="Technique"

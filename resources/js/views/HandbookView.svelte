@@ -1,0 +1,223 @@
+<script lang="ts">
+    import { Search } from 'carbon-components-svelte';
+    import { replace, router } from 'svelte-spa-router';
+    import type { Craft } from '../lib/api';
+    import { craft, label } from '../lib/craft.svelte';
+    import { span } from '../lib/score';
+    import { plural } from '../lib/words';
+    import Nothing from '../parts/Nothing.svelte';
+    import Waiting from '../parts/Waiting.svelte';
+    import TechniqueMark from '../parts/TechniqueMark.svelte';
+
+    /** What painters know, read at the place of need: techniques, undercoats, schools, cautions, words. */
+    type Entry = { id: string; title: string; text: string };
+    type Technique = Craft['techniques'][number];
+
+    const find = $derived(new URLSearchParams(router.querystring).get('find') ?? '');
+    const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
+    const NEAT = ['very messy', 'messy', 'neat', 'clean edges'];
+
+    function tells(...texts: string[]): boolean {
+        const all = texts.join(' ').toLowerCase();
+        return words.every((word) => all.includes(word));
+    }
+
+    function techniques(table: Craft): Technique[] {
+        return table.techniques.filter((one) =>
+            tells('technique techniques', one.label, one.hint, label(table.families, one.family), ...one.hazards),
+        );
+    }
+
+    function chapters(table: Craft): { name: string; entries: Entry[] }[] {
+        const cautions = table.hazards.map((one) => ({ id: one.value, title: one.label, text: one.lines.join(' ') }));
+        const all = [
+            { name: 'Undercoats', entries: table.handbook.undercoats },
+            { name: 'Schools', entries: table.handbook.schools },
+            { name: 'Cautions', entries: cautions },
+            { name: 'Words', entries: table.handbook.words },
+        ];
+        return all
+            .map(({ name, entries }) => ({ name, entries: entries.filter((one) => tells(name, one.title, one.text)) }))
+            .filter((one) => one.entries.length > 0);
+    }
+
+    function usual(table: Craft, one: Technique): string {
+        const { dilution, coats, brush, place } = one.usual;
+        const thin = dilution.thinner === 0 ? 'straight' : `${dilution.paint} : ${dilution.thinner} ${dilution.with}`;
+        return [
+            one.asks.includes('coats') ? plural(coats, 'coat') : '',
+            one.asks.includes('dilution') ? thin : '',
+            one.asks.includes('brush') ? label(table.brushes, brush) : '',
+            one.asks.includes('place') ? label(table.places, place) : '',
+        ]
+            .filter((text) => text !== '')
+            .join(', ');
+    }
+
+    function search(text: string): void {
+        void replace(text === '' ? '/handbook' : `/handbook?${new URLSearchParams({ find: text })}`);
+    }
+</script>
+
+<svelte:head><title>Handbook · Kalokroma</title></svelte:head>
+{#if craft() === null}
+    <Waiting what="the handbook" />
+{:else}
+    {@const table = craft()!}
+    {@const found = techniques(table)}
+    {@const others = chapters(table)}
+    <header class="head">
+        <h1>Handbook</h1>
+        <Search
+            size="sm"
+            labelText="Find in the handbook"
+            placeholder="drybrush, primer, solvent …"
+            value={find}
+            on:input={(event) => search((event.target as HTMLInputElement).value)}
+            on:clear={() => search('')}
+        />
+    </header>
+    {#if found.length === 0 && others.length === 0}
+        <Nothing title="Nothing here about “{find}”">
+            <p>Try a shorter word, or a technique's name.</p>
+        </Nothing>
+    {/if}
+    {#if found.length > 0}
+        <section aria-label="Techniques">
+            <h2>Techniques</h2>
+            {#each table.families as family (family.value)}
+                {@const all = found.filter((one) => one.family === family.value)}
+                {#if all.length > 0}
+                    <h3 class="quiet">{family.label}</h3>
+                    <div class="cards">
+                        {#each all as one (one.value)}
+                            <article class="panel" id="technique-{one.value}">
+                                <h4><TechniqueMark technique={one.value} />{one.label}</h4>
+                                <svg
+                                    class="deposit"
+                                    viewBox="0 0 100 30"
+                                    preserveAspectRatio="none"
+                                    role="img"
+                                    aria-label="How much it leaves from recess to edge"
+                                >
+                                    <path class="relief" d="M0 26 20 24 40 16 60 16 80 6 100 4V30H0z" />
+                                    {#each one.deposit as coats, zone}
+                                        {@const height = Math.min(13, 5 * coats)}
+                                        <rect
+                                            x={zone * 20 + 1}
+                                            y={[24, 19, 15, 10, 4][zone]! - height}
+                                            width="18"
+                                            {height}
+                                        />
+                                    {/each}
+                                </svg>
+                                <p>{one.hint}</p>
+                                <p class="quiet">
+                                    {usual(table, one)}{one.dryMinutes > 0 ? ` · dry in ${span(one.dryMinutes)}` : ''} ·
+                                    {NEAT[one.neatness]}{one.perModel ? ' · model by model, while wet' : ''}
+                                </p>
+                                {#if one.hazards.length > 0}
+                                    <p class="quiet">
+                                        Mind: {#each one.hazards as hazard, index}{index > 0 ? ', ' : ''}<a
+                                                href="#/handbook?find={label(table.hazards, hazard)}"
+                                                >{label(table.hazards, hazard).toLowerCase()}</a
+                                            >{/each}
+                                    </p>
+                                {/if}
+                            </article>
+                        {/each}
+                    </div>
+                {/if}
+            {/each}
+        </section>
+    {/if}
+    {#each others as { name, entries } (name)}
+        <section aria-label={name}>
+            <h2>{name}</h2>
+            {#if name === 'Cautions'}<p class="quiet">{table.hazardsFirst}</p>{/if}
+            <dl>
+                {#each entries as entry (entry.id)}
+                    <div class="panel">
+                        <dt>{entry.title}</dt>
+                        <dd>{entry.text}</dd>
+                    </div>
+                {/each}
+            </dl>
+        </section>
+    {/each}
+{/if}
+
+<style>
+    .head {
+        display: grid;
+        grid-template-columns: 1fr minmax(200px, 340px);
+        gap: 16px;
+        align-items: center;
+        margin-bottom: 14px;
+    }
+
+    section {
+        margin-bottom: 22px;
+    }
+
+    h3 {
+        margin: 12px 0 6px;
+        font-size: 0.875rem;
+        font-weight: 400;
+    }
+
+    h4 {
+        display: flex;
+        gap: 7px;
+        align-items: center;
+        margin: 0;
+        font-size: 0.9375rem;
+        font-weight: 700;
+    }
+
+    .cards,
+    dl {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+        gap: 10px;
+        margin: 8px 0 0;
+    }
+
+    article,
+    dl div {
+        display: grid;
+        gap: 6px;
+        align-content: start;
+        padding: 10px 12px;
+        line-height: 1.35;
+    }
+
+    dt {
+        font-weight: 700;
+    }
+
+    dd {
+        margin: 0;
+    }
+
+    .deposit {
+        width: 100%;
+        height: 44px;
+        border-radius: 4px;
+        background: var(--well);
+    }
+
+    .relief {
+        fill: var(--panel);
+    }
+
+    rect {
+        fill: var(--ink);
+    }
+
+    @media (max-width: 700px) {
+        .head {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>
