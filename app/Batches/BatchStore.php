@@ -6,6 +6,7 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\Plan;
+use App\Models\Setting;
 use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
@@ -30,6 +31,7 @@ final class BatchStore
                 'starts_on' => $startsOn,
                 'document' => $plan->written()->saying(FixedOrder::of($plan->toCore()))->fields,
                 'plan_version' => $plan->version,
+                'habits' => Setting::habits(),
             ]);
         });
     }
@@ -68,7 +70,7 @@ final class BatchStore
             $progress = Progress::of($batch);
             $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
             $newer = FixedOrder::keeping($plan->toCore(), array_values($begun));
-            $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'version' => $batch->version + 1]);
+            $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'version' => $batch->version + 1]);
 
             return $batch;
         });

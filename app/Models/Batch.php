@@ -23,6 +23,7 @@ use Kalokroma\Recipe\Plan as CorePlan;
  * @property int $models
  * @property Carbon $starts_on
  * @property array<string, mixed> $document
+ * @property list<array<string, mixed>>|null $habits of the painter when it was begun
  * @property int $plan_version
  * @property int $version
  * @property Plan|null $plan
@@ -38,7 +39,7 @@ final class Batch extends Model
     protected $guarded = [];
 
     protected $casts = [
-        'document' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer',
+        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer',
     ];
 
     protected $attributes = ['version' => 1];
@@ -57,6 +58,6 @@ final class Batch extends Model
 
     public function toCore(): CorePlan
     {
-        return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document));
+        return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document), Setting::bookOf($this->habits));
     }
 }

@@ -57,7 +57,7 @@ final class Plan extends Model
     /** @throws \Kalokroma\Exchange\Faulty when a paint it names became unfit for it */
     public function toCore(): CorePlan
     {
-        return PlanDocument::of($this->document)->plan(ProductPaints::forDocument($this->document));
+        return PlanDocument::of($this->document)->plan(ProductPaints::forDocument($this->document), Setting::book());
     }
 
     /**

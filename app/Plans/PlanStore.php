@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use App\Models\ProductPaints;
+use App\Models\Setting;
 use App\Shelf\OwnedPaints;
 use App\Support\Refused;
 use App\Support\StaleWrite;
@@ -89,7 +90,7 @@ final class PlanStore
         StaleWrite::unlessCurrent('This plan', $version, $plan->version);
         // Only a mend reaches for the shelf.
         $shelf = ($edit['do'] ?? null) === 'mend' ? OwnedPaints::now()->shelf() : null;
-        $change = EditReader::read($edit, ProductPaints::forDocument($edit), shelf: $shelf);
+        $change = EditReader::read($edit, ProductPaints::forDocument($edit), Setting::book(), $shelf);
 
         return PlanDocument::of($plan->document)->saying(self::applied($change, $plan->toCore()))->fields;
     }

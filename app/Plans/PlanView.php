@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Models\Plan;
 use App\Models\Product;
 use App\Models\ProductPaints;
+use App\Models\Setting;
 use App\Shelf\OwnedPaints;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PlanDocument;
@@ -36,7 +37,7 @@ final readonly class PlanView
     public static function ofDocument(array $document): self
     {
         $paints = ProductPaints::forDocument($document);
-        $plan = PlanDocument::of($document)->plan($paints);
+        $plan = PlanDocument::of($document)->plan($paints, Setting::book());
 
         return new self($plan, $paints->products(), Rehearsal::of($plan));
     }

@@ -61,7 +61,7 @@ final readonly class EditReader
     {
         $does = [
             'add-area' => fn(): Edit => new AddArea($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
-            'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area')),
+            'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area'), $this->book),
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'paint-step' => fn(): Edit => new PaintStep($this->id('step'), PlanReader::mixOf($this->in, $this->paints)),

@@ -9,6 +9,7 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\OrderStyle;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Stop;
 use Kalokroma\Simulation\Stage;
 use Kalokroma\Simulation\Strip;
@@ -49,25 +50,51 @@ final class Rehearsal
     /** What the area looks like after each stage; steps only thought of leave no stage. */
     public function strip(Area $area): Strip
     {
-        if (isset($this->strips[$area->id])) {
-            return $this->strips[$area->id];
+        return $this->strips[$area->id] ??= $this->through($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $this->run($area)));
+    }
+
+    /** What the area would look like if its recipe were this one: in the same order, a new step right after the one its recipe has before it. */
+    public function stripAs(Area $changed): Strip
+    {
+        $own = $placed = [];
+        foreach ($changed->steps as $at => $step) {
+            $own[$step->id] = [$step, $changed->steps[$at - 1]->id ?? null];
         }
+        foreach ($this->run($changed) as $pass) {
+            $step = $pass->area === null ? $pass->step : $own[$pass->step->id][0] ?? null;
+            if ($step !== null) {
+                $placed[] = [$step, $pass->area !== null];
+                unset($own[$step->id]);
+            }
+        }
+        foreach ($own as [$step, $after]) {
+            $ids = array_map(static fn(array $one): string => $one[0]->id, $placed);
+            $at = array_search($after ?? (array_slice($this->plan->undercoat->steps(), -1)[0]->id ?? ''), $ids, true);
+            array_splice($placed, $at === false ? count($placed) : $at + 1, 0, [[$step, true]]);
+        }
+
+        return $this->through($changed, $placed);
+    }
+
+    /** @param list<array{Step, bool}> $steps with whether they are the area's own */
+    private function through(Area $area, array $steps): Strip
+    {
         $applications = [];
         $isMasked = false;
-        foreach ($this->run($area) as $pass) {
-            $technique = $pass->step->technique;
-            if ($pass->area !== null) {
+        foreach ($steps as [$step, $isOwn]) {
+            $technique = $step->technique;
+            if ($isOwn) {
                 $isMasked = $technique->does(Nature::Masks) || ($isMasked && ! $technique->does(Nature::Unmasks));
             }
             // Under a mask nothing gets at it; but taking the mask off is a stage like others.
-            $isKeptOff = $isMasked && $pass->area === null && $technique->family !== Family::Handling;
-            $application = $isKeptOff ? null : $pass->step->application();
+            $isKeptOff = $isMasked && ! $isOwn && $technique->family !== Family::Handling;
+            $application = $isKeptOff ? null : $step->application();
             if ($application !== null) {
                 $applications[] = $application;
             }
         }
 
-        return $this->strips[$area->id] = Strip::of($area->texture, $applications, $this->plan->model->finishLevel);
+        return Strip::of($area->texture, $applications, $this->plan->model->finishLevel);
     }
 
     /** The stage a step leaves. What is done to the whole model is shown on the first area. */

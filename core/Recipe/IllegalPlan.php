@@ -92,9 +92,12 @@ final class IllegalPlan extends DomainException
         return new self($field, 'This loose part is not in the plan. Choose one that is, or add it first.');
     }
 
-    public static function outOfRecipe(string $field, string $area, string $first, string $second): self
+    public static function outOfRecipe(string $field, string $area, Step $first, Step $second): self
     {
-        return new self($field, sprintf('The recipe of "%s" has the step "%s" before "%s": the running order cannot turn them round. Change the recipe, or put them back.', $area, $first, $second));
+        // An id that somebody gave says which step; one that was drawn by lot says nothing.
+        $name = static fn(Step $step): string => sprintf('"%s"', $step->technique->label).(strlen($step->id) < 26 ? " ($step->id)" : '');
+
+        return new self($field, sprintf('The recipe of "%s" has %s before %s: the running order cannot turn them round. Change the recipe, or put them back.', $area, $name($first), $name($second)));
     }
 
     public static function noSuch(string $field, string $what, string $id): self

@@ -96,7 +96,7 @@ final class PlanChecks
                 continue;
             }
             if ($last !== null && $at[$step->id] < $at[$last->id] && ! isset($locked[$step->id]) && ! isset($locked[$last->id])) {
-                throw IllegalPlan::outOfRecipe("order.{$at[$step->id]}", $area->name, $last->id, $step->id);
+                throw IllegalPlan::outOfRecipe("order.{$at[$step->id]}", $area->name, $last, $step);
             }
             $last = $step;
         }

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Console\FileCommand;
 use App\Console\TellsWrongWords;
 use App\Console\WrongWords;
+use InvalidArgumentException;
 use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Planning\SprayWeather;
 
@@ -25,11 +26,13 @@ final class SprayCheck extends FileCommand
     protected function answer(): array
     {
         $method = $this->option('method');
-        $weather = SprayWeather::of(
-            $this->number('celsius', 'a temperature in °C'),
-            $this->number('humidity', 'a humidity in %'),
-            SprayMethod::tryFrom(is_string($method) ? $method : '') ?? throw new WrongWords('--method takes spray-can, airbrush or brush.'),
-        );
+        $by = SprayMethod::tryFrom(is_string($method) ? $method : '') ?? throw new WrongWords('--method takes spray-can, airbrush or brush.');
+        [$celsius, $humidity] = [$this->number('celsius', 'a temperature in °C'), $this->number('humidity', 'a humidity in %')];
+        try {
+            $weather = SprayWeather::of($celsius, $humidity, $by);
+        } catch (InvalidArgumentException $impossible) {
+            throw new WrongWords($impossible->getMessage());
+        }
 
         return ['verdict' => $weather->verdict->value, 'findings' => $weather->findings, 'waitMinutes' => $weather->waitMinutes];
     }

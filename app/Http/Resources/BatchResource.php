@@ -58,6 +58,8 @@ final class BatchResource extends JsonResource
             'brush' => $pass->step->brush->label(),
             'place' => $pass->step->place->label(),
             'dilution' => $pass->step->dilution->words(),
+            'words' => $pass->step->words(),
+            'dryMinutes' => $rehearsal->dryMinutes($pass),
             'mix' => MixResource::maybe($pass->step->mix),
             'drops' => DropsResource::of($pass->step),
             'look' => $stage === null ? null : StripResource::stage($stage),

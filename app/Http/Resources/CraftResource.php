@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Batch;
+use App\Models\Setting;
 use BackedEnum;
 use Kalokroma\Colour\Closeness;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
-use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Handbook;
@@ -44,7 +44,7 @@ final class CraftResource
     public static function all(): array
     {
         return [
-            'techniques' => array_map(self::technique(...), CraftBook::standard()->techniques()),
+            'techniques' => array_map(self::technique(...), Setting::book()->techniques()),
             'kinds' => array_map(static fn(Kind $kind): array => [
                 'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
             ], Kind::cases()),
@@ -106,6 +106,8 @@ final class CraftResource
             'perModel' => $technique->does(Nature::StaysWet),
             'neatness' => $technique->neatness,
             'dryMinutes' => $technique->dryMinutes,
+            'minutes' => $technique->minutes,
+            'isOwn' => in_array($technique->id, array_column(Setting::habits(), 'technique'), true),
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
             'deposit' => array_map(static fn(Zone $zone): float => round($technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone), 3), Zone::cases()),
             'usual' => [

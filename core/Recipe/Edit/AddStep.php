@@ -18,13 +18,14 @@ final readonly class AddStep implements Edit
     public function __construct(
         private string $id,
         private string $areaId,
+        private ?CraftBook $book = null,
     ) {}
 
     public function applyTo(Plan $plan): Plan
     {
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $last = $area->steps === [] ? null : $area->steps[count($area->steps) - 1];
-        $technique = $area->texture->goesOnAfter($last?->technique, CraftBook::standard(), $area->material === Material::Metal);
+        $technique = $area->texture->goesOnAfter($last?->technique, $this->book ?? CraftBook::standard(), $area->material === Material::Metal);
         // A second highlight lies higher than the first.
         $place = $last !== null && $technique->is($last->technique) && $technique->does(Nature::Lightens) ? Place::UpperEdges : null;
 

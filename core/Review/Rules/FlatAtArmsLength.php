@@ -14,10 +14,8 @@ use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
-use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\Edit\InsertStep;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\AtHand;
@@ -90,10 +88,9 @@ final class FlatAtArmsLength implements Rule
         $light = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false && $one->step->place === Place::RaisedParts);
         $wanted = Lab::of(min(95.0, $raised->lightness + $this->missing($area, $look)), 0.8 * $raised->a, 0.8 * $raised->b);
         foreach (array_slice($scene->atHand->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0), 0, self::TRIED) as $paint) {
-            $edit = $light === null
-                ? new InsertStep(Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint)), $area->id, $last->step->id, false, $scene->order()->stepIds())
-                : new ChangeStep($light->step->with(Mix::single($paint)));
-            if ($this->isSettled($scene, $area, $edit)) {
+            $lit = $light === null ? Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint)) : $light->step->with(Mix::single($paint));
+            $edit = $light === null ? new InsertStep($lit, $area->id, $last->step->id, false, $scene->order()->stepIds()) : new ChangeStep($lit);
+            if ($this->isSettled($scene, $area, $light === null ? $this->with($area, $last->step, $lit) : $area->withStep($lit))) {
                 return new Mend($light === null ? "Lift the raised parts with {$paint->name}" : "Lift the last light: {$paint->name}", $edit);
             }
         }
@@ -114,7 +111,7 @@ final class FlatAtArmsLength implements Rule
         foreach (array_slice($darker, 0, self::TRIED) as $paint) {
             $shade = Step::usual($scene->plan->freeStepId($base->step->id.'-shade'), Technique::of('layered-shade'), mix: Mix::single($paint));
             $edit = new InsertStep($shade, $area->id, $base->step->id, false, $scene->order()->stepIds());
-            if ($this->isSettled($scene, $area, $edit)) {
+            if ($this->isSettled($scene, $area, $this->with($area, $base->step, $shade))) {
                 return new Mend("Deepen the shade with {$paint->name}", $edit);
             }
         }
@@ -127,11 +124,17 @@ final class FlatAtArmsLength implements Rule
         return $area->importance->readableRange() - $look->relief() + self::SPARE;
     }
 
-    private function isSettled(Scene $scene, Area $area, Edit $edit): bool
+    private function isSettled(Scene $scene, Area $area, Area $changed): bool
     {
-        $changed = Rehearsal::of($edit->applyTo($scene->plan));
-        $after = $changed->plan->area($area->id);
+        return $scene->rehearsal->stripAs($changed)->final()->isReadable($area->importance);
+    }
 
-        return $after !== null && $changed->strip($after)->final()->isReadable($area->importance);
+    /** The area with a new step right behind another. */
+    private function with(Area $area, Step $after, Step $new): Area
+    {
+        $steps = $area->steps;
+        array_splice($steps, (int) array_search($after, $steps, true) + 1, 0, [$new]);
+
+        return $area->withSteps($steps);
     }
 }

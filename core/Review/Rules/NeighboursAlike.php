@@ -12,7 +12,6 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
-use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\CoveringStep;
@@ -93,11 +92,9 @@ final class NeighboursAlike implements Rule
         $away = $this->mean($scene, $stays);
         $candidates = $scene->atHand->sorted($mix->colour(), static fn(Paint $one): bool => AtHand::covers($one) === ! $mix->isTransparent() && ! $mix->holds($one->id) && Ciede2000::between($one->colour(), $away) > self::ALIKE);
         foreach (array_slice($candidates, 0, self::TRIED) as $paint) {
-            $edit = new CoveringStep(new ChangeStep($base->step->with(Mix::single($paint))), $base->step->id);
-            $changed = Rehearsal::of($edit->applyTo($scene->plan));
-            $after = $changed->plan->area($cheap->id);
-            if ($after !== null && Ciede2000::between($changed->strip($after)->final()->mean(), $away) >= self::ALIKE) {
-                return [new Mend("Base {$cheap->name} in {$paint->name}", $edit)];
+            $repainted = $base->step->with(Mix::single($paint));
+            if (Ciede2000::between($scene->rehearsal->stripAs($cheap->withStep($repainted))->final()->mean(), $away) >= self::ALIKE) {
+                return [new Mend("Base {$cheap->name} in {$paint->name}", new CoveringStep(new ChangeStep($repainted), $repainted->id))];
             }
         }
 

@@ -14,6 +14,11 @@ export function loadCraft(): Promise<Craft> {
     return coming;
 }
 
+/** The table as it is after a change of one's own. */
+export function takeCraft(changed: Craft): void {
+    table = changed;
+}
+
 export function craft(): Craft | null {
     return table;
 }

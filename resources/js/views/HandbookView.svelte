@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Search } from 'carbon-components-svelte';
+    import { Button, Search } from 'carbon-components-svelte';
     import { replace, router } from 'svelte-spa-router';
     import type { Craft } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
@@ -7,6 +7,7 @@
     import { plural } from '../lib/words';
     import Nothing from '../parts/Nothing.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import HabitForm from './handbook/HabitForm.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
 
     /** What painters know, read at the place of need: techniques, undercoats, schools, cautions, words. */
@@ -15,6 +16,7 @@
 
     const find = $derived(new URLSearchParams(router.querystring).get('find') ?? '');
     const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
+    let editing = $state<string | null>(null);
     const NEAT = ['very messy', 'messy', 'neat', 'clean edges'];
 
     function tells(...texts: string[]): boolean {
@@ -116,6 +118,17 @@
                                     {usual(table, one)}{one.dryMinutes > 0 ? ` · dry in ${span(one.dryMinutes)}` : ''} ·
                                     {NEAT[one.neatness]}{one.perModel ? ' · model by model, while wet' : ''}
                                 </p>
+                                {#if editing === one.value}
+                                    <HabitForm craft={table} technique={one} close={() => (editing = null)} />
+                                {:else}
+                                    <p>
+                                        <Button size="small" kind="ghost" on:click={() => (editing = one.value)}
+                                            >{one.isOwn ? 'Your own way' : 'I do it otherwise'}<span class="sr"
+                                                >: {one.label}</span
+                                            ></Button
+                                        >
+                                    </p>
+                                {/if}
                                 {#if one.hazards.length > 0}
                                     <p class="quiet">
                                         Mind: {#each one.hazards as hazard, index}{index > 0 ? ', ' : ''}<a

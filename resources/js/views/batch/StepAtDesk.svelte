@@ -3,7 +3,9 @@
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
     import { clock, day, plural } from '../../lib/words';
+    import { span } from '../../lib/score';
     import Drops from '../../parts/Drops.svelte';
+    import Hazards from '../../parts/Hazards.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -30,6 +32,9 @@
         told: (really: Omit<Done, 'models'>) => void;
         done: (models: number) => void;
     } = $props();
+
+    const known = $derived(table.techniques.find((one) => one.value === step.step.technique));
+    const needsPaint = $derived(known?.needsPaint ?? true);
 </script>
 
 <section class="panel" aria-label="Open step">
@@ -64,6 +69,8 @@
                         >{plural(step.forecastCoats, 'coat')} to cover fully</span
                     >{:else if step.look?.forecast?.isTooThin}<span class="quiet aside">too thin to cover</span>{/if}
             </dd>
+            <dt>Dry in</dt>
+            <dd>{span(step.dryMinutes)}</dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>
             <dt>Where</dt>
@@ -85,14 +92,17 @@
                 <p class="quiet for">count out for one model</p>
                 <Drops drops={step.drops} large />
             </div>
-        {:else}
+        {:else if needsPaint}
             <p>No paint was chosen for this step. Choose what you really use below.</p>
+        {:else}
+            <p><b><bdi>{step.words}</bdi></b></p>
         {/if}
     </div>
     <p class="hint">
         {step.hint}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
+    {#if known}<Hazards hazards={known.hazards} craft={table} />{/if}
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
         {#key step.step.id}<DoneBar left={step.left} {models} {focus} {done} />{/key}

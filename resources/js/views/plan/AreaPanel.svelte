@@ -7,6 +7,7 @@
     import StripRow from '../../parts/StripRow.svelte';
     import Words from '../../parts/Words.svelte';
     import AreaNeighbours from './AreaNeighbours.svelte';
+    import AreaPlacing from './AreaPlacing.svelte';
 
     /** An area's strip, with what kind of place it is on the model. */
     let {
@@ -105,6 +106,7 @@
             />
         </div>
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
+        <AreaPlacing {desk} {area} fault={desk.faultAt(`${path}.behind`) || desk.faultAt(`${path}.part`)} />
         <div class="acts">
             <Button size="small" kind="tertiary" on:click={() => chooseArea(desk.duplicateArea(area.id))}
                 >Duplicate this area</Button

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use Tests\Core\PlanSketch;
+
+/** Findings, mends and the running order over HTTP: what is shown is not made, what is made can be undone, what is refused says why. */
+final class ReviewTest extends HttpTestCase
+{
+    public function testAMendIsShownBeforeItIsMadeAndThenMadeAndUndone(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan('Provost on the White Heron')->id);
+        $finding = $this->finding($plan, 'blotchy-wash');
+        $mend = ['do' => 'mend', 'rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1];
+
+        $shown = $this->ask('POST', "/plans/$plan[id]/edits/preview", ['version' => $plan['version'], 'edit' => $mend]);
+        self::assertNotContains('blotchy-wash', array_column($shown['findings'], 'rule'));
+        self::assertSame($plan['document'], $this->ask('GET', "/plans/$plan[id]")['document'], 'Only looked at.');
+
+        $made = $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $mend]);
+        self::assertSame($shown['areas'][$finding['areaId']], $made['looks']['areas'][$finding['areaId']]);
+        self::assertSame(['rule'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $made['version'], 'edit' => $mend], 422)));
+        self::assertSame($plan['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $made['version']])['document']);
+    }
+
+    public function testAFindingIsSilencedWithANoteAndToldAgain(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan('Provost on the White Heron')->id);
+        $finding = $this->finding($plan, 'blotchy-wash');
+        $about = ['rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId']];
+
+        $silent = $this->edit($plan, ['do' => 'silence', ...$about, 'note' => 'I like it so']);
+        self::assertTrue($this->finding($silent, 'blotchy-wash')['isSilenced']);
+        self::assertSame('I like it so', $silent['document']['silenced'][0]['note']);
+        self::assertFalse($this->finding($this->edit($silent, ['do' => 'unsilence', ...$about]), 'blotchy-wash')['isSilenced']);
+    }
+
+    public function testTheRunningOrderIsSaidLockedFreedAndRefusedWhereItCannotBe(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $order = self::steps($plan);
+        $coat = $plan['document']['areas'][0]['steps'];
+
+        $moved = $this->edit($plan, ['do' => 'run-step', 'step' => $order[1], 'before' => $order[0]]);
+        self::assertSame([$order[1], $order[0]], array_slice(self::steps($moved), 0, 2));
+        self::assertTrue($moved['looks']['isOrdered']);
+
+        // A recipe's own sequence holds, and the message names both steps.
+        $problem = $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $moved['version'], 'edit' => ['do' => 'run-step', 'step' => $coat[3]['id'], 'before' => $coat[0]['id']]], 422);
+        self::assertStringContainsString('"Wash" before "Layer"', $problem['detail']);
+        self::assertSame(self::steps($moved), self::steps($this->ask('GET', "/plans/$plan[id]")));
+
+        $locked = $this->edit($moved, ['do' => 'lock-step', 'step' => $order[1], 'locked' => true]);
+        self::assertTrue($locked['looks']['order'][2]['isLocked']);
+        $stopped = $this->edit($locked, ['do' => 'set-stop', 'name' => 'after the bases', 'after' => $order[7]]);
+        self::assertContains('after the bases', array_column($stopped['looks']['stops'], 'name'));
+        $free = $this->edit($this->edit($stopped, ['do' => 'lock-step', 'step' => $order[1], 'locked' => false]), ['do' => 'free-order']);
+        self::assertSame($order, self::steps($free));
+        self::assertFalse($free['looks']['isOrdered']);
+    }
+
+    public function testRecipesAreReorderedAlsoWhereTheOrderIsTheirOwnAndStepsThatAreGoneLeaveIt(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $order = self::steps($plan);
+        $moved = $this->edit($plan, ['do' => 'run-step', 'step' => $order[1], 'before' => $order[0]]);
+        [$first, $second] = array_column($moved['document']['areas'][0]['steps'], 'id');
+
+        $turned = $this->edit($moved, ['do' => 'move-step', 'step' => $second, 'other' => $first, 'before' => true]);
+        self::assertSame([$second, $first], array_slice(array_column($turned['document']['areas'][0]['steps'], 'id'), 0, 2));
+        self::assertLessThan(array_search($first, self::steps($turned), true), array_search($second, self::steps($turned), true));
+
+        $gone = $this->edit($turned, ['do' => 'remove-step', 'step' => $first]);
+        self::assertNotContains($first, $gone['document']['order']);
+    }
+
+    public function testTheWholeModelIsVarnishedInItsTurnAndABatchKeepsTheOrderItWasBegunWith(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $varnished = $this->edit($plan, ['do' => 'add-whole-step', 'id' => 'matt', 'technique' => 'matt-coat']);
+        self::assertSame('matt', $varnished['looks']['order'][count($varnished['looks']['order']) - 1]['stepId']);
+        self::assertSame('no paint', $varnished['looks']['steps']['matt']['words']);
+
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Ordered', 'models' => 3, 'startsOn' => '2026-11-25'], 201);
+        $before = array_column(array_column($batch['steps'], 'step'), 'id');
+        $this->ask('POST', "/batches/$batch[id]/log", ['id' => '01KAFERRYW000000000000TEST', 'stepId' => $before[2], 'models' => 3], 201);
+        $changed = $this->edit($varnished, ['do' => 'run-step', 'step' => $before[9], 'before' => $before[2]]);
+        self::assertSame($before, array_column(array_column($this->ask('GET', "/batches/$batch[id]")['steps'], 'step'), 'id'), 'A change of the plan reshuffles nothing.');
+        $after = array_column(array_column($this->ask('POST', "/batches/$batch[id]/refresh")['steps'], 'step'), 'id');
+        self::assertLessThan(array_search($before[9], $after, true), array_search($before[2], $after, true), 'What was done stays first.');
+        self::assertSame($before[9], self::steps($changed)[0]);
+    }
+
+    public function testHabitsAreTheBeginningOfNewStepsAndABatchKeepsThoseItWasBegunWith(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Before', 'models' => 3, 'startsOn' => '2026-11-25'], 201);
+        $wash = fn(array $craft): array => array_values(array_filter($craft['techniques'], static fn(array $one): bool => $one['value'] === 'basecoat'))[0];
+        $usual = $wash($this->ask('GET', '/craft'));
+
+        $mine = $wash($this->ask('PUT', '/craft/habits/basecoat', ['coats' => 3, 'dryMinutes' => 45]));
+        self::assertSame([3, 45, true], [$mine['usual']['coats'], $mine['dryMinutes'], $mine['isOwn']]);
+        $area = $this->edit($plan, ['do' => 'add-area', 'id' => 'new', 'name' => 'Cloak']);
+        $step = $this->edit($area, ['do' => 'add-step', 'id' => 'first', 'area' => 'new']);
+        self::assertSame(3, $step['document']['areas'][count($step['document']['areas']) - 1]['steps'][0]['coats']);
+        $dry = static fn(array $passes): int => array_values(array_filter($passes, static fn(array $one): bool => ($one['step']['technique'] ?? '') === 'basecoat'))[0]['dryMinutes'];
+        self::assertSame(20, $dry($this->ask('GET', "/batches/$batch[id]")['steps']));
+        self::assertSame(45, $dry($this->ask('POST', "/batches/$batch[id]/refresh")['steps']));
+
+        self::assertSame($usual, $wash($this->ask('PUT', '/craft/habits/basecoat', [])));
+        self::assertSame(['technique'], self::fields($this->ask('PUT', '/craft/habits/glitter', ['coats' => 3], 422)));
+        self::assertSame(['coats'], self::fields($this->ask('PUT', '/craft/habits/basecoat', ['coats' => 300], 422)));
+    }
+
+    public function testWhatAPlanFileCannotBeIsToldWithItsPlaceAndNothingIsTaken(): void
+    {
+        $sound = PlanSketch::document("area a broad-folds main cloth\n basecoat navy\n highlight blue");
+        $count = count($this->ask('GET', '/plans/names'));
+        foreach ([
+            ['order.0', [...$sound, 'order' => ['nobody']]],
+            ['order.0', [...$sound, 'order' => ['a-2', 'a-1']]],
+            ['order.1', [...$sound, 'order' => ['a-1', 'a-1']]],
+            ['locked.0', [...$sound, 'locked' => ['nobody']]],
+            ['stops.0.after', [...$sound, 'stops' => [['name' => 'x', 'after' => 'nobody']]]],
+            ['version', [...$sound, 'version' => 3]],
+            ['format', [...$sound, 'format' => 'something']],
+            ['areas.0.steps.0.technique', self::with($sound, ['technique' => 'glitter'])],
+            ['areas.0.steps.0.waitMinutes', self::with($sound, ['waitMinutes' => -1])],
+            ['areas.0.steps.0.borders', self::with($sound, ['borders' => ['nobody']])],
+            ['areas.0.steps.0.mix', self::with($sound, ['technique' => 'matt-coat'])],
+            ['areas.0.steps.0.optional', self::with($sound, ['optional' => 'yes'])],
+        ] as [$field, $document]) {
+            $problem = $this->bringIn($document, 422);
+            self::assertStringEndsWith($field, self::fields($problem)[0], $problem['detail']);
+        }
+        self::assertCount($count, $this->ask('GET', '/plans/names'));
+    }
+
+    public function testSixtyAreasOfFortyStepsAreReadOrderedAndReviewedAndNothingHangs(): void
+    {
+        $sketch = "undercoat black\n";
+        for ($i = 0; $i < 60; $i++) {
+            $sketch .= sprintf("area a%d close-folds medium cloth touches a%d\n", $i, ($i + 1) % 60);
+            for ($step = 0; $step < 40; $step++) {
+                $sketch .= ['basecoat navy', 'wash blue-wash', 'drybrush blue', 'highlight sky'][$step % 4]."\n";
+            }
+        }
+        $started = hrtime(true);
+        $id = $this->bringIn(PlanSketch::document($sketch), 201)['id'];
+
+        self::assertCount(2401, $this->ask('GET', "/plans/$id")['looks']['order']);
+        self::assertLessThan(60.0, (hrtime(true) - $started) / 1e9);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private function bringIn(array $document, int $status): array
+    {
+        $server = ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'];
+
+        return $this->judged($this->call('POST', '/api/plans/file', [], [], [], $server, (string) json_encode($document)), 'POST', '/plans/file', $status);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $changes of the first step
+     *
+     * @return array<string, mixed>
+     */
+    private static function with(array $document, array $changes): array
+    {
+        $document['areas'][0]['steps'][0] = [...$document['areas'][0]['steps'][0], ...$changes];
+
+        return $document;
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     *
+     * @return list<string> ids in the running order, without the undercoat
+     */
+    private static function steps(array $plan): array
+    {
+        return array_values(array_map(static fn(array $pass): string => $pass['stepId'], array_filter($plan['looks']['order'], static fn(array $pass): bool => ! $pass['isUndercoat'])));
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     * @param array<string, mixed> $edit
+     *
+     * @return array<string, mixed>
+     */
+    private function edit(array $plan, array $edit): array
+    {
+        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit]);
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     *
+     * @return array<string, mixed>
+     */
+    private function finding(array $plan, string $rule): array
+    {
+        return array_values(array_filter($plan['looks']['findings'], static fn(array $one): bool => $one['rule'] === $rule))[0];
+    }
+}
