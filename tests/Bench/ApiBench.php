@@ -29,6 +29,7 @@ final readonly class ApiBench
         foreach ([
             ['plan, read', '<= 60 ms', fn(): string => $this->get("plans/$id")],
             ['plan, redrawn by a change', '< 100 ms', fn(): string => $this->send("plans/$id/preview", ['document' => $plan['document']])],
+            ['an edit of the plan, shown', '<= 120 ms', fn(): string => $this->send("plans/$id/edits/preview", ['version' => $plan['version'], 'edit' => ['do' => 'run-step', 'step' => $plan['looks']['order'][4]['stepId'], 'before' => $plan['looks']['order'][3]['stepId']]])],
             ['substitutes of one step', '', fn(): string => $this->get("plans/$id/steps/$missing/substitutes")],
             ['shelf, first page', '', fn(): string => $this->get('paints?owned=owned&sort=hue')],
             ['bench', '', fn(): string => $this->get('bench')],

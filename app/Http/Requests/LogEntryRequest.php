@@ -26,7 +26,7 @@ final class LogEntryRequest extends FormRequest
             'minutes' => ['nullable', 'integer:strict', 'between:0,10000'],
             'note' => ['nullable', 'string', new PlainTextRule(500)],
             'used' => ['nullable', 'array:mix,dilution,coats'],
-            'used.mix' => ['nullable', 'array', 'list', 'between:1,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
+            'used.mix' => ['nullable', 'array', 'list', 'between:0,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
                 if (is_array($mix) && array_sum(array_map(static fn(mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
                     $fail('A mix has at most '.Mix::MOST_PARTS.' parts in all.');
                 }
@@ -34,10 +34,11 @@ final class LogEntryRequest extends FormRequest
             'used.mix.*' => ['array:paint,parts,name'],
             'used.mix.*.paint' => ['required', 'string', 'max:40'],
             'used.mix.*.parts' => ['required', 'integer:strict', 'between:1,'.Mix::MOST_PARTS],
-            'used.dilution' => ['nullable', 'array:paint,thinner,with', 'required_array_keys:paint,thinner,with'],
+            'used.dilution' => ['nullable', 'array:paint,thinner,with,paintId', 'required_array_keys:paint,thinner,with'],
             'used.dilution.paint' => ['integer:strict', 'between:1,'.Dilution::MOST_PARTS],
             'used.dilution.thinner' => ['integer:strict', 'between:0,'.Dilution::MOST_PARTS],
             'used.dilution.with' => [Rule::enum(Thinner::class)],
+            'used.dilution.paintId' => ['nullable', 'string', 'max:40'],
             'used.coats' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS],
         ];
     }

@@ -7,7 +7,6 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\ColourName;
 use Kalokroma\Craft\Family;
-use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Pass;
@@ -29,6 +28,9 @@ final class CoatsToCover implements Rule
 {
     /** ΔE₀₀ of two paints' colours below which one goes on with the other's work. */
     private const NEARLY_ONE_COLOUR = 6.0;
+
+    /** Times the difference at which a coat covers: a forecast is good to about a coat. */
+    private const NEARLY = 2.0;
 
     /** Share of paint in 1 : 1. */
     private const HALF = 0.5;
@@ -98,7 +100,8 @@ final class CoatsToCover implements Rule
         $needed = $forecast->needed;
         $enough = $needed !== null && $needed < $step->coats;
         // A small place that shines through a little is seen by nobody but its painter.
-        $isTaste = $enough || ($needed === $step->coats + 1 && ($step->technique->does(Nature::Lightens) || $step->technique->family === Family::Light));
+        $isOneShort = $needed === $step->coats + 1;
+        $isTaste = $enough || ($isOneShort && ($step->technique->family === Family::Light || $this->isNearlyCovered($scene->plan, $stage, $forecast)));
 
         return new Finding(
             $this->id(),
@@ -117,6 +120,18 @@ final class CoatsToCover implements Rule
                 : 'Some stop short on purpose and let the ground show through as shade.',
             $this->mends($scene->plan, $step, $stage, $forecast),
         );
+    }
+
+    /** What is missing after the planned coats is within what a forecast can tell. */
+    private function isNearlyCovered(Plan $plan, Stage $stage, CoatForecast $forecast): bool
+    {
+        $film = $stage->application->film;
+        $remaining = $film === null ? INF : Ciede2000::between(
+            $film->masstone()->toLab(),
+            $film->over($stage->before->at($forecast->hardestZone), $stage->application->coats * $forecast->coatThickness)->toLab(),
+        );
+
+        return $remaining <= self::NEARLY * $plan->model->finishLevel->coverTolerance();
     }
 
     private function why(Step $step, Stage $stage, CoatForecast $forecast): string

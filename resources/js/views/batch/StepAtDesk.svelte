@@ -102,12 +102,12 @@
         {step.hint}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
-    {#if known}<Hazards hazards={known.hazards} craft={table} />{/if}
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
         {#key step.step.id}<DoneBar left={step.left} {models} {focus} {done} />{/key}
         <ReallyUsed {step} {table} keptAs="desk.{desk.id}.{step.step.id}" fault={desk.fault} change={told} />
     {/if}
+    {#if known}<Hazards hazards={known.hazards} craft={table} />{/if}
     {#if step.entries.length > 0}
         <ul>
             {#each step.entries as entry (entry.id)}

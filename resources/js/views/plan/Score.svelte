@@ -15,6 +15,7 @@
         desk,
         chosen,
         width,
+        only = null,
         choose,
         open,
     }: {
@@ -22,6 +23,8 @@
         chosen: string | null;
         /** Pixels of a note. */
         width: number;
+        /** The one area that is looked at, or all. */
+        only?: string | null;
         choose: (stepId: string) => void;
         open: (stepId: string) => void;
     } = $props();
@@ -31,7 +34,9 @@
     const ROW = 50;
 
     const looks = $derived(desk.plan!.looks);
-    const all = $derived(columns(looks.order));
+    const all = $derived(
+        columns(looks.order.filter((pass) => only === null || pass.areaId === null || pass.areaId === only)),
+    );
     /** Where each column begins, and where its rest does. */
     const places = $derived.by(() => {
         let x = 0;
@@ -49,12 +54,14 @@
 
     const whole = $derived(desk.document?.wholeModel ?? []);
     const staves = $derived([
-        ...(desk.document?.areas ?? []).map((area) => ({
-            id: area.id,
-            name: area.name,
-            note: looks.areas[area.id]?.textureLabel ?? '',
-            steps: area.steps,
-        })),
+        ...(desk.document?.areas ?? [])
+            .filter((area) => only === null || area.id === only)
+            .map((area) => ({
+                id: area.id,
+                name: area.name,
+                note: looks.areas[area.id]?.textureLabel ?? '',
+                steps: area.steps,
+            })),
         ...(whole.length > 0 ? [{ id: null, name: 'Whole model', note: 'all areas', steps: whole }] : []),
     ]);
     const undercoats = $derived(looks.order.filter((pass) => pass.isUndercoat));
@@ -178,7 +185,7 @@
             </div>
         {/each}
     </div>
-    <div class="scroll" role="region" aria-label="Score" tabindex="-1">
+    <div class="scroll" role="region" aria-label="Staves" tabindex="-1">
         <div class="board" bind:this={board} style:width="{total}px" style:height="{staves.length * ROW + 46}px">
             {#each all as column, index}
                 {@const first = column.passes[0]!}

@@ -8,6 +8,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { columns, span } from '../../lib/score';
     import { plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import Switcher from '../../parts/Switcher.svelte';
     import FindingList from './FindingList.svelte';
@@ -34,7 +35,14 @@
     const CLOSER = 1.35;
 
     const looks = $derived(desk.plan!.looks);
-    const count = $derived(columns(looks.order).length);
+    let only = $state('');
+    const count = $derived(
+        columns(looks.order.filter((one) => only === '' || one.areaId === null || one.areaId === only)).length,
+    );
+    const shows = $derived([
+        { value: '', label: 'all areas' },
+        ...(desk.document?.areas ?? []).map((one) => ({ value: one.id, label: one.name })),
+    ]);
     let room = $state(0);
     let zoomed = $state<number | null>(null);
     /** As wide as all of it fits, unless somebody has looked closer. */
@@ -54,6 +62,15 @@
     );
     const stop = $derived(looks.stops.find((one) => one.after === pass?.stepId) ?? null);
     const technique = $derived(craft.techniques.find((one) => one.value === step?.technique));
+
+    /** What is left on each area after a stop. */
+    function leftAfter(afterPass: number): string {
+        const left = (desk.document?.areas ?? []).flatMap((one) => {
+            const open = looks.order.filter((pass) => pass.areaId === one.id && pass.number > afterPass).length;
+            return open === 0 ? [] : [`${one.name} ${plural(open, 'step')}`];
+        });
+        return left.length === 0 ? 'everything is done by then' : `still to come: ${left.join(', ')}`;
+    }
 
     function setStyle(order: string): void {
         desk.change((document) => (document.way = { ...document.way, order }));
@@ -91,6 +108,7 @@
                 change={setStyle}
             />
         </div>
+        <Choose label="Areas shown" hideLabel value={only} choices={shows} change={(value) => (only = value)} />
         <p class="quiet">
             {plural(looks.order.length, 'pass', 'passes')}{looks.isOrdered ? ' · in your own order' : ''}
         </p>
@@ -121,12 +139,16 @@
             {desk}
             chosen={pass?.stepId ?? null}
             {width}
+            only={only === '' ? null : only}
             {choose}
             open={(id) => open(looks.order.find((one) => one.stepId === id)?.areaId ?? null, id)}
         />
     {:else}
         <p class="nothing quiet">No steps yet. As soon as an area has one, it stands here in its turn.</p>
     {/if}
+    {#each looks.stops as one (one.name)}
+        <p class="quiet"><b><bdi>{one.name}</bdi></b>, after pass {one.afterPass}: {leftAfter(one.afterPass)}.</p>
+    {/each}
 </section>
 <div class="below">
     {#if pass && step}

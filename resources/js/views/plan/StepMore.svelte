@@ -30,6 +30,17 @@
     const parts = $derived(desk.document?.parts ?? []);
     const dry = $derived(desk.plan?.looks.order.find((pass) => pass.stepId === step.id)?.dryMinutes ?? 0);
 
+    /** What is said already, so that it is seen without opening. */
+    const told = $derived(
+        [
+            (step.waitMinutes ?? null) === null ? '' : `${step.waitMinutes} min`,
+            step.optional ? 'optional' : '',
+            step.perModel ? 'model by model' : '',
+        ]
+            .filter((one) => one !== '')
+            .join(', '),
+    );
+
     function border(id: string, isLined: boolean): void {
         const borders = (step.borders ?? []).filter((one) => one !== id);
         set({ borders: isLined ? [...borders, id] : borders });
@@ -68,37 +79,42 @@
             change={(part) => set({ part: part === '' ? null : part })}
         />
     {/if}
-    <div class="wait">
-        <Checkbox
-            labelText="Wait as long as it takes ({dry} min)"
-            checked={(step.waitMinutes ?? null) === null}
-            on:check={(event) => {
-                const freely = event.detail;
-                if (freely !== ((step.waitMinutes ?? null) === null)) set({ waitMinutes: freely ? null : dry });
-            }}
-        />
-        {#if (step.waitMinutes ?? null) !== null}
-            <Count
-                label="Minutes of wait"
-                value={step.waitMinutes ?? 0}
-                least={0}
-                most={MOST_WAIT_MINUTES}
-                fault={desk.faultAt(`${path}.waitMinutes`)}
-                change={(waitMinutes) => set({ waitMinutes })}
-            />
-        {/if}
-    </div>
-    <Checkbox
-        labelText="Optional"
-        checked={step.optional ?? false}
-        on:check={(event) => event.detail !== (step.optional ?? false) && set({ optional: event.detail })}
-    />
-    <Checkbox
-        labelText="Model by model"
-        checked={step.perModel ?? false}
-        on:check={(event) => event.detail !== (step.perModel ?? false) && set({ perModel: event.detail })}
-    />
 </div>
+<details>
+    <summary>Waiting, optional, model by model{told === '' ? '' : `: ${told}`}</summary>
+    <div class="more">
+        <div class="wait">
+            <Checkbox
+                labelText="Wait as long as it takes ({dry} min)"
+                checked={(step.waitMinutes ?? null) === null}
+                on:check={(event) => {
+                    const freely = event.detail;
+                    if (freely !== ((step.waitMinutes ?? null) === null)) set({ waitMinutes: freely ? null : dry });
+                }}
+            />
+            {#if (step.waitMinutes ?? null) !== null}
+                <Count
+                    label="Minutes of wait"
+                    value={step.waitMinutes ?? 0}
+                    least={0}
+                    most={MOST_WAIT_MINUTES}
+                    fault={desk.faultAt(`${path}.waitMinutes`)}
+                    change={(waitMinutes) => set({ waitMinutes })}
+                />
+            {/if}
+        </div>
+        <Checkbox
+            labelText="Optional"
+            checked={step.optional ?? false}
+            on:check={(event) => event.detail !== (step.optional ?? false) && set({ optional: event.detail })}
+        />
+        <Checkbox
+            labelText="Model by model"
+            checked={step.perModel ?? false}
+            on:check={(event) => event.detail !== (step.perModel ?? false) && set({ perModel: event.detail })}
+        />
+    </div>
+</details>
 {#if asks.includes('borders') && others.length > 0}
     <fieldset>
         <legend>Border that is lined</legend>
@@ -141,6 +157,11 @@
     legend {
         padding: 0;
         color: var(--ink-quiet);
+    }
+
+    summary {
+        color: var(--ink-quiet);
+        cursor: pointer;
     }
 
     .wait {

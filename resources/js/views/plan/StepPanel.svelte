@@ -89,7 +89,6 @@
         </p>{/if}
     <p class="quiet">
         {technique?.hint ?? ''}
-        <a href="#/handbook?find={technique?.label ?? ''}">In the handbook</a>
     </p>
     <div class="how">
         <Choose
@@ -169,6 +168,7 @@
         fault={desk.faultAt(`${path}.note`)}
         change={(note) => set({ note })}
     />
+    <p class="quiet"><a href="#/handbook?find={technique?.label ?? ''}">{technique?.label} in the handbook</a></p>
 </section>
 
 <style>

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Bench;
+
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Planning\Order;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Review\Review;
+use Kalokroma\Review\Scene;
+use Symfony\Component\Process\Process;
+use Tests\Core\PlanSketch;
+
+/** How long plans take to simulate, order and review, and the commands on them. */
+final class PlanBench
+{
+    private const RUNS = 7;
+
+    /** @return array<string, float> milliseconds, the median of seven */
+    public static function engine(): array
+    {
+        $plans = array_map(self::read(...), glob('resources/demo/plans/*.json') ?: []);
+        $big = self::big();
+        $rehearsals = array_map(Rehearsal::of(...), $plans);
+        $strips = static function (Rehearsal $one): void {
+            array_map($one->strip(...), $one->plan->areas);
+        };
+        array_map($strips, $rehearsals);
+
+        return [
+            'simulate' => self::median(static fn() => array_map(static fn(Plan $plan) => $strips(Rehearsal::of($plan)), $plans)),
+            'review' => self::median(static fn() => array_map(static fn(Rehearsal $one) => Review::of(Scene::of($one)), $rehearsals)),
+            'order' => self::median(static fn() => array_map(static fn(Plan $plan) => Order::of($plan), $plans)),
+            'big' => self::median(static fn() => Order::of($big)),
+            'steps' => (float) array_sum(array_map(static fn(Plan $plan): int => count($plan->steps()), $plans)),
+        ];
+    }
+
+    public static function commands(): void
+    {
+        $plan = 'resources/demo/plans/heron-provost.json';
+        foreach ([
+            ['kalokroma:review', $plan, '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv', '--models=10'],
+            ['kalokroma:simulate', $plan],
+            ['kalokroma:order', $plan],
+            ['kalokroma:mend', $plan, '--finding=blotchy-wash'],
+            ['kalokroma:spray-check', '--celsius=20', '--humidity=50'],
+        ] as $command) {
+            $run = new Process([PHP_BINARY, 'artisan', ...$command, '--json']);
+            Clock::row("$command[0], as a command", sprintf('%.0f ms', self::median(static fn() => $run->mustRun())), '<= 600 ms');
+        }
+    }
+
+    private static function read(string $file): Plan
+    {
+        $fields = json_decode((string) file_get_contents($file), true);
+
+        return PlanDocument::ofFile($fields)->plan(DocumentPaints::of($fields));
+    }
+
+    /** Sixty areas of twenty steps. */
+    private static function big(): Plan
+    {
+        $sketch = "undercoat black\n";
+        for ($i = 0; $i < 60; $i++) {
+            $sketch .= sprintf("area a%d close-folds medium cloth touches a%d,a%d\n", $i, ($i + 1) % 60, ($i + 7) % 60);
+            for ($step = 0; $step < 20; $step++) {
+                $sketch .= ['basecoat navy', 'wash blue-wash', 'drybrush blue', 'highlight sky', 'layer blue'][$step % 5]."\n";
+            }
+        }
+
+        return PlanSketch::plan($sketch);
+    }
+
+    private static function median(callable $what): float
+    {
+        return Clock::percentile(array_map(static fn(): float => Clock::milliseconds($what), range(1, self::RUNS)), 0.5);
+    }
+}
