@@ -116,7 +116,7 @@ final readonly class MixQuestion
             throw Faulty::field('target.step', 'This step has no paint yet. Choose another, or give it a colour.');
         }
         if ($zone === null) {
-            $film = $step->mix->ingredients[0]->paint->kind === Kind::Metallic ? Film::Metal : ($step->mix->isTransparent() ? Film::SeeThrough : Film::Covering);
+            $film = $step->mix->film() ?? Film::Covering;
 
             return ["$area->name, {$step->technique->label}", MixTarget::of($step->mix->colour(), $film)];
         }

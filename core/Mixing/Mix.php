@@ -119,6 +119,17 @@ final class Mix
         return array_map(static fn(Ingredient $one): Kind => $one->paint->kind, $this->ingredients);
     }
 
+    /** What film it makes; null when it is a fluid without colour. */
+    public function film(): ?Film
+    {
+        return match (true) {
+            $this->isClear() => null,
+            $this->isMetal() => Film::Metal,
+            $this->isTransparent() => Film::SeeThrough,
+            default => Film::Covering,
+        };
+    }
+
     /** More than half of it is transparent paint: it tints what lies under it and never hides it. */
     public function isTransparent(): bool
     {

@@ -122,8 +122,11 @@
         .light {
             flex: 1;
             margin: 0;
+            min-width: 0;
             padding: 7px 0;
             border-left: 0;
+            font-size: 0.6875rem;
+            letter-spacing: -0.02em;
         }
     }
 </style>

@@ -49,4 +49,15 @@ final class PaintGuessTest extends TestCase
         self::assertGreaterThan($masstone->lightness + 20, $wash->lightness);
         self::assertGreaterThan(15.0, Ciede2000::between($masstone, $wash));
     }
+
+    /** "sky blue" is a sky, not a blue, and pale is lighter than dark. */
+    public function testWhichOfAColourAndHowLight(): void
+    {
+        $value = static fn(string $name): int => Srgb::parse((string) PaintGuess::of($name)->swatch)->toLab()->value();
+
+        self::assertGreaterThan($value('blue') + 15, $value('sky blue'));
+        self::assertSame($value('sky'), $value('sky blue'));
+        self::assertGreaterThan($value('green') + 10, $value('pale green'));
+        self::assertLessThan($value('green') - 8, $value('dark green'));
+    }
 }

@@ -31,6 +31,9 @@
     } = $props();
 
     const LEAST = 20;
+    /** On a tablet or phone a note is taken with a finger. */
+    const LEAST_BY_FINGER = 30;
+    const NARROW = 800;
     const MOST = 56;
     const CLOSER = 1.35;
 
@@ -46,7 +49,8 @@
     let room = $state(0);
     let zoomed = $state<number | null>(null);
     /** As wide as all of it fits, unless somebody has looked closer. */
-    const fitting = $derived(Math.max(LEAST, Math.min(MOST, Math.floor((room - 240) / Math.max(1, count)) - 5)));
+    const least = $derived(room < NARROW ? LEAST_BY_FINGER : LEAST);
+    const fitting = $derived(Math.max(least, Math.min(MOST, Math.floor((room - 240) / Math.max(1, count)) - 5)));
     const width = $derived(zoomed ?? fitting);
 
     function look(factor: number): void {
@@ -219,6 +223,10 @@
         gap: 8px 16px;
         align-items: center;
         justify-content: space-between;
+    }
+
+    header :global(.bx--form-item) {
+        flex: 0 1 190px;
     }
 
     .way {
