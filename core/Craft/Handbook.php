@@ -32,8 +32,8 @@ final class Handbook
             'metals' => ['Mostly true metal', 'Black, and no light from above: metal paint hides it and makes its own.'],
             'from-dark' => ['Layering from dark, non-metallic metal', 'Near-black brown or a dark tone; for areas that will be white a light grey.'],
             'zenithal' => ['Zenithal', 'Dark all over, dry, then light from above within about 45 degrees. It shades for thin paints, shows the forms, and a photo of it is the map for the highlights. Light and ground at least 15 apart in value.'],
-            'can' => ['Spray can', 'Shake for two minutes, 30 cm away, short bursts that start and end off the model. Air 10 to 27 °C and dry; paint after an hour, after two or three when it is humid. A bad prime cannot be mended.'],
-            'airbrush' => ['Airbrush', 'Any weather, soft detail. A few drops of thinner in the cup first, one or two thin coats, paint after ten minutes.'],
+            'can' => ['Spray can', 'Shake for two minutes, 30 cm away, short bursts that start and end beside the model. Between 10 and 27 °C, in dry weather; paint after an hour, after two or three when it is humid. A bad prime cannot be mended.'],
+            'airbrush' => ['Airbrush', 'Any weather, soft detail. A few drops of thinner in the cup first, a thin coat or two, paint after ten minutes.'],
             'brush' => ['By brush', 'No room or bad weather. Slow, thick, brush marks: the last resort.'],
         ]);
     }
