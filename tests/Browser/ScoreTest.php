@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement as WebDriverElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -90,6 +91,23 @@ final class ScoreTest extends BrowserTestCase
         self::assertSame($moved, $this->order());
     }
 
+    public function testANoteIsDraggedWithAFinger(): void
+    {
+        $this->score('Ferry Warden');
+        $before = $this->order();
+        $note = $this->steps('Oilskin coat')[0];
+        [$from, $to] = array_map(fn(string $id): array => self::driver()->executeScript('const box = document.querySelector(`[data-step="${arguments[0]}"]`).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2];', [$id]), [$note, $before[0]]);
+        $touch = static fn(string $type, ?float $x): mixed => (new ChromeDevToolsDriver(self::driver()))->execute('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $x === null ? [] : [['x' => $x, 'y' => $from[1]]]]);
+        $touch('touchStart', $from[0]);
+        for ($step = 1; $step <= 6; $step++) {
+            $touch('touchMove', $from[0] + $step / 6 * ($to[0] - 8 - $from[0]));
+        }
+        $touch('touchEnd', null);
+
+        Patience::until(fn(): bool => $this->order()[0] === $note, 'the note to have come first');
+        self::assertSame([$note, $before[0]], array_slice($this->order(), 0, 2));
+    }
+
     public function testStopsAndLocksAreSetOnTheScore(): void
     {
         $this->score('Ferry Warden');
@@ -160,6 +178,12 @@ final class ScoreTest extends BrowserTestCase
         $this->press(sprintf('//h2/a[normalize-space(.)="%s"]', $plan));
         $this->pressNamed('Score');
         $this->see('//section[@aria-label="Score"]//button[@data-step]');
+        // Other tests have put it in an order of their own.
+        $anew = '//button[normalize-space(.)="Work the order out anew"]';
+        if (self::driver()->findElements(WebDriverBy::xpath($anew)) !== []) {
+            $this->press($anew);
+            $this->seeNot($anew);
+        }
     }
 
     private function chosen(): string

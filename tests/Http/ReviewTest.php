@@ -93,6 +93,30 @@ final class ReviewTest extends HttpTestCase
         self::assertSame($before[9], self::steps($changed)[0]);
     }
 
+    /** Planned with its paint, seen in the strip, in the order, and recorded at the desk. */
+    public function testEveryTechniqueCanBePlannedSeenOrderedAndRecorded(): void
+    {
+        $craft = $this->ask('GET', '/craft')['techniques'];
+        $paints = ['opaque' => 'sand', 'varnish' => 'matt', 'decal' => 'setting', 'chipping' => 'lifter'];
+        $sketch = "undercoat grey\nloose p";
+        foreach ($craft as $number => $technique) {
+            $sketch .= [0 => "\narea all broad-folds main cloth", 25 => "\narea more broad-folds medium cloth"][$number] ?? '';
+            $sketch .= "\n $technique[value] ".(array_values(array_intersect_key($paints, array_flip($technique['kinds'])))[0] ?? '');
+        }
+        $plan = $this->ask('GET', '/plans/'.$this->bringIn(PlanSketch::document($sketch), 201)['id']);
+        $ids = array_map(static fn(int $number): string => $number < 25 ? 'all-'.($number + 1) : 'more-'.($number - 24), array_keys($craft));
+        $stages = [...$plan['looks']['areas']['all']['strip']['stages'], ...$plan['looks']['areas']['more']['strip']['stages']];
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'All of it', 'models' => 2, 'startsOn' => '2026-11-25'], 201);
+        $passes = array_column(array_column($batch['steps'], 'step'), 'id');
+        self::assertSame([], array_values(array_diff($ids, array_column($stages, 'stepId'))));
+        self::assertSame([], array_values(array_diff($ids, self::steps($plan))));
+        self::assertSame([], array_values(array_diff($ids, $passes)));
+        foreach ($ids as $number => $id) {
+            $done = $this->ask('POST', "/batches/$batch[id]/log", ['id' => sprintf('01KAFERRYW0000000000%06d', $number), 'stepId' => $id, 'models' => 2], 201);
+        }
+        self::assertCount(count($craft), array_filter($done['steps'] ?? [], static fn(array $one): bool => $one['left'] === 0));
+    }
+
     public function testHabitsAreTheBeginningOfNewStepsAndABatchKeepsThoseItWasBegunWith(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);

@@ -56,7 +56,7 @@ final class TransparentOverDark implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if ($area->texture === Texture::TinyDetail && $area->material !== Material::Glass || $area->size === AreaSize::Speck && ! self::isGlass($area, $scene)) {
+            if (($area->texture === Texture::TinyDetail || $area->size === AreaSize::Speck) && ! self::isGlass($area, $scene)) {
                 continue;
             }
             $isFirst = true;

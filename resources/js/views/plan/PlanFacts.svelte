@@ -118,6 +118,27 @@
         {/if}
     </div>
     {#if undercoat && hazard}<Hazards hazards={[hazard]} {craft} />{/if}
+    <div class="row way">
+        <Choose
+            label="Edges"
+            value={document.way?.edges ?? 'neat'}
+            choices={[
+                { value: 'neat', label: 'neat: each area edged at once' },
+                { value: 'messy', label: 'messy: over everything, neighbours cut back in' },
+            ]}
+            change={(edges) => desk.change((one) => (one.way = { ...one.way, edges }))}
+        />
+        {#if undercoat}
+            <Count
+                label="Wait after the undercoat, min (0: as long as it takes)"
+                value={undercoat.waitMinutes ?? 0}
+                least={0}
+                most={20160}
+                fault={desk.faultAt('undercoat.waitMinutes')}
+                change={(minutes) => setUndercoat({ waitMinutes: minutes === 0 ? null : minutes })}
+            />
+        {/if}
+    </div>
     <LooseParts {desk} />
 </section>
 
@@ -133,6 +154,11 @@
         grid-template-columns: 1.4fr 1.4fr 1fr auto 1fr;
         gap: 12px;
         align-items: end;
+    }
+
+    .way {
+        grid-template-columns: minmax(0, 340px) auto;
+        justify-content: start;
     }
 
     .under {

@@ -4,6 +4,8 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Count from '../../parts/Count.svelte';
+    import Words from '../../parts/Words.svelte';
+    import { plural } from '../../lib/words';
     import MixEditor from './MixEditor.svelte';
 
     /** What only some techniques ask: the other colour of a blend, the lamp's side, the borders of a line, the part to be glued, how wet, how long to wait. */
@@ -36,10 +38,16 @@
             (step.waitMinutes ?? null) === null ? '' : `${step.waitMinutes} min`,
             step.optional ? 'optional' : '',
             step.perModel ? 'model by model' : '',
+            (step.heads ?? []).length > 0 ? plural((step.heads ?? []).length, 'place') : '',
         ]
             .filter((one) => one !== '')
             .join(', '),
     );
+
+    function setHeads(text: string): void {
+        const heads = text.split(',').map((one) => one.trim());
+        set({ heads: heads.filter((one) => one !== '') });
+    }
 
     function border(id: string, isLined: boolean): void {
         const borders = (step.borders ?? []).filter((one) => one !== id);
@@ -81,7 +89,7 @@
     {/if}
 </div>
 <details>
-    <summary>Waiting, optional, model by model{told === '' ? '' : `: ${told}`}</summary>
+    <summary>Waiting, places, optional, model by model{told === '' ? '' : `: ${told}`}</summary>
     <div class="more">
         <div class="wait">
             <Checkbox
@@ -102,6 +110,15 @@
                     change={(waitMinutes) => set({ waitMinutes })}
                 />
             {/if}
+        </div>
+        <div class="heads">
+            <Words
+                label="Single places, to tick off"
+                value={(step.heads ?? []).join(', ')}
+                placeholder="belt pouch, left lens …"
+                fault={desk.faultAt(`${path}.heads`)}
+                change={setHeads}
+            />
         </div>
         <Checkbox
             labelText="Optional"
@@ -162,6 +179,10 @@
     summary {
         color: var(--ink-quiet);
         cursor: pointer;
+    }
+
+    .heads {
+        flex: 1 1 220px;
     }
 
     .wait {
