@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class PlanLooksStore
 {
     /** Raise when what a plan looks like changes otherwise. */
-    private const MODEL = 2;
+    private const MODEL = 3;
 
     public function __construct(private Repository $cache) {}
 

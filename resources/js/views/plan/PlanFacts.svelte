@@ -162,7 +162,7 @@
     }
 
     .under {
-        grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
     }
 
     @media (max-width: 900px) {

@@ -6,7 +6,6 @@
     import Count from '../../parts/Count.svelte';
     import Words from '../../parts/Words.svelte';
     import { plural } from '../../lib/words';
-    import MixEditor from './MixEditor.svelte';
 
     /** What only some techniques ask: the other colour of a blend, the lamp's side, the borders of a line, the part to be glued, how wet, how long to wait. */
     let {
@@ -145,19 +144,6 @@
         {/each}
     </fieldset>
 {/if}
-{#if asks.includes('second')}
-    <div class="second">
-        <span class="bx--label">The other colour, which lies higher</span>
-        <MixEditor
-            {craft}
-            mix={step.second?.mix ?? []}
-            fault={desk.faultAt(`${path}.second.mix`)}
-            names={desk.plan?.paints ?? []}
-            change={(mix) =>
-                set({ second: mix.length === 0 ? null : { dilution: step.second?.dilution ?? step.dilution, mix } })}
-        />
-    </div>
-{/if}
 
 <style>
     .more,
@@ -193,9 +179,5 @@
 
     .more :global(.bx--checkbox-wrapper) {
         margin: 0 0 4px;
-    }
-
-    .second .bx--label {
-        display: block;
     }
 </style>

@@ -14,6 +14,7 @@
     import Hazards from '../../parts/Hazards.svelte';
     import { groupsOf } from '../../lib/techniques';
     import MixEditor from './MixEditor.svelte';
+    import SecondColour from './SecondColour.svelte';
     import StepMore from './StepMore.svelte';
 
     /** One step, open for editing: what, with what, how thin, how often, with which brush, where. */
@@ -144,6 +145,7 @@
                 ready
                 change={(mix) => desk.paintStep(step, mix)}
             />
+            {#if asks.includes('second')}<SecondColour {desk} {craft} {step} {path} {set} />{/if}
             {#if asks.includes('dilution')}
                 <div class="thin">
                     <DilutionEditor
