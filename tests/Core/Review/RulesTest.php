@@ -62,6 +62,35 @@ final class RulesTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string}> rule, plan: the exceptions matter as much as the rule */
+    public static function exceptions(): iterable
+    {
+        $smooth = "undercoat bone\narea plate smooth-panel large";
+        yield 'a recess wash has its joints to run into' => ['blotchy-wash', "$smooth armour\n basecoat leather\n wash umber-wash recesses"];
+        yield 'metal takes a wash' => ['blotchy-wash', "$smooth metal\n basecoat steel\n wash black-wash"];
+        yield 'a sprayed wash lies even' => ['blotchy-wash', "$smooth armour\n basecoat leather\n wash umber-wash brush airbrush"];
+        yield 'scales hold a wash' => ['blotchy-wash', "undercoat bone\narea mail scales-or-chain large armour\n basecoat leather\n wash umber-wash"];
+        yield 'nobody means to cover where the brush is feathered' => ['coats-to-cover', "undercoat black\narea coat broad-folds main cloth\n basecoat navy x2\n highlight ivory x1"];
+        yield 'a weak thin coat over a sketch keeps it' => ['coats-to-cover', "undercoat black light bone\narea coat broad-folds main cloth\n basecoat red 1:2 x1"];
+        yield 'steps of nearly one colour add up' => ['coats-to-cover', "undercoat grey\narea coat broad-folds main cloth\n basecoat tan x1\n basecoat sand*1 tan*2 x1"];
+        yield 'a transparent over metal is a tint' => ['transparent-over-dark', "undercoat black\narea blade hard-edged-panel medium metal\n basecoat steel x1\n one-coat ruby"];
+        yield 'black over turquoise is meant to darken' => ['transparent-over-dark', "undercoat grey\narea coat broad-folds main cloth\n basecoat blue\n wash black-wash"];
+        yield 'metal thinned with medium is a wash' => ['overthinned-metallic', "undercoat black\narea blade hard-edged-panel medium metal\n basecoat steel x1\n wash brass 1:3"];
+        yield 'a glow rises in chroma' => ['highlight-not-lighter', "undercoat grey\narea lamp broad-folds medium cloth\n basecoat dark-brown x2\n basecoat sand x3\n highlight yellow*3 orange*1 x3"];
+        yield 'pink that is called so' => ['red-through-white', "undercoat grey\narea rose broad-folds main cloth named Pink-sash\n basecoat red x3\n highlight pink"];
+        yield 'a mask excuses spraying late' => ['messy-after-neat', "undercoat black\narea coat broad-folds main cloth touches blade\n basecoat navy x2\n highlight blue\n mask\n unmask\narea blade hard-edged-panel medium metal\n spray-layer steel\norder coat-1 coat-2 coat-3 blade-1 coat-4"];
+        yield 'varnished, solvents do no harm' => ['solvent-unsealed', "undercoat grey\narea hull hard-edged-panel main armour\n basecoat green\n gloss-spot gloss\n solvent-wash grime"];
+        yield 'a masked lens keeps its shine' => ['gloss-lost', "undercoat grey\narea lens smooth-panel small glass\n lens ruby\n mask\n unmask\nwhole\n matt-coat matt\norder lens-1 lens-2 whole-1 lens-3"];
+        yield 'a part that is loose blocks nothing' => ['hard-to-reach', "loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\narea face hard-edged-panel small armour part p\n basecoat steel\norder face-1 arm-1"];
+        yield 'two blacks of one stuff' => ['blacks-alike', "area boots close-folds medium leather\n basecoat coal\narea belt close-folds medium leather\n basecoat coal"];
+    }
+
+    #[DataProvider('exceptions')]
+    public function testARuleKnowsItsExceptions(string $rule, string $sketch): void
+    {
+        self::assertSame([], array_map(static fn(Finding $one): string => $one->why, self::found($rule, PlanSketch::plan($sketch), null, null)));
+    }
+
     public function testEveryRuleIsTestedHere(): void
     {
         self::assertEqualsCanonicalizing(array_map(static fn(Rule $one): string => $one->id(), Review::rules()), array_keys(self::pairs()));
