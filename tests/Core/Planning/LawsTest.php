@@ -38,7 +38,7 @@ final class LawsTest extends TestCase
         yield 'slime dries after the dull coat' => ["area a rubble small stone\n basecoat brown\n effect slime\nwhole\n matt-coat matt", 'whole-1', 'a-2'];
         yield 'the whole model as it is listed' => ["area a smooth-panel main armour\n basecoat green\nwhole\n satin-coat satin\n chip coal", 'whole-1', 'whole-2'];
         yield 'what is behind comes first' => ["area harp rope-or-grain small wood\n basecoat brown\narea chest broad-folds medium cloth behind harp\n basecoat tan\n layer sand", 'chest-2', 'harp-1'];
-        yield 'inner before outer' => ["area coat broad-folds main cloth\n basecoat navy\narea shirt close-folds small cloth under coat\n basecoat tan", 'shirt-1', 'coat-1'];
+        yield 'inner before outer' => ["area coat broad-folds main cloth\n basecoat navy\narea shirt close-folds small cloth under coat\n stipple tan", 'shirt-1', 'coat-1'];
         yield 'eyes before the face is lit' => ["area face skin small skin touches eyes\n basecoat skin\n highlight skin-pale\narea eyes tiny-detail speck other\n basecoat ivory\n highlight snow\n eye coal", 'eyes-3', 'face-2'];
         yield 'lines before the lights beside them' => ["area plate hard-edged-panel main armour\n basecoat red\n highlight orange\n lining coal borders cloth\narea cloth close-folds small cloth\n basecoat blue\n highlight sky", 'plate-3', 'cloth-2'];
         yield 'washes before the repairs beside them' => ["area trim hard-edged-panel small metal touches cloth\n basecoat brass\n touch-up brass\narea cloth close-folds main cloth\n basecoat red\n glaze ruby\n wash umber-wash", 'cloth-3', 'trim-2'];

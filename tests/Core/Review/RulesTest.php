@@ -62,6 +62,14 @@ final class RulesTest extends TestCase
         }
     }
 
+    /** Their coats do not add up: a brown is no ground for a green. */
+    public function testStepsOfDifferentColoursDoNotGoOnWithEachOthersWork(): void
+    {
+        $found = self::found('coats-to-cover', PlanSketch::plan("undercoat black\narea coat broad-folds main cloth\n basecoat tan x1\n basecoat green x1"), null, null);
+
+        self::assertContains('coat-1', array_map(static fn(Finding $one): ?string => $one->step, $found));
+    }
+
     /** @return iterable<string, array{string, string}> rule, plan: the exceptions matter as much as the rule */
     public static function exceptions(): iterable
     {
