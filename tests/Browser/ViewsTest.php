@@ -26,7 +26,7 @@ final class ViewsTest extends BrowserTestCase
         }
     }
 
-    /** On a laptop, a tablet and two phones, in both lights; where it does not fit it must not spill over the edge either. */
+    /** On a laptop, a tablet and two phones, by lamp light on a laptop and a phone; where it does not fit it must not spill over the edge either. */
     #[DataProvider('views')]
     public function testAxeFindsNothingAndNothingSpills(string $name, string $theme): void
     {
@@ -36,7 +36,8 @@ final class ViewsTest extends BrowserTestCase
         self::assertSame($theme, self::driver()->executeScript('return document.documentElement.dataset.theme'));
         self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         try {
-            foreach (self::SIZES as [$width, $height]) {
+            // What a size does to the layout it does in either light.
+            foreach ($theme === 'day' ? self::SIZES : [self::SIZES[0], self::SIZES[2]] as [$width, $height]) {
                 self::$chromium->resize($width, $height);
                 self::assertSame([], $this->violations(), "$name at $width");
                 self::assertLessThanOrEqual($width, self::driver()->executeScript('return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)'), "$name at $width");
