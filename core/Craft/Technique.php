@@ -110,6 +110,12 @@ final readonly class Technique
         ]));
     }
 
+    /** The brush has to get there, unhindered by what stands before it. */
+    public function needsRoom(): bool
+    {
+        return $this->family->isBrushed() && ! $this->does(Nature::NeedsNoRoom);
+    }
+
     /** It makes paint hold on bare plastic. */
     public function primes(): bool
     {

@@ -7,11 +7,16 @@ namespace Kalokroma\Planning;
 /** All that decides an order, strongest first: a later one gives way where it would stand against an earlier. */
 final class Laws
 {
-    /** @return list<Law> what cannot be otherwise */
+    /** What holds before anything else, even before the way a painter runs the steps. */
+    public static function sequence(): Law
+    {
+        return new Laws\RecipesKeepTheirSequence;
+    }
+
+    /** @return list<Law> what else cannot be otherwise */
     public static function hard(): array
     {
         return [
-            new Laws\RecipesKeepTheirSequence,
             new Laws\PrimeFirst,
             new Laws\GlueAfterWhatItHides,
             new Laws\UnmaskAfterMask,

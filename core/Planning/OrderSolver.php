@@ -41,11 +41,9 @@ final class OrderSolver
             $this->depths[$area->id] = $relations->depth($area);
             $this->positions[$area->id] = $position;
         }
-        foreach (array_slice(Laws::hard(), 0, 1) as $sequence) {
-            $this->hold($sequence, true);
-        }
+        $this->hold(Laws::sequence(), true);
         $this->holdOwn($order);
-        foreach (array_slice(Laws::hard(), 1) as $law) {
+        foreach (Laws::hard() as $law) {
             $this->hold($law, true);
         }
         foreach (Laws::preferences() as $preference) {

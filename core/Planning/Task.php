@@ -31,10 +31,4 @@ final readonly class Task
     {
         return $this->step->technique->does(...$any);
     }
-
-    /** The brush has to get there, unhindered by what stands before it. */
-    public function needsRoom(): bool
-    {
-        return $this->step->technique->family->isBrushed() && ! $this->does(Nature::NeedsNoRoom);
-    }
 }

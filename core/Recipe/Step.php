@@ -107,6 +107,13 @@ final readonly class Step
         return $this->more->perModel ?? $this->technique->does(Nature::StaysWet);
     }
 
+    /** A spot of gloss, or an effect that dries wet: what a dull coat over it would take. */
+    public function isMeantToShine(): bool
+    {
+        return ($this->technique->glosses() && ! $this->technique->does(Nature::Sprays))
+            || ($this->technique->does(Nature::Effects) && $this->mix?->isGlossy() === true);
+    }
+
     /** It changes a surface, as far as is known yet: what needs paint has some. */
     public function isReady(): bool
     {

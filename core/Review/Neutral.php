@@ -12,7 +12,7 @@ final class Neutral
     /** Chroma below which a tone has no hue to speak of. */
     public const GREY = 8.0;
 
-    /** Chroma that a white may have and still be called so. */
+    /** Chroma that a white, or a black, may have and still be called so. */
     public const WHITE = 12.0;
 
     /** L* of a white in its lights. */
@@ -24,5 +24,10 @@ final class Neutral
     public static function isWhite(Lab $light): bool
     {
         return $light->lightness > self::WHITE_ABOVE && $light->toLch()->chroma < self::WHITE;
+    }
+
+    public static function isBlack(Lab $light): bool
+    {
+        return $light->lightness < self::BLACK_BELOW && $light->toLch()->chroma < self::WHITE;
     }
 }

@@ -16,8 +16,7 @@ final class Review
         'coats-to-cover' => ['step' => ['weak-over-dark', 'transparent-over-dark'], 'area' => ['unprimed']],
         'weak-over-dark' => ['step' => ['transparent-over-dark'], 'area' => ['unprimed']],
         'solvent-unsealed' => ['step' => ['dried-too-short'], 'area' => []],
-        'flat-at-arms-length' => ['step' => [], 'area' => ['empty-area', 'unprimed']],
-        'neighbours-alike' => ['step' => [], 'area' => ['empty-area']],
+        'flat-at-arms-length' => ['step' => [], 'area' => ['unprimed']],
     ];
 
     /** @return list<Rule> */

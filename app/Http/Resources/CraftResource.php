@@ -44,7 +44,7 @@ final class CraftResource
     public static function all(): array
     {
         return [
-            'techniques' => array_map(self::technique(...), Setting::book()->techniques()),
+            'techniques' => self::techniques(),
             'kinds' => array_map(static fn(Kind $kind): array => [
                 'value' => $kind->value, 'label' => $kind->label(), 'isClear' => $kind->isClear(), 'isTransparent' => $kind->isTransparent(),
             ], Kind::cases()),
@@ -89,8 +89,16 @@ final class CraftResource
         ];
     }
 
+    /** @return list<array<string, mixed>> */
+    private static function techniques(): array
+    {
+        $own = array_column(Setting::habits(), 'technique');
+
+        return array_map(static fn(Technique $one): array => self::technique($one, in_array($one->id, $own, true)), Setting::book()->techniques());
+    }
+
     /** @return array<string, mixed> */
-    private static function technique(Technique $technique): array
+    private static function technique(Technique $technique, bool $isOwn): array
     {
         $usual = $technique->usual;
 
@@ -107,7 +115,7 @@ final class CraftResource
             'neatness' => $technique->neatness,
             'dryMinutes' => $technique->dryMinutes,
             'minutes' => $technique->minutes,
-            'isOwn' => in_array($technique->id, array_column(Setting::habits(), 'technique'), true),
+            'isOwn' => $isOwn,
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
             'deposit' => array_map(static fn(Zone $zone): float => round($technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone), 3), Zone::cases()),
             'usual' => [

@@ -18,7 +18,7 @@ final class GlueAfterWhatItHides implements Law
     {
         foreach ($tasks->doing(Nature::Glues) as $glue) {
             foreach (Hidden::by($tasks, $glue->step->more->part) as $area) {
-                $last = $tasks->last($area, static fn(Task $task): bool => $task->needsRoom());
+                $last = $tasks->last($area, static fn(Task $task): bool => $task->step->technique->needsRoom());
                 if ($last !== null && $last !== $glue) {
                     yield new Precedence($last, $glue, "no brush gets to {$area->name} once the part is on");
                 }

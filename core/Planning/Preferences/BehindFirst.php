@@ -16,14 +16,14 @@ final class BehindFirst implements Law
     public function among(Tasks $tasks): iterable
     {
         foreach ($tasks->plan->areas as $area) {
-            $last = $tasks->last($area, static fn(Task $task): bool => $task->needsRoom() && ! $task->does(Nature::Repairs));
+            $last = $tasks->last($area, static fn(Task $task): bool => $task->step->technique->needsRoom() && ! $task->does(Nature::Repairs));
             if ($last === null) {
                 continue;
             }
             foreach ($area->behind as $id) {
                 $blocker = $tasks->plan->area($id);
                 // On a loose part it blocks the way only when that is glued on.
-                $first = $blocker === null || $blocker->part !== $area->part ? null : $tasks->first($blocker, static fn(Task $task): bool => $task->needsRoom());
+                $first = $blocker === null || $blocker->part !== $area->part ? null : $tasks->first($blocker, static fn(Task $task): bool => $task->step->technique->needsRoom());
                 if ($blocker !== null && $first !== null) {
                     yield new Precedence($last, $first, "{$area->name} can hardly be reached once {$blocker->name} is painted");
                 }

@@ -22,7 +22,7 @@ final class DullCoatAfterTheWork implements Law
         }
         foreach ($tasks->all as $task) {
             $isBefore = $task->area !== null
-                ? $task->rank < $dull->rank && ! ShineAfterTheDullCoat::isMeantToShine($task)
+                ? $task->rank < $dull->rank && ! $task->step->isMeantToShine()
                 : $task->number < $dull->number;
             if ($isBefore && $task !== $dull) {
                 yield new Precedence($task, $dull, "the last coat closes what is painted");

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning\Preferences;
 
-use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Law;
 use Kalokroma\Planning\Precedence;
-use Kalokroma\Planning\Task;
 use Kalokroma\Planning\Tasks;
 
 /** Glass, gems and wet things shine when the gloss goes on last. */
@@ -18,18 +16,11 @@ final class ShineAfterTheDullCoat implements Law
         foreach ($tasks->whole as $dull) {
             if ($dull->step->technique->dulls()) {
                 foreach ($tasks->all as $task) {
-                    if (self::isMeantToShine($task)) {
+                    if ($task->step->isMeantToShine()) {
                         yield new Precedence($dull, $task, "a matt or satin coat over it would take its shine");
                     }
                 }
             }
         }
-    }
-
-    /** A gloss spot, or an effect that dries wet. */
-    public static function isMeantToShine(Task $task): bool
-    {
-        return ($task->step->technique->glosses() && ! $task->does(Nature::Sprays))
-            || ($task->does(Nature::Effects) && $task->step->mix?->isGlossy() === true);
     }
 }

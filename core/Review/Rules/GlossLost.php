@@ -33,7 +33,7 @@ final class GlossLost implements Rule
         $dulled = [];
         foreach ($scene->plan->areas as $area) {
             $dull = Scene::first(array_reverse($scene->run($area)), static fn(Pass $one): bool => $one->step->technique->dulls());
-            $shines = $dull !== null && Scene::any($scene->before($area, $dull), static fn(Pass $one): bool => self::isMeantToShine($one->step));
+            $shines = $dull !== null && Scene::any($scene->before($area, $dull), static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines) || $one->step->isMeantToShine());
             if ($dull === null || ! $shines || $scene->isMaskedDuring($area, $dull) || Scene::any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())) {
                 continue;
             }
@@ -43,13 +43,6 @@ final class GlossLost implements Rule
         foreach ($dulled as ['pass' => $dull, 'areas' => $areas]) {
             yield $this->finding($scene, $dull, $areas);
         }
-    }
-
-    private static function isMeantToShine(Step $step): bool
-    {
-        return $step->technique->does(Nature::Eyes, Nature::Shines)
-            || ($step->technique->glosses() && ! $step->technique->does(Nature::Sprays))
-            || ($step->technique->does(Nature::Effects) && $step->mix?->isGlossy() === true);
     }
 
     /** @param non-empty-list<Area> $areas */

@@ -32,7 +32,7 @@ final class GluedTooEarly implements Rule
             $late = null;
             foreach (Hidden::by($tasks, $glue->step->more->part) as $area) {
                 foreach ($scene->own($area) as $pass) {
-                    $isLate = $pass->number > $glue->number && $pass->step->technique->family->isBrushed() && ! $pass->step->technique->does(Nature::NeedsNoRoom);
+                    $isLate = $pass->number > $glue->number && $pass->step->technique->needsRoom();
                     $late = $isLate && ($late === null || $pass->number > $late->number) ? $pass : $late;
                 }
             }

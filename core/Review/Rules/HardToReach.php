@@ -48,7 +48,7 @@ final class HardToReach implements Rule
 
     private static function needsRoom(Pass $pass): bool
     {
-        return $pass->step->technique->family->isBrushed() && ! $pass->step->technique->does(Nature::NeedsNoRoom, Nature::Repairs);
+        return $pass->step->technique->needsRoom() && ! $pass->step->technique->does(Nature::Repairs);
     }
 
     private function last(Scene $scene, Area $area): string

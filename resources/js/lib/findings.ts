@@ -1,6 +1,7 @@
 import type { Finding } from './api';
 
-const keyOf = (finding: Finding) => `${finding.rule} ${finding.areaId} ${finding.stepId}`;
+/** What tells findings apart within a plan. */
+export const keyOf = (finding: Finding) => `${finding.rule} ${finding.areaId} ${finding.stepId}`;
 
 /** Findings are numbered as they stand in the plan's list, worst first; silenced ones have no number. */
 export function numbered(findings: Finding[]): Map<string, number> {

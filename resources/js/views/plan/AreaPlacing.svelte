@@ -3,16 +3,13 @@
     import Tick from '../../parts/Tick.svelte';
     import type { Area } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import AreaTicks from './AreaTicks.svelte';
 
     /** Where an area sits on the model as far as a brush is concerned: on which loose part, behind what, how strong, decided or not. */
     let { desk, area, fault = '' }: { desk: PlanDesk; area: Area; fault?: string } = $props();
 
     const others = $derived(desk.document?.areas.filter((one) => one.id !== area.id) ?? []);
     const parts = $derived(desk.document?.parts ?? []);
-
-    function toggled(list: string[], id: string): string[] {
-        return list.includes(id) ? list.filter((one) => one !== id) : [...list, id];
-    }
 </script>
 
 <div class="row">
@@ -41,35 +38,21 @@
     />
 </div>
 {#if others.length > 0}
-    <fieldset>
-        <legend>Behind <span class="quiet">(hardly reached once these are painted, or their part is on)</span></legend>
-        {#each others as other (other.id)}
-            <Tick
-                label={other.name}
-                checked={(area.behind ?? []).includes(other.id)}
-                change={() => desk.changeArea(area.id, { behind: toggled(area.behind ?? [], other.id) })}
-            />
-        {/each}
-    </fieldset>
+    <AreaTicks
+        legend="Behind"
+        hint="hardly reached once these are painted, or their part is on"
+        areas={others}
+        ticked={area.behind ?? []}
+        change={(behind) => desk.changeArea(area.id, { behind })}
+    />
 {/if}
 {#if fault !== ''}<p role="alert"><b>{fault}</b></p>{/if}
 
 <style>
-    .row,
-    fieldset {
+    .row {
         display: flex;
         flex-wrap: wrap;
         gap: 4px 16px;
         align-items: end;
-        margin: 0;
-        padding: 0;
-        border: 0;
-    }
-
-    legend {
-        padding: 0;
-        margin-bottom: 3px;
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 </style>

@@ -2,7 +2,8 @@
     import { Button } from 'carbon-components-svelte';
     import type { Finding, Look } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { numbered } from '../../lib/findings';
+    import { keyOf, numbered } from '../../lib/findings';
+    import { Latest } from '../../lib/latest.svelte';
     import { plural } from '../../lib/words';
     import SeverityMark from '../../parts/SeverityMark.svelte';
     import Words from '../../parts/Words.svelte';
@@ -27,12 +28,11 @@
     const numbers = $derived(numbered(desk.plan?.looks.findings ?? []));
     const loud = $derived(findings.filter((finding) => !finding.isSilenced));
     const silent = $derived(findings.filter((finding) => finding.isSilenced));
-    const keyOf = (finding: Finding) => `${finding.rule} ${finding.areaId} ${finding.stepId}`;
 
-    let shown = $state<{ key: string; before: Look; after: Look } | null>(null);
+    /** What the mend pointed at would make of it; a question that fails says nothing, the mend itself will. */
+    const looked = new Latest<{ key: string; before: Look; after: Look } | null>();
     let silencing = $state<string | null>(null);
     let note = $state('');
-    let asked = 0;
 
     function placeOf(finding: Finding): string {
         const area = desk.document?.areas.find((one) => one.id === finding.areaId)?.name;
@@ -44,19 +44,11 @@
     async function look(finding: Finding, number: number): Promise<void> {
         const areaId = finding.areaId ?? desk.document?.areas[0]?.id;
         const before = areaId ? desk.plan?.looks.areas[areaId]?.strip.final : undefined;
-        const mine = ++asked;
         if (areaId === undefined || before === undefined) return;
-        try {
+        await looked.ask(async () => {
             const after = (await desk.afterMend(finding, number)).areas[areaId]?.strip.final;
-            if (mine === asked && after) shown = { key: `${keyOf(finding)} ${number}`, before, after };
-        } catch {
-            // The mend itself will say what is wrong.
-        }
-    }
-
-    function unlook(): void {
-        asked++;
-        shown = null;
+            return after ? { key: keyOf(finding), before, after } : null;
+        });
     }
 
     async function silence(finding: Finding): Promise<void> {
@@ -87,14 +79,14 @@
                         <span
                             role="presentation"
                             onpointerenter={() => void look(finding, index + 1)}
-                            onpointerleave={unlook}
+                            onpointerleave={() => looked.drop()}
                             onfocusin={() => void look(finding, index + 1)}
-                            onfocusout={unlook}
+                            onfocusout={() => looked.drop()}
                         >
                             <Button
                                 size="small"
                                 kind={index === 0 ? 'secondary' : 'tertiary'}
-                                on:click={() => (unlook(), void desk.mend(finding, index + 1))}>{one.label}</Button
+                                on:click={() => (looked.drop(), void desk.mend(finding, index + 1))}>{one.label}</Button
                             >
                         </span>
                     {/each}
@@ -109,10 +101,10 @@
                         >Leave it</Button
                     >
                 </div>
-                {#if shown?.key.startsWith(keyOf(finding))}
+                {#if looked.answer?.key === keyOf(finding)}
                     <div class="preview well" role="status">
-                        <span>now<ZoneBars look={shown.before} height={22} label="now" /></span>
-                        <span>then<ZoneBars look={shown.after} height={22} label="with it made" /></span>
+                        <span>now<ZoneBars look={looked.answer.before} height={22} label="now" /></span>
+                        <span>then<ZoneBars look={looked.answer.after} height={22} label="with it made" /></span>
                     </div>
                 {/if}
                 {#if silencing === keyOf(finding)}

@@ -2,7 +2,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { craft, label } from '../../lib/craft.svelte';
     import { numbersAt } from '../../lib/findings';
-    import { columns, span } from '../../lib/score';
+    import { REST, Score, shifted, span } from '../../lib/score';
     import { keepInSight } from '../../lib/sight';
     import { plural } from '../../lib/words';
     import ScoreNote from './ScoreNote.svelte';
@@ -29,29 +29,10 @@
         open: (stepId: string) => void;
     } = $props();
 
-    const GAP = 5;
-    const REST = 14;
+    /** Pixels of a stave. */
     const ROW = 50;
 
     const looks = $derived(desk.plan!.looks);
-    const all = $derived(
-        columns(looks.order.filter((pass) => only === null || pass.areaId === null || pass.areaId === only)),
-    );
-    /** Where each column begins, and where its rest does. */
-    const places = $derived.by(() => {
-        let x = 0;
-        return all.map((column) => {
-            if (column.rest >= 15) x += REST;
-            const at = x;
-            x += width + GAP;
-            return at;
-        });
-    });
-    const total = $derived((places.at(-1) ?? 0) + width + 30);
-    const columnOf = $derived(
-        new Map(all.flatMap((column, index) => column.passes.map((pass) => [pass.stepId, index] as const))),
-    );
-
     const whole = $derived(desk.document?.wholeModel ?? []);
     const staves = $derived([
         ...(desk.document?.areas ?? [])
@@ -64,11 +45,17 @@
             })),
         ...(whole.length > 0 ? [{ id: null, name: 'Whole model', note: 'all areas', steps: whole }] : []),
     ]);
+    const score = $derived(
+        new Score({
+            passes: looks.order.filter((pass) => only === null || pass.areaId === null || pass.areaId === only),
+            staves: staves.map((stave) => stave.steps.map((step) => step.id)),
+            width,
+        }),
+    );
     const undercoats = $derived(looks.order.filter((pass) => pass.isUndercoat));
 
     let board: HTMLElement;
     let drag = $state<{ stepId: string; from: number; at: number; column: number } | null>(null);
-
     let settling = $state<string | null>(null);
 
     function stageOf(areaId: string | null, stepId: string) {
@@ -80,30 +67,8 @@
         return looks.order.find((pass) => pass.stepId === stepId);
     }
 
-    /** Before which step it would stand if it were put down at a column; null at the very end. */
-    function before(stepId: string, column: number): string | null {
-        return (
-            all
-                .slice(column)
-                .flatMap((one) => one.passes)
-                .find((pass) => pass.stepId !== stepId)?.stepId ?? null
-        );
-    }
-
-    function put(stepId: string, column: number): void {
-        const first = undercoats.length;
-        const from = columnOf.get(stepId) ?? 0;
-        // Right before or after itself it stands already, unless it shares its column.
-        if ((column === from || column === from + 1) && all[from]!.passes.length === 1) return;
-        void desk.runStep(stepId, before(stepId, Math.max(first, column))).then(() => focusOn(stepId));
-    }
-
-    function shift(stepId: string, by: -1 | 1): void {
-        const ids = looks.order.filter((pass) => !pass.isUndercoat).map((pass) => pass.stepId);
-        const at = ids.indexOf(stepId);
-        const to = by < 0 ? ids[at - 1] : (ids[at + 2] ?? null);
-        if ((by < 0 && at === 0) || (by > 0 && at === ids.length - 1)) return;
-        void desk.runStep(stepId, to ?? null).then(() => focusOn(stepId));
+    function run(stepId: string, before: string | null | undefined): void {
+        if (before !== undefined) void desk.runStep(stepId, before).then(() => focusOn(stepId));
     }
 
     function focusOn(stepId: string): void {
@@ -121,44 +86,24 @@
         if (!sideways && !upright) return;
         event.preventDefault();
         const by = event.key === 'ArrowLeft' || event.key === 'ArrowUp' ? -1 : 1;
-        if (sideways && event.altKey) return shift(stepId, by);
-        const to = sideways ? along(stepId, by) : across(stepId, by);
+        if (sideways && event.altKey) return run(stepId, shifted(looks.order, stepId, by));
+        const to = sideways ? score.along(stepId, by) : score.across(stepId, by);
         if (to === undefined) return;
         choose(to);
         focusOn(to);
     }
 
-    function along(stepId: string, by: number): string | undefined {
-        const ids = looks.order.filter((pass) => !pass.isUndercoat).map((pass) => pass.stepId);
-        return ids[ids.indexOf(stepId) + by];
-    }
-
-    /** The note of the next stave that stands nearest. */
-    function across(stepId: string, by: number): string | undefined {
-        const row = staves.findIndex((stave) => stave.steps.some((step) => step.id === stepId));
-        const here = columnOf.get(stepId) ?? 0;
-        for (let at = row + by; at >= 0 && at < staves.length; at += by) {
-            const near = staves[at]!.steps.map((step) => step.id).sort(
-                (one, other) => Math.abs((columnOf.get(one) ?? 0) - here) - Math.abs((columnOf.get(other) ?? 0) - here),
-            );
-            if (near[0] !== undefined) return near[0];
-        }
-        return undefined;
-    }
-
     function grab(event: PointerEvent, stepId: string): void {
         if (event.button !== 0) return;
         const note = event.currentTarget as HTMLElement;
-        drag = { stepId, from: event.clientX, at: event.clientX, column: columnOf.get(stepId) ?? 0 };
+        drag = { stepId, from: event.clientX, at: event.clientX, column: score.columnOf(stepId) ?? 0 };
         note.setPointerCapture(event.pointerId);
     }
 
     function pull(event: PointerEvent): void {
         if (drag === null) return;
         drag.at = event.clientX;
-        const x = event.clientX - board.getBoundingClientRect().left;
-        const column = places.findIndex((place) => place + width / 2 > x);
-        drag.column = column < 0 ? places.length : column;
+        drag.column = score.columnAt(event.clientX - board.getBoundingClientRect().left);
     }
 
     function drop(): void {
@@ -167,7 +112,7 @@
         if (held === null) return;
         if (Math.abs(held.at - held.from) < 6) return choose(held.stepId);
         settling = held.stepId;
-        put(held.stepId, held.column);
+        run(held.stepId, score.before(held.stepId, held.column));
     }
 
     $effect(() => {
@@ -186,19 +131,19 @@
         {/each}
     </div>
     <div class="scroll" role="region" aria-label="Staves" tabindex="-1">
-        <div class="board" bind:this={board} style:width="{total}px" style:height="{staves.length * ROW + 46}px">
-            {#each all as column, index}
+        <div class="board" bind:this={board} style:width="{score.width}px" style:height="{staves.length * ROW + 46}px">
+            {#each score.columns as column, index}
                 {@const first = column.passes[0]!}
-                <span class="number" style:left="{places[index]}px" style:width="{width}px"
+                <span class="number" style:left="{column.left}px" style:width="{width}px"
                     >{first.isUndercoat ? (index === 0 ? 'prime' : '') : first.number}</span
                 >
-                {#if column.rest >= 15}
+                {#if column.isRested}
                     <span
                         class="rest"
-                        style:left="{places[index]! - REST - 1}px"
+                        style:left="{column.left - REST - 1}px"
                         style:height="{staves.length * ROW + 6}px"
                     ></span>
-                    <span class="wait" style:left="{places[index]! - REST - 16}px">{span(column.rest)}</span>
+                    <span class="wait" style:left="{column.left - REST - 16}px">{span(column.rest)}</span>
                 {/if}
             {/each}
             {#each staves as stave, row (stave.id)}
@@ -210,7 +155,7 @@
                             <span
                                 class="prime"
                                 aria-hidden="true"
-                                style:left="{places[index]}px"
+                                style:left="{score.leftOfColumn(index)}px"
                                 style:top="{30 + row * ROW}px"
                                 style:width="{width}px"
                                 >{#each stage.zones as zone}<i style:background={zone.hex}></i>{/each}</span
@@ -220,8 +165,8 @@
                 {/if}
                 {#each stave.steps as step (step.id)}
                     {@const pass = passOf(step.id)}
-                    {@const column = columnOf.get(step.id)}
-                    {#if pass && column !== undefined}
+                    {@const left = score.leftOf(step.id)}
+                    {#if pass && left !== undefined}
                         <ScoreNote
                             {step}
                             {pass}
@@ -231,7 +176,7 @@
                             numbers={numbersAt(looks.findings, { stepId: step.id })}
                             isChosen={chosen === step.id}
                             isFirst={chosen === null && pass.number === undercoats.length + 1}
-                            left={places[column]! + (drag?.stepId === step.id ? drag.at - drag.from : 0)}
+                            left={left + (drag?.stepId === step.id ? drag.at - drag.from : 0)}
                             top={30 + row * ROW}
                             {width}
                             isDragged={drag?.stepId === step.id}
@@ -249,22 +194,15 @@
             {#if drag && Math.abs(drag.at - drag.from) >= 6}
                 <span
                     class="target"
-                    style:left="{(drag.column < places.length ? places[drag.column]! : total - 30) - 4}px"
+                    style:left="{score.leftOfColumn(drag.column) - 4}px"
                     style:height="{staves.length * ROW + 6}px"
                 ></span>
             {/if}
             {#each looks.stops as stop (stop.name)}
-                {@const column = columnOf.get(stop.after)}
-                {#if column !== undefined}
-                    <span
-                        class="stop"
-                        style:left="{places[column]! + width}px"
-                        style:height="{staves.length * ROW + 10}px"
-                    ></span>
-                    <span
-                        class="stopped"
-                        style:left="{places[column]! + width + 2}px"
-                        style:top="{staves.length * ROW + 32}px"
+                {@const left = score.leftOf(stop.after)}
+                {#if left !== undefined}
+                    <span class="stop" style:left="{left + width}px" style:height="{staves.length * ROW + 10}px"></span>
+                    <span class="stopped" style:left="{left + width + 2}px" style:top="{staves.length * ROW + 32}px"
                         ><bdi>{stop.name}</bdi> · {span(stop.minutesPerModel)} each</span
                     >
                 {/if}

@@ -5,6 +5,7 @@
     import Choose from '../../parts/Choose.svelte';
     import Count from '../../parts/Count.svelte';
     import Words from '../../parts/Words.svelte';
+    import AreaTicks from './AreaTicks.svelte';
     import { plural } from '../../lib/words';
 
     /** What only some techniques ask: the other colour of a blend, the lamp's side, the borders of a line, the part to be glued, how wet, how long to wait. */
@@ -46,11 +47,6 @@
     function setHeads(text: string): void {
         const heads = text.split(',').map((one) => one.trim());
         set({ heads: heads.filter((one) => one !== '') });
-    }
-
-    function border(id: string, isLined: boolean): void {
-        const borders = (step.borders ?? []).filter((one) => one !== id);
-        set({ borders: isLined ? [...borders, id] : borders });
     }
 </script>
 
@@ -132,34 +128,20 @@
     </div>
 </details>
 {#if asks.includes('borders') && others.length > 0}
-    <fieldset>
-        <legend>Border that is lined</legend>
-        {#each others as other (other.id)}
-            <Checkbox
-                labelText={other.name}
-                checked={(step.borders ?? []).includes(other.id)}
-                on:check={(event) =>
-                    event.detail !== (step.borders ?? []).includes(other.id) && border(other.id, event.detail)}
-            />
-        {/each}
-    </fieldset>
+    <AreaTicks
+        legend="Border that is lined"
+        areas={others}
+        ticked={step.borders ?? []}
+        change={(borders) => set({ borders })}
+    />
 {/if}
 
 <style>
-    .more,
-    fieldset {
+    .more {
         display: flex;
         flex-wrap: wrap;
         gap: 8px 18px;
         align-items: end;
-        margin: 0;
-        padding: 0;
-        border: 0;
-    }
-
-    legend {
-        padding: 0;
-        color: var(--ink-quiet);
     }
 
     summary {
