@@ -8,6 +8,7 @@ use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Technique;
 use Kalokroma\Recipe\Step;
 
 /** Minutes at 20 °C and 50 % humidity between a step and the next on the same surface. Source: the table of techniques. */
@@ -15,8 +16,6 @@ final class DryTimes
 {
     /** Varnish that is to stand decals and solvents. */
     public const CURE_MINUTES = 1440;
-
-    private const THIN_WASH = 30;
 
     private const STRAIGHT_WASH = 60;
 
@@ -42,8 +41,7 @@ final class DryTimes
                 ? $step->more->spirit->wipeMinutes()
                 : $step->more->spirit->coatMinutes(),
             $technique->family === Family::Shade && $technique->does(Nature::Washes) => self::wash($step),
-            $technique->family === Family::Undercoat && $technique->dryMinutes === self::SPRAY_CAN && $step->brush === Brush::Airbrush => self::AIRBRUSH,
-            $technique->family === Family::Undercoat && $technique->dryMinutes === self::AIRBRUSH && $step->brush === Brush::SprayCan => self::SPRAY_CAN,
+            $technique->does(Nature::Primes, Nature::HasCone) => self::sprayed($step),
             default => $technique->dryMinutes,
         };
     }
@@ -54,11 +52,26 @@ final class DryTimes
         return $next->technique->does(Nature::SitsInWetPaste, Nature::Chips) || ($step->technique->does(Nature::StaysWet) && $next->technique->does(Nature::StaysWet));
     }
 
+    /** The table's time is for the brush the table names, a painter's own for the one they usually take. */
+    private static function sprayed(Step $step): int
+    {
+        $standard = Technique::of($step->technique->id);
+        $isOwn = $step->technique->dryMinutes !== $standard->dryMinutes;
+        $timed = $isOwn ? $step->technique->usual->brush : $standard->usual->brush;
+
+        return match (true) {
+            $step->brush === $timed => $step->technique->dryMinutes,
+            $step->brush === Brush::Airbrush => self::AIRBRUSH,
+            $step->brush === Brush::SprayCan => self::SPRAY_CAN,
+            default => $step->technique->dryMinutes,
+        };
+    }
+
     private static function wash(Step $step): int
     {
         return match (true) {
             $step->more->load === Load::Flooded => self::FLOODED_WASH,
-            $step->more->load === Load::Thin || ! $step->dilution->isStraight() => min(self::THIN_WASH, $step->technique->dryMinutes),
+            $step->more->load === Load::Thin || ! $step->dilution->isStraight() => $step->technique->dryMinutes,
             default => max(self::STRAIGHT_WASH, $step->technique->dryMinutes),
         };
     }

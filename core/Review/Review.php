@@ -15,7 +15,6 @@ final class Review
     private const GIVES_WAY = [
         'coats-to-cover' => ['step' => ['weak-over-dark', 'transparent-over-dark'], 'area' => ['unprimed']],
         'weak-over-dark' => ['step' => ['transparent-over-dark'], 'area' => ['unprimed']],
-        'solvent-unsealed' => ['step' => ['dried-too-short'], 'area' => []],
         'flat-at-arms-length' => ['step' => [], 'area' => ['unprimed']],
     ];
 

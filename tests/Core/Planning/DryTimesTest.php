@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
+use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Habit;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\DryTimes;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
@@ -48,6 +54,32 @@ final class DryTimesTest extends TestCase
 
         self::assertSame([60, 10], $dry('black light bone'));
         self::assertSame([10], $dry('black method airbrush'));
+    }
+
+    /** @return iterable<string, array{int, Habit, Dilution|null, Brush|null}> */
+    public static function habits(): iterable
+    {
+        yield 'a thinned wash' => [45, new Habit('wash', dryMinutes: 45), null, null];
+        yield 'a straight one never less than an hour' => [60, new Habit('wash', dryMinutes: 45), Dilution::none(), null];
+        yield 'but longer when it usually is' => [90, new Habit('wash', dryMinutes: 90), Dilution::none(), null];
+        yield 'primer from a can' => [45, new Habit('primer', dryMinutes: 45), null, null];
+        yield 'but airbrushed it is dry sooner' => [10, new Habit('primer', dryMinutes: 45), null, Brush::Airbrush];
+        yield 'also when that is how one always primes' => [10, new Habit('primer', brush: Brush::Airbrush), null, null];
+        yield 'and one has timed it' => [20, new Habit('primer', brush: Brush::Airbrush, dryMinutes: 20), null, null];
+        yield 'light from above' => [15, new Habit('spray-from-above', dryMinutes: 15), null, null];
+        yield 'but from a can it gases out' => [60, new Habit('spray-from-above', dryMinutes: 15), null, Brush::SprayCan];
+        yield 'a sprayed layer' => [7, new Habit('spray-layer', dryMinutes: 7), null, Brush::SprayCan];
+    }
+
+    #[DataProvider('habits')]
+    public function testAHabitIsHeard(int $minutes, Habit $habit, ?Dilution $dilution, ?Brush $brush): void
+    {
+        $technique = CraftBook::standard()->with($habit)->technique($habit->technique);
+        self::assertNotNull($technique);
+        $usual = Step::usual('one', $technique);
+        $step = Step::of('one', $technique, null, $dilution ?? $usual->dilution, 1, $brush ?? $usual->brush, $usual->place);
+
+        self::assertSame($minutes, DryTimes::between($step, Step::usual('next', Technique::of('layer'))));
     }
 
     public function testARestIsWhatNothingFills(): void

@@ -112,6 +112,14 @@ final class RulesTest extends TestCase
         self::assertTrue($finding->isSilenced);
     }
 
+    public function testTooShortAWaitDoesNotHideABareSurfaceUnderASolvent(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea hull hard-edged-panel main armour\n basecoat green\n solvent-wash grime wait 5\n wipe-back");
+
+        self::assertCount(1, self::found('dried-too-short', $plan, null, null));
+        self::assertCount(1, self::found('solvent-unsealed', $plan, null, null));
+    }
+
     public function testWorstComesFirst(): void
     {
         $plan = PlanSketch::plan('
