@@ -14,12 +14,16 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Step;
 
 /** Two areas of one model, of different stuff, that end in the same black, or the same white. */
 final readonly class NeutralTwins
 {
     /** In a* and b*. */
     private const WITHIN = 3.0;
+
+    /** Paints looked at, the nearest first. */
+    private const TRIED = 6;
 
     /**
      * @param string $name "black" or "white"
@@ -59,7 +63,7 @@ final readonly class NeutralTwins
     {
         $moved = $one->size->share() <= $other->size->share() ? $one : $other;
         $light = Scene::first(array_reverse($scene->own($moved)), static fn(Pass $pass): bool => $pass->step->mix?->isClear() === false && ! $pass->step->mix->isTransparent() && $pass->step->place->reach(Zone::Raised) >= 0.5);
-        $warm = $light === null ? null : $this->warm($scene, $scene->final($moved, Zone::Raised));
+        $stays = $scene->final($moved === $one ? $other : $one, Zone::Raised);
 
         return new Finding(
             $this->rule,
@@ -69,15 +73,30 @@ final readonly class NeutralTwins
             "{$one->name} and {$other->name} are the same {$this->name}.",
             "Both end {$this->bound} and within 3 of each other in hue and chroma, though they are of different stuff.",
             $this->otherSchool,
-            $light === null || $warm === null ? [] : [new Mend(sprintf('Lean %s warm: %s', $moved->name, $warm->name), new ChangeStep($light->step->with(Mix::single($warm))))],
+            $light === null ? [] : $this->mends($scene, $moved, $light->step, $stays),
         );
     }
 
-    private function warm(Scene $scene, Lab $colour): ?Paint
+    /**
+     * The nearest paint that leans the light of an area warm enough to be told from the other.
+     *
+     * @return list<Mend>
+     */
+    private function mends(Scene $scene, Area $moved, Step $light, Lab $stays): array
     {
-        return $scene->atHand->nearest(
+        $colour = $scene->final($moved, Zone::Raised);
+        $candidates = $scene->atHand->sorted(
             Lab::of($colour->lightness + $this->warmer->lightness, $colour->a + $this->warmer->a, $colour->b + $this->warmer->b),
-            static fn(Paint $paint): bool => AtHand::covers($paint) && ! self::leanAlike($paint->colour(), $colour) && $paint->colour()->toLch()->chroma < 25.0 && abs($paint->colour()->lightness - $colour->lightness) < 15.0,
+            static fn(Paint $paint): bool => AtHand::covers($paint) && $light->technique->takes->accepts($paint->kind) && ! self::leanAlike($paint->colour(), $colour) && $paint->colour()->toLch()->chroma < 25.0 && abs($paint->colour()->lightness - $colour->lightness) < 15.0,
         );
+        foreach (array_slice($candidates, 0, self::TRIED) as $paint) {
+            $leant = $light->with(Mix::single($paint));
+            $then = $scene->rehearsal->stripAs($moved->withStep($leant))->final()->at(Zone::Raised);
+            if (! self::leanAlike($then, $stays)) {
+                return [new Mend(sprintf('Lean %s warm: %s', $moved->name, $paint->name), new ChangeStep($leant))];
+            }
+        }
+
+        return [];
     }
 }

@@ -34,8 +34,8 @@ final class MessyAfterNeat implements Rule
     {
         foreach ($scene->plan->areas as $area) {
             foreach ($area->ground ? [] : $scene->own($area) as $pass) {
-                $spoiled = $this->isMessy($scene, $area, $pass) ? $this->spoiled($scene, $area, $pass) : null;
-                if ($spoiled !== null) {
+                $spoiled = $this->isMessy($scene, $area, $pass) ? $this->spoiled($scene, $area, $pass) : [];
+                if ($spoiled !== []) {
                     yield $this->finding($scene, $area, $pass, $spoiled);
                     break;
                 }
@@ -64,56 +64,87 @@ final class MessyAfterNeat implements Rule
         return $technique->isNeat() && ! ($scene->plan->way->edges === Edges::Messy && $technique->family === Family::Base);
     }
 
-    private function spoiled(Scene $scene, Area $area, Pass $mess): ?Area
+    /** @return list<Area> */
+    private function spoiled(Scene $scene, Area $area, Pass $mess): array
     {
-        foreach ($scene->neighbours->touching($area) as $beside) {
-            if ($beside->ground || $beside->part !== $area->part || $scene->isMaskedDuring($beside, $mess)) {
-                continue;
-            }
-            $own = $scene->own($beside);
-            $neat = Scene::any($own, fn(Pass $one): bool => $one->number < $mess->number && $this->isNeat($scene, $one) && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true));
-            // What ends in dust itself is not spoiled by more of it.
-            $isSafe = $own !== [] && $own[count($own) - 1]->step->technique->neatness === 0
-                || Scene::any($own, static fn(Pass $one): bool => $one->number > $mess->number && $one->step->technique->does(Nature::Repairs, Nature::Covers));
-            if ($neat && ! $isSafe) {
-                return $beside;
-            }
-        }
-
-        return null;
+        return array_values(array_filter($scene->neighbours->touching($area), fn(Area $beside): bool => $this->isSpoiled($scene, $area, $mess, $beside)));
     }
 
-    private function finding(Scene $scene, Area $area, Pass $pass, Area $beside): Finding
+    private function isSpoiled(Scene $scene, Area $area, Pass $mess, Area $beside): bool
     {
-        $order = $scene->order()->stepIds();
+        if ($beside->ground || $beside->part !== $area->part || $scene->isMaskedDuring($beside, $mess)) {
+            return false;
+        }
         $own = $scene->own($beside);
-        $neat = Scene::first($own, fn(Pass $one): bool => $this->isNeat($scene, $one)) ?? $pass;
-        $last = $own[count($own) - 1] ?? $pass;
-        $paint = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->takes === Takes::Colour && $one->step->mix !== null);
-        $label = mb_strtolower($pass->step->technique->label);
-        $mask = Step::usual($scene->plan->freeStepId($beside->id.'-mask'), Technique::of('mask'));
-        $unmask = Step::usual($scene->plan->freeStepId($beside->id.'-unmask'), Technique::of('unmask'));
-        $clean = Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('clean-up'), mix: $paint?->step->mix);
-        $mends = [new Mend("The $label before {$beside->name}", new MoveStep($pass->step->id, $neat->step->id, true, $order))];
-        if ($last !== $pass) {
-            $mends[] = new Mend("Mask {$beside->name}", new Several([
-                new InsertStep($mask, $beside->id, $pass->step->id, true, $order),
-                new InsertStep($unmask, $beside->id, $pass->step->id, false, [...array_slice($order, 0, (int) array_search($pass->step->id, $order, true)), $mask->id, ...array_slice($order, (int) array_search($pass->step->id, $order, true))]),
-            ]));
-        }
-        if ($paint !== null) {
-            $mends[] = new Mend("Clean {$beside->name} up afterwards", new InsertStep($clean, $beside->id, $pass->step->id, false, $order));
-        }
+        $neat = Scene::any($own, fn(Pass $one): bool => $one->number < $mess->number && $this->isNeat($scene, $one) && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true));
+        // What ends in dust itself is not spoiled by more of it.
+        $isSafe = $own !== [] && $own[count($own) - 1]->step->technique->neatness === 0
+            || Scene::any($own, static fn(Pass $one): bool => $one->number > $mess->number && $one->step->technique->does(Nature::Repairs, Nature::Covers));
+
+        return $neat && ! $isSafe;
+    }
+
+    /** @param non-empty-list<Area> $spoiled */
+    private function finding(Scene $scene, Area $area, Pass $pass, array $spoiled): Finding
+    {
+        $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $spoiled));
 
         return new Finding(
             $this->id(),
             Severity::CostsTime,
             $area->id,
             $pass->step->id,
-            "This makes a mess of {$beside->name}.",
-            sprintf('%s on %s (pass %d) dusts, splashes or sprays, and %s beside it has had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $beside->name),
+            "This makes a mess of $names.",
+            sprintf('%s on %s (pass %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
             'The messy school does it at any time and cuts the neighbours back in afterwards.',
-            $mends,
+            array_filter([$this->before($scene, $pass, $spoiled, $names), $this->masked($scene, $pass, $spoiled, $names), $this->cleaned($scene, $pass, $spoiled, $names)]),
         );
+    }
+
+    /** @param non-empty-list<Area> $spoiled */
+    private function before(Scene $scene, Pass $mess, array $spoiled, string $names): Mend
+    {
+        $neat = $mess;
+        foreach ($spoiled as $beside) {
+            $first = Scene::first($scene->own($beside), fn(Pass $one): bool => $this->isNeat($scene, $one));
+            $neat = $first !== null && $first->number < $neat->number ? $first : $neat;
+        }
+
+        return new Mend(sprintf('The %s before %s', mb_strtolower($mess->step->technique->label), $names), new MoveStep($mess->step->id, $neat->step->id, true, $scene->order()->stepIds()));
+    }
+
+    /** @param non-empty-list<Area> $spoiled */
+    private function masked(Scene $scene, Pass $mess, array $spoiled, string $names): Mend
+    {
+        $order = $scene->order()->stepIds();
+        $edits = [];
+        foreach ($spoiled as $beside) {
+            foreach (['mask' => true, 'unmask' => false] as $technique => $isBefore) {
+                $step = Step::usual($scene->plan->freeStepId("{$beside->id}-$technique"), Technique::of($technique));
+                $edits[] = new InsertStep($step, $beside->id, $mess->step->id, $isBefore, $order);
+                array_splice($order, (int) array_search($mess->step->id, $order, true) + ($isBefore ? 0 : 1), 0, [$step->id]);
+            }
+        }
+
+        return new Mend("Mask $names", new Several($edits));
+    }
+
+    /** @param non-empty-list<Area> $spoiled */
+    private function cleaned(Scene $scene, Pass $mess, array $spoiled, string $names): ?Mend
+    {
+        $order = $scene->order()->stepIds();
+        $edits = [];
+        foreach ($spoiled as $beside) {
+            $painted = array_reverse($scene->own($beside));
+            $paint = Scene::first($painted, static fn(Pass $one): bool => $one->step->technique->takes === Takes::Colour && $one->step->mix !== null);
+            if ($paint === null) {
+                return null;
+            }
+            $clean = Step::usual($scene->plan->freeStepId($painted[0]->step->id), Technique::of('clean-up'), mix: $paint->step->mix);
+            $edits[] = new InsertStep($clean, $beside->id, $mess->step->id, false, $order);
+            array_splice($order, (int) array_search($mess->step->id, $order, true) + 1, 0, [$clean->id]);
+        }
+
+        return new Mend("Clean $names up afterwards", new Several($edits));
     }
 }

@@ -8,6 +8,7 @@ use Kalokroma\Colour\ColourName;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
@@ -54,17 +55,22 @@ final class WeakOverDark implements Rule
             }
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                $forecast = $stage?->forecast;
-                if ($stage === null || $forecast === null || $forecast->isTooThin || $pass->step->place->isFeathered() || ($forecast->needed !== null && $forecast->needed < self::TOO_MANY)) {
-                    continue;
-                }
-                $ground = $stage->before->at($forecast->hardestZone)->toLab();
-                $colour = $pass->step->mix?->colour();
-                if ($colour !== null && $colour->lightness - $ground->lightness >= self::DARKER && ! $this->isSteppedUpTo($scene, $area, $pass)) {
+                if ($stage !== null && ! $pass->step->place->isFeathered() && $this->isTooMuch($stage, $pass) && ! $this->isSteppedUpTo($scene, $area, $pass)) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
             }
         }
+    }
+
+    private function isTooMuch(Stage $stage, Pass $pass): bool
+    {
+        $forecast = $stage->forecast;
+        if ($forecast === null || $forecast->isTooThin || ($forecast->needed !== null && $forecast->needed < self::TOO_MANY)) {
+            return false;
+        }
+        $colour = $pass->step->mix?->colour();
+
+        return $colour !== null && $colour->lightness - $stage->before->at($forecast->hardestZone)->toLab()->lightness >= self::DARKER;
     }
 
     private function isSteppedUpTo(Scene $scene, Area $area, Pass $pass): bool
@@ -100,6 +106,14 @@ final class WeakOverDark implements Rule
         );
     }
 
+    /** Over another undercoat it covers, or what is under it is no longer that much darker. */
+    private function isBetterOver(Paint $undercoat, Scene $scene, Area $area, Pass $pass): bool
+    {
+        $stage = $area->strip(Undercoat::plain($undercoat), $scene->plan->model->finishLevel)->stage($pass->step->id);
+
+        return $stage !== null && ! $this->isTooMuch($stage, $pass);
+    }
+
     /** @return list<Mend> */
     private function mends(Scene $scene, Area $area, Pass $pass, Stage $stage): array
     {
@@ -116,7 +130,7 @@ final class WeakOverDark implements Rule
             $mends[] = new Mend(sprintf('First %s: %s in all', $names, CoatWords::of($tones->total())), new Several($edits));
         }
         $pale = BestUndercoat::for($scene);
-        if ($pale !== null && $pale->id !== $scene->plan->undercoat->base?->id) {
+        if ($pale !== null && $pale->id !== $scene->plan->undercoat->base?->id && $this->isBetterOver($pale, $scene, $area, $pass)) {
             $mends[] = new Mend("Another undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }
 
