@@ -10,8 +10,8 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 
 /**
- * A step run before or after another one. In one recipe the recipe changes; between recipes the running order does, and what the moved step's own
- * recipe has before (or after) it comes along.
+ * A step run before or after another one. In one recipe the recipe changes; between recipes the running order does, and what it would pass of its
+ * own recipe comes along.
  */
 final readonly class MoveStep implements Edit
 {
@@ -64,7 +64,7 @@ final readonly class MoveStep implements Edit
             $place = (int) array_search($step->id, $this->order, true);
             $isOwn = $step->id === $this->stepId;
             $isPast = $isPast || $isOwn;
-            if ($isOwn || ($this->before ? ! $isPast && $place > $target : $isPast && $place < $target)) {
+            if ($isOwn || ($isPast ? $place < $target : $place > $target)) {
                 $along[] = $step->id;
             }
         }
