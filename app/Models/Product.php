@@ -96,7 +96,27 @@ final class Product extends Model
 
     public function toCore(): Paint
     {
-        return app(OpticsStore::class)->paint($this->id, $this->name, $this->kind, $this->typedColour(), $this->opacity, $this->finish, $this->maker, $this->code, $this->measured());
+        return self::paint($this->getAttributes());
+    }
+
+    /** @param array<string, mixed> $columns as they are stored: a shelf full of paints is made without a model for each */
+    public static function paint(array $columns): Paint
+    {
+        ['id' => $id, 'name' => $name, 'kind' => $kind, 'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish, 'maker' => $maker, 'code' => $code] = $columns;
+        $kind = Kind::from($kind);
+        $measured = isset($columns['measured']) ? MeasuredFields::read(DocumentReader::of(json_decode($columns['measured'], true)), $kind) : null;
+
+        return app(OpticsStore::class)->paint(
+            $id,
+            $name,
+            $kind,
+            $swatch === null ? null : Srgb::parse($swatch)->toLab(),
+            $opacity === null ? null : (float) $opacity,
+            Finish::from($finish),
+            $maker,
+            $code,
+            $measured,
+        );
     }
 
     public function measured(): Measured

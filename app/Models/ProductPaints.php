@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Paint\Paint;
 
 /** The catalogue's paints that a plan document names, fetched at once. */
-final class ProductPaints implements PaintSource
+final readonly class ProductPaints implements PaintSource
 {
-    /** @var array<string, Paint> */
-    private array $made = [];
-
-    /** @param Collection<string, Product> $products by id */
-    private function __construct(private readonly Collection $products) {}
+    /** @param array<string, Paint> $paints by id */
+    private function __construct(private array $paints) {}
 
     /**
      * A plan brought back by undo may name a paint that has gone to the bin since; it is still found.
@@ -25,23 +21,17 @@ final class ProductPaints implements PaintSource
      */
     public static function forDocument(array $document): self
     {
+        $paints = [];
+        foreach (Product::withTrashed()->toBase()->whereIn('id', PlanDocument::of($document)->paintIds())->get() as $row) {
+            $paint = Product::paint((array) $row);
+            $paints[$paint->id] = $paint;
+        }
 
-        /** @var Collection<string, Product> $products */
-        $products = Product::withTrashed()->with('pot')->findMany(PlanDocument::of($document)->paintIds())->keyBy('id');
-
-        return new self($products);
+        return new self($paints);
     }
 
     public function find(string $id): ?Paint
     {
-        $product = $this->products->get($id);
-
-        return $product === null ? null : $this->made[$id] ??= $product->toCore();
-    }
-
-    /** @return Collection<string, Product> by id */
-    public function products(): Collection
-    {
-        return $this->products;
+        return $this->paints[$id] ?? null;
     }
 }

@@ -70,7 +70,7 @@ final readonly class PlanFiles
                 $ids[$paint->id] = $product->id;
             }
 
-            return new BroughtIn($this->plans->create($document->withPaintsCalled($ids)->fields), $added);
+            return new BroughtIn($this->plans->create($document->withPaintsCalled($ids)->fields)->record, $added);
         });
     }
 

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Plan;
-use App\Models\ProductPaints;
-use App\Models\Setting;
-use App\Shelf\OwnedPaints;
 use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Kalokroma\Exchange\EditReader;
 use Kalokroma\Exchange\Faulty;
-use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\IllegalPlan;
@@ -31,16 +26,11 @@ final class PlanStore
     /**
      * @param array<mixed> $document
      *
-     * @throws \Kalokroma\Exchange\Faulty when it is no sound plan
+     * @throws Faulty when it is no sound plan
      */
-    public function create(array $document): Plan
+    public function create(array $document): KeptPlan
     {
-        return DB::transaction(function () use ($document): Plan {
-            $plan = new Plan;
-            $this->put($plan, $this->sound($document), 1);
-
-            return $plan;
-        });
+        return DB::transaction(fn(): KeptPlan => $this->put(new Plan, PlanView::ofDocument($document)->tidied(), 1));
     }
 
     /**
@@ -49,15 +39,16 @@ final class PlanStore
      *
      * @throws Faulty when it is no sound plan
      */
-    public function begin(array $document, array $areas): Plan
+    public function begin(array $document, array $areas): KeptPlan
     {
-        return DB::transaction(function () use ($document, $areas): Plan {
-            $plan = PlanDocument::of($document)->plan(ProductPaints::forDocument($document));
+        return DB::transaction(function () use ($document, $areas): KeptPlan {
+            $view = PlanView::ofDocument($document);
+            $plan = $view->plan;
             foreach ($areas as $id => $name) {
                 $plan = self::applied(new AddArea($id, $name), $plan);
             }
 
-            return $this->create(PlanDocument::ofPlan($plan)->fields);
+            return $this->put(new Plan, $view->saying($plan), 1);
         });
     }
 
@@ -68,54 +59,45 @@ final class PlanStore
      * @throws Faulty when there is no such edit, or the plan would not stand afterwards
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function edit(string $id, array $edit, int $version): Plan
+    public function edit(string $id, array $edit, int $version): KeptPlan
     {
-        return DB::transaction(function () use ($id, $edit, $version): Plan {
-            return $this->save($id, $this->edited(Plan::query()->findOrFail($id), $edit, $version), $version);
+        return DB::transaction(function () use ($id, $edit, $version): KeptPlan {
+            $plan = Plan::query()->findOrFail($id);
+
+            return $this->keep($plan, $this->edited($plan, $edit, $version));
         });
     }
 
     /**
-     * The document as it would be after an edit.
+     * The plan as it would be after an edit.
      *
      * @param array<mixed> $edit as it is sent (EditReader)
-     *
-     * @return array<mixed>
      *
      * @throws Faulty when there is no such edit, or the plan would not stand afterwards
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function edited(Plan $plan, array $edit, int $version): array
+    public function edited(Plan $plan, array $edit, int $version): PlanView
     {
         StaleWrite::unlessCurrent('This plan', $version, $plan->version);
-        // Only a mend reaches for the shelf.
-        $shelf = ($edit['do'] ?? null) === 'mend' ? OwnedPaints::now()->shelf() : null;
-        $change = EditReader::read($edit, ProductPaints::forDocument($edit), Setting::book(), $shelf);
+        $before = PlanView::withPaintsOf($plan, $edit);
 
-        return PlanDocument::of($plan->document)->saying(self::applied($change, $plan->toCore()))->fields;
+        return $before->saying(self::applied($before->edit($edit), $before->plan));
     }
 
     /**
      * @param array<mixed> $document
      * @param int $version the one the change was made on
      *
-     * @throws \Kalokroma\Exchange\Faulty when it is no sound plan
+     * @throws Faulty when it is no sound plan
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function save(string $id, array $document, int $version): Plan
+    public function save(string $id, array $document, int $version): KeptPlan
     {
-        return DB::transaction(function () use ($id, $document, $version): Plan {
+        return DB::transaction(function () use ($id, $document, $version): KeptPlan {
             $plan = Plan::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This plan', $version, $plan->version);
-            $sound = $this->sound($document);
-            if ($sound === $plan->document) {
-                return $plan;
-            }
-            $plan->revisions()->where('number', '>', $plan->revision)->delete();
-            $this->put($plan, $sound, $plan->revision + 1);
-            $plan->revisions()->where('number', '<=', $plan->revision - self::MOST_REVISIONS)->delete();
 
-            return $plan;
+            return $this->keep($plan, PlanView::ofDocument($document)->tidied());
         });
     }
 
@@ -125,7 +107,7 @@ final class PlanStore
      * @throws Refused when there is nothing to go back to
      * @throws StaleWrite when it was changed since
      */
-    public function undo(string $id, int $version): Plan
+    public function undo(string $id, int $version): KeptPlan
     {
         return $this->go($id, $version, -1, 'There is nothing left to undo.');
     }
@@ -134,12 +116,12 @@ final class PlanStore
      * @throws Refused when nothing was undone
      * @throws StaleWrite when it was changed since
      */
-    public function redo(string $id, int $version): Plan
+    public function redo(string $id, int $version): KeptPlan
     {
         return $this->go($id, $version, 1, 'There is nothing to redo.');
     }
 
-    public function duplicate(string $id): Plan
+    public function duplicate(string $id): KeptPlan
     {
         $document = Plan::query()->findOrFail($id)->document;
         $document['name'] = Str::limit((is_string($document['name'] ?? null) ? $document['name'] : '').' (copy)', 117);
@@ -156,20 +138,19 @@ final class PlanStore
         });
     }
 
-    public function restore(string $id): Plan
+    public function restore(string $id): KeptPlan
     {
-        return DB::transaction(function () use ($id): Plan {
+        return DB::transaction(static function () use ($id): KeptPlan {
             $plan = Plan::onlyTrashed()->findOrFail($id);
             $plan->restore();
-            $this->notePaints($plan);
 
-            return $plan;
+            return self::notingPaints(KeptPlan::of($plan));
         });
     }
 
-    private function go(string $id, int $version, int $step, string $nothing): Plan
+    private function go(string $id, int $version, int $step, string $nothing): KeptPlan
     {
-        return DB::transaction(function () use ($id, $version, $step, $nothing): Plan {
+        return DB::transaction(static function () use ($id, $version, $step, $nothing): KeptPlan {
             $plan = Plan::query()->findOrFail($id);
             StaleWrite::unlessStillNewest('The plan', $version, $plan->version);
             $revision = $plan->revisions()->where('number', $plan->revision + $step)->first() ?? throw Refused::at('revision', $nothing);
@@ -179,38 +160,42 @@ final class PlanStore
                 'revision' => $revision->number,
                 'version' => $plan->version + 1,
             ])->save();
-            $this->notePaints($plan);
 
-            return $plan;
+            return self::notingPaints(KeptPlan::of($plan));
         });
     }
 
-    /** @param array<string, mixed> $document */
-    private function put(Plan $plan, array $document, int $revision): void
+    /** The plan as it now is, with what it was before left to go back to. */
+    private function keep(Plan $plan, PlanView $view): KeptPlan
     {
+        if (self::document($view) === $plan->document) {
+            return new KeptPlan($plan, $view);
+        }
+        $plan->revisions()->where('number', '>', $plan->revision)->delete();
+        $kept = $this->put($plan, $view, $plan->revision + 1);
+        $plan->revisions()->where('number', '<=', $plan->revision - self::MOST_REVISIONS)->delete();
+
+        return $kept;
+    }
+
+    private function put(Plan $plan, PlanView $view, int $revision): KeptPlan
+    {
+        $document = self::document($view);
         $plan->fill([
-            'name' => $document['name'],
+            'name' => $view->plan->name,
             'document' => $document,
             'revision' => $revision,
             'version' => $plan->exists ? $plan->version + 1 : 1,
         ])->save();
         $plan->revisions()->create(['number' => $revision, 'document' => $document]);
-        $this->notePaints($plan);
+
+        return self::notingPaints(new KeptPlan($plan, $view));
     }
 
-    /**
-     * The document without its paints: those are the catalogue's.
-     *
-     * @param array<mixed> $document
-     *
-     * @return array<string, mixed>
-     */
-    private function sound(array $document): array
+    /** @return array<mixed> without its paints: those are the catalogue's */
+    private static function document(PlanView $view): array
     {
-        $sound = PlanDocument::of($document)->tidied(ProductPaints::forDocument($document))->fields;
-        unset($sound['paints']);
-
-        return $sound;
+        return array_diff_key($view->document->fields, ['paints' => true]);
     }
 
     /** @throws Faulty */
@@ -223,8 +208,10 @@ final class PlanStore
         }
     }
 
-    private function notePaints(Plan $plan): void
+    private static function notingPaints(KeptPlan $kept): KeptPlan
     {
-        $plan->products()->sync(array_keys($plan->toCore()->paints()));
+        $kept->record->products()->sync(array_keys($kept->view->plan->paints()));
+
+        return $kept;
     }
 }

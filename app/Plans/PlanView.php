@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Plan;
-use App\Models\Product;
 use App\Models\ProductPaints;
 use App\Models\Setting;
 use App\Shelf\OwnedPaints;
-use Illuminate\Database\Eloquent\Collection;
+use Kalokroma\Exchange\EditReader;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\Plan as CorePlan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
@@ -20,14 +22,19 @@ use Kalokroma\Review\Scene;
 /**
  * A plan document seen through the engine: strips, findings and running order, with the paints it names.
  */
-final readonly class PlanView
+final class PlanView
 {
-    /** @param Collection<string, Product> $products the paints it names, by id */
+    public readonly Rehearsal $rehearsal;
+
+    private ?Shelf $shelf = null;
+
     private function __construct(
-        public CorePlan $plan,
-        public Collection $products,
-        public Rehearsal $rehearsal,
-    ) {}
+        public readonly PlanDocument $document,
+        public readonly CorePlan $plan,
+        private readonly ProductPaints $paints,
+    ) {
+        $this->rehearsal = Rehearsal::of($plan);
+    }
 
     /**
      * @param array<mixed> $document
@@ -36,10 +43,7 @@ final readonly class PlanView
      */
     public static function ofDocument(array $document): self
     {
-        $paints = ProductPaints::forDocument($document);
-        $plan = PlanDocument::of($document)->plan($paints, Setting::book());
-
-        return new self($plan, $paints->products(), Rehearsal::of($plan));
+        return self::read(PlanDocument::of($document), ProductPaints::forDocument($document));
     }
 
     public static function of(Plan $plan): self
@@ -47,9 +51,60 @@ final readonly class PlanView
         return self::ofDocument($plan->document);
     }
 
+    /**
+     * With paints at hand that the plan does not name yet.
+     *
+     * @param array<mixed> $more what names those others
+     */
+    public static function withPaintsOf(Plan $plan, array $more): self
+    {
+        return self::read(PlanDocument::of($plan->document), ProductPaints::forDocument([$plan->document, $more]));
+    }
+
+    /** The document saying another plan of these paints, read again as it would be written. */
+    public function saying(CorePlan $plan): self
+    {
+        return self::read($this->document->saying($plan), $this->paints);
+    }
+
+    /** The document as we would write it ourselves. */
+    public function tidied(): self
+    {
+        return new self($this->document->saying($this->plan), $this->plan, $this->paints);
+    }
+
+    /** @return list<Paint> that it names */
+    public function paints(): array
+    {
+        return array_values(array_filter(array_map($this->paints->find(...), $this->document->paintIds())));
+    }
+
+    /** What is owned now. */
+    public function shelf(): Shelf
+    {
+        return $this->shelf ??= OwnedPaints::shelf();
+    }
+
+    /**
+     * An edit of this plan, by its paints and those the edit names.
+     *
+     * @param array<mixed> $fields as it is sent
+     *
+     * @throws \Kalokroma\Exchange\Faulty when there is no such edit
+     */
+    public function edit(array $fields): Edit
+    {
+        return EditReader::read($fields, $this->paints, Setting::book(), $this->shelf());
+    }
+
     /** @return list<Finding> worst first, with the shelf as it is */
     public function findings(): array
     {
-        return Review::of(Scene::of($this->rehearsal, OwnedPaints::now()->shelf()));
+        return Review::of(Scene::of($this->rehearsal, $this->shelf()));
+    }
+
+    private static function read(PlanDocument $document, ProductPaints $paints): self
+    {
+        return new self($document, $document->plan($paints, Setting::book()), $paints);
     }
 }

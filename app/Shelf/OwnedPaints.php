@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Models\Product;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder as Rows;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 
@@ -29,9 +30,20 @@ final readonly class OwnedPaints
         return array_values($this->products->map(static fn(Product $product): Paint => $product->toCore())->all());
     }
 
-    public function shelf(): Shelf
+    /** How much there is of what, fetched at once; the paints themselves when somebody asks for one. */
+    public static function shelf(): Shelf
     {
-        return Shelf::of($this->paints(), $this->leftMl());
+        /** @var array<string, float> $mlLeft */
+        $mlLeft = self::owned()->pluck('remaining_ml', 'products.id')->map(floatval(...))->all();
+
+        return Shelf::stocked($mlLeft, static fn(): array => array_values(
+            self::owned()->orderBy('maker')->orderBy('code')->get('products.*')->map(static fn(object $row): Paint => Product::paint((array) $row))->all(),
+        ));
+    }
+
+    private static function owned(): Rows
+    {
+        return Product::query()->toBase()->join('pots', 'pots.product_id', '=', 'products.id')->where('pots', '>', 0)->where('remaining_ml', '>', 0);
     }
 
     /** @return array<string, float> ml left by id */

@@ -87,26 +87,30 @@ final readonly class PlanDocument
         return PlanReader::read($this->fields, $paints, $book);
     }
 
-    /** This document saying another plan, with what we do not know still in its place. */
+    /**
+     * This document saying another plan, with what we do not know still in its place.
+     *
+     * @throws Faulty when it carries more that we do not know than it may
+     */
     public function saying(Plan $plan): self
     {
-        return new self(self::keep($this->fields, PlanWriter::write($plan)));
-    }
-
-    /**
-     * This document as we would write it ourselves, with what we do not know still in its place.
-     *
-     * @throws Faulty when it is no sound plan, or carries more that we do not know than it may
-     */
-    public function tidied(PaintSource $paints): self
-    {
-        $written = PlanWriter::write($this->plan($paints));
+        $written = PlanWriter::write($plan);
         $kept = self::keep($this->fields, $written);
         if (self::size($kept) - self::size($written) > self::MOST_UNKNOWN) {
             throw Faulty::with([new Fault('document', sprintf('This plan carries more than %d kB of fields that are not known here. Take them out of the file, and bring it in again.', self::MOST_UNKNOWN / 1024))]);
         }
 
         return new self($kept);
+    }
+
+    /**
+     * This document as we would write it ourselves.
+     *
+     * @throws Faulty when it is no sound plan, or carries more that we do not know than it may
+     */
+    public function tidied(PaintSource $paints): self
+    {
+        return $this->saying($this->plan($paints));
     }
 
     /**

@@ -23,7 +23,7 @@ final class BestUndercoat
     {
         $best = null;
         $fewest = INF;
-        foreach (array_slice($scene->atHand->undercoats(), 0, self::MOST) as $paint) {
+        foreach (array_slice($scene->atHand()->undercoats(), 0, self::MOST) as $paint) {
             $coats = self::coats($scene->plan, $paint);
             if ($coats < $fewest) {
                 [$best, $fewest] = [$paint, $coats];

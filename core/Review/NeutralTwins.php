@@ -85,7 +85,7 @@ final readonly class NeutralTwins
     private function mends(Scene $scene, Area $moved, Step $light, Lab $stays): array
     {
         $colour = $scene->final($moved, Zone::Raised);
-        $candidates = $scene->atHand->sorted(
+        $candidates = $scene->atHand()->sorted(
             Lab::of($colour->lightness + $this->warmer->lightness, $colour->a + $this->warmer->a, $colour->b + $this->warmer->b),
             static fn(Paint $paint): bool => AtHand::covers($paint) && $light->technique->takes->accepts($paint->kind) && ! self::leanAlike($paint->colour(), $colour) && $paint->colour()->toLch()->chroma < 25.0 && abs($paint->colour()->lightness - $colour->lightness) < 15.0,
         );

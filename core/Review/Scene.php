@@ -25,7 +25,7 @@ final class Scene
 
     public readonly Neighbours $neighbours;
 
-    public readonly AtHand $atHand;
+    private ?AtHand $atHand = null;
 
     /** @param int|null $models of the batch; null when there is none */
     private function __construct(
@@ -35,12 +35,16 @@ final class Scene
     ) {
         $this->plan = $rehearsal->plan;
         $this->neighbours = Neighbours::of($this->plan);
-        $this->atHand = new AtHand($shelf === null ? array_values($this->plan->paints()) : array_values($shelf->owned));
     }
 
     public static function of(Rehearsal $rehearsal, ?Shelf $shelf = null, ?int $models = null): self
     {
         return new self($rehearsal, $shelf, $models);
+    }
+
+    public function atHand(): AtHand
+    {
+        return $this->atHand ??= new AtHand(array_values($this->shelf === null ? $this->plan->paints() : $this->shelf->owned()));
     }
 
     public function order(): Order

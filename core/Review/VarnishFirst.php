@@ -19,7 +19,7 @@ final class VarnishFirst
     public static function before(Scene $scene, Pass $pass, string $coat): Edit
     {
         $technique = Technique::of($coat);
-        $pot = $scene->atHand->varnish($technique->leaves ?? Finish::Satin);
+        $pot = $scene->atHand()->varnish($technique->leaves ?? Finish::Satin);
         $step = Step::usual($scene->plan->freeStepId("whole-$coat"), $technique, mix: $pot === null ? null : Mix::single($pot));
 
         return new InsertStep($step, null, $pass->step->id, true, $scene->order()->stepIds());

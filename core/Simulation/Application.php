@@ -76,6 +76,12 @@ final readonly class Application
         return $this->place->share($zone) * $this->technique->deposit->share($zone);
     }
 
+    /** It takes off what lies above the chipping fluid, and puts on nothing. */
+    public function scratches(): bool
+    {
+        return $this->film === null && $this->technique->does(Nature::Chips);
+    }
+
     public function tellsFlanksApart(): bool
     {
         return $this->place === Place::FacingSide && $this->side?->tellsFlanksApart() === true;

@@ -31,13 +31,17 @@ final readonly class CoatForecast
             return null;
         }
         $hardest = null;
+        $known = [];
         foreach (Zone::cases() as $zone) {
             $thickness = $application->coatThickness($zone, $before->texture);
             if ($zone === Zone::Recess || $application->place->reach($zone) < self::MEANT) {
                 continue;
             }
             $isTooThin = $application->isTooThinToCover();
-            $coats = $isTooThin ? null : Coverage::of($application->film, $before->at($zone), $thickness, $finish->coverTolerance())->coats;
+            $ground = $before->at($zone);
+            $key = sprintf('%d %.17g', spl_object_id($ground), $thickness);
+            $known[$key] ??= [$isTooThin ? null : Coverage::of($application->film, $ground, $thickness, $finish->coverTolerance())->coats];
+            [$coats] = $known[$key];
             if ($hardest === null || ($coats ?? PHP_INT_MAX) > ($hardest->needed ?? PHP_INT_MAX)) {
                 $hardest = new self($coats, $zone, $thickness, $isTooThin);
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Simulation;
 
-use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Skin;
@@ -121,9 +120,9 @@ final readonly class Coating
         return $factor === 1.0 ? $seen : Reflectance::of(array_map(static fn(float $band): float => min(1.0, $band * $factor), $seen->bands));
     }
 
-    public function colour(Zone $zone): Lab
+    public function sheens(): bool
     {
-        return $this->seen($zone)->toLab();
+        return $this->sheen !== 0.0;
     }
 
     public function isMetal(): bool

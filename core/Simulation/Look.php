@@ -98,7 +98,8 @@ final readonly class Look
     {
         $sum = 0.0;
         foreach (Zone::cases() as $zone) {
-            $sum += $this->texture->share($zone) * Ciede2000::between($this->at($zone), $other->at($zone));
+            [$here, $there] = [$this->at($zone), $other->at($zone)];
+            $sum += $here === $there ? 0.0 : $this->texture->share($zone) * Ciede2000::between($here, $there);
         }
 
         return $sum;

@@ -9,13 +9,18 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Zone;
 
 /** A zone as patches of coatings beside each other: one while everything was painted all over, more after chips, streaks and stippling. */
-final readonly class Patches
+final class Patches
 {
     /** More than these nobody tells apart; the two smallest are seen as one then. */
     private const MOST = 5;
 
+    /** @var array<int, Lab> by the zone's place: worked out once, for much stays as it was from stage to stage */
+    private array $colours = [];
+
+    private ?Reflectance $films = null;
+
     /** @param non-empty-list<array{share: float, coating: Coating}> $patches the shares add up to 1 */
-    private function __construct(private array $patches) {}
+    private function __construct(private readonly array $patches) {}
 
     public static function one(Coating $coating): self
     {
@@ -30,9 +35,14 @@ final readonly class Patches
      */
     public function changed(callable $change, float $share = 1.0): self
     {
+        if ($share <= 0.0) {
+            return $this;
+        }
         $patches = [];
+        $isOther = false;
         foreach ($this->patches as ['share' => $whole, 'coating' => $coating]) {
-            $after = $share > 0.0 ? $change($coating) : $coating;
+            $after = $change($coating);
+            $isOther = $isOther || $after !== $coating;
             if ($after === $coating || $share >= 1.0) {
                 $patches[] = ['share' => $whole, 'coating' => $after];
                 continue;
@@ -41,20 +51,18 @@ final readonly class Patches
             $patches[] = ['share' => $whole * $share, 'coating' => $after];
         }
 
-        return new self(self::few($patches));
+        return $isOther ? new self(self::few($patches)) : $this;
     }
 
     /** The films, apart from the skin on top of them: what the next coat lies on. */
     public function films(): Reflectance
     {
-        return $this->mean(static fn(Coating $one): Reflectance => $one->films);
+        return $this->films ??= $this->mean(static fn(Coating $one): Reflectance => $one->films);
     }
 
     public function colour(Zone $zone): Lab
     {
-        return count($this->patches) === 1
-            ? $this->patches[0]['coating']->colour($zone)
-            : $this->mean(static fn(Coating $one): Reflectance => $one->seen($zone))->toLab();
+        return $this->colours[$this->sheens() ? $zone->index() : 0] ??= $this->mean(static fn(Coating $one): Reflectance => $one->seen($zone))->toLab();
     }
 
     /** More than half of it is bare metal paint. */
@@ -66,6 +74,18 @@ final readonly class Patches
         }
 
         return $metal > 0.5;
+    }
+
+    /** It looks otherwise in one zone than in another. */
+    private function sheens(): bool
+    {
+        foreach ($this->patches as ['coating' => $coating]) {
+            if ($coating->sheens()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param callable(Coating): Reflectance $of */

@@ -92,37 +92,51 @@ final readonly class Surface
     }
 
     /**
+     * Zones that were the same and get the same stay the same, and are worked out once.
+     *
      * @param array<string, Patches> $zones
      *
      * @return array<string, Patches>
      */
     private function flankAfter(array $zones, Flank $flank, Application $application): array
     {
+        $done = [];
         foreach (Zone::cases() as $zone) {
-            $reach = $application->reach($zone, $flank);
-            $zones[$zone->value] = $this->zoneAfter($zones[$zone->value], $zone, $flank, $reach, $application);
+            $before = $zones[$zone->value];
+            $layer = $application->layer($zone, $this->texture, $flank);
+            $share = self::shareChanged($zone, $flank, $application);
+            $key = sprintf('%d %d %.17g %.17g', spl_object_id($before), $layer === null ? 0 : spl_object_id($layer->film), $layer->thickness ?? 0.0, $share);
+            $zones[$zone->value] = $done[$key] ??= self::zoneAfter($before, $share, $layer, $application);
         }
 
         return $zones;
     }
 
-    private function zoneAfter(Patches $patches, Zone $zone, Flank $flank, float $reach, Application $application): Patches
+    private static function shareChanged(Zone $zone, Flank $flank, Application $application): float
     {
         $technique = $application->technique;
-        if ($technique->does(Nature::Seals)) {
-            return $reach > 0.0 ? $patches->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $application->share($zone)) : $patches;
-        }
-        if ($technique->does(Nature::LaysChippingFluid)) {
-            return $patches->changed(static fn(Coating $one): Coating => $one->withFluid());
-        }
-        if ($technique->does(Nature::WipesBack)) {
-            return $patches->changed(static fn(Coating $one): Coating => $one->wiped(), $reach * self::WIPED[$zone->index()]);
-        }
-        if ($technique->does(Nature::Chips) && $application->film === null) {
-            return $patches->changed(static fn(Coating $one): Coating => $one->scratched(), $reach * $application->share($zone));
-        }
-        $layer = $application->layer($zone, $this->texture, $flank);
+        $reach = $application->reach($zone, $flank);
 
-        return $layer === null ? $patches : $patches->changed(static fn(Coating $one): Coating => $one->under($layer), $application->share($zone));
+        return match (true) {
+            $technique->does(Nature::Seals) => $reach > 0.0 ? $application->share($zone) : 0.0,
+            $technique->does(Nature::LaysChippingFluid) => 1.0,
+            $technique->does(Nature::WipesBack) => $reach * self::WIPED[$zone->index()],
+            $application->scratches() => $reach * $application->share($zone),
+            default => $application->share($zone),
+        };
+    }
+
+    private static function zoneAfter(Patches $before, float $share, ?Layer $layer, Application $application): Patches
+    {
+        $technique = $application->technique;
+
+        return match (true) {
+            $technique->does(Nature::Seals) => $before->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $share),
+            $technique->does(Nature::LaysChippingFluid) => $before->changed(static fn(Coating $one): Coating => $one->withFluid(), $share),
+            $technique->does(Nature::WipesBack) => $before->changed(static fn(Coating $one): Coating => $one->wiped(), $share),
+            $application->scratches() => $before->changed(static fn(Coating $one): Coating => $one->scratched(), $share),
+            $layer !== null => $before->changed(static fn(Coating $one): Coating => $one->under($layer), $share),
+            default => $before,
+        };
     }
 }

@@ -11,6 +11,7 @@ use App\Http\Resources\PlanLooks;
 use App\Http\Resources\PlanResource;
 use App\Models\Plan;
 use App\Models\Product;
+use App\Plans\KeptPlan;
 use App\Plans\PlanFiles;
 use App\Plans\PlanLooksStore;
 use App\Plans\PlanStore;
@@ -64,7 +65,7 @@ final class PlanController
 
     public function show(string $id): PlanResource
     {
-        return new PlanResource(Plan::query()->findOrFail($id));
+        return new PlanResource(KeptPlan::of(Plan::query()->findOrFail($id)));
     }
 
     public function update(PlanRequest $request, string $id): PlanResource
@@ -85,7 +86,7 @@ final class PlanController
     {
         $wish = $request->validate(['edit' => ['required', 'array'], 'version' => ['required', 'integer:strict']]);
 
-        return new JsonResponse(PlanLooks::of(PlanView::ofDocument($this->plans->edited(Plan::query()->findOrFail($id), $wish['edit'], $wish['version']))));
+        return new JsonResponse(PlanLooks::of($this->plans->edited(Plan::query()->findOrFail($id), $wish['edit'], $wish['version'])));
     }
 
     /** What the plan would look like, without keeping it. */

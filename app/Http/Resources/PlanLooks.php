@@ -54,9 +54,9 @@ final class PlanLooks
     /** @return list<string> ids of its paints that are not on the shelf */
     private static function notOwned(PlanView $view, Step $step): array
     {
-        $ids = array_map(static fn(Ingredient $one): string => $one->paint->id, $step->mix->ingredients ?? []);
+        $missing = array_filter($step->mix->ingredients ?? [], static fn(Ingredient $one): bool => ! $view->shelf()->has($one->paint));
 
-        return array_values(array_filter($ids, static fn(string $id): bool => ! ($view->products->get($id)?->isOwned() ?? false)));
+        return array_values(array_map(static fn(Ingredient $one): string => $one->paint->id, $missing));
     }
 
     private static function missing(PlanView $view, Area $area): int

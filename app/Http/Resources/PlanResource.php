@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Plan;
-use App\Plans\PlanView;
+use App\Plans\KeptPlan;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
-/** @property Plan $resource */
+/** @property KeptPlan $resource */
 final class PlanResource extends JsonResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $plan = $this->resource;
-        $view = PlanView::of($plan);
+        [$plan, $view] = [$this->resource->record, $this->resource->view];
         $batches = $plan->batches()->orderByDesc('starts_on')->orderByDesc('id')->get();
 
         return [
@@ -26,7 +24,7 @@ final class PlanResource extends JsonResource
             'canRedo' => $plan->revisions()->where('number', '>', $plan->revision)->exists(),
             'updatedAt' => $plan->updated_at->toIso8601String(),
             'document' => $plan->document,
-            'paints' => PaintResource::collection($view->products->values())->resolve($request),
+            'paints' => array_map(PaintBrief::of(...), $view->paints()),
             'looks' => PlanLooks::of($view),
             'batches' => BatchBrief::ofAll($batches),
         ];

@@ -40,7 +40,7 @@ final class ChipWithoutFluid implements Rule
             if ($fluid !== null && $coat !== null && $coat->number > $fluid->number) {
                 continue;
             }
-            $dark = $scene->atHand->nearest(Lab::of(25.0, 4.0, 4.0), AtHand::covers(...));
+            $dark = $scene->atHand()->nearest(Lab::of(25.0, 4.0, 4.0), AtHand::covers(...));
             $mends = $dark === null ? [] : [new Mend("Paint the chips on with {$dark->name}", new ChangeStep($chip->step->with(Mix::single($dark))))];
             if ($coat?->area !== null) {
                 $step = Step::usual($scene->plan->freeStepId($coat->step->id.'-fluid'), Technique::of('chipping-fluid'));

@@ -87,7 +87,7 @@ final class FlatAtArmsLength implements Rule
         $raised = $look->at(Zone::Raised);
         $light = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false && $one->step->place === Place::RaisedParts);
         $wanted = Lab::of(min(95.0, $raised->lightness + $this->missing($area, $look)), 0.8 * $raised->a, 0.8 * $raised->b);
-        foreach (array_slice($scene->atHand->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0), 0, self::TRIED) as $paint) {
+        foreach (array_slice($scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0), 0, self::TRIED) as $paint) {
             $lit = $light === null ? Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint)) : $light->step->with(Mix::single($paint));
             $edit = $light === null ? new InsertStep($lit, $area->id, $last->step->id, false, $scene->order()->stepIds()) : new ChangeStep($lit);
             if ($this->isSettled($scene, $area, $light === null ? $this->with($area, $last->step, $lit) : $area->withStep($lit))) {
@@ -107,7 +107,7 @@ final class FlatAtArmsLength implements Rule
         if ($base === null) {
             return null;
         }
-        $darker = $scene->atHand->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0);
+        $darker = $scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0);
         foreach (array_slice($darker, 0, self::TRIED) as $paint) {
             $shade = Step::usual($scene->plan->freeStepId($base->step->id.'-shade'), Technique::of('layered-shade'), mix: Mix::single($paint));
             $edit = new InsertStep($shade, $area->id, $base->step->id, false, $scene->order()->stepIds());

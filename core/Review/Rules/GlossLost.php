@@ -49,7 +49,7 @@ final class GlossLost implements Rule
     private function finding(Scene $scene, Pass $dull, array $areas): Finding
     {
         $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $areas));
-        $gloss = $scene->atHand->varnish(Finish::Gloss);
+        $gloss = $scene->atHand()->varnish(Finish::Gloss);
         $order = $scene->order()->stepIds();
         $edits = [];
         foreach ($areas as $area) {

@@ -51,7 +51,7 @@ final class GlossUndercoat implements Rule
 
     private static function dull(Scene $scene, Paint $paint): ?Paint
     {
-        $undercoats = $scene->atHand->undercoats();
+        $undercoats = $scene->atHand()->undercoats();
 
         return (new AtHand($undercoats))->nearest($paint->colour(), static fn(): bool => true);
     }

@@ -85,7 +85,7 @@ final class HighlightNotLighter implements Rule
     {
         $was = $stage->before->look()->at($pass->step->place === Place::Everywhere ? Zone::Face : Zone::Edge);
         $mix = $pass->step->mix;
-        $lighter = $scene->atHand->nearest(
+        $lighter = $scene->atHand()->nearest(
             Lab::of(min(96.0, $was->lightness + self::A_RUNG), $was->a, $was->b),
             static fn(Paint $one): bool => ($one->kind === Kind::Metallic) === ($mix?->isMetal() ?? false) && ($one->kind === Kind::Metallic || AtHand::covers($one)) && $one->colour()->lightness > $was->lightness + self::CLEARLY,
         );

@@ -90,7 +90,7 @@ final class NeighboursAlike implements Rule
         }
         $mix = $base->step->mix;
         $away = $this->mean($scene, $stays);
-        $candidates = $scene->atHand->sorted($mix->colour(), static fn(Paint $one): bool => ($mix->isTransparent() ? $one->kind->isTransparent() : AtHand::covers($one)) && $base->step->technique->takes->accepts($one->kind) && ! $mix->holds($one->id) && Ciede2000::between($one->colour(), $away) > self::ALIKE);
+        $candidates = $scene->atHand()->sorted($mix->colour(), static fn(Paint $one): bool => ($mix->isTransparent() ? $one->kind->isTransparent() : AtHand::covers($one)) && $base->step->technique->takes->accepts($one->kind) && ! $mix->holds($one->id) && Ciede2000::between($one->colour(), $away) > self::ALIKE);
         foreach (array_slice($candidates, 0, self::TRIED) as $paint) {
             $repainted = $base->step->with(Mix::single($paint));
             if (Ciede2000::between($scene->rehearsal->stripAs($cheap->withStep($repainted))->final()->mean(), $away) >= self::ALIKE) {

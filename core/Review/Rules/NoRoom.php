@@ -50,7 +50,7 @@ final class NoRoom implements Rule
                 continue;
             }
             $colour = $mix->colour();
-            $mid = $scene->atHand->nearest(Lab::of($isLow ? 26.0 : 72.0, $colour->a, $colour->b), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 18.0 && $one->colour()->lightness < 82.0);
+            $mid = $scene->atHand()->nearest(Lab::of($isLow ? 26.0 : 72.0, $colour->a, $colour->b), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 18.0 && $one->colour()->lightness < 82.0);
             yield new Finding(
                 $this->id(),
                 Severity::Taste,

@@ -39,7 +39,7 @@ final class PaintMissing implements Rule
                 if (isset($told[$paint->id]) || $shelf->has($paint)) {
                     continue;
                 }
-                $alike = array_values(array_filter($shelf->owned, static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)));
+                $alike = array_values(array_filter($shelf->owned(), static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)));
                 $nearest = $paint->isClear() ? $alike[0] ?? null : (new AtHand($alike))->nearest($paint->colour(), static fn(): bool => true);
                 $off = $nearest === null || $paint->isClear() ? null : Ciede2000::between($nearest->colour(), $paint->colour());
                 if ($nearest !== null && ($off === null || $off <= self::TOLERANCE)) {

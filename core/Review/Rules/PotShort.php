@@ -30,7 +30,7 @@ final class PotShort implements Rule
         }
         $needs = Amounts::of($scene->plan, $scene->models);
         foreach ($needs->totals() as $id => $ml) {
-            $paint = $scene->shelf->owned[$id] ?? null;
+            $paint = $scene->shelf->owned()[$id] ?? null;
             $left = $paint === null ? null : $scene->shelf->mlLeft($paint);
             $pass = $paint === null || $left === null || $ml <= $left ? null : Scene::first(array_reverse($scene->order()->passes), static fn(Pass $one): bool => array_filter($one->step->paints(), static fn(Paint $used): bool => $used->id === $id) !== []);
             if ($paint !== null && $left !== null && $pass !== null) {

@@ -85,7 +85,7 @@ final class RedThroughWhite implements Rule
     private function finding(Scene $scene, Area $area, Pass $pass): Finding
     {
         $now = $scene->stage($area, $pass->step)?->before->look()->at(Zone::Face)->toLch();
-        $orange = $now === null ? null : $scene->atHand->nearest(
+        $orange = $now === null ? null : $scene->atHand()->nearest(
             Lch::of($now->lightness + 16.0, $now->chroma + 5.0, 55.0)->toLab(),
             static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 2.0 && $one->colour()->toLch()->hue > $now->hue + self::TOWARD_ORANGE && $one->colour()->toLch()->hue < 85.0 && $one->colour()->toLch()->chroma > 30.0,
         );

@@ -34,7 +34,7 @@ final class SketchFaint implements Rule
             return;
         }
         $mends = [];
-        $all = new AtHand($scene->atHand->undercoats());
+        $all = new AtHand($scene->atHand()->undercoats());
         $paler = $all->nearest(Lab::of(min(95.0, $undercoat->base->colour()->lightness + 45.0), 0.0, 3.0), static fn(Paint $one): bool => $one->colour()->lightness - $undercoat->base->colour()->lightness >= self::SEEN);
         if ($paler !== null) {
             $mends[] = new Mend("A paler light: {$paler->name}", new SetGround(Undercoat::of($undercoat->base, $paler, $undercoat->cone, $undercoat->below, $undercoat->method, $undercoat->waitMinutes)));

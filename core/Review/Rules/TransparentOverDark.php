@@ -128,17 +128,17 @@ final class TransparentOverDark implements Rule
     {
         $mends = [];
         $colour = $pass->step->mix?->colour();
-        $light = $scene->atHand->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 75.0);
+        $light = $scene->atHand()->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 75.0);
         if ($light !== null) {
             $ground = Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('basecoat'), mix: Mix::single($light));
             $mends[] = new Mend("A light ground first: {$light->name}", new CoveringStep(new InsertStep($ground, $area->id, $pass->step->id, true, $scene->order()->stepIds()), $ground->id));
         }
-        $opaque = $colour === null ? null : $scene->atHand->nearest($colour, AtHand::covers(...));
+        $opaque = $colour === null ? null : $scene->atHand()->nearest($colour, AtHand::covers(...));
         if ($opaque !== null) {
             $step = Step::usual($pass->step->id, Technique::of('basecoat'), $pass->step->place->isFeathered() ? null : $pass->step->place, Mix::single($opaque), $pass->step->note);
             $mends[] = new Mend("An opaque paint instead: {$opaque->name}", new CoveringStep(new ChangeStep($step), $step->id));
         }
-        $pale = (new AtHand($scene->atHand->undercoats()))->nearest(Lab::of(92.0, 0.0, 3.0), static fn(Paint $one): bool => $one->colour()->lightness > 70.0);
+        $pale = (new AtHand($scene->atHand()->undercoats()))->nearest(Lab::of(92.0, 0.0, 3.0), static fn(Paint $one): bool => $one->colour()->lightness > 70.0);
         if ($pale !== null && ! Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null)) {
             $mends[] = new Mend("A light undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }

@@ -118,7 +118,7 @@ final class WeakOverDark implements Rule
     private function mends(Scene $scene, Area $area, Pass $pass, Stage $stage): array
     {
         $mends = [];
-        $tones = SteppingTones::to($pass->step, $stage, $scene->atHand, $scene->plan->model->finishLevel);
+        $tones = SteppingTones::to($pass->step, $stage, $scene->atHand(), $scene->plan->model->finishLevel);
         if ($tones !== null) {
             $edits = [];
             foreach ($tones->paints as $at => $paint) {

@@ -40,7 +40,7 @@ final class WhiteReadsBlue implements Rule
                 continue;
             }
             $middle = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->mix->colour()->toLch()->chroma > self::COLOURED && $one->step->mix->colour()->b < 0.0);
-            $grey = $middle?->step->mix === null ? null : $scene->atHand->nearest(
+            $grey = $middle?->step->mix === null ? null : $scene->atHand()->nearest(
                 Lab::of($middle->step->mix->colour()->lightness, 0.3 * $middle->step->mix->colour()->a, 0.3 * $middle->step->mix->colour()->b),
                 static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->toLch()->chroma < self::COLOURED,
             );

@@ -87,7 +87,7 @@ final class WhiteTooEarly implements Rule
 
     private function finding(Scene $scene, Area $area, Pass $pass): Finding
     {
-        $first = $scene->atHand->nearest(Lab::of(74.0, 0.0, 3.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 60.0 && $one->colour()->lightness < 88.0);
+        $first = $scene->atHand()->nearest(Lab::of(74.0, 0.0, 3.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 60.0 && $one->colour()->lightness < 88.0);
         $mends = [];
         if ($first !== null) {
             $mends[] = new Mend("Begin with {$first->name}", new CoveringStep(new ChangeStep($pass->step->with(Mix::single($first))), $pass->step->id));

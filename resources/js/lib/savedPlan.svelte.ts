@@ -17,7 +17,7 @@ import { warn } from './notices.svelte';
 type Edit = Schemas['EditInput']['edit'];
 type Change = (document: PlanDocument) => void;
 
-const SAVE_AFTER_MS = 60;
+const SAVE_AFTER_MS = 0;
 const RETRY_AFTER_MS = 2000;
 
 /** A change as it was sent: sent again it is the very same, so that the server knows it. */

@@ -60,7 +60,7 @@
                 id: one.paint,
                 name: one.name,
                 kind: one.kind,
-                swatch: one.colour.hex,
+                colour: one.colour,
             }))}
             fault={fault?.at('used.mix') ?? ''}
             change={(value) => (mix = value)}

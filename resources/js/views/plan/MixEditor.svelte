@@ -20,7 +20,7 @@
         craft: Craft;
         mix: Schemas['Part'][];
         /** The paints that may stand in it. */
-        names: { id: string; name: string; kind: Schemas['Kind']; swatch: string | null }[];
+        names: { id: string; name: string; kind: Schemas['Kind']; colour: { hex: string } | null }[];
         /** The kind that is most likely wanted. */
         first?: Schemas['Kind'] | null;
         fault?: string;
@@ -37,7 +37,7 @@
 
     function known(id: string) {
         const paint = names.find((one) => one.id === id);
-        return paint ? { name: paint.name, hex: paint.swatch, kind: paint.kind } : picked[id];
+        return paint ? { name: paint.name, hex: paint.colour?.hex ?? null, kind: paint.kind } : picked[id];
     }
 
     function pick(index: number, paint: Schemas['Paint']): void {
