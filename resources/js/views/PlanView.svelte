@@ -100,14 +100,14 @@
             {/if}
             <div class="middle">
                 {#if area || isWhole}
-                    {#if step}{#key step.id}<StepPanel
-                                {desk}
-                                craft={table}
-                                {area}
-                                {step}
-                                {stage}
-                                choose={(id) => choose(area?.id ?? 'whole', id)}
-                            />{/key}{/if}
+                    {#if step}<StepPanel
+                            {desk}
+                            craft={table}
+                            {area}
+                            {step}
+                            {stage}
+                            choose={(id) => choose(area?.id ?? 'whole', id)}
+                        />{/if}
                 {:else}
                     <div class="panel nothing">
                         <h2>No areas yet</h2>

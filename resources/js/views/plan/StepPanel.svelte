@@ -136,16 +136,18 @@
     </div>
     <StepMore {desk} {craft} {area} {step} {asks} {path} {set} />
     {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
-            <MixEditor
-                {craft}
-                mix={step.mix}
-                fault={desk.faultAt(`${path}.mix`)}
-                names={desk.plan?.paints ?? []}
-                first={needed}
-                ready
-                change={(mix) => desk.paintStep(step, mix)}
-            />
-            {#if asks.includes('second')}<SecondColour {desk} {craft} {step} {path} {set} />{/if}
+            {#key step.id}
+                <MixEditor
+                    {craft}
+                    mix={step.mix}
+                    fault={desk.faultAt(`${path}.mix`)}
+                    names={desk.plan?.paints ?? []}
+                    first={needed}
+                    ready
+                    change={(mix) => desk.paintStep(step, mix)}
+                />
+                {#if asks.includes('second')}<SecondColour {desk} {craft} {step} {path} {set} />{/if}
+            {/key}
             {#if asks.includes('dilution')}
                 <div class="thin">
                     <DilutionEditor
