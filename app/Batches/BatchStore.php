@@ -47,7 +47,7 @@ final class BatchStore
         return DB::transaction(static function () use ($id, $name, $models, $startsOn, $version): Batch {
             $batch = Batch::query()->with('entries')->findOrFail($id);
             StaleWrite::unlessCurrent('This batch', $version, $batch->version);
-            $done = max([0, ...Progress::of($batch)->done]);
+            $done = max([0, ...$batch->progress()->done]);
             if ($models < $done) {
                 throw ValidationException::withMessages(['models' => "A step is done on $done models already, so the batch has at least that many."]);
             }
@@ -67,7 +67,7 @@ final class BatchStore
         return DB::transaction(static function () use ($id): Batch {
             $batch = Batch::query()->with(['plan', 'entries'])->findOrFail($id);
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
-            $progress = Progress::of($batch);
+            $progress = $batch->progress();
             $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
             $newer = FixedOrder::keeping($plan->toCore(), array_values($begun));
             $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'version' => $batch->version + 1]);

@@ -40,7 +40,7 @@ final readonly class Logbook
             if ($known !== null) {
                 return $known->batch_id === $batch->id ? $batch : throw Refused::at('id', 'An entry of another batch has this id. Record it under a new one.');
             }
-            $progress = Progress::of($batch);
+            $progress = $batch->progress();
             $step = self::step($progress->plan, $done['stepId']);
             self::mustBeLeft($progress->left($step->id), $done['models']);
             $batch->entries()->create([
@@ -71,7 +71,7 @@ final readonly class Logbook
             $entry = LogEntry::query()->findOrFail($entryId);
             StaleWrite::unlessCurrent('This entry', $done['version'], $entry->version);
             $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
-            $progress = Progress::of($batch);
+            $progress = $batch->progress();
             self::mustBeLeft($progress->left($entry->step_id) + $entry->models, $done['models']);
             $step = $progress->plan->step($entry->step_id);
             $entry->update([
@@ -103,7 +103,7 @@ final readonly class Logbook
         return DB::transaction(static function () use ($entryId): Batch {
             $entry = LogEntry::onlyTrashed()->findOrFail($entryId);
             $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
-            if (Progress::of($batch)->left($entry->step_id) < $entry->models) {
+            if ($batch->progress()->left($entry->step_id) < $entry->models) {
                 throw Refused::at('models', 'This step has been recorded anew since. Undo that entry first.');
             }
             $entry->restore();

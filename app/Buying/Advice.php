@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Buying;
 
 use App\Lists\PastedList;
-use App\Lists\PlanNeeds;
 use App\Models\PaintSet;
 use App\Models\Plan;
 use App\Models\Product;
@@ -21,6 +20,7 @@ use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Needs;
 
 /**
  * What to buy for a plan, a pasted list or the wish list.
@@ -63,7 +63,7 @@ final readonly class Advice
             (bool) ($wish['inStockOnly'] ?? false),
         );
 
-        return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)), $plan === null ? [] : PlanNeeds::usesByPaint($plan));
+        return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)), $plan === null ? [] : Needs::of($plan->toCore())->byPaint());
     }
 
     /**
@@ -97,7 +97,7 @@ final readonly class Advice
     private static function needs(array $wish, ?Plan $plan): array
     {
         if ($plan !== null) {
-            return [PlanNeeds::missing($plan), []];
+            return [OwnedPaints::shelf()->missing($plan->toCore()->paints()), []];
         }
         if (($wish['text'] ?? null) !== null) {
             $list = PastedList::of($wish['text']);

@@ -12,6 +12,7 @@ use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\ShelfCsv;
+use Kalokroma\Illegal;
 use Kalokroma\Paint\Paint;
 
 /**
@@ -42,7 +43,7 @@ abstract class FileCommand extends Command
             $this->complain($wrong->getMessage());
 
             return $this->wrongWords();
-        } catch (InvalidArgumentException $illegal) {
+        } catch (Illegal|InvalidArgumentException $illegal) {
             $this->complain($illegal->getMessage());
 
             return self::FAILURE;

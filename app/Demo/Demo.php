@@ -6,7 +6,6 @@ namespace App\Demo;
 
 use App\Batches\BatchStore;
 use App\Batches\Logbook;
-use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanFiles;
@@ -54,7 +53,7 @@ final class Demo
         $today = Carbon::today();
         $start = $today->copy()->subDays($wish['startedDaysAgo']);
         $batch = $this->batches->begin($plan->id, $wish['name'], $wish['models'], $start->toDateString());
-        $passes = Progress::of($batch->load('entries'))->passes;
+        $passes = $batch->load('entries')->progress()->passes;
         $whole = $wish['done'] === 'all' ? count($passes) : $wish['done'];
         $evening = $start->copy()->setTime(self::EVENING, 5);
         foreach ($passes as $index => $pass) {

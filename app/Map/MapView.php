@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Map;
 
-use App\Lists\PlanNeeds;
 use App\Models\PaintSet;
 use App\Models\Plan;
 use App\Models\Product;
+use App\Shelf\OwnedPaints;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +56,7 @@ final readonly class MapView
             self::gaps($map),
             $map->twins(),
             array_values($products->reject(static fn(Product $product): bool => isset($used[$product->id]))->map(static fn(Product $product): string => $product->id)->all()),
-            array_values(array_filter($planId === null ? [] : PlanNeeds::missing(Plan::query()->findOrFail($planId)), static fn(Paint $paint): bool => ! $paint->isClear())),
+            array_values(array_filter($planId === null ? [] : OwnedPaints::shelf()->missing(Plan::query()->findOrFail($planId)->toCore()->paints()), static fn(Paint $paint): bool => ! $paint->isClear())),
             array_values(array_filter($laid, static fn(Paint $paint): bool => ! $paint->isClear())),
             array_map(static fn(Paint $paint): string => $paint->id, Novelty::among($laid, $paints)),
         );

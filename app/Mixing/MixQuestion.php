@@ -22,6 +22,7 @@ use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Mixing\Reach;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Rehearsal;
 
 /**
  * A question to the solver as the mixing bench asks it: a target from anywhere, the shelf as it is, and limits.
@@ -121,7 +122,7 @@ final readonly class MixQuestion
             return ["$area->name, {$step->technique->label}", MixTarget::of($step->mix->colour(), $film)];
         }
         $zone = Zone::tryFrom($zone) ?? throw Faulty::field('target.zone', 'There is no such zone.');
-        $look = $plan->strip($area)->stage($stepId)?->look;
+        $look = Rehearsal::of($plan)->stage($stepId)?->look;
 
         return $look === null
             ? throw Faulty::field('target.step', 'This step leaves nothing to see yet.')

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Planning\Progress;
 use Kalokroma\Recipe\Plan as CorePlan;
 
 /**
@@ -59,5 +60,16 @@ final class Batch extends Model
     public function toCore(): CorePlan
     {
         return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document), Setting::bookOf($this->habits));
+    }
+
+    /** With its entries, which are loaded when they are not yet. */
+    public function progress(): Progress
+    {
+        $done = [];
+        foreach ($this->entries as $entry) {
+            $done[$entry->step_id] = ($done[$entry->step_id] ?? 0) + $entry->models;
+        }
+
+        return Progress::of($this->toCore(), $this->models, $done);
     }
 }

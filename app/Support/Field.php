@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use InvalidArgumentException;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Illegal;
 
 /** Lets the core judge a field of a request: what it refuses is told as a fault of that field. */
 final class Field
@@ -23,7 +23,7 @@ final class Field
     {
         try {
             return $read();
-        } catch (InvalidArgumentException $illegal) {
+        } catch (Illegal $illegal) {
             throw Faulty::field($field, $illegal->getMessage());
         }
     }

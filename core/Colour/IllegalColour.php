@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Colour;
 
-use InvalidArgumentException;
+use Kalokroma\Illegal;
 
-final class IllegalColour extends InvalidArgumentException
+final class IllegalColour extends Illegal
 {
     public static function hex(string $given): self
     {

@@ -9,4 +9,12 @@ enum Edges: string
 {
     case Neat = 'neat';
     case Messy = 'messy';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Neat => 'neat: each area edged at once',
+            self::Messy => 'messy: over everything, neighbours cut back in',
+        };
+    }
 }

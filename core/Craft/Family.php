@@ -38,6 +38,15 @@ enum Family: string
         };
     }
 
+    /** It can be done to all areas of a model at once. */
+    public function isDoneToAll(): bool
+    {
+        return match ($this) {
+            self::Undercoat, self::Light, self::Varnish, self::Decal, self::Weathering, self::Handling => true,
+            default => false,
+        };
+    }
+
     /** It is done with a brush that has to reach the place, paint on it. */
     public function isBrushed(): bool
     {

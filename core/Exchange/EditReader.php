@@ -10,11 +10,17 @@ use Kalokroma\Planning\FreeOrder;
 use Kalokroma\Planning\LockStep;
 use Kalokroma\Planning\RunStep;
 use Kalokroma\Recipe\Edit\AddArea;
+use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\AddWholeStep;
+use Kalokroma\Recipe\Edit\DuplicateArea;
+use Kalokroma\Recipe\Edit\DuplicateStep;
 use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
+use Kalokroma\Recipe\Edit\RemoveArea;
+use Kalokroma\Recipe\Edit\RemovePart;
 use Kalokroma\Recipe\Edit\RemoveStep;
 use Kalokroma\Recipe\Edit\SetStop;
 use Kalokroma\Recipe\Edit\SilenceFinding;
@@ -64,6 +70,12 @@ final readonly class EditReader
             'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area'), $this->book),
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
+            'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
+            'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
+            'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),
+            'duplicate-step' => fn(): Edit => new DuplicateStep($this->id('step'), $this->id('id')),
+            'add-part' => fn(): Edit => new AddPart($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
+            'remove-part' => fn(): Edit => new RemovePart($this->id('part')),
             'paint-step' => fn(): Edit => new PaintStep($this->id('step'), PlanReader::mixOf($this->in, $this->paints)),
             'swap-technique' => fn(): Edit => new SwapTechnique($this->id('step'), (new StepReader($this->paints, $this->book))->technique($this->in)),
             'run-step' => fn(): Edit => new RunStep($this->id('step'), $this->maybe('before')),

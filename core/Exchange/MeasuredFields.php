@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
-use Kalokroma\Colour\IllegalColour;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Illegal;
 use Kalokroma\Paint\Drawdown;
-use Kalokroma\Paint\IllegalPaint;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Measured;
 use Kalokroma\Paint\Opacity;
@@ -40,14 +39,14 @@ final class MeasuredFields
                 $film = Drawdown::of(self::lab($under, 'overBlack'), self::lab($under, 'overWhite'), self::optional($under, 'black'), self::optional($under, 'white'));
                 $measured = $measured->withFilm($film, self::reading($under), $kind);
             }
-        } catch (IllegalColour|IllegalPaint $illegal) {
+        } catch (Illegal $illegal) {
             $in->fault('measured', $illegal->getMessage());
         }
 
         return $in->isSound() ? $measured : Measured::nothing();
     }
 
-    /** @throws IllegalPaint when it was read no times */
+    /** @throws \Kalokroma\Paint\IllegalPaint when it was read no times */
     private static function reading(DocumentReader $in): Reading
     {
         return Reading::of($in->choice('source', Source::class, Source::Typed), $in->whole('readings', 1, Reading::MOST, 1), $in->text('photo', self::LONGEST_ID, false));
@@ -80,7 +79,7 @@ final class MeasuredFields
         return $by === null ? [] : ['source' => $by->source->value, 'readings' => $by->count, ...($by->photo === '' ? [] : ['photo' => $by->photo])];
     }
 
-    /** @throws IllegalColour when no surface could have it */
+    /** @throws \Kalokroma\Colour\IllegalColour when no surface could have it */
     private static function lab(DocumentReader $in, string $field): Lab
     {
         return Lab::measured(...$in->numbers($field, 3));

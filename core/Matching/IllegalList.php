@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Matching;
 
-use InvalidArgumentException;
+use Kalokroma\Illegal;
 
-final class IllegalList extends InvalidArgumentException
+final class IllegalList extends Illegal
 {
     public static function blank(): self
     {

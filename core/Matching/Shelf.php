@@ -50,6 +50,16 @@ final class Shelf
         return array_key_exists($paint->id, $this->mlLeft);
     }
 
+    /**
+     * @param array<string, Paint> $paints
+     *
+     * @return list<Paint> those of them that are not here
+     */
+    public function missing(array $paints): array
+    {
+        return array_values(array_filter($paints, fn(Paint $paint): bool => ! $this->has($paint)));
+    }
+
     /** Null when nobody has said. */
     public function mlLeft(Paint $paint): ?float
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Kalokroma\Mixing;
 
-use InvalidArgumentException;
+use Kalokroma\Illegal;
 use Kalokroma\Paint\Kind;
 
-final class IllegalMix extends InvalidArgumentException
+final class IllegalMix extends Illegal
 {
     public static function parts(int $given): self
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Paint;
 
-use InvalidArgumentException;
+use Kalokroma\Illegal;
 
-final class IllegalPaint extends InvalidArgumentException
+final class IllegalPaint extends Illegal
 {
     public static function opacity(float $given): self
     {

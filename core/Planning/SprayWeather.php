@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
-use InvalidArgumentException;
 use Kalokroma\Craft\SprayMethod;
 
 /** Whether one can prime at this temperature and humidity, and how soon it may be painted over. */
@@ -43,15 +42,15 @@ final readonly class SprayWeather
      * @param float $celsius of the air
      * @param float $humidity in %, 0 to 100
      *
-     * @throws InvalidArgumentException when no weather is like that
+     * @throws IllegalWeather when no weather is like that
      */
     public static function of(float $celsius, float $humidity, SprayMethod $method): self
     {
         if (! ($celsius >= -40.0 && $celsius <= 60.0)) {
-            throw new InvalidArgumentException('The temperature is given in °C, from -40 to 60.');
+            throw IllegalWeather::temperature();
         }
         if (! ($humidity >= 0.0 && $humidity <= 100.0)) {
-            throw new InvalidArgumentException('The humidity is given in %, from 0 to 100.');
+            throw IllegalWeather::humidity();
         }
         $findings = $method === SprayMethod::SprayCan ? self::can($celsius, $humidity) : self::waterBorne($celsius, $method);
         $verdict = SprayVerdict::Go;

@@ -151,44 +151,42 @@ final readonly class Area
      */
     public function withSteps(array $steps): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->texture,
-            $this->size,
-            $this->importance,
-            $this->touches,
-            $this->liesUnder,
-            $steps,
-            $this->material,
-            $this->part,
-            $this->behind,
-            $this->fragile,
-            $this->ground,
-            $this->open,
-            $this->variants,
-        );
+        return $this->but(steps: $steps);
     }
 
     /** The same area, decided. */
     public function decided(): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->texture,
-            $this->size,
-            $this->importance,
-            $this->touches,
-            $this->liesUnder,
-            $this->steps,
-            $this->material,
-            $this->part,
-            $this->behind,
-            $this->fragile,
-            $this->ground,
-            false,
-            $this->variants,
+        return $this->but(open: false);
+    }
+
+    /**
+     * Another area that is as this one.
+     *
+     * @param list<Step> $steps
+     */
+    public function copied(string $id, string $name, array $steps): self
+    {
+        return $this->but($id, $name, $steps);
+    }
+
+    /** The same where there is no such other area. */
+    public function without(string $otherId): self
+    {
+        return $this->but(
+            steps: array_map(static fn(Step $step): Step => $step->told($step->more->lining(array_values(array_diff($step->more->borders, [$otherId])))), $this->steps),
+            touches: array_values(array_diff($this->touches, [$otherId])),
+            liesUnder: array_values(array_diff($this->liesUnder, [$otherId])),
+            behind: array_values(array_diff($this->behind, [$otherId])),
+        );
+    }
+
+    /** The same where there is no such loose part. */
+    public function withoutPart(string $partId): self
+    {
+        return $this->but(
+            steps: array_map(static fn(Step $step): Step => $step->withoutPart($partId), $this->steps),
+            part: $this->part === $partId ? null : $this->part,
         );
     }
 
@@ -196,5 +194,41 @@ final readonly class Area
     public function isSmall(): bool
     {
         return $this->size === AreaSize::Speck || $this->size === AreaSize::Small || $this->texture === Texture::TinyDetail;
+    }
+
+    /**
+     * @param list<Step>|null $steps
+     * @param list<string>|null $touches
+     * @param list<string>|null $liesUnder
+     * @param list<string>|null $behind
+     * @param string|false|null $part false: as it is
+     */
+    private function but(
+        ?string $id = null,
+        ?string $name = null,
+        ?array $steps = null,
+        ?array $touches = null,
+        ?array $liesUnder = null,
+        ?array $behind = null,
+        string|false|null $part = false,
+        ?bool $open = null,
+    ): self {
+        return new self(
+            $id ?? $this->id,
+            $name ?? $this->name,
+            $this->texture,
+            $this->size,
+            $this->importance,
+            $touches ?? $this->touches,
+            $liesUnder ?? $this->liesUnder,
+            $steps ?? $this->steps,
+            $this->material,
+            $part === false ? $this->part : $part,
+            $behind ?? $this->behind,
+            $this->fragile,
+            $this->ground,
+            $open ?? $this->open,
+            $this->variants,
+        );
     }
 }

@@ -50,6 +50,18 @@ final readonly class Particulars
         return new self($this->optional, $minutes, $this->perModel, $this->side, $this->borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
     }
 
+    /** @param list<string> $borders ids of the neighbours whose border is lined */
+    public function lining(array $borders): self
+    {
+        return new self($this->optional, $this->waitMinutes, $this->perModel, $this->side, $borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+    }
+
+    /** @param string|null $part id of the part that is glued on */
+    public function gluing(?string $part): self
+    {
+        return new self($this->optional, $this->waitMinutes, $this->perModel, $this->side, $this->borders, $part, $this->load, $this->spirit, $this->second, $this->heads);
+    }
+
     /** Carried through model by model or not, as the technique wants it. */
     public function asTechniqueWants(): self
     {

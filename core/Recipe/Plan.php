@@ -169,6 +169,16 @@ final readonly class Plan
         return $this->but(wholeModel: $steps, running: $running);
     }
 
+    /**
+     * @param list<Part> $parts
+     * @param list<Area> $areas as they are with these
+     * @param list<Step> $wholeModel
+     */
+    public function withParts(array $parts, array $areas, array $wholeModel): self
+    {
+        return $this->but(areas: $areas, wholeModel: $wholeModel, parts: $parts);
+    }
+
     public function over(Undercoat $undercoat): self
     {
         return $this->but(undercoat: $undercoat);
@@ -237,8 +247,9 @@ final readonly class Plan
      * @param list<Area>|null $areas
      * @param list<Step>|null $wholeModel
      * @param list<Silence>|null $silenced
+     * @param list<Part>|null $parts
      */
-    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null): self
+    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null, ?array $parts = null): self
     {
         $plan = new self(
             $this->name,
@@ -246,7 +257,7 @@ final readonly class Plan
             $undercoat ?? $this->undercoat,
             $areas ?? $this->areas,
             $this->way,
-            $this->parts,
+            $parts ?? $this->parts,
             $wholeModel ?? $this->wholeModel,
             $running ?? $this->running,
             $silenced ?? $this->silenced,

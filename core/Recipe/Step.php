@@ -95,6 +95,12 @@ final readonly class Step
         return new self($this->id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $more);
     }
 
+    /** The same step where there is no such loose part. */
+    public function withoutPart(string $partId): self
+    {
+        return $this->more->part === $partId ? $this->told($this->more->gluing(null)) : $this;
+    }
+
     /** The same step, told apart. */
     public function called(string $id): self
     {

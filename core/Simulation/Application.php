@@ -93,6 +93,29 @@ final readonly class Application
         return $this->film !== null && $this->technique->isMeantToCover() && ! $this->tints;
     }
 
+    /**
+     * Of a blend the first colour lies low, the second high, and between them one tone of both, where they were joined.
+     *
+     * @return array{film: Optics, strength: float, tints: bool}
+     */
+    private function laidOn(Zone $zone, Optics $film): array
+    {
+        $first = ['film' => $film, 'strength' => $this->strength, 'tints' => $this->tints];
+        if ($this->second === null || $zone === Zone::Recess || $zone === Zone::LowerSide) {
+            return $first;
+        }
+        if ($zone !== Zone::Face) {
+            return $this->second;
+        }
+        $second = $this->second;
+
+        return [
+            'film' => Optics::mixed([[$film, $this->strength], [$second['film'], $second['strength']]]),
+            'strength' => ($this->strength + $second['strength']) / 2,
+            'tints' => $this->tints && $second['tints'],
+        ];
+    }
+
     /** What it leaves on a zone; null when nothing that has colour. */
     public function layer(Zone $zone, Texture $texture, Flank $flank): ?Layer
     {
@@ -100,16 +123,8 @@ final readonly class Application
         if ($this->film === null || $thickness <= 0.0) {
             return null;
         }
-        $film = $this->film;
-        if ($this->second !== null) {
-            $film = match ($zone) {
-                Zone::Recess, Zone::LowerSide => $film,
-                // One tone between, where the two were joined.
-                Zone::Face => Optics::mixed([[$film, 1], [$this->second['film'], 1]]),
-                Zone::Raised, Zone::Edge => $this->second['film'],
-            };
-        }
+        ['film' => $film, 'strength' => $strength, 'tints' => $tints] = $this->laidOn($zone, $this->film);
 
-        return new Layer($film, $thickness, $this->skinWhite, $this->tints, $this->isMetal, $this->technique->does(Nature::Solvent));
+        return new Layer($film, $thickness * $strength / $this->strength, $this->skinWhite, $tints, $this->isMetal, $this->technique->does(Nature::Solvent));
     }
 }

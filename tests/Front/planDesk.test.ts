@@ -130,7 +130,7 @@ describe('a plan on the desk', () => {
         const asked = server(ok(plan(1, 'old')), ok(plan(2, 'old')), ok(plan(3, 'later')));
         const at = await desk();
         await at.load();
-        at.removeStep('wash');
+        at.change(rename('mine') as never);
         const back = at.wayBack();
         await vi.advanceTimersByTimeAsync(200);
         at.change(rename('later') as never);
@@ -156,27 +156,22 @@ describe('a plan on the desk', () => {
         expect(at.document?.name).toBe('old');
     });
 
-    it('copies areas with steps of their own and forgets an area everywhere', async () => {
-        server(
-            ok({
-                ...plan(1, 'old'),
-                document: {
-                    name: 'old',
-                    areas: [
-                        area('coat', 'base'),
-                        { ...area('belt', 'leather'), touches: ['coat'], liesUnder: ['coat'] },
-                    ],
-                },
-            }),
-        );
+    it('names the neighbour an area goes before, and nobody when it goes last', async () => {
+        const asked = server(ok(plan(1, 'old')), ok(plan(2, 'old')), ok(plan(3, 'old')), ok(plan(4, 'old')));
         const at = await desk();
         await at.load();
-        const copy = at.duplicateArea('coat');
-        expect(at.document?.areas.map((one) => one.id)).toEqual(['coat', copy, 'belt']);
-        expect(at.document?.areas[1].steps[0].id).not.toBe('base');
-        at.removeArea('coat');
+        at.moveArea(1, 0);
+        expect(at.document?.areas.map((one) => one.id)).toEqual(['belt', 'coat']);
+        at.moveArea(0, 1);
+        at.moveArea(1, 1);
+        at.moveStep('coat', 1, 0);
+        await vi.runAllTimersAsync();
 
-        expect(at.document?.areas.find((one) => one.id === 'belt')).toMatchObject({ touches: [], liesUnder: [] });
+        expect(asked.slice(1).map((one) => (one.body as { edit: object }).edit)).toEqual([
+            { do: 'move-area', area: 'belt', before: 'coat' },
+            { do: 'move-area', area: 'belt', before: null },
+            { do: 'move-step', step: 'wash', other: 'base', before: true },
+        ]);
     });
 });
 
@@ -242,7 +237,9 @@ describe('a change whose consequences are the craft’s', () => {
         );
         const at = await desk();
         await at.load();
-        expect(await at.addStep('gone')).toBe(null);
+        at.moveStep('coat', 1, 0);
+        expect(at.document?.areas[0]?.steps.map((one) => one.id)).toEqual(['wash', 'base']);
+        await vi.waitFor(() => expect(at.document?.areas[0]?.steps.map((one) => one.id)).toEqual(['base', 'wash']));
         expect([notices.at(-1)?.text, at.plan?.version]).toEqual(['This area is gone.', 1]);
         expect(await at.addStep('coat')).toBe(null);
         expect([at.plan?.version, at.document?.name]).toEqual([5, 'newer']);
@@ -259,11 +256,11 @@ describe('a change whose consequences are the craft’s', () => {
         const made = at.addStep('gone');
         await Promise.resolve();
         await Promise.resolve();
-        at.duplicateStep('base');
+        at.changeStep('base', { coats: 3 });
         expect(await made).toBe(null);
         await vi.runAllTimersAsync();
         const put = asked.at(-1)?.body as { document: { areas: { steps: object[] }[] } };
-        expect([asked.at(-1)?.method, put.document.areas[0]?.steps.length]).toEqual(['PUT', 3]);
+        expect([asked.at(-1)?.method, put.document.areas[0]?.steps[0]]).toEqual(['PUT', { id: 'base', coats: 3 }]);
     });
 
     it('a paint that was picked while the server was away is kept and saved when it is back', async () => {

@@ -125,7 +125,7 @@ final class ReviewTest extends HttpTestCase
         $usual = $wash($this->ask('GET', '/craft'));
 
         $mine = $wash($this->ask('PUT', '/craft/habits/basecoat', ['coats' => 3, 'dryMinutes' => 45]));
-        self::assertSame([3, 45, true], [$mine['usual']['coats'], $mine['dryMinutes'], $mine['isOwn']]);
+        self::assertSame([3, 45, ['coats' => 3, 'dryMinutes' => 45]], [$mine['usual']['coats'], $mine['dryMinutes'], $mine['habit']]);
         $area = $this->edit($plan, ['do' => 'add-area', 'id' => 'new', 'name' => 'Cloak']);
         $step = $this->edit($area, ['do' => 'add-step', 'id' => 'first', 'area' => 'new']);
         self::assertSame(3, $step['document']['areas'][count($step['document']['areas']) - 1]['steps'][0]['coats']);

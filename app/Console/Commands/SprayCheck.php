@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Console\FileCommand;
 use App\Console\TellsWrongWords;
 use App\Console\WrongWords;
-use InvalidArgumentException;
 use Kalokroma\Craft\SprayMethod;
+use Kalokroma\Planning\IllegalWeather;
 use Kalokroma\Planning\SprayWeather;
 
 final class SprayCheck extends FileCommand
@@ -30,7 +30,7 @@ final class SprayCheck extends FileCommand
         [$celsius, $humidity] = [$this->number('celsius', 'a temperature in °C'), $this->number('humidity', 'a humidity in %')];
         try {
             $weather = SprayWeather::of($celsius, $humidity, $by);
-        } catch (InvalidArgumentException $impossible) {
+        } catch (IllegalWeather $impossible) {
             throw new WrongWords($impossible->getMessage());
         }
 

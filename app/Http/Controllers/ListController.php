@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ListRequest;
 use App\Http\Resources\ListAnswersResource;
 use App\Lists\PastedList;
-use App\Lists\PlanNeeds;
 use App\Models\Plan;
+use App\Shelf\OwnedPaints;
 use Illuminate\Http\JsonResponse;
+use Kalokroma\Matching\Substitutes;
+use Kalokroma\Planning\Needs;
 
 final class ListController
 {
@@ -20,6 +22,6 @@ final class ListController
 
     public function plan(ListRequest $request, string $id): JsonResponse
     {
-        return new JsonResponse(ListAnswersResource::ofPlan(PlanNeeds::of(Plan::query()->findOrFail($id), $request->tolerance())));
+        return new JsonResponse(ListAnswersResource::ofPlan(Needs::of(Plan::query()->findOrFail($id)->toCore()), Substitutes::forMany(OwnedPaints::now()->paints()), $request->tolerance()));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Progress;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Database\Eloquent\Collection;
@@ -13,6 +12,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
 
 /**
@@ -26,7 +26,7 @@ final class BatchResource extends JsonResource
     public function toArray(Request $request): array
     {
         $batch = $this->resource;
-        $progress = Progress::of($batch);
+        $progress = $batch->progress();
         $plan = $progress->plan;
         $rehearsal = Rehearsal::of($plan);
         $planVersion = $batch->plan?->version;

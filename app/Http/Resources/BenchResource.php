@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Batches\Bench;
-use App\Batches\Progress;
 use App\Models\Batch;
 use Illuminate\Http\Request;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
@@ -21,7 +21,7 @@ final class BenchResource
     public static function of(Bench $bench, Request $request): array
     {
         $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
-        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next(Progress::of($batch))];
+        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch->progress())];
 
         return [
             'underWay' => array_values($bench->underWay->map($withNext)->all()),

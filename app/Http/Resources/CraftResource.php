@@ -11,8 +11,10 @@ use Kalokroma\Colour\Closeness;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\Edges;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Habit;
 use Kalokroma\Craft\Handbook;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Craft\Importance;
@@ -34,6 +36,7 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\SprayCone;
 
@@ -71,6 +74,7 @@ final class CraftResource
             'loads' => self::choices(Load::cases(), static fn(Load $one): string => $one->label()),
             'spirits' => self::choices(Spirit::cases(), static fn(Spirit $one): string => $one->value),
             'sprayMethods' => array_map(static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value], SprayMethod::cases()),
+            'edges' => self::choices(Edges::cases(), static fn(Edges $one): string => $one->label()),
             'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
             'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),
             'hazardsFirst' => Hazard::FIRST,
@@ -85,6 +89,9 @@ final class CraftResource
                 'mostHeightMm' => ModelKind::MOST_HEIGHT_MM,
                 'narrowestCone' => SprayCone::NARROWEST_DEGREES,
                 'widestCone' => SprayCone::WIDEST_DEGREES,
+                'waitMinutes' => Particulars::MOST_WAIT_MINUTES,
+                'handsOnMinutes' => Habit::MOST_MINUTES,
+                'dryMinutes' => Habit::MOST_DRY_MINUTES,
             ],
         ];
     }
@@ -92,13 +99,17 @@ final class CraftResource
     /** @return list<array<string, mixed>> */
     private static function techniques(): array
     {
-        $own = array_column(Setting::habits(), 'technique');
+        $own = array_column(Setting::habits(), null, 'technique');
 
-        return array_map(static fn(Technique $one): array => self::technique($one, in_array($one->id, $own, true)), Setting::book()->techniques());
+        return array_map(static fn(Technique $one): array => self::technique($one, $own[$one->id] ?? null), Setting::book()->techniques());
     }
 
-    /** @return array<string, mixed> */
-    private static function technique(Technique $technique, bool $isOwn): array
+    /**
+     * @param array<string, mixed>|null $habit what the painter does otherwise than the tables say
+     *
+     * @return array<string, mixed>
+     */
+    private static function technique(Technique $technique, ?array $habit): array
     {
         $usual = $technique->usual;
 
@@ -108,6 +119,7 @@ final class CraftResource
             'hint' => $technique->hint,
             'next' => $technique->next,
             'family' => $technique->family->value,
+            'isDoneToAll' => $technique->family->isDoneToAll(),
             'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $technique->takes->accepts(...)))),
             'needsPaint' => $technique->takes->needsPaint(),
             'asks' => $technique->asks(),
@@ -115,7 +127,7 @@ final class CraftResource
             'neatness' => $technique->neatness,
             'dryMinutes' => $technique->dryMinutes,
             'minutes' => $technique->minutes,
-            'isOwn' => $isOwn,
+            'habit' => $habit === null ? null : array_diff_key($habit, ['technique' => true]),
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
             'deposit' => array_map(static fn(Zone $zone): float => round($technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone), 3), Zone::cases()),
             'usual' => [

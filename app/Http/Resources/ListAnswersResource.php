@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Lists\PlanNeeds;
 use Kalokroma\Matching\ListAnswer;
 use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\Substitute;
-use Kalokroma\Matching\Verdict;
+use Kalokroma\Matching\Substitutes;
+use Kalokroma\Planning\Needs;
 use Kalokroma\Recipe\Step;
 
 /** The table of wanted paints and what the shelf has for each. */
@@ -39,22 +39,20 @@ final class ListAnswersResource
     }
 
     /** @return array<string, mixed> */
-    public static function ofPlan(PlanNeeds $needs): array
+    public static function ofPlan(Needs $needs, Substitutes $shelf, float $tolerance): array
     {
-        return [
-            'rows' => array_map(static fn(array $row): array => [
-                'wanted' => MixResource::of($row['mix']),
-                'uses' => array_map(static fn(array $use): array => ['area' => $use['area'], 'stepId' => $use['step']->id, 'technique' => $use['technique']], $row['uses']),
-                ...self::standing($row['verdict']->standing, $row['verdict']->advised, $row['verdict']->offers, array_column($row['uses'], 'step')),
-            ], $needs->rows),
-            'counts' => self::counts(array_map(static fn(array $row): Standing => self::verdict($row)->standing, $needs->rows)),
-        ];
-    }
+        $rows = $standings = [];
+        foreach ($needs->all as $need) {
+            $verdict = $need->on($shelf, $tolerance);
+            $standings[] = $verdict->standing;
+            $rows[] = [
+                'wanted' => MixResource::of($need->mix),
+                'uses' => array_map(static fn(array $use): array => ['area' => $use['where'], 'stepId' => $use['step']->id, 'technique' => $need->does($use['step'])], $need->uses),
+                ...self::standing($verdict->standing, $verdict->advised, $verdict->offers, array_column($need->uses, 'step')),
+            ];
+        }
 
-    /** @param array{verdict: Verdict} $row */
-    private static function verdict(array $row): Verdict
-    {
-        return $row['verdict'];
+        return ['rows' => $rows, 'counts' => self::counts($standings)];
     }
 
     /**

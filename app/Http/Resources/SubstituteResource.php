@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Plans\StepSubstitutes;
 use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Matching\Substitute;
+use Kalokroma\Planning\StandIns;
 use Kalokroma\Simulation\Strip;
 
 final class SubstituteResource
 {
     /** @return array<string, mixed> */
-    public static function of(StepSubstitutes $found): array
+    public static function of(StandIns $found): array
     {
         return [
             'stepId' => $found->step->id,
@@ -27,7 +27,7 @@ final class SubstituteResource
     }
 
     /** @return array<string, mixed> */
-    private static function offer(StepSubstitutes $found, Substitute $substitute, Strip $strip): array
+    private static function offer(StandIns $found, Substitute $substitute, Strip $strip): array
     {
         $dilution = $substitute->dilutionFor($found->step->dilution);
         $changed = StepWriter::write($found->step->with($substitute->mix, $dilution));

@@ -88,63 +88,49 @@ export class PlanDesk extends SavedPlan {
     }
 
     moveStep(areaId: string, from: number, to: number): void {
-        const here = () =>
-            this.change((document) => {
-                const area = document.areas.find((one) => one.id === areaId);
-                if (area) area.steps = moved(area.steps, from, to);
-            });
-        const steps = this.document?.areas.find((one) => one.id === areaId)?.steps ?? [];
+        const areas = this.document?.areas ?? [];
+        const steps = areas.find((one) => one.id === areaId)?.steps ?? [];
         const [step, other] = [steps[from]?.id, steps[to]?.id];
-        // An order of the painter's own has to follow, and that the server knows.
-        if ((this.document?.order ?? []).length === 0) here();
-        else if (step && other && step !== other)
-            void this.edit({ do: 'move-step', step, other, before: to < from }, here);
+        if (!step || !other || step === other) return;
+        this.show(areas.map((one) => (one.id === areaId ? { ...one, steps: moved(steps, from, to) } : one)));
+        void this.edit({ do: 'move-step', step, other, before: to < from });
     }
 
-    /** Puts a copy right behind; the id of the copy. */
-    duplicateStep(stepId: string): string {
+    moveArea(from: number, to: number): void {
+        const areas = this.document?.areas ?? [];
+        const area = areas[from]?.id;
+        if (area === undefined || from === to) return;
+        const after = moved(areas, from, to);
+        this.show(after);
+        void this.edit({ do: 'move-area', area, before: after[to + 1]?.id ?? null });
+    }
+
+    /** Puts a copy right behind; its id. */
+    async duplicateStep(step: string): Promise<string | null> {
         const id = ulid();
-        this.change((document) => {
-            const twice = (step: Step) => (step.id === stepId ? [step, { ...step, id }] : [step]);
-            for (const area of document.areas) area.steps = area.steps.flatMap(twice);
-            document.wholeModel = document.wholeModel?.flatMap(twice);
-        });
-        return id;
+        return (await this.edit({ do: 'duplicate-step', step, id })) ? id : null;
     }
 
-    /** Puts a copy with copies of all its steps right behind; the id of the copy. */
-    duplicateArea(areaId: string): string {
+    /** Puts a copy with copies of all its steps right behind; its id. */
+    async duplicateArea(area: string): Promise<string | null> {
         const id = ulid();
-        this.change((document) => {
-            document.areas = document.areas.flatMap((area) => {
-                if (area.id !== areaId) return [area];
-                const steps = area.steps.map((step) => ({ ...step, id: ulid() }));
-                return [area, { ...area, id, name: `${area.name} (copy)`.slice(0, 120), steps }];
-            });
-        });
-        return id;
+        return (await this.edit({ do: 'duplicate-area', area, id })) ? id : null;
     }
 
-    removeStep(stepId: string): void {
-        this.change((document) => {
-            for (const area of document.areas) area.steps = area.steps.filter((step) => step.id !== stepId);
-            document.wholeModel = document.wholeModel?.filter((step) => step.id !== stepId);
-        });
-        tell('The step is taken out.', this.wayBack());
+    async removeStep(step: string): Promise<void> {
+        if (await this.edit({ do: 'remove-step', step })) tell('The step is taken out.', this.wayBack());
     }
 
-    removeArea(areaId: string): void {
-        const name = this.document?.areas.find((area) => area.id === areaId)?.name ?? 'The area';
-        this.change((document) => {
-            document.areas = document.areas
-                .filter((area) => area.id !== areaId)
-                .map((area) => ({
-                    ...area,
-                    touches: area.touches.filter((id) => id !== areaId),
-                    liesUnder: area.liesUnder.filter((id) => id !== areaId),
-                    behind: area.behind?.filter((id) => id !== areaId),
-                }));
-        });
-        tell(`“${name}” is taken out.`, this.wayBack());
+    async removeArea(area: string): Promise<void> {
+        const name = this.document?.areas.find((one) => one.id === area)?.name ?? 'The area';
+        if (await this.edit({ do: 'remove-area', area })) tell(`“${name}” is taken out.`, this.wayBack());
+    }
+
+    async addPart(name: string): Promise<void> {
+        await this.edit({ do: 'add-part', id: ulid(), name });
+    }
+
+    async removePart(part: string): Promise<void> {
+        if (await this.edit({ do: 'remove-part', part })) tell('It is not kept loose any more.', this.wayBack());
     }
 }

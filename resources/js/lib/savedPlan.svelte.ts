@@ -23,15 +23,6 @@ const RETRY_AFTER_MS = 2000;
 /** A change as it was sent: sent again it is the very same, so that the server knows it. */
 type Sent = { document: PlanDocument; version: number; key: string };
 
-/** What the running order says of steps that are gone goes too. */
-function forgetGone(document: PlanDocument): void {
-    const steps = [...document.areas.flatMap((area) => area.steps), ...(document.wholeModel ?? [])];
-    const ids = new Set(['undercoat', 'undercoat-light', 'undercoat-below', ...steps.map((step) => step.id)]);
-    document.order = document.order?.filter((id) => ids.has(id));
-    document.locked = document.locked?.filter((id) => ids.has(id));
-    document.stops = document.stops?.filter((stop) => ids.has(stop.after));
-}
-
 /**
  * A plan's document as it is being edited, saved as it changes. The server answers every save with what it looks like now.
  * What is not saved yet is kept in the browser, and found again after a reload.
@@ -78,7 +69,6 @@ export class SavedPlan {
         this.meanwhile?.push(edit);
         const next = $state.snapshot(this.document) as PlanDocument;
         edit(next);
-        forgetGone(next);
         this.document = next;
         this.pending = true;
         this.changes++;
@@ -86,6 +76,11 @@ export class SavedPlan {
         if (this.saving === 'saved') this.saving = 'saving';
         clearTimeout(this.timer);
         this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
+    }
+
+    /** What an edit on its way will most likely do, so that the next one can be made on top of it at once. */
+    protected show(areas: PlanDocument['areas']): void {
+        if (this.document !== null) this.document = { ...this.document, areas };
     }
 
     /**
@@ -130,6 +125,7 @@ export class SavedPlan {
         if (isAnew) for (const change of meanwhile) this.change(change);
         else if (this.pending) void this.save();
         if (refused !== null) {
+            if (!isAnew && !this.isUnsaved) this.document = this.plan.document;
             if (isTrouble(refused) && otherwise) otherwise();
             else warn(refused.faults[0]?.message ?? refused.message);
         }

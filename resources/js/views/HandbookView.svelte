@@ -123,7 +123,7 @@
                                 {:else}
                                     <p>
                                         <Button size="small" kind="ghost" on:click={() => (editing = one.value)}
-                                            >{one.isOwn ? 'Your own way' : 'I do it otherwise'}<span class="sr"
+                                            >{one.habit !== null ? 'Your own way' : 'I do it otherwise'}<span class="sr"
                                                 >: {one.label}</span
                                             ></Button
                                         >

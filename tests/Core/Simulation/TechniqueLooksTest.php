@@ -100,6 +100,16 @@ final class TechniqueLooksTest extends TestCase
         self::assertGreaterThan($values[1] + 8.0, $values[2]);
     }
 
+    /** Each colour of a blend is as thin as it was mixed: the upper zones know nothing of the lower colour's water. */
+    public function testEachColourOfABlendIsAsThinAsItWasMixed(): void
+    {
+        $look = static fn(string $dilution): \Kalokroma\Simulation\Look => self::look("undercoat black\narea a broad-folds main cloth\n wet-blend navy over sky all $dilution x1");
+        [$thick, $thin] = [$look('1:0'), $look('1:5')];
+
+        self::assertEqualsWithDelta($thick->at(Zone::Raised)->lightness, $thin->at(Zone::Raised)->lightness, 0.01);
+        self::assertGreaterThan(1.0, abs($thick->at(Zone::LowerSide)->lightness - $thin->at(Zone::LowerSide)->lightness));
+    }
+
     public function testStipplingCoversHalfAndStreaksLieInPatches(): void
     {
         $brown = self::look("undercoat grey\narea a broad-folds main cloth\n basecoat brown x3")->at(Zone::Face)->lightness;

@@ -11,7 +11,9 @@
         $props();
 
     type Habit = Schemas['HabitInput'];
-    const before = $derived<Habit>({
+    /** What the painter has said before; what is changed here comes on top of it, and all else stays as the tables say. */
+    const own = $derived<Habit>(technique.habit ?? {});
+    const shown = $derived<Habit>({
         coats: technique.usual.coats,
         paint: technique.usual.dilution.paint,
         thinner: technique.usual.dilution.thinner,
@@ -20,7 +22,7 @@
         dryMinutes: technique.dryMinutes,
     });
     let changed = $state<Habit>({});
-    const habit = $derived({ ...before, ...changed });
+    const habit = $derived({ ...shown, ...changed });
 
     async function keep(wish: Habit, words: string, back: Habit): Promise<void> {
         const params = { path: { technique: technique.value } };
@@ -37,7 +39,7 @@
 <form
     onsubmit={(event) => {
         event.preventDefault();
-        void keep(habit, 'New steps begin so.', technique.isOwn ? before : {});
+        void keep({ ...own, ...changed }, 'New steps begin so.', own);
     }}
 >
     {#if technique.asks.includes('coats')}
@@ -60,22 +62,20 @@
         label="Dry after, minutes"
         value={habit.dryMinutes ?? 0}
         least={0}
-        most={10080}
+        most={craft.limits.dryMinutes}
         change={(dryMinutes) => (changed = { ...changed, dryMinutes })}
     />
     <Count
         label="Minutes a coat"
         value={Math.round(habit.minutes ?? 1)}
         least={1}
-        most={240}
+        most={craft.limits.handsOnMinutes}
         change={(minutes) => (changed = { ...changed, minutes })}
     />
     <div class="acts">
         <Button size="small" type="submit">This is how I do it</Button>
-        {#if technique.isOwn}<Button
-                size="small"
-                kind="tertiary"
-                on:click={() => keep({}, 'As the tables say.', before)}>As usual again</Button
+        {#if technique.habit}<Button size="small" kind="tertiary" on:click={() => keep({}, 'As the tables say.', own)}
+                >As usual again</Button
             >{/if}
         <Button size="small" kind="ghost" on:click={close}>Leave it</Button>
     </div>

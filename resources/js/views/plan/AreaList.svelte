@@ -4,7 +4,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { dndzone } from 'svelte-dnd-action';
     import { Dragged } from '../../lib/dragged.svelte';
-    import { arrows, DRAGGED, moved } from '../../lib/reorder';
+    import { arrows, DRAGGED } from '../../lib/reorder';
     import { plural } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
@@ -17,12 +17,9 @@
 
     const ids = $derived(areas.map((area) => area.id));
     const byId = $derived(new Map(areas.map((area) => [area.id, area])));
-    const order = new Dragged(moveArea);
+    const move = (from: number, to: number) => desk.moveArea(from, to);
+    const order = new Dragged(move);
     $effect.pre(() => order.set(ids));
-
-    function moveArea(from: number, to: number): void {
-        desk.change((document) => (document.areas = moved(document.areas, from, to)));
-    }
 
     function remarks(areaId: string): string {
         const look = looks[areaId];
@@ -52,7 +49,7 @@
 
 <nav class="panel" aria-label="Areas">
     <ol
-        use:arrows={{ axis: 'y', move: moveArea }}
+        use:arrows={{ axis: 'y', move }}
         use:dndzone={{ ...DRAGGED, items: order.items, type: 'areas' }}
         onconsider={order.consider}
         onfinalize={order.finalize(ids)}

@@ -40,6 +40,11 @@
         if (id !== null) chooseStep(id);
     }
 
+    async function duplicate(): Promise<void> {
+        const id = await desk.duplicateArea(area.id);
+        if (id !== null) chooseArea(id);
+    }
+
     function mixWords(id: string): string {
         return desk.plan?.looks.steps[id]?.mix?.words ?? 'choose a paint';
     }
@@ -108,10 +113,10 @@
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
         <AreaPlacing {desk} {area} fault={desk.faultAt(`${path}.behind`) || desk.faultAt(`${path}.part`)} />
         <div class="acts">
-            <Button size="small" kind="tertiary" on:click={() => chooseArea(desk.duplicateArea(area.id))}
-                >Duplicate this area</Button
+            <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
+            <Button size="small" kind="tertiary" on:click={() => void desk.removeArea(area.id)}
+                >Take this area out</Button
             >
-            <Button size="small" kind="tertiary" on:click={() => desk.removeArea(area.id)}>Take this area out</Button>
         </div>
     {/if}
     {#if area.steps.length === 0}

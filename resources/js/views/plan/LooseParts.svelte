@@ -1,7 +1,6 @@
 <script lang="ts">
     import { Button, TextInput } from 'carbon-components-svelte';
     import Add from 'carbon-icons-svelte/lib/Add.svelte';
-    import { ulid } from 'ulid';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
 
     /** Pieces kept loose so that a brush reaches behind them, until a step glues them on. */
@@ -12,18 +11,8 @@
 
     function add(): void {
         if (name.trim() === '') return;
-        desk.change((document) => (document.parts = [...(document.parts ?? []), { id: ulid(), name: name.trim() }]));
+        void desk.addPart(name.trim());
         name = '';
-    }
-
-    function remove(id: string): void {
-        desk.change((document) => {
-            document.parts = document.parts?.filter((one) => one.id !== id);
-            const loose = <T extends { part?: string | null }>(one: T) =>
-                one.part === id ? { ...one, part: null } : one;
-            document.areas = document.areas.map((area) => ({ ...loose(area), steps: area.steps.map(loose) }));
-            document.wholeModel = document.wholeModel?.map(loose);
-        });
     }
 </script>
 
@@ -32,7 +21,7 @@
     {#each parts as part (part.id)}
         <span class="part"
             ><bdi>{part.name}</bdi>
-            <Button size="small" kind="ghost" on:click={() => remove(part.id)}
+            <Button size="small" kind="ghost" on:click={() => void desk.removePart(part.id)}
                 >Take out<span class="sr"> {part.name}</span></Button
             ></span
         >

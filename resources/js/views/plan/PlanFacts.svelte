@@ -122,10 +122,7 @@
         <Choose
             label="Edges"
             value={document.way?.edges ?? 'neat'}
-            choices={[
-                { value: 'neat', label: 'neat: each area edged at once' },
-                { value: 'messy', label: 'messy: over everything, neighbours cut back in' },
-            ]}
+            choices={craft.edges}
             change={(edges) => desk.change((one) => (one.way = { ...one.way, edges }))}
         />
         {#if undercoat}
@@ -133,7 +130,7 @@
                 label="Wait after the undercoat, min (0: as long as it takes)"
                 value={undercoat.waitMinutes ?? 0}
                 least={0}
-                most={20160}
+                most={craft.limits.waitMinutes}
                 fault={desk.faultAt('undercoat.waitMinutes')}
                 change={(minutes) => setUndercoat({ waitMinutes: minutes === 0 ? null : minutes })}
             />

@@ -27,7 +27,6 @@
         set: (changes: Partial<Step>) => void;
     } = $props();
 
-    const MOST_WAIT_MINUTES = 20160;
     const others = $derived((desk.document?.areas ?? []).filter((one) => one.id !== area?.id));
     const parts = $derived(desk.document?.parts ?? []);
     const dry = $derived(desk.plan?.looks.order.find((pass) => pass.stepId === step.id)?.dryMinutes ?? 0);
@@ -100,7 +99,7 @@
                     label="Minutes of wait"
                     value={step.waitMinutes ?? 0}
                     least={0}
-                    most={MOST_WAIT_MINUTES}
+                    most={craft.limits.waitMinutes}
                     fault={desk.faultAt(`${path}.waitMinutes`)}
                     change={(waitMinutes) => set({ waitMinutes })}
                 />

@@ -51,6 +51,11 @@
     );
     const forecast = $derived(stage?.forecast ?? null);
 
+    async function duplicate(): Promise<void> {
+        const id = await desk.duplicateStep(step.id);
+        if (id !== null) choose(id);
+    }
+
     function set(changes: Partial<Step>): void {
         desk.changeStep(step.id, changes);
     }
@@ -79,8 +84,8 @@
                 disabled={area === null || position === steps.length - 1}
                 on:click={() => area && desk.moveStep(area.id, position, position + 1)}
             />
-            <Button size="small" kind="tertiary" on:click={() => choose(desk.duplicateStep(step.id))}>Duplicate</Button>
-            <Button size="small" kind="tertiary" on:click={() => desk.removeStep(step.id)}>Take out</Button>
+            <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate</Button>
+            <Button size="small" kind="tertiary" on:click={() => void desk.removeStep(step.id)}>Take out</Button>
         </div>
     </header>
     {#if stage}<p>

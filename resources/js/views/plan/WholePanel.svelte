@@ -15,9 +15,8 @@
         choose,
     }: { desk: PlanDesk; craft: Craft; stepId: string | null; choose: (stepId: string) => void } = $props();
 
-    const FAMILIES = ['undercoat', 'varnish', 'weathering', 'handling', 'light', 'decal'];
     const steps = $derived(desk.document?.wholeModel ?? []);
-    const fitting = $derived(craft.techniques.filter((one) => FAMILIES.includes(one.family)));
+    const fitting = $derived(craft.techniques.filter((one) => one.isDoneToAll));
     const passes = $derived(new Map((desk.plan?.looks.order ?? []).map((pass) => [pass.stepId, pass.number])));
     let technique = $state('matt-coat');
 

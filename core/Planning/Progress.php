@@ -2,21 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Batches;
+namespace Kalokroma\Planning;
 
-use App\Models\Batch;
-use App\Models\LogEntry;
-use Kalokroma\Planning\Order;
-use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Plan;
 
-/**
- * How far a batch is: of each pass, on how many of its models it was done.
- */
+/** How far a batch is: of each pass, on how many of its models it was done. */
 final readonly class Progress
 {
     /**
-     * @param list<Pass> $passes
+     * @param list<Pass> $passes in painting order
      * @param array<string, int> $done models by step id
      */
     private function __construct(
@@ -26,17 +20,13 @@ final readonly class Progress
         public int $models,
     ) {}
 
-    public static function of(Batch $batch): self
+    /**
+     * @param int $models in the batch
+     * @param array<string, int> $done models by step id
+     */
+    public static function of(Plan $plan, int $models, array $done): self
     {
-        $done = [];
-        foreach ($batch->entries as $entry) {
-            /** @var LogEntry $entry */
-            $done[$entry->step_id] = ($done[$entry->step_id] ?? 0) + $entry->models;
-        }
-
-        $plan = $batch->toCore();
-
-        return new self($plan, Order::of($plan)->passes, $done, $batch->models);
+        return new self($plan, Order::of($plan)->passes, $done, $models);
     }
 
     public function doneOn(string $stepId): int
