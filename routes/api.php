@@ -25,6 +25,7 @@ use App\Http\Controllers\PotController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\PurchaseController;
 use App\Http\Controllers\ReaderController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ScannerController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SettingController;
@@ -85,6 +86,7 @@ Route::post('plans/{id}/restore', [PlanController::class, 'restore']);
 Route::post('plans/{id}/undo', [PlanHistoryController::class, 'undo']);
 Route::post('plans/{id}/redo', [PlanHistoryController::class, 'redo']);
 Route::get('plans/{id}/steps/{step}/substitutes', SubstituteController::class);
+Route::post('plans/{id}/areas/{area}/recipes', RecipeController::class);
 Route::apiResource('plans', PlanController::class)->parameters(['plans' => 'id']);
 
 Route::get('batches/names', [BatchController::class, 'names']);

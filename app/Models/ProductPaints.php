@@ -30,6 +30,12 @@ final readonly class ProductPaints implements PaintSource
         return new self($paints);
     }
 
+    /** @param array<string, Paint> $paints by id, from the shelf */
+    public function and(array $paints): self
+    {
+        return new self([...$paints, ...$this->paints]);
+    }
+
     public function find(string $id): ?Paint
     {
         return $this->paints[$id] ?? null;

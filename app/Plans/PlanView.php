@@ -61,10 +61,10 @@ final class PlanView
         return self::read(PlanDocument::of($plan->document), ProductPaints::forDocument([$plan->document, $more]));
     }
 
-    /** The document saying another plan of these paints, read again as it would be written. */
+    /** The document saying another plan, read again as it would be written. */
     public function saying(CorePlan $plan): self
     {
-        return self::read($this->document->saying($plan), $this->paints);
+        return self::read($this->document->saying($plan), $this->paints->and($plan->paints()));
     }
 
     /** The document as we would write it ourselves. */

@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\RemoveArea;
 use Kalokroma\Recipe\Edit\RemovePart;
 use Kalokroma\Recipe\Edit\RemoveStep;
+use Kalokroma\Recipe\Edit\RepaintArea;
 use Kalokroma\Recipe\Edit\SetStop;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Edit\SwapTechnique;
@@ -71,6 +72,7 @@ final readonly class EditReader
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
+            'repaint-area' => fn(): Edit => new RepaintArea($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps')),
             'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
             'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),
             'duplicate-step' => fn(): Edit => new DuplicateStep($this->id('step'), $this->id('id')),

@@ -78,7 +78,7 @@ final readonly class PlanReader
         $way = new Way($way->choice('order', OrderStyle::class, OrderStyle::BasesFirst), $way->choice('edges', Edges::class, Edges::Neat));
         $parts = array_map(static fn(DocumentReader $one): Part => new Part($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)), $in->each('parts', Plan::MOST_PARTS));
         $areas = array_map($this->area(...), $in->each('areas', Plan::MOST_AREAS));
-        $whole = $this->stepsIn($in, 'wholeModel');
+        $whole = $this->steps->steps($in, 'wholeModel');
         $running = $this->running($in);
         $silenced = array_map($this->silence(...), $in->each('silenced', Silence::MOST));
         $in->mustBeSound();
@@ -139,7 +139,7 @@ final readonly class PlanReader
         $material = $in->choice('material', Material::class, Material::Other);
         $touches = $in->texts('touches', Plan::MOST_AREAS, StepReader::LONGEST_ID);
         $liesUnder = $in->texts('liesUnder', Plan::MOST_AREAS, StepReader::LONGEST_ID);
-        $steps = $this->stepsIn($in, 'steps');
+        $steps = $this->steps->steps($in, 'steps');
         $part = $in->has('part') ? $in->text('part', StepReader::LONGEST_ID) : null;
         $behind = $in->texts('behind', Plan::MOST_AREAS, StepReader::LONGEST_ID);
         $traits = [$in->truth('fragile', false), $in->truth('ground', false), $in->truth('open', false)];
@@ -161,7 +161,7 @@ final readonly class PlanReader
             $in->truth('tried', false),
             $in->text('verdict', Step::LONGEST_NOTE, false),
             $in->text('note', Step::LONGEST_NOTE, false),
-            $this->stepsIn($in, 'steps'),
+            $this->steps->steps($in, 'steps'),
         );
     }
 
@@ -182,11 +182,5 @@ final readonly class PlanReader
             $in->has('step') ? $in->text('step', StepReader::LONGEST_ID) : null,
             $in->text('note', Step::LONGEST_NOTE, false),
         );
-    }
-
-    /** @return list<Step> */
-    private function stepsIn(DocumentReader $in, string $field): array
-    {
-        return array_values(array_filter(array_map($this->steps->step(...), $in->each($field, Plan::MOST_STEPS))));
     }
 }

@@ -34,6 +34,12 @@ final readonly class StepReader
         private CraftBook $book,
     ) {}
 
+    /** @return list<Step> those that are sound */
+    public function steps(DocumentReader $in, string $field): array
+    {
+        return array_values(array_filter(array_map($this->step(...), $in->each($field, Plan::MOST_STEPS))));
+    }
+
     /** Null when something of it is at fault. */
     public function step(DocumentReader $in): ?Step
     {

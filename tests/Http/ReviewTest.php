@@ -117,6 +117,64 @@ final class ReviewTest extends HttpTestCase
         self::assertCount(count($craft), array_filter($done['steps'] ?? [], static fn(array $one): bool => $one['left'] === 0));
     }
 
+    /** The paint of a mend may be one that the plan has not named before. */
+    public function testAMendReachesForThePaintsOnTheShelf(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $bare = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$plan['document'], 'undercoat' => null], 'version' => $plan['version']]);
+        $finding = array_values(array_filter($bare['looks']['findings'], static fn(array $one): bool => $one['rule'] === 'unprimed'))[0];
+        $primed = $this->edit($bare, ['do' => 'mend', 'rule' => 'unprimed', 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1]);
+
+        $base = $primed['document']['undercoat']['base'];
+        self::assertContains($base, array_column($primed['paints'], 'id'));
+        self::assertGreaterThan(0, $this->ask('GET', "/paints/$base")['paint']['pot']['pots']);
+        self::assertNotContains('unprimed', array_column($primed['looks']['findings'], 'rule'));
+    }
+
+    /** What is written can be taken with one edit, and taken back with one undo. */
+    public function testARecipeIsWrittenFromTheShelfTakenAndTakenBack(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $area = $plan['document']['areas'][0];
+        $proposals = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['colour' => '#26508a']])['proposals'];
+        self::assertCount(3, $proposals);
+        self::assertSame($plan['version'], $this->ask('GET', "/plans/$plan[id]")['version']);
+
+        $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area['id'], 'steps' => $proposals[0]['steps']]);
+        self::assertSame(array_column($proposals[0]['steps'], 'id'), array_column($taken['document']['areas'][0]['steps'], 'id'));
+        self::assertSame([], array_values(array_filter($taken['looks']['findings'], static fn(array $one): bool => in_array($one['stepId'], array_column($proposals[0]['steps'], 'id'), true) && $one['rule'] !== 'paint-missing')));
+        $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
+        self::assertSame($plan['document'], $back['document']);
+
+        $one = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['paint' => $this->paint('Oilskin Yellow')->id], 'school' => 'layer-up'])['proposals'];
+        self::assertSame(['layer-up'], array_column($one, 'school'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wishes(): iterable
+    {
+        yield 'no colour' => [['target' => []], 'target.colour'];
+        yield 'a word' => [['target' => ['colour' => 'yellow']], 'target.colour'];
+        yield 'no such way' => [['target' => ['colour' => '#26508a'], 'school' => 'magic'], 'school'];
+        yield 'nothing' => [[], 'target'];
+    }
+
+    /** @param array<string, mixed> $wish */
+    #[\PHPUnit\Framework\Attributes\DataProvider('wishes')]
+    public function testARecipeNobodyCanWriteNamesTheField(array $wish, string $field): void
+    {
+        $plan = $this->plan();
+
+        self::assertContains($field, self::fields($this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", $wish, 422)));
+    }
+
+    public function testARecipeForNobody(): void
+    {
+        $plan = $this->plan();
+        $this->ask('POST', "/plans/$plan->id/areas/nobody/recipes", ['target' => ['colour' => '#26508a']], 404);
+        $this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", ['target' => ['paint' => 'nobody']], 404);
+    }
+
     public function testHabitsAreTheBeginningOfNewStepsAndABatchKeepsThoseItWasBegunWith(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);

@@ -39,6 +39,7 @@ use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\SprayCone;
+use Kalokroma\Writing\School;
 
 /** What a form may offer, with labels and limits. */
 final class CraftResource
@@ -74,6 +75,7 @@ final class CraftResource
             'loads' => self::choices(Load::cases(), static fn(Load $one): string => $one->label()),
             'spirits' => self::choices(Spirit::cases(), static fn(Spirit $one): string => $one->value),
             'sprayMethods' => array_map(static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value], SprayMethod::cases()),
+            'schools' => self::choices(School::cases(), static fn(School $one): string => $one->label()),
             'edges' => self::choices(Edges::cases(), static fn(Edges $one): string => $one->label()),
             'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
             'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),

@@ -105,6 +105,13 @@ export class PlanDesk extends SavedPlan {
         void this.edit({ do: 'move-area', area, before: after[to + 1]?.id ?? null });
     }
 
+    /** Another recipe in place of the one it has. */
+    async repaintArea(area: Area, steps: Step[]): Promise<boolean> {
+        const made = await this.edit({ do: 'repaint-area', area: area.id, steps });
+        if (made) tell(`${area.name} has a new recipe.`, this.wayBack());
+        return made;
+    }
+
     /** Puts a copy right behind; its id. */
     async duplicateStep(step: string): Promise<string | null> {
         const id = ulid();

@@ -104,6 +104,7 @@ export class SavedPlan {
         // Nothing is saved meanwhile; what is changed meanwhile is done again on what comes back.
         const meanwhile: Change[] = (this.meanwhile = []);
         this.running = true;
+        this.saving = 'saving';
         let refused: Problem | null = null;
         let isAnew = true;
         try {
@@ -122,6 +123,7 @@ export class SavedPlan {
         }
         this.running = false;
         this.meanwhile = null;
+        if (this.saving === 'saving') this.saving = 'saved';
         if (isAnew) for (const change of meanwhile) this.change(change);
         else if (this.pending) void this.save();
         if (refused !== null) {

@@ -8,6 +8,7 @@
     import Words from '../../parts/Words.svelte';
     import AreaNeighbours from './AreaNeighbours.svelte';
     import AreaPlacing from './AreaPlacing.svelte';
+    import RecipeWriter from './RecipeWriter.svelte';
 
     /** An area's strip, with what kind of place it is on the model. */
     let {
@@ -27,6 +28,7 @@
     } = $props();
 
     let editing = $state(false);
+    let writing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
     const warned = $derived(
@@ -74,6 +76,9 @@
             <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
                 >{editing ? 'Done' : 'Edit area'}</Button
             >
+            <Button size="small" kind="tertiary" aria-expanded={writing} on:click={() => (writing = !writing)}
+                >Write a recipe</Button
+            >
             <Button size="small" kind="secondary" on:click={add}>Add a step</Button>
         </div>
     </header>
@@ -120,10 +125,13 @@
         </div>
     {/if}
     {#if area.steps.length === 0}
-        <div class="empty">
-            <p>This area has no steps yet. Most begin with a basecoat.</p>
-            <Button size="small" on:click={add}>Add the first step</Button>
-        </div>
+        {#if !writing}<div class="empty">
+                <p>This area has no steps yet. Name a colour and have its recipe written, or begin with a basecoat.</p>
+                <div class="acts">
+                    <Button size="small" on:click={() => (writing = true)}>Write a recipe</Button>
+                    <Button size="small" kind="tertiary" on:click={add}>Add the first step</Button>
+                </div>
+            </div>{/if}
     {:else if look}
         <StripRow
             strip={look.strip}
@@ -135,6 +143,7 @@
             move={(from, to) => desk.moveStep(area.id, from, to)}
         />
     {/if}
+    {#if writing}{#key area.id}<RecipeWriter {desk} {craft} {area} close={() => (writing = false)} />{/key}{/if}
 </section>
 
 <style>

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\FileCommand;
+use App\Console\TellsWrongWords;
+use App\Console\ToldLooks;
+use App\Console\WrongWords;
+use BackedEnum;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\BodyType;
+use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Exchange\PlainText;
+use Kalokroma\Exchange\StepWriter;
+use Kalokroma\Illegal;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Writing\PaintBox;
+use Kalokroma\Writing\Proposal;
+use Kalokroma\Writing\School;
+use Kalokroma\Writing\Writer;
+use Kalokroma\Writing\WritingWish;
+
+final class WriteRecipe extends FileCommand
+{
+    use TellsWrongWords;
+    use ToldLooks;
+
+    private const HEIGHT_MM = 32;
+
+    protected $signature = 'kalokroma:write-recipe
+        {--texture=broad-folds : Relief of the area}
+        {--material=other : What it is made of in the story}
+        {--target= : Colour it shall have, as hex}
+        {--undercoat= : Colour of the undercoat, as hex; left out: bare plastic}
+        {--school= : Way of painting it; left out: the three that suit best}
+        {--level=table-ready : table-ready or display}
+        {--paints= : Catalogue file (CSV)}
+        {--shelf= : Shelf file (CSV); left out: all paints are owned}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Writes recipes for an area from owned paints';
+
+    protected function answer(): array
+    {
+        $school = $this->option('school') === null ? null : $this->oneOf('school', School::class);
+        $wish = new WritingWish(
+            Area::of('area', 'Area', $this->oneOf('texture', Texture::class), AreaSize::Medium, Importance::Normal, material: $this->oneOf('material', Material::class)),
+            $this->colourOf('target'),
+            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
+            $this->option('undercoat') === null ? Undercoat::bare() : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
+        );
+
+        return ['proposals' => array_map(self::proposal(...), (new Writer($this->box()))->write($wish, $school))];
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer['proposals'] as $proposal) {
+            $this->line(sprintf('%s, %.0f minutes', $proposal['school'], $proposal['minutes']));
+            foreach ($proposal['steps'] as $step) {
+                $this->line(sprintf('  %-16s %s, %d x  %s', $step['technique'], implode(' : ', array_map(static fn(array $one): string => "$one[parts] $one[name]", $step['mix'])), $step['coats'], $step['reason']));
+            }
+        }
+    }
+
+    private function box(): PaintBox
+    {
+        $catalogue = $this->catalogue();
+        $all = array_map($this->paint(...), array_values($catalogue));
+        if ($this->option('shelf') === null) {
+            return new PaintBox($all);
+        }
+        $owned = $this->shelf($catalogue);
+        $ids = array_flip(array_map(static fn(Paint $one): string => $one->id, $owned));
+
+        return new PaintBox($owned, static fn(): array => array_values(array_filter($all, static fn(Paint $one): bool => ! isset($ids[$one->id]))));
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    private function oneOf(string $option, string $enum): BackedEnum
+    {
+        $word = $this->option($option);
+
+        return $enum::tryFrom(is_string($word) ? $word : '') ?? throw new WrongWords("--$option: ".PlainText::unknownChoice(is_string($word) ? $word : '', $enum));
+    }
+
+    private function colourOf(string $option): Lab
+    {
+        $text = $this->option($option);
+        try {
+            return Srgb::parse(is_string($text) ? $text : '')->toLab();
+        } catch (Illegal $illegal) {
+            throw new WrongWords("--$option: {$illegal->getMessage()}");
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function proposal(Proposal $proposal): array
+    {
+        return [
+            'school' => $proposal->school->value,
+            'steps' => array_map(static fn(Step $step): array => [
+                ...StepWriter::write($step),
+                'mix' => array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $step->mix->ingredients ?? []),
+                'reason' => $proposal->reasons[$step->id] ?? '',
+            ], $proposal->area->steps),
+            'missing' => array_map(static fn(Paint $one): array => self::part($one, 1), $proposal->missing),
+            'unreached' => $proposal->unreached,
+            'minutes' => round($proposal->minutes(), 1),
+            'stages' => array_map(self::stage(...), $proposal->strip->stages),
+        ];
+    }
+
+    /** @return array{maker: string, code: string, name: string, parts: int} */
+    private static function part(Paint $paint, int $parts): array
+    {
+        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => $parts];
+    }
+}

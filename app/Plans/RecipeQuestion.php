@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Product;
+use App\Support\Field;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Str;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Writing\PaintBox;
+use Kalokroma\Writing\Proposal;
+use Kalokroma\Writing\School;
+use Kalokroma\Writing\Writer;
+use Kalokroma\Writing\WritingWish;
+
+/** How an area of a plan might be painted in a colour: from the shelf as it is, on the undercoat the plan has. */
+final readonly class RecipeQuestion
+{
+    private function __construct(
+        private PlanView $view,
+        private Area $area,
+        private Lab $target,
+        private ?School $school,
+    ) {}
+
+    /**
+     * @param array{target: array{colour?: string|null, paint?: string|null}, school?: string|null} $wish
+     *
+     * @throws Faulty when the target makes no sense
+     * @throws ModelNotFoundException<\Illuminate\Database\Eloquent\Model> when area or paint are gone
+     */
+    public static function of(PlanView $view, string $areaId, array $wish): self
+    {
+        $area = $view->plan->area($areaId) ?? throw (new ModelNotFoundException)->setModel(Product::class, [$areaId]);
+
+        return new self($view, $area, self::target($wish['target']), School::tryFrom($wish['school'] ?? ''));
+    }
+
+    /** @return list<Proposal> */
+    public function proposals(): array
+    {
+        $shelf = $this->view->shelf();
+        $box = new PaintBox(array_values($shelf->owned()), static fn(): array => array_values(
+            Product::query()->toBase()->orderBy('maker')->orderBy('code')->get()
+                ->map(static fn(object $row): Paint => Product::paint((array) $row))
+                ->filter(static fn(Paint $paint): bool => ! $shelf->has($paint))->all(),
+        ));
+        $plan = $this->view->plan;
+
+        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid())), $this->school);
+    }
+
+    /**
+     * @param array{colour?: string|null, paint?: string|null} $target
+     *
+     * @throws Faulty
+     */
+    private static function target(array $target): Lab
+    {
+        if (($target['paint'] ?? null) !== null) {
+            return Product::query()->findOrFail($target['paint'])->colour() ?? throw Faulty::field('target.paint', 'This pot has no colour. Choose a paint, or pick the colour.');
+        }
+
+        return Field::read('target.colour', static fn(): Lab => Lab::parse($target['colour'] ?? ''));
+    }
+}

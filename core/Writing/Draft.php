@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Simulation\CoatForecast;
+use Kalokroma\Simulation\Surface;
+
+/** A recipe while it is being written, with the surface as it is after the last step. */
+final class Draft
+{
+    private const MOST_LIGHTS = 4;
+
+    /** By so much a light is lighter than what it lies on. */
+    private const LIGHTER = 1.5;
+
+    /** ΔE₀₀ to its own colour within which a light is seen for what it is. */
+    private const SEEN = 4.0;
+
+    /** @var list<Step> */
+    private array $steps = [];
+
+    /** @var array<string, string> by step id */
+    public array $reasons = [];
+
+    /** @var list<Paint> */
+    public array $toBuy = [];
+
+    /** @var list<string> tones that nothing comes near, with how far off the nearest is */
+    public array $unreached = [];
+
+    /** @var array<string, true> ids of pots */
+    public array $open = [];
+
+    private Surface $surface;
+
+    /** @param Plan $ground one area, unpainted, on its undercoat */
+    public function __construct(
+        private readonly Plan $ground,
+        private readonly string $idBase,
+    ) {
+        $this->surface = Surface::bare($ground->areas[0]->texture);
+        foreach ($ground->undercoat->steps() as $step) {
+            $this->surface = self::over($this->surface, $step);
+        }
+    }
+
+    public function plan(): Plan
+    {
+        return $this->ground->withArea($this->ground->areas[0]->withSteps($this->steps));
+    }
+
+    /** What lies on a zone now, skin and sheen included. */
+    public function seen(Zone $zone): Lab
+    {
+        return $this->surface->look()->at($zone);
+    }
+
+    /** The films on the face now. */
+    public function face(): Reflectance
+    {
+        return $this->surface->at(Zone::Face);
+    }
+
+    /** A step as its technique is usually begun; what covers gets the coats it needs. */
+    public function put(string $technique, Pick $pick, string $reason, ?Place $place = null, ?Dilution $dilution = null, ?int $coats = null): void
+    {
+        $step = $this->begun($technique, $pick->mix, $place, $dilution ?? $pick->dilution);
+        $coats ??= $this->needs($this->surface, $step);
+        $this->take($coats === null ? $step : $step->inCoats($coats), $pick, $reason);
+    }
+
+    /** A light in as many thin coats as it takes to be seen, up to what anybody lays; none where it would be no lighter than what is there. */
+    public function light(string $technique, Pick $pick, string $reason, Place $place): void
+    {
+        $zone = $place === Place::RaisedParts ? Zone::Raised : Zone::Edge;
+        $step = $this->begun($technique, $pick->mix, $place, $pick->dilution);
+        $tone = $pick->mix->colour();
+        $coats = 0;
+        do {
+            $seen = self::over($this->surface, $step->inCoats(++$coats))->look()->at($zone);
+        } while ($coats < self::MOST_LIGHTS && Ciede2000::between($seen, $tone) > self::SEEN);
+        if ($seen->lightness >= $this->seen($zone)->lightness + self::LIGHTER) {
+            $this->take($step->inCoats($coats), $pick, $reason);
+        }
+    }
+
+    /**
+     * Coats in all until a paint covers what is there, perhaps with another under it.
+     *
+     * @return int|null null when no number of coats that anybody paints does
+     */
+    public function coatsOf(string $technique, Mix $mix, ?Mix $under = null): ?int
+    {
+        $surface = $this->surface;
+        $coats = 0;
+        foreach ($under === null ? [$mix] : [$under, $mix] as $one) {
+            $step = $this->begun($technique, $one, null, null);
+            $needed = $this->needs($surface, $step);
+            if ($needed === null) {
+                return null;
+            }
+            $coats += $needed;
+            $surface = self::over($surface, $step->inCoats($needed));
+        }
+
+        return $coats;
+    }
+
+    /** Nothing but this has covered the area so far: the same again would change nothing. */
+    public function isAll(Mix $mix): bool
+    {
+        return $this->steps !== [] && array_filter($this->steps, static fn(Step $step): bool => $step->mix?->words() !== $mix->words()) === [];
+    }
+
+    private function begun(string $technique, Mix $mix, ?Place $place, ?Dilution $dilution): Step
+    {
+        $step = Step::usual(sprintf('%s-%d', $this->idBase, count($this->steps) + 1), Technique::of($technique), $place, $mix);
+
+        return $dilution === null ? $step : $step->with($mix, $dilution);
+    }
+
+    private function needs(Surface $surface, Step $step): ?int
+    {
+        $application = $step->place->isFeathered() ? null : $step->application();
+        $needed = $application === null ? null : CoatForecast::of($application, $surface, $this->ground->model->finishLevel)?->needed;
+
+        return $needed === null || $needed > Step::MOST_COATS ? null : $needed;
+    }
+
+    private function take(Step $step, Pick $pick, string $reason): void
+    {
+        $this->steps[] = $step;
+        $this->surface = self::over($this->surface, $step);
+        $this->reasons[$step->id] = $reason;
+        foreach ($pick->mix->ingredients as $ingredient) {
+            $this->open[$ingredient->paint->id] = true;
+        }
+        foreach ($pick->toBuy as $paint) {
+            if (! in_array($paint, $this->toBuy, true)) {
+                $this->toBuy[] = $paint;
+            }
+        }
+    }
+
+    private static function over(Surface $surface, Step $step): Surface
+    {
+        $application = $step->application();
+
+        return $application === null ? $surface : $surface->after($application);
+    }
+}
