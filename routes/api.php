@@ -31,6 +31,7 @@ use App\Http\Controllers\SetController;
 use App\Http\Controllers\SettingController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\SubstituteController;
+use App\Http\Controllers\UndercoatController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('craft', CraftController::class);
@@ -79,6 +80,7 @@ Route::post('plans/begin', [BeginningController::class, 'store']);
 Route::post('plans/{id}/edits', [PlanController::class, 'edit']);
 Route::post('plans/{id}/edits/preview', [PlanController::class, 'previewEdit']);
 Route::get('plans/names', [PlanController::class, 'names']);
+Route::get('plans/{id}/undercoats', UndercoatController::class);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview']);
 Route::post('plans/{id}/duplicate', [PlanController::class, 'duplicate']);

@@ -51,7 +51,7 @@ final class Shelf
     }
 
     /**
-     * @param array<string, Paint> $paints
+     * @param array<Paint> $paints
      *
      * @return list<Paint> those of them that are not here
      */

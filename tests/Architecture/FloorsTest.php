@@ -13,15 +13,16 @@ final class FloorsTest
 {
     /** What each room may not look up to. */
     private const ABOVE = [
-        'Colour' => ['Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Paint' => ['Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Craft' => ['Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Mixing' => ['Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Matching' => ['Simulation', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Simulation' => ['Matching', 'Recipe', 'Review', 'Planning', 'Exchange'],
-        'Recipe' => ['Review', 'Planning', 'Exchange'],
-        'Review' => ['Exchange'],
-        'Planning' => ['Review', 'Exchange'],
+        'Colour' => ['Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Paint' => ['Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Craft' => ['Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Mixing' => ['Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Matching' => ['Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Simulation' => ['Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Recipe' => ['Review', 'Planning', 'Writing', 'Exchange'],
+        'Review' => ['Writing', 'Exchange'],
+        'Planning' => ['Review', 'Writing', 'Exchange'],
+        'Writing' => ['Exchange'],
     ];
 
     /** @return iterable<string, Rule> */

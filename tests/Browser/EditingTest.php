@@ -42,6 +42,36 @@ final class EditingTest extends BrowserTestCase
         $this->awaitMixes($before);
     }
 
+    /** From a colour to a recipe: three ways side by side, one is taken, and one press takes it back. */
+    public function testARecipeIsWrittenTakenAndTakenBack(): void
+    {
+        $before = $this->mixes();
+        $this->pressNamed('Write a recipe');
+        $this->fill('Colour it shall have', '#26508a');
+        $this->pressNamed('Write recipes');
+        $this->see('(//section[starts-with(@aria-label, "Recipes for")]//article)[3]');
+        /** @var list<string> $told */
+        $told = self::driver()->executeScript('return [...document.querySelectorAll("section.writer article:first-child li bdi")].map((one) => one.textContent)');
+        $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "Take this one")]');
+        $this->awaitMixes($told);
+        $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
+        $this->awaitSaved();
+        $this->press('//*[@role="status"]//button[normalize-space(.)="Undo"]');
+        $this->awaitMixes($before);
+    }
+
+    public function testAnUndercoatIsAdvisedAndTaken(): void
+    {
+        $this->pressNamed('Model');
+        $this->pressNamed('Which undercoat?');
+        $advised = $this->see('//section[@aria-label="Which undercoat"]//li[1]//bdi')->getText();
+        $this->press('//section[@aria-label="Which undercoat"]//li[1]//button[starts-with(normalize-space(.), "Take it")]');
+        $this->see(sprintf('//section[@aria-label="Which undercoat"]/p[contains(., "%s")]', explode(',', $advised)[0]));
+        $this->awaitSaved();
+        $this->pressNamed('Undo');
+        $this->see(sprintf('//section[@aria-label="Which undercoat"]//li//bdi[.="%s"]', $advised));
+    }
+
     public function testTheStripIsRedrawnAsTheRecipeChanges(): void
     {
         $this->press('//ol[@aria-label="Steps"]/li[2]/button');

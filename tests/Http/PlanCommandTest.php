@@ -71,6 +71,34 @@ final class PlanCommandTest extends TestCase
         self::assertNotContains('decal-after-grime', array_column($this->answered('kalokroma:review', self::file($mended))['findings'], 'rule'));
     }
 
+    public function testARecipeIsWrittenWithItsStagesItsMinutesAndWhatIsMissing(): void
+    {
+        $demo = 'resources/demo';
+        $proposals = $this->answered('kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#1c1c1e', '--level=table-ready', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['proposals'];
+
+        self::assertCount(3, $proposals);
+        self::assertCount(3, array_unique(array_column($proposals, 'school')));
+        foreach ($proposals as $proposal) {
+            self::assertSame(['school', 'steps', 'missing', 'unreached', 'minutes', 'stages'], array_keys($proposal));
+            self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($proposal['steps'][0]['mix'][0]));
+            self::assertSame(['undercoat', ...array_column($proposal['steps'], 'id')], array_column($proposal['stages'], 'step'));
+            self::assertGreaterThan(0, $proposal['minutes']);
+        }
+        $one = $this->answered('kalokroma:write-recipe', '--target=#8a8d90', '--material=metal', '--school=true-metal', "--paints=$demo/catalogue.csv")['proposals'];
+        self::assertSame([['true-metal'], []], [array_column($one, 'school'), $one[0]['missing']]);
+    }
+
+    public function testAnUndercoatIsAdvisedWithCoatsByAreaAndReasons(): void
+    {
+        $demo = 'resources/demo';
+        $candidates = $this->answered('kalokroma:undercoat', self::EXAMPLES.'/heron-clean.plan.json', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['candidates'];
+
+        self::assertSame(['base', 'light', 'coneDegrees', 'score', 'reasons', 'areas', 'minutes'], array_keys($candidates[0]));
+        self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($candidates[0]['base']));
+        self::assertSame(array_column($this->answered('kalokroma:simulate', self::EXAMPLES.'/heron-clean.plan.json')['areas'], 'id'), array_column($candidates[0]['areas'], 'id'));
+        self::assertSame([45, true], [$candidates[0]['coneDegrees'], $candidates[0]['score'] >= $candidates[1]['score']]);
+    }
+
     public function testSprayCheckKnowsTheWeatherForEachWay(): void
     {
         $verdict = fn(int $celsius, int $humidity, string $method): array => array_intersect_key($this->answered('kalokroma:spray-check', "--celsius=$celsius", "--humidity=$humidity", "--method=$method"), ['verdict' => 0, 'waitMinutes' => 0]);

@@ -150,6 +150,17 @@ final class ReviewTest extends HttpTestCase
         self::assertSame(['layer-up'], array_column($one, 'school'));
     }
 
+    public function testUndercoatsAreAdvisedOwnedOnesFirstAmongEquals(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $advice = $this->ask('GET', "/plans/$plan[id]/undercoats");
+
+        self::assertGreaterThan(2, count($advice['candidates']));
+        self::assertSame(array_column($plan['document']['areas'], 'id'), array_column($advice['present']['areas'], 'id'));
+        self::assertSame($plan['document']['undercoat']['base'], $advice['present']['base']['id']);
+        $this->ask('GET', '/plans/nobody/undercoats', null, 404);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wishes(): iterable
     {

@@ -15,7 +15,7 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'plan-recipe',
         'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'plan-lamp', 'painting-tablet', 'bench-phone',
     ];
 
@@ -41,6 +41,20 @@ final readonly class Views
                 $this->plan('Provost on the White Heron', 'Cloak');
                 $this->press('Findings');
                 $this->await('section[aria-label="Findings"] article');
+            },
+            'plan-recipe' => function (): void {
+                $this->plan('Ferry Warden', 'Breeches');
+                $this->press('Write a recipe');
+                $this->await('section.writer form');
+                $this->press('Write recipes');
+                $this->await('section.writer article:nth-child(3)');
+                $this->chromium->driver->executeScript('document.querySelector("section.writer").scrollIntoView()');
+            },
+            'plan-undercoat' => function (): void {
+                $this->plan('The Bound Capstan', 'Rope');
+                $this->press('Model');
+                $this->press('Which undercoat?');
+                $this->await('section[aria-label="Which undercoat"] li:nth-child(2)');
             },
             'plan-whole' => function (): void {
                 $this->plan('The Bound Capstan', 'Rope');

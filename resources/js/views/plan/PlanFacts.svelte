@@ -8,10 +8,12 @@
     import PaintPicker from '../../parts/PaintPicker.svelte';
     import Words from '../../parts/Words.svelte';
     import LooseParts from './LooseParts.svelte';
+    import UndercoatAdvice from './UndercoatAdvice.svelte';
 
     /** The kind of model and what it is primed with. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
 
+    let asking = $state(false);
     const document = $derived(desk.document!);
     const names = $derived(Object.fromEntries((desk.plan?.paints ?? []).map((paint) => [paint.id, paint.name])));
     const undercoat = $derived(document.undercoat);
@@ -118,6 +120,16 @@
         {/if}
     </div>
     {#if undercoat && hazard}<Hazards hazards={[hazard]} {craft} />{/if}
+    <div class="ask">
+        <Button size="small" kind="tertiary" aria-expanded={asking} on:click={() => (asking = !asking)}
+            >Which undercoat?</Button
+        >
+    </div>
+    {#if asking}<UndercoatAdvice
+            {desk}
+            take={(one) =>
+                setUndercoat({ base: one.base?.id ?? '', light: one.light?.id ?? null, coneDegrees: one.coneDegrees })}
+        />{/if}
     <div class="row way">
         <Choose
             label="Edges"

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing;
+
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+
+/** What a plan is made of, by shares of the model: what an undercoat has to carry. */
+final readonly class Scheme
+{
+    /**
+     * @param float $weak share in colours that cover badly: yellow, white, red, orange, pink
+     * @param float $transparent share that begins with a transparent
+     * @param float $metal share that begins with metal paint
+     * @param float $fromDark share that is begun dark and layered up
+     * @param int $families different colour families
+     * @param float $warmth b* of all bases by their shares
+     * @param bool $isLit light of a lamp is painted on
+     */
+    private function __construct(
+        public float $weak,
+        public float $transparent,
+        public float $metal,
+        public float $fromDark,
+        public int $families,
+        public float $warmth,
+        public bool $isLit,
+    ) {}
+
+    public static function of(Plan $plan): self
+    {
+        $sums = ['weak' => 0.0, 'transparent' => 0.0, 'metal' => 0.0, 'dark' => 0.0, 'warmth' => 0.0, 'all' => 0.0];
+        $families = [];
+        $isLit = false;
+        foreach ($plan->areas as $area) {
+            $first = self::first($area);
+            $isLit = $isLit || array_filter($area->steps, static fn(Step $step): bool => $step->technique->does(Nature::LightsFromOneSide)) !== [];
+            if ($first?->mix === null) {
+                continue;
+            }
+            $share = $area->size->share();
+            $colour = $first->mix->colour();
+            $lean = Lean::of($colour, $area->material);
+            $families[$lean->name] = true;
+            $sums['all'] += $share;
+            $sums['warmth'] += $share * $colour->b;
+            $sums['transparent'] += $first->mix->isTransparent() ? $share : 0.0;
+            $sums['metal'] += $first->application()?->isMetal === true ? $share : 0.0;
+            $sums['weak'] += in_array($lean, [Lean::Yellow, Lean::White, Lean::Red, Lean::Orange, Lean::Pink], true) ? $share : 0.0;
+            $sums['dark'] += self::isFromDark($area, $first) ? $share : 0.0;
+        }
+        $all = max(1e-9, $sums['all']);
+
+        return new self($sums['weak'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), $sums['warmth'] / $all, $isLit);
+    }
+
+    /** The step that lays the first colour on an area. */
+    public static function first(Area $area): ?Step
+    {
+        foreach ($area->steps as $step) {
+            if ($step->isReady() && $step->mix !== null && ! $step->mix->isClear() && $step->technique->family === Family::Base) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isFromDark(Area $area, Step $first): bool
+    {
+        $layers = array_filter($area->steps, static fn(Step $step): bool => $step->technique->family === Family::Light && $step->mix !== null);
+        $washes = array_filter($area->steps, static fn(Step $step): bool => $step->technique->does(Nature::Washes));
+
+        return $area->material !== Material::Metal && $washes === [] && count($layers) >= 2 && $first->mix !== null && $first->mix->colour()->lightness < 35.0;
+    }
+}

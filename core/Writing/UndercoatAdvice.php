@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing;
+
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Simulation\SprayCone;
+
+/** Which undercoat suits a plan: plain ones, and dark ones with light from above, out of the primers that are to be had. */
+final class UndercoatAdvice
+{
+    public const MOST = 6;
+
+    /** Lightness up to which a primer is a dark to spray light on, and from which it is a light. */
+    private const DARK = 38.0;
+
+    private const LIGHT = 66.0;
+
+    /** Pairs that are tried. */
+    private const MOST_PAIRS = 12;
+
+    /**
+     * @param list<Paint> $owned
+     * @param list<Paint> $forSale
+     *
+     * @return list<UndercoatCandidate> best first; none without a primer
+     */
+    public static function for(Plan $plan, array $owned, array $forSale = []): array
+    {
+        $primers = array_values(array_filter([...$owned, ...$forSale], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss));
+        $missing = array_fill_keys(array_map(static fn(Paint $one): string => $one->id, $forSale), true);
+        $scheme = Scheme::of($plan);
+        $found = [];
+        foreach (self::undercoats($primers) as $undercoat) {
+            $found[] = UndercoatCandidate::judged($undercoat, $plan, $scheme, count(array_filter($undercoat->paints(), static fn(Paint $one): bool => isset($missing[$one->id]))));
+        }
+        usort($found, static fn(UndercoatCandidate $one, UndercoatCandidate $other): int => [$other->score, $one->minutes] <=> [$one->score, $other->minutes]);
+
+        return array_slice($found, 0, self::MOST);
+    }
+
+    /** The one the plan has, judged like the others. */
+    public static function present(Plan $plan): UndercoatCandidate
+    {
+        return UndercoatCandidate::judged($plan->undercoat, $plan, Scheme::of($plan), 0);
+    }
+
+    /**
+     * @param list<Paint> $primers
+     *
+     * @return iterable<Undercoat>
+     */
+    private static function undercoats(array $primers): iterable
+    {
+        foreach ($primers as $primer) {
+            yield Undercoat::plain($primer);
+        }
+        $pairs = 0;
+        foreach ($primers as $dark) {
+            foreach ($primers as $light) {
+                if ($dark->colour()->lightness <= self::DARK && $light->colour()->lightness >= self::LIGHT && $pairs++ < self::MOST_PAIRS) {
+                    yield Undercoat::zenithal($dark, $light, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
+                }
+            }
+        }
+    }
+}

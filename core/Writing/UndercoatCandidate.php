@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Planning\Pace;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Simulation\CoatForecast;
+use Kalokroma\Simulation\Surface;
+
+/** An undercoat and what speaks for it and against it on one plan. */
+final readonly class UndercoatCandidate
+{
+    /** ΔE₀₀ within which the undercoat is an area's base already. */
+    private const IS_BASE = 5.0;
+
+    /** Lightness between dark and light from which a sketch of light is one. */
+    private const SKETCH = 28.0;
+
+    private const DARK = 30.0;
+
+    private const LIGHT = 62.0;
+
+    /** Share of the model from which something decides. */
+    private const MUCH = 0.4;
+
+    /** Points for each coat that all of the model takes, for a pot to buy, for what helps and what hurts. */
+    private const COAT = 14.0;
+
+    private const TO_BUY = 8.0;
+
+    /**
+     * @param float $score higher is better
+     * @param list<string> $reasons
+     * @param array<string, int|null> $coats by area, until its first colour covers; null where that is not meant to, or never does
+     * @param float $minutes hands-on for one model: spraying, and first colours
+     */
+    private function __construct(
+        public Undercoat $undercoat,
+        public float $score,
+        public array $reasons,
+        public array $coats,
+        public float $minutes,
+    ) {}
+
+    /** @param int $toBuy primers of it that are not owned */
+    public static function judged(Undercoat $undercoat, Plan $plan, Scheme $scheme, int $toBuy): self
+    {
+        $coats = [];
+        $total = $shares = 0.0;
+        $minutes = array_sum(array_map(static fn(Step $step): float => Pace::perModel($step, null), $undercoat->steps()));
+        $bases = [];
+        $surfaces = [];
+        foreach ($plan->areas as $area) {
+            $first = Scheme::first($area);
+            $surface = $surfaces[$area->texture->value] ??= self::surface($undercoat, $area->texture);
+            $needed = $coats[$area->id] = $first === null ? null : self::coats($first, $surface, $plan, $undercoat->light === null);
+            if ($first === null) {
+                continue;
+            }
+            $counted = $needed ?? ($first->mix?->isTransparent() === true ? $first->coats : Step::MOST_COATS);
+            $total += $area->size->share() * $counted;
+            $shares += $area->size->share();
+            $minutes += $first->technique->minutes * $counted * ($area->size->share() / AreaSize::Medium->share()) ** 0.5;
+            if ($needed === 0) {
+                $bases[] = $area;
+            }
+        }
+        $mean = $shares > 0.0 ? $total / $shares : 0.0;
+        [$points, $reasons] = self::weighed($undercoat, $scheme, $bases);
+        array_unshift($reasons, sprintf('%.1f coats on average until the first colours cover.', $mean));
+        if ($toBuy > 0) {
+            $reasons[] = $toBuy === 1 ? 'One primer of it is still to be bought.' : 'Both primers of it are still to be bought.';
+        }
+
+        return new self($undercoat, round(100.0 - self::COAT * $mean + $points - self::TO_BUY * $toBuy, 1), $reasons, $coats, round($minutes, 1));
+    }
+
+    /**
+     * The table of the craft: what speaks for a ground and what against it.
+     *
+     * @param list<Area> $bases areas whose first colour it is already
+     *
+     * @return array{float, list<string>}
+     */
+    private static function weighed(Undercoat $undercoat, Scheme $scheme, array $bases): array
+    {
+        $look = self::surface($undercoat, Texture::CloseFolds)->look();
+        $face = $look->at(Zone::Face);
+        $isZenithal = $undercoat->light !== null;
+        $isLight = $face->lightness >= self::LIGHT;
+        $isDark = ! $isZenithal && $face->lightness < self::DARK;
+        $isNeutral = ! $isZenithal && ! $isDark && hypot($face->a, $face->b) < 16.0;
+        $gap = $undercoat->light === null || $undercoat->base === null ? 0.0 : $undercoat->light->colour()->lightness - $undercoat->base->colour()->lightness;
+        $covered = array_sum(array_map(static fn(Area $area): float => $area->size->share(), $bases));
+        $judgements = [
+            [$covered > 0.0, 6.0 + 30.0 * $covered, sprintf('It is the base of %s already: the recipe begins at the shade.', implode(' and ', array_map(static fn(Area $area): string => $area->name, $bases)))],
+            [$scheme->families >= 4 && $isNeutral, 6.0, 'Many materials: a neutral ground serves all of them.'],
+            [$scheme->weak >= self::MUCH && $isLight, 8.0, 'Yellow, white, red, orange or pink take up much of it: over light they cover and stay clean.'],
+            [$scheme->weak >= self::MUCH && $isDark, -10.0, 'Colours that cover badly take up much of it: over dark they read dirty.'],
+            [$scheme->transparent > 0.15 && ($isLight || $isZenithal), 8.0, 'Transparents show what lies below: they need light.'],
+            [$scheme->transparent > 0.15 && $isDark, -16.0, 'Transparents over dark do nothing.'],
+            [$scheme->metal >= self::MUCH && $isDark, 14.0, 'Mostly metal: dark below gives it depth.'],
+            [$scheme->metal >= self::MUCH && $isZenithal, -6.0, 'Metal paint hides a sketch of light and makes its own.'],
+            [$scheme->fromDark >= self::MUCH && $isDark, 12.0, 'What is layered up from dark begins here.'],
+            [$scheme->isLit && $isDark, 8.0, 'Painted light wants a plain dark to shine in.'],
+            [$isZenithal && $gap >= self::SKETCH && $scheme->metal < self::MUCH, 4.0, 'Light from above shows the forms; a photo of it is the map for the highlights.'],
+            [$isZenithal && $gap < self::SKETCH, -8.0, 'Light and dark are too near in value to be a map.'],
+            [self::temperature($face) * $scheme->warmth > 0.0 && abs($scheme->warmth) > 6.0, 3.0, $scheme->warmth > 0.0 ? 'A warm ground under a warm scheme.' : 'A cool ground under a cool scheme.'],
+            [self::temperature($face) * $scheme->warmth < 0.0 && abs($scheme->warmth) > 6.0, -3.0, $scheme->warmth > 0.0 ? 'The scheme is warm, the ground cool.' : 'The scheme is cool, the ground warm.'],
+        ];
+        $true = array_values(array_filter($judgements, static fn(array $one): bool => $one[0]));
+
+        return [array_sum(array_column($true, 1)), array_column($true, 2)];
+    }
+
+    /** -1 cool, 1 warm, 0 neither. */
+    private static function temperature(Lab $colour): int
+    {
+        return $colour->b > 4.0 ? 1 : ($colour->b < -4.0 ? -1 : 0);
+    }
+
+    private static function surface(Undercoat $undercoat, Texture $texture): Surface
+    {
+        $surface = Surface::bare($texture);
+        foreach ($undercoat->steps() as $step) {
+            $application = $step->application();
+            $surface = $application === null ? $surface : $surface->after($application);
+        }
+
+        return $surface;
+    }
+
+    private static function coats(Step $first, Surface $surface, Plan $plan, bool $isPlain): ?int
+    {
+        $application = $first->application();
+        if ($application === null || $first->mix === null || $first->mix->isTransparent()) {
+            return null;
+        }
+        if ($isPlain && ! $application->isMetal && Ciede2000::between($first->mix->colour(), $surface->look()->mean()) <= self::IS_BASE) {
+            return 0;
+        }
+        $needed = CoatForecast::of($application, $surface, $plan->model->finishLevel)?->needed;
+
+        return $needed === null || $needed > Step::MOST_COATS ? null : $needed;
+    }
+}

@@ -1,0 +1,116 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { got, of, type Schemas, server } from '../../lib/api';
+    import { Latest } from '../../lib/latest.svelte';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { plural } from '../../lib/words';
+    import Swatch from '../../parts/Swatch.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** Which undercoat: what each costs in coats and minutes on this plan, and what speaks for it. */
+    let { desk, take }: { desk: PlanDesk; take: (undercoat: Schemas['UndercoatCandidate']) => void } = $props();
+
+    const latest = new Latest<Schemas['Undercoats']>();
+    const present = $derived(latest.answer?.present ?? null);
+    const others = $derived((latest.answer?.candidates ?? []).filter((one) => one.words !== present?.words));
+    const version = $derived(desk.plan?.version);
+
+    $effect(() => {
+        void version;
+        void ask();
+    });
+
+    function ask(): Promise<void> {
+        return latest.ask(() => got(server.GET('/plans/{id}/undercoats', of(desk.id))));
+    }
+
+    function against(minutes: number): string {
+        const saved = Math.round((present?.minutes ?? minutes) - minutes);
+        if (saved === 0) return 'as long as now';
+        return saved > 0 ? `${saved} min less than now` : `${-saved} min more than now`;
+    }
+
+    function coats(one: Schemas['UndercoatCandidate']): string {
+        return one.areas
+            .filter((area) => area.coats !== null)
+            .map((area) => `${area.name} ${area.coats === 0 ? 'is there already' : plural(area.coats ?? 0, 'coat')}`)
+            .join(', ');
+    }
+</script>
+
+<section class="advice" aria-label="Which undercoat">
+    {#if latest.problem}
+        <Trouble problem={latest.problem} retry={ask} />
+    {:else if latest.answer === null}
+        <p class="quiet">Every primer is tried under every area…</p>
+    {:else}
+        {#if present?.base}<p class="quiet">
+                Now: <b><bdi>{present.words}</bdi></b>, {Math.round(present.minutes)} min a model until the first colours
+                cover.
+            </p>{/if}
+        <ol>
+            {#each others.slice(0, 4) as one (one.words)}
+                <li>
+                    <span class="pots"
+                        ><Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
+                                hex={one.light.colour?.hex ?? null}
+                                size={26}
+                            />{/if}</span
+                    >
+                    <div>
+                        <p><b><bdi>{one.words}</bdi></b> · {against(one.minutes)}</p>
+                        <p>{one.reasons.join(' ')}</p>
+                        <details>
+                            <summary>Coats by area</summary>
+                            <p class="quiet">{coats(one)}</p>
+                        </details>
+                    </div>
+                    <Button size="small" kind="tertiary" on:click={() => take(one)}
+                        >Take it<span class="sr">: {one.words}</span></Button
+                    >
+                </li>
+            {:else}
+                <li><p>There is no other primer, on the shelf or in the catalogue. Gloss ones hold no paint.</p></li>
+            {/each}
+        </ol>
+    {/if}
+</section>
+
+<style>
+    .advice {
+        display: grid;
+        gap: 8px;
+    }
+
+    ol {
+        display: grid;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 58px minmax(0, 1fr) auto;
+        gap: 12px;
+        align-items: start;
+        padding: 9px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .pots {
+        display: flex;
+        gap: 3px;
+    }
+
+    summary {
+        color: var(--ink-quiet);
+        cursor: pointer;
+    }
+
+    @media (max-width: 560px) {
+        li {
+            grid-template-columns: 58px minmax(0, 1fr);
+        }
+    }
+</style>

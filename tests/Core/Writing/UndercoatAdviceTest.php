@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Writing;
+
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Writing\Scheme;
+use Kalokroma\Writing\UndercoatAdvice;
+use Kalokroma\Writing\UndercoatCandidate;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Paints;
+use Tests\Core\PlanSketch;
+
+/** The table of which primer: every row of it a plan. */
+final class UndercoatAdviceTest extends TestCase
+{
+    private const PRIMERS = ['black', 'grey', 'bone', 'white', 'dim', 'shiny'];
+
+    public function testWeakColoursWantALightGround(): void
+    {
+        $best = self::advice("undercoat black\narea coat broad-folds main cloth\n basecoat yellow\narea sash close-folds medium cloth\n basecoat red");
+
+        self::assertContains(self::called($best[0]), ['bone', 'white', 'grey']);
+        self::assertNotContains('black', array_map(self::called(...), array_slice($best, 0, 2)));
+        $black = UndercoatAdvice::present(PlanSketch::plan("undercoat black\narea coat broad-folds main cloth\n basecoat yellow"));
+        self::assertContains('Colours that cover badly take up much of it: over dark they read dirty.', $black->reasons);
+    }
+
+    public function testMetalWantsPlainBlack(): void
+    {
+        $best = self::advice("undercoat grey\narea plate hard-edged-panel main metal\n basecoat steel\narea mail scales-or-chain large metal\n basecoat brass");
+
+        self::assertContains(self::called($best[0]), ['black', 'dim']);
+        self::assertNull($best[0]->undercoat->light);
+        self::assertContains('Mostly metal: dark below gives it depth.', $best[0]->reasons);
+    }
+
+    public function testTransparentsWantLight(): void
+    {
+        $best = self::advice("undercoat black\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+
+        self::assertTrue($best[0]->undercoat->light !== null || $best[0]->undercoat->base?->colour()->lightness > 60.0);
+        self::assertContains('Transparents show what lies below: they need light.', $best[0]->reasons);
+    }
+
+    /** Its first colour is there already: no coats, and nothing is nearer. */
+    public function testAPrimerOfTheMainColourIsItsBase(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n basecoat navy\narea belt close-folds small leather\n basecoat leather");
+        $navy = Paint::of('navy-primer', 'Navy Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#1f2f5c'));
+        $best = UndercoatAdvice::for($plan, [...self::primers(), $navy]);
+
+        self::assertSame('navy-primer', self::called($best[0]));
+        self::assertSame(0, $best[0]->coats['coat']);
+        self::assertGreaterThan(0, $best[0]->coats['belt']);
+        self::assertStringContainsString('It is the base of Coat already', implode(' ', $best[0]->reasons));
+    }
+
+    public function testManyMaterialsWantANeutralGround(): void
+    {
+        $best = self::advice("undercoat black\narea a broad-folds medium cloth\n basecoat navy\narea b close-folds medium leather\n basecoat leather\narea c skin small skin\n basecoat skin\narea d scales-or-chain small metal\n basecoat green\narea e close-folds medium cloth\n basecoat purple");
+
+        self::assertContains('Many materials: a neutral ground serves all of them.', $best[0]->reasons);
+    }
+
+    public function testLightAndDarkNearInValueAreNoMap(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat navy");
+        $all = array_column(array_map(static fn(Paint $one): array => [$one->id, $one], self::primers()), 1, 0);
+        $judged = static fn(string $dark, string $light): UndercoatCandidate => UndercoatCandidate::judged(Undercoat::of($all[$dark], $all[$light]), $plan, Scheme::of($plan), 0);
+
+        self::assertContains('Light and dark are too near in value to be a map.', $judged('black', 'dim')->reasons);
+        self::assertNotContains('Light and dark are too near in value to be a map.', $judged('black', 'bone')->reasons);
+    }
+
+    /** Coats are those that the plan would need on that ground. */
+    public function testCoatsAreThoseOfTheStrip(): void
+    {
+        $sketch = "area a broad-folds main cloth\n basecoat red\narea b close-folds small leather\n basecoat leather\narea c skin small skin\n basecoat skin\n";
+        $best = self::advice("undercoat black\n$sketch");
+        $seen = 0;
+        foreach ($best as $candidate) {
+            $plan = PlanSketch::plan("undercoat black\n$sketch")->over($candidate->undercoat);
+            foreach ($plan->areas as $area) {
+                if ($candidate->coats[$area->id] !== 0) {
+                    self::assertSame($plan->coatsNeeded("$area->id-1"), $candidate->coats[$area->id], self::called($candidate)." $area->id");
+                    $seen++;
+                }
+            }
+        }
+        self::assertGreaterThan(9, $seen);
+    }
+
+    public function testOwnedGoesBeforeBoughtGlossNeverAndNothingComesOfNothing(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat navy");
+        [$grey] = array_values(array_filter(self::primers(), static fn(Paint $one): bool => $one->id === 'grey'));
+        $twin = Paint::of('twin', 'Twin of it', $grey->kind, $grey->colour(), $grey->opacity);
+        $best = UndercoatAdvice::for($plan, [$grey], [$twin]);
+
+        self::assertSame(['grey', 'twin'], array_map(self::called(...), $best));
+        self::assertContains('One primer of it is still to be bought.', $best[1]->reasons);
+        self::assertSame([], UndercoatAdvice::for($plan, [self::primer('shiny')]));
+        self::assertSame([], UndercoatAdvice::for($plan, []));
+        self::assertNotSame([], UndercoatAdvice::for(PlanSketch::plan('undercoat grey'), [$grey]), 'A plan without areas is no reason to fall over.');
+    }
+
+    public function testTheOrderFollowsTheScoreAndThePresentIsJudgedAlike(): void
+    {
+        $plan = PlanSketch::plan("undercoat black light bone\narea a broad-folds main cloth\n basecoat green");
+        $best = UndercoatAdvice::for($plan, self::primers());
+        $scores = array_map(static fn(UndercoatCandidate $one): float => $one->score, $best);
+        $sorted = $scores;
+        rsort($sorted);
+
+        self::assertSame($sorted, $scores);
+        self::assertSame($plan->undercoat->words(), UndercoatAdvice::present($plan)->undercoat->words());
+        self::assertGreaterThan(0.0, UndercoatAdvice::present($plan)->minutes);
+    }
+
+    /** @return list<UndercoatCandidate> */
+    private static function advice(string $sketch): array
+    {
+        return UndercoatAdvice::for(PlanSketch::plan($sketch), self::primers());
+    }
+
+    /** @return list<Paint> */
+    private static function primers(): array
+    {
+        return array_map(self::primer(...), self::PRIMERS);
+    }
+
+    private static function primer(string $name): Paint
+    {
+        return PlanSketch::plan("undercoat $name")->undercoat->base ?? throw new \LogicException("No primer $name");
+    }
+
+    private static function called(UndercoatCandidate $one): string
+    {
+        return implode('+', array_map(static fn(Paint $paint): string => $paint->id, $one->undercoat->paints()));
+    }
+}
