@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Writing;
 
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Temperature;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Nature;
@@ -20,7 +22,7 @@ final readonly class Scheme
      * @param float $metal share that begins with metal paint
      * @param float $fromDark share that is begun dark and layered up
      * @param int $families different colour families
-     * @param float $warmth b* of all bases by their shares
+     * @param Temperature $temperature of all bases by their shares
      * @param bool $isLit light of a lamp is painted on
      */
     private function __construct(
@@ -29,13 +31,13 @@ final readonly class Scheme
         public float $metal,
         public float $fromDark,
         public int $families,
-        public float $warmth,
+        public Temperature $temperature,
         public bool $isLit,
     ) {}
 
     public static function of(Plan $plan): self
     {
-        $sums = ['weak' => 0.0, 'transparent' => 0.0, 'metal' => 0.0, 'dark' => 0.0, 'warmth' => 0.0, 'all' => 0.0];
+        $sums = ['weak' => 0.0, 'transparent' => 0.0, 'metal' => 0.0, 'dark' => 0.0, 'a' => 0.0, 'b' => 0.0, 'all' => 0.0];
         $families = [];
         $isLit = false;
         foreach ($plan->areas as $area) {
@@ -49,7 +51,8 @@ final readonly class Scheme
             $lean = Lean::of($colour, $area->material);
             $families[$lean->name] = true;
             $sums['all'] += $share;
-            $sums['warmth'] += $share * $colour->b;
+            $sums['a'] += $share * $colour->a;
+            $sums['b'] += $share * $colour->b;
             $sums['transparent'] += $first->mix->isTransparent() ? $share : 0.0;
             $sums['metal'] += $first->application()?->isMetal === true ? $share : 0.0;
             $sums['weak'] += in_array($lean, [Lean::Yellow, Lean::White, Lean::Red, Lean::Orange, Lean::Pink], true) ? $share : 0.0;
@@ -57,7 +60,7 @@ final readonly class Scheme
         }
         $all = max(1e-9, $sums['all']);
 
-        return new self($sums['weak'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), $sums['warmth'] / $all, $isLit);
+        return new self($sums['weak'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)), $isLit);
     }
 
     /** The step that lays the first colour on an area. */

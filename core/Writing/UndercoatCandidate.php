@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Ciede2000;
-use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Temperature;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
@@ -96,6 +96,7 @@ final readonly class UndercoatCandidate
     {
         $look = self::surface($undercoat, Texture::CloseFolds)->look();
         $face = $look->at(Zone::Face);
+        $ground = Temperature::of($face);
         $isZenithal = $undercoat->light !== null;
         $isLight = $face->lightness >= self::LIGHT;
         $isDark = ! $isZenithal && $face->lightness < self::DARK;
@@ -115,18 +116,12 @@ final readonly class UndercoatCandidate
             [$scheme->isLit && $isDark, 8.0, 'Painted light wants a plain dark to shine in.'],
             [$isZenithal && $gap >= self::SKETCH && $scheme->metal < self::MUCH, 4.0, 'Light from above shows the forms; a photo of it is the map for the highlights.'],
             [$isZenithal && $gap < self::SKETCH, -8.0, 'Light and dark are too near in value to be a map.'],
-            [self::temperature($face) * $scheme->warmth > 0.0 && abs($scheme->warmth) > 6.0, 3.0, $scheme->warmth > 0.0 ? 'A warm ground under a warm scheme.' : 'A cool ground under a cool scheme.'],
-            [self::temperature($face) * $scheme->warmth < 0.0 && abs($scheme->warmth) > 6.0, -3.0, $scheme->warmth > 0.0 ? 'The scheme is warm, the ground cool.' : 'The scheme is cool, the ground warm.'],
+            [$ground !== Temperature::Neutral && $ground === $scheme->temperature, 3.0, "A $ground->value ground under a {$scheme->temperature->value} scheme."],
+            [$ground !== Temperature::Neutral && $scheme->temperature !== Temperature::Neutral && $ground !== $scheme->temperature, -3.0, "The scheme is {$scheme->temperature->value}, the ground $ground->value."],
         ];
         $true = array_values(array_filter($judgements, static fn(array $one): bool => $one[0]));
 
         return [array_sum(array_column($true, 1)), array_column($true, 2)];
-    }
-
-    /** -1 cool, 1 warm, 0 neither. */
-    private static function temperature(Lab $colour): int
-    {
-        return $colour->b > 4.0 ? 1 : ($colour->b < -4.0 ? -1 : 0);
     }
 
     private static function surface(Undercoat $undercoat, Texture $texture): Surface

@@ -76,13 +76,13 @@
             <Button size="small" kind="tertiary" aria-expanded={editing} on:click={() => (editing = !editing)}
                 >{editing ? 'Done' : 'Edit area'}</Button
             >
-            <Button size="small" kind="secondary" on:click={add}>Add a step</Button>
             {#if area.steps.length > 0}<Button
                     size="small"
                     kind="tertiary"
                     aria-expanded={writing}
                     on:click={() => (writing = !writing)}>Write a recipe</Button
                 >{/if}
+            <Button size="small" kind="secondary" on:click={add}>Add a step</Button>
         </div>
     </header>
     {#if editing || desk.faultAt(`${path}.name`) !== ''}
