@@ -99,6 +99,21 @@ final class PlanCommandTest extends TestCase
         self::assertSame([45, true], [$candidates[0]['coneDegrees'], $candidates[0]['score'] >= $candidates[1]['score']]);
     }
 
+    public function testAGuideBecomesAPlanFileThatTheOtherCommandsTake(): void
+    {
+        $guide = tempnam(sys_get_temp_dir(), 'kalokroma').'.txt';
+        file_put_contents($guide, "Coat: base Oilskin Yellow, wash Umber Wash 1:1\nA line about tea\n");
+        $answer = $this->answered('kalokroma:read-guide', $guide, '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv');
+
+        self::assertSame(['plan', 'read', 'unread', 'unknownPaints', 'listedUnused', 'usedUnlisted'], array_keys($answer));
+        self::assertSame([1, 'coat', 'basecoat'], [$answer['read'][0]['line'], $answer['read'][0]['area'], $answer['read'][0]['technique']]);
+        self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($answer['read'][0]['paints'][0]));
+        self::assertSame([2], $answer['unread']);
+        self::assertSame(['coat-1', 'coat-2'], array_column($this->answered('kalokroma:simulate', self::file($answer['plan']))['areas'][0]['stages'], 'step'));
+        file_put_contents($guide, "Nothing of the kind.\n");
+        self::assertSame([], $this->answered('kalokroma:read-guide', $guide, '--paints=resources/demo/catalogue.csv')['plan']['areas']);
+    }
+
     public function testSprayCheckKnowsTheWeatherForEachWay(): void
     {
         $verdict = fn(int $celsius, int $humidity, string $method): array => array_intersect_key($this->answered('kalokroma:spray-check', "--celsius=$celsius", "--humidity=$humidity", "--method=$method"), ['verdict' => 0, 'waitMinutes' => 0]);

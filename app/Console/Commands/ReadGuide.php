@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\FileCommand;
+use App\Console\TellsWrongWords;
+use Kalokroma\Exchange\CatalogueRow;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Writing\Guide\GuideReader;
+
+final class ReadGuide extends FileCommand
+{
+    use TellsWrongWords;
+
+    protected $signature = 'kalokroma:read-guide
+        {text : File with the guide as somebody wrote it}
+        {--paints= : Catalogue file (CSV) with the paints that may be meant}
+        {--shelf= : Shelf file (CSV): of paints that are spelled alike, owned ones are meant first}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Makes a plan of a written guide, and says what was not understood';
+
+    protected function answer(): array
+    {
+        $text = $this->content((string) $this->argument('text'));
+        $catalogue = $this->catalogue();
+        $owned = $this->option('shelf') === null ? [] : array_flip(array_map(static fn(Paint $one): string => $one->id, $this->shelf($catalogue)));
+        $rows = array_values($catalogue);
+        usort($rows, static fn(CatalogueRow $one, CatalogueRow $other): int => isset($owned[$other->key()]) <=> isset($owned[$one->key()]));
+        $guide = GuideReader::read($text, PaintNames::of(array_map(self::named(...), $rows)));
+        $told = static fn(Paint $one): array => ['maker' => $one->maker, 'code' => $one->code, 'name' => $one->name, 'parts' => 1];
+
+        return [
+            'plan' => PlanDocument::ofPlan($guide->plan)->fields,
+            'read' => array_map(static fn(array $one): array => [...$one, 'paints' => array_map(static fn(array $pair): array => ['maker' => $pair[0]->maker, 'code' => $pair[0]->code, 'name' => $pair[0]->name, 'parts' => $pair[1]], $one['paints'])], $guide->read),
+            'unread' => $guide->unread,
+            'unknownPaints' => $guide->unknownPaints,
+            'listedUnused' => array_map($told, $guide->listedUnused),
+            'usedUnlisted' => array_map($told, $guide->usedUnlisted),
+        ];
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer['read'] as $one) {
+            $this->line(sprintf('line %-4d %-20s %-16s %s', $one['line'], $one['area'] ?? '', $one['technique'], implode(' + ', array_map(static fn(array $paint): string => "$paint[parts] $paint[name]", $one['paints']))));
+        }
+        foreach (['unknownPaints' => 'not known', 'unread' => 'not read: line'] as $field => $words) {
+            foreach ($answer[$field] as $one) {
+                $this->line("$words $one");
+            }
+        }
+    }
+
+    /** Under an id that can stand in a plan file. */
+    private static function named(CatalogueRow $row): Paint
+    {
+        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower("$row->maker $row->code")), '-'), 0, 27);
+
+        return $row->toPaint($id.'-'.substr(hash('xxh32', $row->key()), 0, 8));
+    }
+}

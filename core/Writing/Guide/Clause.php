@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing\Guide;
+
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Thinner;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+
+/** One step as a guide words it: "wash all over with Soot Wash 1:1". */
+final readonly class Clause
+{
+    /** A touch is one part in five. */
+    private const TOUCH = '/\s*\b(?:with|and|plus|\+)?\s*(?:just )?a (?:touch|bit|dot|drop|hint|little)(?: bit)? of\s+/iu';
+
+    private const JOINTS = '/\s*(?:\+|&|\/|\bplus\b|\bmixed with\b|\band\b)\s*/iu';
+
+    private const MOST_PARTS = 9;
+
+    /** Words of the longest name, and letters of the shortest that is looked for within a text. */
+    private const LONGEST_NAME = 4;
+
+    private const SHORTEST_NAME = 4;
+
+    /** How sure one is of a step whose technique nobody said. */
+    private const UNSAID = 0.6;
+
+    /**
+     * @param list<Paint> $paints
+     * @param list<int> $parts
+     * @param array{int, int}|null $dilution parts of paint to parts of thinner
+     * @param list<string> $unknown what looks like a paint and is none
+     */
+    private function __construct(
+        public ?string $technique,
+        public array $paints,
+        public array $parts,
+        public ?array $dilution,
+        public ?Thinner $thinner,
+        public ?int $coats,
+        public ?Place $place,
+        public ?string $area,
+        public array $unknown,
+        public float $sure,
+    ) {}
+
+    public static function read(string $text, PaintNames $names): self
+    {
+        [$text, $exact] = self::named($text, $names);
+        [$technique, $text] = Words::technique($text);
+        [$coats, $text] = Words::coats($text);
+        [$place, $text] = Words::place($text);
+        $area = Words::area($text);
+        $text = $area === null ? $text : str_replace($area, ' ', $text);
+        $thinner = Words::thinner($text);
+        $text = (string) preg_replace('/\b(?:with |of |in )?(?:matt |glaze |slow )?(?:medium|water|thinner|flow improver)\b/iu', ' ', $text);
+        $ratio = null;
+        if (preg_match('/\b(\d{1,2})\s*(?::|to)\s*(\d{1,2})\b/u', $text, $found) === 1 && (int) $found[1] > 0) {
+            $ratio = [(int) $found[1], (int) $found[2]];
+            $text = str_replace($found[0], ' ', $text);
+        }
+        [$paints, $parts, $unknown, $sure] = self::paints($text, $names, $exact);
+        if ($ratio !== null && count($paints) === 2 && $thinner === null) {
+            [$parts, $ratio] = [[max(1, $ratio[0]), max(1, $ratio[1])], null];
+        }
+
+        if ($technique === Words::PAINT) {
+            // "How I paint my boats" is no step.
+            [$technique, $unknown] = $paints === [] ? [null, []] : ['basecoat', $unknown];
+        }
+
+        return new self($technique, $paints, $parts, $ratio, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure);
+    }
+
+    public function isStep(): bool
+    {
+        return $this->paints !== [] || ($this->technique !== null && $this->unknown !== []);
+    }
+
+    public function mix(): ?Mix
+    {
+        return $this->paints === [] ? null : Mix::of(array_map(static fn(Paint $paint, int $parts): Ingredient => Ingredient::of($paint, max(1, min(self::MOST_PARTS - 1, $parts))), $this->paints, $this->parts));
+    }
+
+    /**
+     * Names that are written just so are taken out first: they may hold words that mean something else.
+     *
+     * @return array{string, array<string, Paint>} the text with a mark in place of each name, and the paints by mark
+     */
+    private static function named(string $text, PaintNames $names): array
+    {
+        $words = preg_split('/\s+/u', trim($text)) ?: [];
+        $marks = $out = [];
+        for ($at = 0; $at < count($words); $at++) {
+            for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= 1; $length--) {
+                $span = trim(implode(' ', array_slice($words, $at, $length)), '.,;:()"!?');
+                // A sign between two names belongs to neither.
+                $found = mb_strlen($span) < self::SHORTEST_NAME || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
+                if ($found !== []) {
+                    $mark = sprintf('¤%d¤', count($marks));
+                    $marks[$mark] = $found[0];
+                    $out[] = $mark;
+                    $at += $length - 1;
+                    continue 2;
+                }
+            }
+            $out[] = $words[$at];
+        }
+
+        return [implode(' ', $out), $marks];
+    }
+
+    /**
+     * @param array<string, Paint> $marks
+     *
+     * @return array{list<Paint>, list<int>, list<string>, float}
+     */
+    private static function paints(string $text, PaintNames $names, array $marks): array
+    {
+        $paints = $parts = $unknown = [];
+        $sure = 1.0;
+        foreach (self::pieces($text) as [$piece, $share]) {
+            $mark = preg_match('/¤\d+¤/u', $piece, $found) === 1 ? $found[0] : '';
+            $likely = isset($marks[$mark]) ? [[$marks[$mark], 1.0]] : $names->find($piece);
+            if ($likely === []) {
+                if (preg_match('/\p{L}{3,}/u', $piece) === 1) {
+                    $unknown[] = $piece;
+                }
+                continue;
+            }
+            [$paint, $certainty] = $likely[0];
+            if (! in_array($paint, $paints, true) && count($paints) < 3) {
+                $paints[] = $paint;
+                $parts[] = $share;
+                $sure = min($sure, $certainty / max(1, count($likely)) ** 0.25);
+            }
+        }
+
+        return [$paints, $parts, $unknown, round($sure, 2)];
+    }
+
+    /** @return list<array{string, int}> names as written, and their parts */
+    private static function pieces(string $text): array
+    {
+        $touched = preg_split(self::TOUCH, $text) ?: [];
+        $pieces = [];
+        foreach ($touched as $at => $part) {
+            foreach (preg_split(self::JOINTS, $part) ?: [] as $piece) {
+                $parts = 1;
+                if (preg_match('/^[^\d¤]*(\d)\s*(?:parts?|drops?)?\s+(?=[\p{L}¤])/iu', $piece, $found) === 1) {
+                    $parts = max(1, (int) $found[1]);
+                    $piece = substr($piece, strlen($found[0]));
+                }
+                $piece = Words::bare($piece);
+                if ($piece !== '') {
+                    $pieces[] = [$piece, count($touched) > 1 && $at === 0 ? 4 : $parts];
+                }
+            }
+        }
+
+        return $pieces;
+    }
+}
