@@ -8,6 +8,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BottleColourController;
 use App\Http\Controllers\CraftController;
 use App\Http\Controllers\DrawdownController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HabitController;
 use App\Http\Controllers\KeptMixController;
 use App\Http\Controllers\ListController;
@@ -75,6 +76,7 @@ Route::put('paints/{id}/pot', PotController::class);
 Route::apiResource('paints', PaintController::class)->parameters(['paints' => 'id']);
 
 Route::post('plans/file', [PlanController::class, 'bringIn']);
+Route::post('plans/guide', GuideController::class);
 Route::post('plans/sketch', [BeginningController::class, 'sketch']);
 Route::post('plans/begin', [BeginningController::class, 'store']);
 Route::post('plans/{id}/edits', [PlanController::class, 'edit']);

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
-use App\Models\Product;
 use App\Shelf\OwnedPaints;
 use App\Support\Field;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Matching\ListAnswer;
-use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
@@ -24,12 +22,7 @@ final readonly class PastedList
     /** @throws Faulty when there is nothing in it, or too much */
     public static function of(string $text): self
     {
-        $names = PaintNames::labelled(
-            array_map(static fn(object $row): array => array_map(strval(...), array_values((array) $row)), Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all()),
-            static fn(string $id): Paint => Product::query()->findOrFail($id)->toCore(),
-        );
-
-        return new self(Field::read('text', static fn(): array => WantedList::read($text, $names)));
+        return new self(Field::read('text', static fn(): array => WantedList::read($text, CataloguedNames::all())));
     }
 
     /** @return list<ListAnswer> */

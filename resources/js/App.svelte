@@ -11,6 +11,7 @@
     import { settings } from './lib/settings.svelte';
     import BatchView from './views/BatchView.svelte';
     import BenchView from './views/BenchView.svelte';
+    import GuideView from './views/GuideView.svelte';
     import HandbookView from './views/HandbookView.svelte';
     import LogbookView from './views/LogbookView.svelte';
     import MissingView from './views/MissingView.svelte';
@@ -26,6 +27,7 @@
         '/': BenchView,
         '/plans': PlansView,
         '/plans/new': NewPlanView,
+        '/plans/guide': GuideView,
         '/plans/:id': PlanView,
         '/batches/:id': BatchView,
         '/shelf': ShelfView,

@@ -9,6 +9,22 @@ use App\Models\Product;
 /** What a newcomer does first: begin a plan by naming things, add paints by name, put a shelf up, keep a mix, set a currency. */
 final class FirstStepsTest extends HttpTestCase
 {
+    /** A guide is read into what a plan may be made of, and nothing of it is kept before that. */
+    public function testAGuideIsReadAndAPlanMadeOfIt(): void
+    {
+        $plans = $this->ask('GET', '/plans')['total'];
+        $guide = $this->ask('POST', '/plans/guide', ['text' => "Coat: base Oilskin Yellow, wash Umber Wash 1:1\nBoots: base Ghost Brown\nA line about tea"]);
+        self::assertSame(['Coat', 'Boots'], array_column($guide['areas'], 'name'));
+        self::assertSame([[['line' => 3, 'text' => 'A line about tea']], ['Ghost Brown']], [$guide['unread'], $guide['unknownPaints']]);
+        self::assertSame($plans, $this->ask('GET', '/plans')['total']);
+
+        $plan = $this->ask('POST', '/plans', ['document' => [...$guide['document'], 'name' => 'From paper']], 201);
+        self::assertSame([$this->paint('Oilskin Yellow')->id], array_column($plan['document']['areas'][0]['steps'][0]['mix'], 'paint'));
+        self::assertSame(['text'], self::fields($this->ask('POST', '/plans/guide', ['text' => ''], 422)));
+        self::assertSame(['text'], self::fields($this->ask('POST', '/plans/guide', ['text' => str_repeat('a', 1_000_001)], 422)));
+        self::assertSame([], $this->ask('POST', '/plans/guide', ['text' => '<b>Nothing</b> of the kind'])['areas']);
+    }
+
     public function testAPlanBegunWithNamesKnowsWhatItsAreasAre(): void
     {
         $body = ['name' => 'Piker', 'undercoat' => ['base' => $this->paint('Mid Grey Primer')->id, 'light' => null], 'areas' => ['Cloak', 'Brass lantern']];

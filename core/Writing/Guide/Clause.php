@@ -26,6 +26,9 @@ final readonly class Clause
 
     private const SHORTEST_NAME = 4;
 
+    /** How sure one is of a name with other words beside it. */
+    private const BESIDE = 0.7;
+
     /** How sure one is of a step whose technique nobody said. */
     private const UNSAID = 0.6;
 
@@ -100,7 +103,8 @@ final readonly class Clause
                 $span = trim(implode(' ', array_slice($words, $at, $length)), '.,;:()"!?');
                 // A sign between two names belongs to neither.
                 $found = mb_strlen($span) < self::SHORTEST_NAME || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
-                if ($found !== []) {
+                // A code that is a plain word ("blue") says too little by itself.
+                if ($found !== [] && ($length > 1 || preg_match('/\d/', $span) === 1 || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
                     $mark = sprintf('¤%d¤', count($marks));
                     $marks[$mark] = $found[0];
                     $out[] = $mark;
@@ -125,7 +129,9 @@ final readonly class Clause
         $sure = 1.0;
         foreach (self::pieces($text) as [$piece, $share]) {
             $mark = preg_match('/¤\d+¤/u', $piece, $found) === 1 ? $found[0] : '';
-            $likely = isset($marks[$mark]) ? [[$marks[$mark], 1.0]] : $names->find($piece);
+            // Words beside a name may belong to another one that is not known.
+            $isAlone = preg_match('/\p{L}{3,}/u', str_replace($mark, '', $piece)) !== 1;
+            $likely = isset($marks[$mark]) ? [[$marks[$mark], $isAlone ? 1.0 : self::BESIDE]] : $names->find($piece);
             if ($likely === []) {
                 if (preg_match('/\p{L}{3,}/u', $piece) === 1) {
                     $unknown[] = $piece;

@@ -172,6 +172,7 @@
                 <Button size="small" type="submit" disabled={busy}>Make the plan</Button>
                 <Button size="small" kind="tertiary" href="#/plans">Leave it</Button>
             </div>
+            <p class="quiet">Is it written down somewhere? <a href="#/plans/guide">Paste the guide</a> instead.</p>
         </form>
         <PlanSketch name={form.name} base={form.base?.name ?? ''} areas={sketch.answer?.areas ?? []} />
     </div>

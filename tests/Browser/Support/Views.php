@@ -16,7 +16,7 @@ final readonly class Views
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
         'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'plan-recipe',
-        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'plan-lamp', 'painting-tablet', 'bench-phone',
+        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'guide', 'painting-tablet', 'bench-phone',
     ];
 
     public function __construct(
@@ -72,6 +72,11 @@ final readonly class Views
                 $this->type('input[placeholder="Ferry Warden"]', 'Marsh Piker');
                 $this->type('textarea', "Leather coat\nFace\nFur collar\nPike shaft\nBrass lantern\nJetty base");
                 $this->await('section[aria-label="The plan taking shape"] li:nth-child(6)');
+            },
+            'guide' => function (): void {
+                $this->open('#/plans/guide', 'textarea');
+                $this->type('textarea', "How I paint ferry wardens\nPrime with Mid Grey Primer, then a zenithal of Bone Primer.\nOilskin coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: Boot Brown, Soot Wash\nDrybrush 2 parts Saddle Tan + 1 part Straw\nGlaze with Ghost Blue 1:4");
+                $this->await('section[aria-label="What is understood"] .areas div:nth-child(2) li:nth-child(4)');
             },
             'missing' => fn() => $this->open('#/nowhere', 'main h1'),
             'keys' => function (): void {
