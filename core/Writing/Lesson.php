@@ -260,7 +260,7 @@ final readonly class Lesson
             $this->draft->put($technique, $pick, $reason, $place, $dilution);
         }
         if (! $pick->isReached()) {
-            $this->draft->unreached[] = sprintf('%s: the nearest is %.1f off', $rung->name, $pick->off);
+            $this->draft->unreached[] = sprintf('%s: the nearest is %.1f off.', ucfirst($rung->name), $pick->off);
         }
 
         return true;

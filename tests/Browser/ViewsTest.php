@@ -10,7 +10,7 @@ use Tests\Browser\Support\Views;
 final class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'new-plan', 'missing', 'keys', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'plan-recipe', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'mixing', 'wanted', 'wanted-plan',
         'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice',
     ];
 
