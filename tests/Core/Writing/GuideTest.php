@@ -32,7 +32,7 @@ final class GuideTest extends TestCase
         Prime with Mid Grey Primer, then a zenithal of Bone Primer.
 
         # Oilskin coat
-        1. Basecoat with two thin coats of Oilskin Yellow.
+        1. Basecoat with two light coats of Oilskin Yellow.
         2. Wash all over with Umber Wash thinned 1:1 with medium.
         3. Layer Oilskin Yellow again on the raised parts
         4. Highlight the edges with Oilskin Yellow mixed with a touch of Chalk.
