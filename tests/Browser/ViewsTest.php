@@ -33,6 +33,7 @@ final class ViewsTest extends BrowserTestCase
         $views = new Views(self::$server, self::$chromium);
         $views->theme($theme);
         $views->all()[$name]();
+        $views->settle();
         self::assertSame($theme, self::driver()->executeScript('return document.documentElement.dataset.theme'));
         self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         try {

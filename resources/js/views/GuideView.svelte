@@ -37,7 +37,9 @@
         busy = true;
         problem = null;
         try {
-            const document = { ...guide.document, ...(name.trim() === '' ? {} : { name: name.trim() }) };
+            // What was typed in the last moment is read too.
+            const read = await got(server.POST('/plans/guide', { body: { text } }));
+            const document = { ...read.document, ...(name.trim() === '' ? {} : { name: name.trim() }) };
             const plan = await got(server.POST('/plans', { body: { document } }));
             forget('guide');
             await push(`/plans/${plan.id}`);
@@ -66,7 +68,7 @@
             invalidText={latest.problem?.at('text') ?? ''}
         />
         <div class="acts">
-            <Button size="small" type="submit" disabled={busy || latest.busy || steps === 0}>Make the plan</Button>
+            <Button size="small" type="submit" disabled={busy || steps === 0}>Make the plan</Button>
             <Button size="small" kind="tertiary" href="#/plans/new">Begin without one</Button>
         </div>
     </form>

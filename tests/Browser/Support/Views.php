@@ -148,6 +148,12 @@ final readonly class Views
         $this->chromium->driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))');
     }
 
+    /** Waits until nothing fades or slides any more. */
+    public function settle(): void
+    {
+        $this->chromium->driver->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)).then(done))');
+    }
+
     public function theme(string $theme): void
     {
         $this->open('#/', 'h1');
