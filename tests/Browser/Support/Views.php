@@ -151,7 +151,7 @@ final readonly class Views
     /** Waits until nothing fades or slides any more. */
     public function settle(): void
     {
-        $this->chromium->driver->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)).then(done))');
+        $this->chromium->driver->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter((one) => one.effect.getComputedTiming().endTime !== Infinity).map((one) => one.finished)).then(done))');
     }
 
     public function theme(string $theme): void
