@@ -91,6 +91,12 @@ abstract class FileCommand extends Command
         return $paints;
     }
 
+    /** @return array{maker: string, code: string, name: string, parts: int} as answers name a paint */
+    protected static function part(Paint $paint, int $parts = 1): array
+    {
+        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => $parts];
+    }
+
     protected function paint(CatalogueRow $row): Paint
     {
         return app(OpticsStore::class)->paint($row->key(), $row->name, $row->kind, $row->colour(), $row->opacity, $row->finish, $row->maker, $row->code);

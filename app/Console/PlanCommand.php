@@ -86,7 +86,7 @@ abstract class PlanCommand extends FileCommand
     protected static function parts(?Mix $mix): array
     {
         return array_map(
-            static fn(Ingredient $one): array => ['maker' => $one->paint->maker, 'code' => $one->paint->code, 'name' => $one->paint->name, 'parts' => $one->parts],
+            static fn(Ingredient $one): array => self::part($one->paint, $one->parts),
             $mix->ingredients ?? [],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Models\Plan;
 use App\Models\Product;
 use App\Support\Field;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -36,7 +37,7 @@ final readonly class RecipeQuestion
      */
     public static function of(PlanView $view, string $areaId, array $wish): self
     {
-        $area = $view->plan->area($areaId) ?? throw (new ModelNotFoundException)->setModel(Product::class, [$areaId]);
+        $area = $view->plan->area($areaId) ?? throw (new ModelNotFoundException)->setModel(Plan::class, [$areaId]);
 
         return new self($view, $area, self::target($wish['target']), School::tryFrom($wish['school'] ?? ''));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
@@ -13,7 +14,9 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
+use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\SprayCone;
+use Kalokroma\Simulation\Surface;
 
 /**
  * One stage of one area, or of the whole model, as it is really carried out. Without the paint it needs it is only thought of, and paints
@@ -146,6 +149,23 @@ final readonly class Step
         }
 
         return $paints;
+    }
+
+    /** The surface after it; as it was while it is only thought of. */
+    public function over(Surface $surface): Surface
+    {
+        $application = $this->application();
+
+        return $application === null ? $surface : $surface->after($application);
+    }
+
+    /** Coats it needs to cover what is there; null when it is not meant to, or no number of coats that anybody paints does. */
+    public function coatsOver(Surface $surface, FinishLevel $finish): ?int
+    {
+        $application = $this->place->isFeathered() ? null : $this->application();
+        $needed = $application === null ? null : CoatForecast::of($application, $surface, $finish)?->needed;
+
+        return $needed === null || $needed > self::MOST_COATS ? null : $needed;
     }
 
     /** What the simulation lays down; null while it is only thought of. */

@@ -8,10 +8,12 @@ use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Texture;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\SprayCone;
+use Kalokroma\Simulation\Surface;
 
 /**
  * What every area of the model starts from: bare plastic, one colour all over, or dark all over and other colours from above and below.
@@ -74,6 +76,17 @@ final readonly class Undercoat
     public function waiting(?int $minutes): self
     {
         return new self($this->base, $this->light, $this->below, $this->cone, $this->method, $minutes);
+    }
+
+    /** What it leaves on a relief. */
+    public function surface(Texture $texture): Surface
+    {
+        $surface = Surface::bare($texture);
+        foreach ($this->steps() as $step) {
+            $surface = $step->over($surface);
+        }
+
+        return $surface;
     }
 
     public function isBare(): bool

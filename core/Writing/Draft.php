@@ -15,7 +15,6 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
-use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Surface;
 
 /** A recipe while it is being written, with the surface as it is after the last step. */
@@ -51,10 +50,7 @@ final class Draft
         private readonly Plan $ground,
         private readonly string $idBase,
     ) {
-        $this->surface = Surface::bare($ground->areas[0]->texture);
-        foreach ($ground->undercoat->steps() as $step) {
-            $this->surface = self::over($this->surface, $step);
-        }
+        $this->surface = $ground->undercoat->surface($ground->areas[0]->texture);
     }
 
     public function plan(): Plan
@@ -78,7 +74,7 @@ final class Draft
     public function put(string $technique, Pick $pick, string $reason, ?Place $place = null, ?Dilution $dilution = null, ?int $coats = null): void
     {
         $step = $this->begun($technique, $pick->mix, $place, $dilution ?? $pick->dilution);
-        $coats ??= $this->needs($this->surface, $step);
+        $coats ??= $step->coatsOver($this->surface, $this->ground->model->finishLevel);
         $this->take($coats === null ? $step : $step->inCoats($coats), $pick, $reason);
     }
 
@@ -90,7 +86,7 @@ final class Draft
         $tone = $pick->mix->colour();
         $coats = 0;
         do {
-            $seen = self::over($this->surface, $step->inCoats(++$coats))->look()->at($zone);
+            $seen = $step->inCoats(++$coats)->over($this->surface)->look()->at($zone);
         } while ($coats < self::MOST_LIGHTS && Ciede2000::between($seen, $tone) > self::SEEN);
         if ($seen->lightness >= $this->seen($zone)->lightness + self::LIGHTER) {
             $this->take($step->inCoats($coats), $pick, $reason);
@@ -108,12 +104,12 @@ final class Draft
         $coats = 0;
         foreach ($under === null ? [$mix] : [$under, $mix] as $one) {
             $step = $this->begun($technique, $one, null, null);
-            $needed = $this->needs($surface, $step);
+            $needed = $step->coatsOver($surface, $this->ground->model->finishLevel);
             if ($needed === null) {
                 return null;
             }
             $coats += $needed;
-            $surface = self::over($surface, $step->inCoats($needed));
+            $surface = $step->inCoats($needed)->over($surface);
         }
 
         return $coats;
@@ -132,18 +128,10 @@ final class Draft
         return $dilution === null ? $step : $step->with($mix, $dilution);
     }
 
-    private function needs(Surface $surface, Step $step): ?int
-    {
-        $application = $step->place->isFeathered() ? null : $step->application();
-        $needed = $application === null ? null : CoatForecast::of($application, $surface, $this->ground->model->finishLevel)?->needed;
-
-        return $needed === null || $needed > Step::MOST_COATS ? null : $needed;
-    }
-
     private function take(Step $step, Pick $pick, string $reason): void
     {
         $this->steps[] = $step;
-        $this->surface = self::over($this->surface, $step);
+        $this->surface = $step->over($this->surface);
         $this->reasons[$step->id] = $reason;
         foreach ($pick->mix->ingredients as $ingredient) {
             $this->open[$ingredient->paint->id] = true;
@@ -153,12 +141,5 @@ final class Draft
                 $this->toBuy[] = $paint;
             }
         }
-    }
-
-    private static function over(Surface $surface, Step $step): Surface
-    {
-        $application = $step->application();
-
-        return $application === null ? $surface : $surface->after($application);
     }
 }

@@ -129,7 +129,7 @@ final class PaintBox
      */
     public function wash(Reflectance $ground, Lab $tone): ?Pick
     {
-        return $this->bestWash($this->owned, false, $ground, $tone) ?? $this->bestWash($this->forSale(), true, $ground, $tone);
+        return self::bestWash($this->owned, false, $ground, $tone) ?? self::bestWash($this->forSale(), true, $ground, $tone);
     }
 
     /** A grey below makes a colour dirty: what lies under one leans its way. */
@@ -160,18 +160,29 @@ final class PaintBox
     /** @param list<Paint> $paints */
     private static function bestTint(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): ?Pick
     {
+        return self::best((static function () use ($paints, $areForSale, $ground, $tone): iterable {
+            foreach ($paints as $paint) {
+                if ($paint->kind === Kind::OneCoat || $paint->kind === Kind::Ink) {
+                    yield self::seen($paint, $tone, $paint->optics()->over($ground, 1.0)->toLab(), $areForSale);
+                }
+            }
+        })());
+    }
+
+    /** @param iterable<Pick> $picks */
+    private static function best(iterable $picks): ?Pick
+    {
         $best = null;
-        foreach ($paints as $paint) {
-            if ($paint->kind !== Kind::OneCoat && $paint->kind !== Kind::Ink) {
-                continue;
-            }
-            $off = Ciede2000::between($tone, $paint->optics()->over($ground, 1.0)->toLab());
-            if ($best === null || $off < $best->off) {
-                $best = new Pick(Mix::single($paint), $off, $areForSale ? [$paint] : []);
-            }
+        foreach ($picks as $pick) {
+            $best = $pick->off < ($best->off ?? INF) ? $pick : $best;
         }
 
         return $best;
+    }
+
+    private static function seen(Paint $paint, Lab $tone, Lab $seen, bool $isForSale, ?Dilution $dilution = null): Pick
+    {
+        return new Pick(Mix::single($paint), Ciede2000::between($tone, $seen), $isForSale ? [$paint] : [], $dilution);
     }
 
     /** @return list<MixAnswer> */
@@ -191,18 +202,9 @@ final class PaintBox
 
     private function bought(Lab $tone, Film $film): ?Pick
     {
-        $best = null;
-        foreach ($this->forSale() as $paint) {
-            if ($paint->isClear() || ! in_array($paint->kind, $film->usualKinds(), true)) {
-                continue;
-            }
-            $off = Ciede2000::between($tone, $paint->colour());
-            if ($best === null || $off < $best->off) {
-                $best = new Pick(Mix::single($paint), $off, [$paint]);
-            }
-        }
+        $fitting = array_filter($this->forSale(), static fn(Paint $paint): bool => ! $paint->isClear() && in_array($paint->kind, $film->usualKinds(), true));
 
-        return $best;
+        return self::best(array_map(static fn(Paint $paint): Pick => self::seen($paint, $tone, $paint->colour(), true), $fitting));
     }
 
     /** @return list<Paint> */
@@ -212,22 +214,15 @@ final class PaintBox
     }
 
     /** @param list<Paint> $paints */
-    private function bestWash(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): ?Pick
+    private static function bestWash(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): ?Pick
     {
-        $best = null;
-        foreach ($paints as $paint) {
-            if ($paint->kind !== Kind::Wash || $paint->finish === Finish::Gloss) {
-                continue;
-            }
-            foreach (self::WASHES as [$parts, $medium]) {
-                $seen = $paint->optics()->over($ground, self::POOLED * $parts / ($parts + $medium))->toLab();
-                $off = Ciede2000::between($tone, $seen);
-                if ($best === null || $off < $best->off) {
-                    $best = new Pick(Mix::single($paint), $off, $areForSale ? [$paint] : [], Dilution::of($parts, $medium, Thinner::Medium));
+        return self::best((static function () use ($paints, $areForSale, $ground, $tone): iterable {
+            foreach ($paints as $paint) {
+                foreach ($paint->kind !== Kind::Wash || $paint->finish === Finish::Gloss ? [] : self::WASHES as [$parts, $medium]) {
+                    $coat = $paint->optics()->over($ground, self::POOLED * $parts / ($parts + $medium));
+                    yield self::seen($paint, $tone, $coat->toLab(), $areForSale, Dilution::of($parts, $medium, Thinner::Medium));
                 }
             }
-        }
-
-        return $best;
+        })());
     }
 }

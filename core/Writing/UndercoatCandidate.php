@@ -6,7 +6,6 @@ namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Temperature;
-use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pace;
@@ -14,7 +13,6 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
-use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Surface;
 
 /** An undercoat and what speaks for it and against it on one plan. */
@@ -62,7 +60,7 @@ final readonly class UndercoatCandidate
         $surfaces = [];
         foreach ($plan->areas as $area) {
             $first = Scheme::first($area);
-            $surface = $surfaces[$area->texture->value] ??= self::surface($undercoat, $area->texture);
+            $surface = $surfaces[$area->texture->value] ??= $undercoat->surface($area->texture);
             $needed = $coats[$area->id] = $first === null ? null : self::coats($first, $surface, $plan, $undercoat->light === null);
             if ($first === null) {
                 continue;
@@ -70,7 +68,7 @@ final readonly class UndercoatCandidate
             $counted = $needed ?? ($first->mix?->isTransparent() === true ? $first->coats : Step::MOST_COATS);
             $total += $area->size->share() * $counted;
             $shares += $area->size->share();
-            $minutes += $first->technique->minutes * $counted * ($area->size->share() / AreaSize::Medium->share()) ** 0.5;
+            $minutes += $counted * Pace::perModel($first->inCoats(1), $area);
             if ($needed === 0) {
                 $bases[] = $area;
             }
@@ -94,7 +92,7 @@ final readonly class UndercoatCandidate
      */
     private static function weighed(Undercoat $undercoat, Scheme $scheme, array $bases): array
     {
-        $look = self::surface($undercoat, Texture::CloseFolds)->look();
+        $look = $undercoat->surface(Texture::CloseFolds)->look();
         $face = $look->at(Zone::Face);
         $ground = Temperature::of($face);
         $isZenithal = $undercoat->light !== null;
@@ -124,17 +122,6 @@ final readonly class UndercoatCandidate
         return [array_sum(array_column($true, 1)), array_column($true, 2)];
     }
 
-    private static function surface(Undercoat $undercoat, Texture $texture): Surface
-    {
-        $surface = Surface::bare($texture);
-        foreach ($undercoat->steps() as $step) {
-            $application = $step->application();
-            $surface = $application === null ? $surface : $surface->after($application);
-        }
-
-        return $surface;
-    }
-
     private static function coats(Step $first, Surface $surface, Plan $plan, bool $isPlain): ?int
     {
         $application = $first->application();
@@ -144,8 +131,7 @@ final readonly class UndercoatCandidate
         if ($isPlain && ! $application->isMetal && Ciede2000::between($first->mix->colour(), $surface->look()->mean()) <= self::IS_BASE) {
             return 0;
         }
-        $needed = CoatForecast::of($application, $surface, $plan->model->finishLevel)?->needed;
 
-        return $needed === null || $needed > Step::MOST_COATS ? null : $needed;
+        return $first->coatsOver($surface, $plan->model->finishLevel);
     }
 }

@@ -46,7 +46,7 @@ final class AdviseUndercoat extends PlanCommand
     /** @return array<string, mixed> */
     private static function candidate(UndercoatCandidate $one): array
     {
-        $told = static fn(?Paint $paint): ?array => $paint === null ? null : ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => 1];
+        $told = static fn(?Paint $paint): ?array => $paint === null ? null : self::part($paint);
 
         return [
             'base' => $told($one->undercoat->base),

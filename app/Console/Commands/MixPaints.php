@@ -17,7 +17,6 @@ use Kalokroma\Mixing\MixSolver;
 use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Mixing\Reach;
 use Kalokroma\Paint\Kind;
-use Kalokroma\Paint\Paint;
 
 final class MixPaints extends FileCommand
 {
@@ -121,11 +120,5 @@ final class MixPaints extends FileCommand
             'words' => $answer->difference->words(),
             'parts' => array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $answer->mix->ingredients),
         ];
-    }
-
-    /** @return array{maker: string, code: string, name: string, parts: int} */
-    private static function part(Paint $paint, int $parts): array
-    {
-        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => $parts];
     }
 }

@@ -32,15 +32,14 @@ final class ReadGuide extends FileCommand
         $rows = array_values($catalogue);
         usort($rows, static fn(CatalogueRow $one, CatalogueRow $other): int => isset($owned[$other->key()]) <=> isset($owned[$one->key()]));
         $guide = GuideReader::read($text, PaintNames::of(array_map(self::named(...), $rows)));
-        $told = static fn(Paint $one): array => ['maker' => $one->maker, 'code' => $one->code, 'name' => $one->name, 'parts' => 1];
 
         return [
             'plan' => PlanDocument::ofPlan($guide->plan)->fields,
-            'read' => array_map(static fn(array $one): array => [...$one, 'paints' => array_map(static fn(array $pair): array => ['maker' => $pair[0]->maker, 'code' => $pair[0]->code, 'name' => $pair[0]->name, 'parts' => $pair[1]], $one['paints'])], $guide->read),
+            'read' => array_map(static fn(array $one): array => [...$one, 'paints' => array_map(static fn(array $pair): array => self::part(...$pair), $one['paints'])], $guide->read),
             'unread' => $guide->unread,
             'unknownPaints' => $guide->unknownPaints,
-            'listedUnused' => array_map($told, $guide->listedUnused),
-            'usedUnlisted' => array_map($told, $guide->usedUnlisted),
+            'listedUnused' => array_map(static fn(Paint $one): array => self::part($one), $guide->listedUnused),
+            'usedUnlisted' => array_map(static fn(Paint $one): array => self::part($one), $guide->usedUnlisted),
         ];
     }
 

@@ -123,16 +123,10 @@ final class WriteRecipe extends FileCommand
                 'mix' => array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $step->mix->ingredients ?? []),
                 'reason' => $proposal->reasons[$step->id] ?? '',
             ], $proposal->area->steps),
-            'missing' => array_map(static fn(Paint $one): array => self::part($one, 1), $proposal->missing),
+            'missing' => array_map(static fn(Paint $one): array => self::part($one), $proposal->missing),
             'unreached' => $proposal->unreached,
             'minutes' => round($proposal->minutes(), 1),
             'stages' => array_map(self::stage(...), $proposal->strip->stages),
         ];
-    }
-
-    /** @return array{maker: string, code: string, name: string, parts: int} */
-    private static function part(Paint $paint, int $parts): array
-    {
-        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => $parts];
     }
 }
