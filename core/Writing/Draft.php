@@ -79,7 +79,7 @@ final class Draft
     }
 
     /** A light in as many thin coats as it takes to be seen, up to what anybody lays; none where it would be no lighter than what is there. */
-    public function light(string $technique, Pick $pick, string $reason, Place $place): void
+    public function light(string $technique, Pick $pick, string $reason, Place $place): bool
     {
         $zone = $place === Place::RaisedParts ? Zone::Raised : Zone::Edge;
         $step = $this->begun($technique, $pick->mix, $place, $pick->dilution);
@@ -88,9 +88,12 @@ final class Draft
         do {
             $seen = $step->inCoats(++$coats)->over($this->surface)->look()->at($zone);
         } while ($coats < self::MOST_LIGHTS && Ciede2000::between($seen, $tone) > self::SEEN);
-        if ($seen->lightness >= $this->seen($zone)->lightness + self::LIGHTER) {
+        $isSeen = $seen->lightness >= $this->seen($zone)->lightness + self::LIGHTER;
+        if ($isSeen) {
             $this->take($step->inCoats($coats), $pick, $reason);
         }
+
+        return $isSeen;
     }
 
     /**

@@ -255,7 +255,9 @@ final readonly class Lesson
         }
         $reason = ucfirst($rung->name).': '.($why ?? $rung->reason).'.';
         if (in_array($technique, ['highlight', 'edge-highlight', 'dot'], true)) {
-            $this->draft->light($technique, $pick, $reason, $place ?? Place::UpperEdges);
+            if (! $this->draft->light($technique, $pick, $reason, $place ?? Place::UpperEdges)) {
+                return true;
+            }
         } else {
             $this->draft->put($technique, $pick, $reason, $place, $dilution);
         }

@@ -76,8 +76,13 @@ final class GuideReader
     {
         $reader = new self($names, $book ?? CraftBook::standard());
         $lines = preg_split('/\R/u', mb_scrub(strip_tags($text))) ?: [];
-        foreach (array_slice($lines, 0, self::MOST_LINES) as $at => $line) {
-            $reader->line($at + 1, mb_substr(trim($line), 0, self::LONGEST_LINE));
+        foreach ($lines as $at => $line) {
+            $line = trim($line);
+            if ($at < self::MOST_LINES && mb_strlen($line) <= self::LONGEST_LINE) {
+                $reader->line($at + 1, $line);
+            } elseif ($line !== '') {
+                $reader->unread[] = $at + 1;
+            }
         }
 
         return $reader->guide();
@@ -192,8 +197,9 @@ final class GuideReader
         $isWhole = $technique->family === Family::Varnish;
         $area = $isWhole ? null : $this->area ?? $this->enter('Model');
         try {
-            $this->put($area, $this->made($technique, $clause, $area));
-            $this->note($number, $area, $technique, $clause);
+            if ($this->put($area, $this->made($technique, $clause, $area))) {
+                $this->note($number, $area, $technique, $clause);
+            }
         } catch (IllegalPlan) {
             // A paint that no such step takes: better nothing than something else.
         }
@@ -213,16 +219,19 @@ final class GuideReader
         return $clause->coats === null ? $step : $step->inCoats($clause->coats);
     }
 
-    private function put(?string $area, Step $step): void
+    /** False when the recipe is as long as one may be. */
+    private function put(?string $area, Step $step): bool
     {
         if (count($area === null ? $this->whole : $this->steps[$area] ?? []) >= Plan::MOST_STEPS) {
-            return;
+            return false;
         }
         if ($area === null) {
             $this->whole[] = $step;
         } else {
             $this->steps[$area][] = $step;
         }
+
+        return true;
     }
 
     private function note(int $number, ?string $area, Technique $technique, Clause $clause): void

@@ -139,6 +139,12 @@ final class GuideTest extends TestCase
 
         self::assertLessThan(20.0, (hrtime(true) - $start) / 1e9);
         self::assertLessThanOrEqual(40, count($guide->plan->areas[0]->steps));
+        // What is too much is told, not dropped in silence; what is told as read stands in the plan.
+        self::assertGreaterThan(20_000, count($guide->unread));
+        self::assertSame([], array_intersect(array_column($guide->read, 'line'), $guide->unread));
+        foreach ($guide->plan->areas as $area) {
+            self::assertCount(count($area->steps), array_filter($guide->read, static fn(array $one): bool => $one['area'] === $area->id));
+        }
         self::assertSame($written, PlanWriter::write(PlanDocument::of($written)->plan(DocumentPaints::of($written))));
     }
 
