@@ -15,22 +15,28 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Writing\PaintBox;
 use Kalokroma\Writing\Proposal;
+use Kalokroma\Writing\Scheme;
 use Kalokroma\Writing\School;
+use Kalokroma\Writing\Taste;
+use Kalokroma\Writing\Wish;
 use Kalokroma\Writing\Writer;
 use Kalokroma\Writing\WritingWish;
 
 /** How an area of a plan might be painted in a colour: from the shelf as it is, on the undercoat the plan has. */
 final readonly class RecipeQuestion
 {
+    /** @param list<string> $keep ids of steps that stay as they are */
     private function __construct(
         private PlanView $view,
         private Area $area,
         private Lab $target,
         private ?School $school,
+        private Taste $taste,
+        private array $keep,
     ) {}
 
     /**
-     * @param array{target: array{colour?: string|null, paint?: string|null}, school?: string|null} $wish
+     * @param array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null, wishes?: list<string>, keep?: list<string>} $wish
      *
      * @throws Faulty when the target makes no sense
      * @throws ModelNotFoundException<\Illuminate\Database\Eloquent\Model> when area or paint are gone
@@ -39,7 +45,14 @@ final readonly class RecipeQuestion
     {
         $area = $view->plan->area($areaId) ?? throw (new ModelNotFoundException)->setModel(Plan::class, [$areaId]);
 
-        return new self($view, $area, self::target($wish['target']), School::tryFrom($wish['school'] ?? ''));
+        return new self(
+            $view,
+            $area,
+            self::target($view, $wish['target']),
+            School::tryFrom($wish['school'] ?? ''),
+            Taste::of(array_map(Wish::from(...), $wish['wishes'] ?? [])),
+            $wish['keep'] ?? [],
+        );
     }
 
     /** @return list<Proposal> */
@@ -53,16 +66,22 @@ final readonly class RecipeQuestion
         ));
         $plan = $this->view->plan;
 
-        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid())), $this->school);
+        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid()), $this->taste, $this->keep), $this->school);
     }
 
     /**
-     * @param array{colour?: string|null, paint?: string|null} $target
+     * @param array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null} $target
      *
      * @throws Faulty
      */
-    private static function target(array $target): Lab
+    private static function target(PlanView $view, array $target): Lab
     {
+        if (($target['area'] ?? null) !== null) {
+            $from = ($target['plan'] ?? null) === null ? $view : PlanView::of(Plan::query()->findOrFail($target['plan']));
+            $area = $from->plan->area($target['area']) ?? throw Faulty::field('target.area', 'There is no such area any more. Choose another.');
+
+            return Scheme::meant($area) ?? throw Faulty::field('target.area', sprintf('"%s" has no colour yet. Choose an area that is painted.', $area->name));
+        }
         if (($target['paint'] ?? null) !== null) {
             return Product::query()->findOrFail($target['paint'])->colour() ?? throw Faulty::field('target.paint', 'This pot has no colour. Choose a paint, or pick the colour.');
         }

@@ -35,4 +35,28 @@ enum Temperature: string
 
         return $colour->a * cos($angle) + $colour->b * sin($angle);
     }
+
+    /**
+     * The same colour leaning so much more to orange, or, when negative, to blue: a colour turns its hue, and never past the warmest or coolest, a
+     * grey takes on a tint.
+     *
+     * @param float $by in Lab units
+     * @param float $mostTurn degrees by which the hue of a colour may turn
+     */
+    public static function leant(Lab $colour, float $by, float $mostTurn = 20.0): Lab
+    {
+        if ($by === 0.0) {
+            return $colour;
+        }
+        $polar = $colour->toLch();
+        $pole = $by > 0.0 ? self::WARMEST_HUE : self::WARMEST_HUE + 180.0;
+        $way = fmod($pole - $polar->hue + 540.0, 360.0) - 180.0;
+        $turn = $polar->chroma < abs($by) ? 0.0 : min(abs($way), $mostTurn, rad2deg(abs($by) / $polar->chroma));
+        $turned = Lch::of($colour->lightness, $polar->chroma, fmod($polar->hue + ($way < 0.0 ? -$turn : $turn) + 360.0, 360.0))->toLab();
+        // What turning does not bring, near the pole and near grey, is added.
+        $lacking = max(0.0, abs($by) - abs(self::warmth($turned) - self::warmth($colour)));
+        $angle = deg2rad($pole);
+
+        return Lab::of($turned->lightness, $turned->a + $lacking * cos($angle), $turned->b + $lacking * sin($angle));
+    }
 }

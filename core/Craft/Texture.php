@@ -71,7 +71,8 @@ enum Texture: string
         }) ?? Technique::of('basecoat');
     }
 
-    private function catchesADryBrush(): bool
+    /** Deep relief does by itself what a dry brush wants. */
+    public function catchesADryBrush(): bool
     {
         return match ($this) {
             self::FurOrFeather, self::ScalesOrChain, self::RopeOrGrain, self::Rubble => true,

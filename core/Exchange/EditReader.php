@@ -12,6 +12,7 @@ use Kalokroma\Planning\RunStep;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddStep;
+use Kalokroma\Recipe\Edit\AddVariant;
 use Kalokroma\Recipe\Edit\AddWholeStep;
 use Kalokroma\Recipe\Edit\DuplicateArea;
 use Kalokroma\Recipe\Edit\DuplicateStep;
@@ -19,9 +20,11 @@ use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
+use Kalokroma\Recipe\Edit\PromoteVariant;
 use Kalokroma\Recipe\Edit\RemoveArea;
 use Kalokroma\Recipe\Edit\RemovePart;
 use Kalokroma\Recipe\Edit\RemoveStep;
+use Kalokroma\Recipe\Edit\RemoveVariant;
 use Kalokroma\Recipe\Edit\RepaintArea;
 use Kalokroma\Recipe\Edit\SetStop;
 use Kalokroma\Recipe\Edit\SilenceFinding;
@@ -73,6 +76,9 @@ final readonly class EditReader
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
             'repaint-area' => fn(): Edit => new RepaintArea($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps')),
+            'add-variant' => fn(): Edit => new AddVariant($this->id('area'), $this->id('id'), $this->in->text('name', Plan::LONGEST_NAME), $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null),
+            'promote-variant' => fn(): Edit => new PromoteVariant($this->id('area'), $this->id('variant'), $this->id('id')),
+            'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),
             'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
             'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),
             'duplicate-step' => fn(): Edit => new DuplicateStep($this->id('step'), $this->id('id')),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
+use Kalokroma\Colour\IllegalColour;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\CraftBook;
@@ -35,9 +38,10 @@ use Kalokroma\Simulation\SprayCone;
  */
 final readonly class PlanReader
 {
+    private const LONGEST_COLOUR = 40;
+
     private const MOST_ORDERED = (Plan::MOST_AREAS + 1) * Plan::MOST_STEPS;
 
-    private const MOST_VARIANTS = 20;
 
     private StepReader $steps;
 
@@ -143,11 +147,23 @@ final readonly class PlanReader
         $part = $in->has('part') ? $in->text('part', StepReader::LONGEST_ID) : null;
         $behind = $in->texts('behind', Plan::MOST_AREAS, StepReader::LONGEST_ID);
         $traits = [$in->truth('fragile', false), $in->truth('ground', false), $in->truth('open', false)];
-        $variants = array_map($this->variant(...), $in->each('variants', self::MOST_VARIANTS));
+        $aim = $in->has('aim') ? $this->colour($in, 'aim') : null;
+        $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
+
+            return null;
+        }
+    }
+
+    private function colour(DocumentReader $in, string $field): ?Lab
+    {
+        try {
+            return Srgb::parse($in->text($field, self::LONGEST_COLOUR))->toLab();
+        } catch (IllegalColour $illegal) {
+            $in->fault($field, $illegal->getMessage());
 
             return null;
         }

@@ -84,6 +84,7 @@ final class PlanWriter
             'fragile' => $area->fragile,
             'ground' => $area->ground,
             'open' => $area->open,
+            ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
             'variants' => array_map(static fn(Variant $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),
             ], $area->variants),

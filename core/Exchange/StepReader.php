@@ -23,6 +23,7 @@ use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Written;
 
 /** Reads steps, with what they are done with. */
 final readonly class StepReader
@@ -140,7 +141,13 @@ final readonly class StepReader
             $in->choice('spirit', Spirit::class, Spirit::Enamel),
             $in->has('second') ? $this->second($in->under('second')) : null,
             $in->texts('heads', Particulars::MOST_HEADS, Particulars::LONGEST_HEAD),
+            $in->has('written') ? $this->written($in->under('written')) : null,
         );
+    }
+
+    private function written(DocumentReader $in): Written
+    {
+        return new Written($in->text('rung', Written::LONGEST), $in->text('as', Written::LONGEST));
     }
 
     private function second(DocumentReader $in): ?Blend

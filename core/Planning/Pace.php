@@ -24,4 +24,10 @@ final class Pace
 
         return $step->technique->minutes * $step->coats * $size;
     }
+
+    /** @return float minutes for one model, the whole recipe of an area */
+    public static function ofRecipe(Area $area): float
+    {
+        return array_sum(array_map(static fn(Step $step): float => self::perModel($step, $area), $area->steps));
+    }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Craft\AreaGuess;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Strip;
 
@@ -28,6 +30,7 @@ final readonly class Area
      * @param bool $ground the base the model stands on
      * @param bool $open not decided yet, on purpose
      * @param list<Variant> $variants
+     * @param Lab|null $aim the colour it shall have, decided before how it is painted
      */
     private function __construct(
         public string $id,
@@ -45,6 +48,7 @@ final readonly class Area
         public bool $ground,
         public bool $open,
         public array $variants,
+        public ?Lab $aim,
     ) {}
 
     /**
@@ -57,6 +61,7 @@ final readonly class Area
      * @param bool $ground the base the model stands on
      * @param bool $open not decided yet, on purpose
      * @param list<Variant> $variants
+     * @param Lab|null $aim the colour it shall have, decided before how it is painted
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -76,6 +81,7 @@ final readonly class Area
         bool $ground = false,
         bool $open = false,
         array $variants = [],
+        ?Lab $aim = null,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -104,6 +110,7 @@ final readonly class Area
             $ground,
             $open,
             $variants,
+            $aim,
         );
     }
 
@@ -154,6 +161,29 @@ final readonly class Area
         return $this->but(steps: $steps);
     }
 
+    public function variant(string $id): ?Variant
+    {
+        foreach ($this->variants as $variant) {
+            if ($variant->id === $id) {
+                return $variant;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Variant> $variants */
+    public function withVariants(array $variants): self
+    {
+        return $this->but(variants: $variants);
+    }
+
+    /** The recipe it has was tried before: on a test piece, with a verdict. */
+    public function isTried(): bool
+    {
+        return array_filter($this->variants, fn(Variant $one): bool => $one->tried && $one->isRecipeOf($this)) !== [];
+    }
+
     /** The same area, decided. */
     public function decided(): self
     {
@@ -190,6 +220,12 @@ final readonly class Area
         );
     }
 
+    /** Different pots its recipe takes. */
+    public function pots(): int
+    {
+        return count(array_unique(array_merge(...array_map(static fn(Step $step): array => array_map(static fn(Paint $one): string => $one->id, $step->paints()), $this->steps))));
+    }
+
     /** A speck, a small thing or a tiny detail: nothing that is looked at as a surface of its own. */
     public function isSmall(): bool
     {
@@ -201,6 +237,7 @@ final readonly class Area
      * @param list<string>|null $touches
      * @param list<string>|null $liesUnder
      * @param list<string>|null $behind
+     * @param list<Variant>|null $variants
      * @param string|false|null $part false: as it is
      */
     private function but(
@@ -212,6 +249,7 @@ final readonly class Area
         ?array $behind = null,
         string|false|null $part = false,
         ?bool $open = null,
+        ?array $variants = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -228,7 +266,8 @@ final readonly class Area
             $this->fragile,
             $this->ground,
             $open ?? $this->open,
-            $this->variants,
+            $variants ?? $this->variants,
+            $this->aim,
         );
     }
 }

@@ -50,6 +50,11 @@ final class IllegalPlan extends Illegal
         return new self('This step is not in the plan any more. Choose one that is.', $field);
     }
 
+    public static function unknownVariant(string $field): self
+    {
+        return new self('This variant is not there any more. Choose one that is.', $field);
+    }
+
     public static function twice(string $field, string $what): self
     {
         return new self(sprintf('Two %s have the same id. Give each its own.', $what), $field);

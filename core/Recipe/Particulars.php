@@ -26,6 +26,7 @@ final readonly class Particulars
      * @param list<string> $borders ids of the neighbours whose border is lined
      * @param string|null $part id of the part that is glued on
      * @param list<string> $heads the single places of the step, for ticking off
+     * @param Written|null $written what it was when it was written for the painter; null when the painter wrote it
      */
     public function __construct(
         public bool $optional = false,
@@ -38,6 +39,7 @@ final readonly class Particulars
         public Spirit $spirit = Spirit::Enamel,
         public ?Blend $second = null,
         public array $heads = [],
+        public ?Written $written = null,
     ) {}
 
     public static function none(): self
@@ -47,19 +49,19 @@ final readonly class Particulars
 
     public function waiting(?int $minutes): self
     {
-        return new self($this->optional, $minutes, $this->perModel, $this->side, $this->borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+        return $this->but(['waitMinutes' => $minutes]);
     }
 
     /** @param list<string> $borders ids of the neighbours whose border is lined */
     public function lining(array $borders): self
     {
-        return new self($this->optional, $this->waitMinutes, $this->perModel, $this->side, $borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+        return $this->but(['borders' => $borders]);
     }
 
     /** @param string|null $part id of the part that is glued on */
     public function gluing(?string $part): self
     {
-        return new self($this->optional, $this->waitMinutes, $this->perModel, $this->side, $this->borders, $part, $this->load, $this->spirit, $this->second, $this->heads);
+        return $this->but(['part' => $part]);
     }
 
     /** Carried through model by model or not, as the technique wants it. */
@@ -70,6 +72,25 @@ final readonly class Particulars
 
     public function onOneModel(?bool $perModel): self
     {
-        return new self($this->optional, $this->waitMinutes, $perModel, $this->side, $this->borders, $this->part, $this->load, $this->spirit, $this->second, $this->heads);
+        return $this->but(['perModel' => $perModel]);
+    }
+
+    public function writtenAs(?Written $written): self
+    {
+        return $this->but(['written' => $written]);
+    }
+
+    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null} $changes by name */
+    private function but(array $changes): self
+    {
+        $with = $changes + [
+            'waitMinutes' => $this->waitMinutes,
+            'perModel' => $this->perModel,
+            'borders' => $this->borders,
+            'part' => $this->part,
+            'written' => $this->written,
+        ];
+
+        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $this->load, $this->spirit, $this->second, $this->heads, $with['written']);
     }
 }

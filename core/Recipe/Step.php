@@ -10,6 +10,7 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Paint;
@@ -108,6 +109,30 @@ final readonly class Step
     public function called(string $id): self
     {
         return new self($id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
+    }
+
+    /** The same for steps that are carried out alike, whatever they are called and whatever is noted of them. */
+    public function fingerprint(): string
+    {
+        $mix = static fn(?Mix $mix): string => $mix === null ? '' : implode('+', array_map(static fn(Ingredient $one): string => "$one->parts {$one->paint->id}", $mix->ingredients));
+        $dilution = static fn(?Dilution $one): string => $one === null ? '' : "$one->paint:$one->thinner {$one->with->value} {$one->pot?->id}";
+
+        return hash('xxh64', implode('|', [
+            $this->technique->id,
+            $mix($this->mix),
+            $dilution($this->dilution),
+            $this->coats,
+            $this->place->value,
+            $this->more->load->value,
+            $mix($this->more->second?->mix),
+            $dilution($this->more->second?->dilution),
+        ]));
+    }
+
+    /** It was written for the painter, and stands as it was written. */
+    public function isAsWritten(): bool
+    {
+        return $this->more->written?->as === $this->fingerprint();
     }
 
     /** It must be carried through on one model before the next. */

@@ -7,6 +7,8 @@ namespace Kalokroma\Recipe;
 /** Another recipe for an area, tried or to be tried. */
 final readonly class Variant
 {
+    public const MOST = 20;
+
     /** @param list<Step> $steps */
     public function __construct(
         public string $id,
@@ -16,4 +18,20 @@ final readonly class Variant
         public string $note,
         public array $steps,
     ) {}
+
+    /** The area is painted just so. */
+    public function isRecipeOf(Area $area): bool
+    {
+        return $this->steps !== [] && self::prints($this->steps) === self::prints($area->steps);
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<string>
+     */
+    private static function prints(array $steps): array
+    {
+        return array_map(static fn(Step $step): string => $step->fingerprint(), $steps);
+    }
 }

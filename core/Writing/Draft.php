@@ -43,19 +43,55 @@ final class Draft
     /** @var array<string, true> ids of pots */
     public array $open = [];
 
+    /** @var array<string, string> rung of the ladder by step id */
+    public array $rungs = [];
+
+    /** @var array<string, Step> steps that stay as they are and have no place yet, by id */
+    private array $kept;
+
+    /** @var array<string, string> */
+    private readonly array $rungsBefore;
+
+    private readonly Plan $ground;
+
     private Surface $surface;
 
-    /** @param Plan $ground one area, unpainted, on its undercoat */
+    private int $number = 0;
+
     public function __construct(
-        private readonly Plan $ground,
+        private readonly WritingWish $wish,
         private readonly string $idBase,
     ) {
-        $this->surface = $ground->undercoat->surface($ground->areas[0]->texture);
+        $this->ground = $wish->plan();
+        $this->kept = $wish->kept();
+        $this->rungsBefore = $wish->rungs();
+        $this->surface = $this->ground->undercoat->surface($this->ground->areas[0]->texture);
     }
 
+    /** What is kept and belongs to no rung goes where it stood: behind what it stood behind. */
     public function plan(): Plan
     {
-        return $this->ground->withArea($this->ground->areas[0]->withSteps($this->steps));
+        $steps = $this->steps;
+        foreach ($this->kept as $step) {
+            array_splice($steps, $this->placeOf($step, $steps), 0, [$step]);
+        }
+
+        return $this->ground->withArea($this->ground->areas[0]->withSteps($steps));
+    }
+
+    /** A step that stays as it is stands for this rung: it is taken as the next. */
+    public function keeps(string $rung): bool
+    {
+        foreach ($this->kept as $step) {
+            if ($this->rungsBefore[$step->id] === $this->next($rung)) {
+                unset($this->kept[$step->id]);
+                $this->lay($step, $rung, 'Left as you have it.');
+
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What lies on a zone now, skin and sheen included. */
@@ -71,15 +107,15 @@ final class Draft
     }
 
     /** A step as its technique is usually begun; what covers gets the coats it needs. */
-    public function put(string $technique, Pick $pick, string $reason, ?Place $place = null, ?Dilution $dilution = null, ?int $coats = null): void
+    public function put(string $technique, string $rung, Pick $pick, string $reason, ?Place $place = null, ?Dilution $dilution = null, ?int $coats = null): void
     {
         $step = $this->begun($technique, $pick->mix, $place, $dilution ?? $pick->dilution);
         $coats ??= $step->coatsOver($this->surface, $this->ground->model->finishLevel);
-        $this->take($coats === null ? $step : $step->inCoats($coats), $pick, $reason);
+        $this->take($coats === null ? $step : $step->inCoats($coats), $rung, $pick, $reason);
     }
 
     /** A light in as many thin coats as it takes to be seen, up to what anybody lays; none where it would be no lighter than what is there. */
-    public function light(string $technique, Pick $pick, string $reason, Place $place): bool
+    public function light(string $technique, string $rung, Pick $pick, string $reason, Place $place): bool
     {
         $zone = $place === Place::RaisedParts ? Zone::Raised : Zone::Edge;
         $step = $this->begun($technique, $pick->mix, $place, $pick->dilution);
@@ -90,7 +126,7 @@ final class Draft
         } while ($coats < self::MOST_LIGHTS && Ciede2000::between($seen, $tone) > self::SEEN);
         $isSeen = $seen->lightness >= $this->seen($zone)->lightness + self::LIGHTER;
         if ($isSeen) {
-            $this->take($step->inCoats($coats), $pick, $reason);
+            $this->take($step->inCoats($coats), $rung, $pick, $reason);
         }
 
         return $isSeen;
@@ -126,23 +162,53 @@ final class Draft
 
     private function begun(string $technique, Mix $mix, ?Place $place, ?Dilution $dilution): Step
     {
-        $step = Step::usual(sprintf('%s-%d', $this->idBase, count($this->steps) + 1), Technique::of($technique), $place, $mix);
+        $step = Step::usual(sprintf('%s-%d', $this->idBase, ++$this->number), Technique::of($technique), $place, $mix);
 
         return $dilution === null ? $step : $step->with($mix, $dilution);
     }
 
-    private function take(Step $step, Pick $pick, string $reason): void
+    private function take(Step $step, string $rung, Pick $pick, string $reason): void
     {
-        $this->steps[] = $step;
-        $this->surface = $step->over($this->surface);
-        $this->reasons[$step->id] = $reason;
-        foreach ($pick->mix->ingredients as $ingredient) {
-            $this->open[$ingredient->paint->id] = true;
-        }
+        $this->lay($step, $rung, $reason);
         foreach ($pick->toBuy as $paint) {
             if (! in_array($paint, $this->toBuy, true)) {
                 $this->toBuy[] = $paint;
             }
         }
+    }
+
+    private function lay(Step $step, string $rung, string $reason): void
+    {
+        $this->rungs[$step->id] = $this->next($rung);
+        $this->steps[] = $step;
+        $this->surface = $step->over($this->surface);
+        $this->reasons[$step->id] = $reason;
+        foreach ($step->paints() as $paint) {
+            $this->open[$paint->id] = true;
+        }
+    }
+
+    /** A rung that is painted twice is told apart. */
+    private function next(string $rung): string
+    {
+        return in_array($rung, $this->rungs, true) ? "$rung again" : $rung;
+    }
+
+    /** @param list<Step> $steps */
+    private function placeOf(Step $kept, array $steps): int
+    {
+        $place = 0;
+        foreach ($this->wish->area->steps as $before) {
+            if ($before->id === $kept->id) {
+                break;
+            }
+            foreach ($steps as $at => $step) {
+                if ($step->id === $before->id || ($this->rungs[$step->id] ?? '') === $this->rungsBefore[$before->id]) {
+                    $place = $at + 1;
+                }
+            }
+        }
+
+        return $place;
     }
 }

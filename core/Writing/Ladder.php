@@ -46,18 +46,19 @@ final readonly class Ladder
         public Rung $edge,
     ) {}
 
-    public static function about(Lab $target, Material $material, FinishLevel $level): self
+    /** @param float $span what the distances from the base are multiplied by */
+    public static function about(Lab $target, Material $material, FinishLevel $level, float $span = 1.0): self
     {
         $lean = Lean::of($target, $material);
-        $far = $level === FinishLevel::Display ? self::DISPLAY : 1.0;
+        $far = $span * ($level === FinishLevel::Display ? self::DISPLAY : 1.0);
         $base = $lean === Lean::White ? self::greyed($target) : self::leaving($target, $lean);
         [, , , $lit] = $lean->lit();
         [, , , $shaded] = $lean->shaded();
         $up = $lean === Lean::Black ? self::UP_FROM_BLACK : self::UP;
         $rise = static fn(int $at): Lab => $base !== $target && $at < 2
             ? self::between($base, $target, ($at + 1) / 2)
-            : self::leaning($base, $lean->lit(), min($up[$at] * $far, (100.0 - $base->lightness) * self::ROOM_UP[$at]), ($at + 1) / 3);
-        $fall = static fn(int $at): Lab => self::leaning($base, $lean->shaded(), -min(-self::DOWN[$at] * $far, $base->lightness * self::ROOM_DOWN[$at]), ($at + 1) / 2);
+            : self::leaning($base, $lean->lit(), min($up[$at] * $far, (100.0 - $base->lightness) * self::roomy(self::ROOM_UP[$at], $span)), ($at + 1) / 3);
+        $fall = static fn(int $at): Lab => self::leaning($base, $lean->shaded(), -min(-self::DOWN[$at] * $far, $base->lightness * self::roomy(self::ROOM_DOWN[$at], $span)), ($at + 1) / 2);
 
         $isPale = $base !== $target;
 
@@ -73,6 +74,12 @@ final readonly class Ladder
             new Rung('highlight', $rise(1), $lit),
             new Rung('edge', $rise(2), $lit),
         );
+    }
+
+    /** Who wants more contrast goes farther into the corners too, never all the way. */
+    private static function roomy(float $share, float $span): float
+    {
+        return 1.0 - (1.0 - $share) ** $span;
     }
 
     /** @return list<Rung> dark to light */

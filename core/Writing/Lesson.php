@@ -33,9 +33,18 @@ final readonly class Lesson
     /** More coats than these are not painted without something under them. */
     private const PATIENCE = 4;
 
+    /** Parts of water to one of paint, and coats, where one bright paint makes all the light. */
+    private const THIN_LIGHT = 2;
+
+    private const THIN_COATS = 3;
+
+    private Taste $taste;
+
     private Ladder $ladder;
 
     private Texture $texture;
+
+    private bool $isDeep;
 
     private bool $isDisplay;
 
@@ -46,10 +55,12 @@ final readonly class Lesson
         private WritingWish $wish,
         private PaintBox $box,
         private Draft $draft,
-        private bool $isDeep = false,
+        bool $isDeep = false,
     ) {
-        $this->ladder = Ladder::about($wish->target, $wish->area->material, $wish->model->finishLevel);
+        $this->taste = $wish->taste;
+        $this->ladder = Ladder::about($wish->colour(), $wish->area->material, $wish->model->finishLevel, $this->taste->span());
         $this->texture = $wish->area->texture;
+        $this->isDeep = $isDeep || $this->taste->has(Wish::MoreContrast);
         $this->isDisplay = $wish->model->finishLevel === FinishLevel::Display;
         $this->isSmall = $wish->area->isSmall();
     }
@@ -70,6 +81,9 @@ final readonly class Lesson
 
     private function washAndHighlight(): bool
     {
+        if ($this->taste->has(Wish::FromDark) && ! $this->isSmall) {
+            return $this->tone('basecoat', $this->ladder->deepest) && $this->covering('layer', $this->ladder->base, 'the dark stays in the recesses', Place::AllButRecesses) && $this->lights();
+        }
         if (! $this->covering('basecoat', $this->ladder->base)) {
             return false;
         }
@@ -79,9 +93,8 @@ final readonly class Lesson
         if ($this->ladder->base->colour->lightness >= self::SHADEABLE) {
             $this->shade();
         }
-        $this->lights();
 
-        return true;
+        return $this->lights();
     }
 
     private function layerUp(): bool
@@ -89,23 +102,22 @@ final readonly class Lesson
         if (! $this->tone('basecoat', $this->ladder->deepest)) {
             return false;
         }
-        if ($this->isDisplay) {
+        if ($this->isDisplay && ! $this->taste->isBrief()) {
             $this->tone('layer', $this->ladder->shade, why: 'leaves the deepest tone in the recesses');
         }
         $this->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose');
-        $this->lights();
 
-        return true;
+        return $this->lights();
     }
 
     private function transparents(): bool
     {
-        if ($this->draft->seen(Zone::Raised)->lightness < School::LIGHT_GROUND) {
-            $sketch = $this->box->nearest(Lab::of(...self::SKETCH), Film::Covering);
+        if ($this->draft->seen(Zone::Raised)->lightness < School::LIGHT_GROUND && ! $this->draft->keeps('sketch')) {
+            $sketch = $this->box->nearest(Lab::of(...self::SKETCH), Film::Covering, $this->taste);
             if ($sketch === null) {
                 return false;
             }
-            $this->draft->put('drybrush', $sketch, 'Over dark a transparent does nothing: first a sketch of the light.', coats: 4);
+            $this->draft->put('drybrush', 'sketch', $sketch, 'Over dark a transparent does nothing: first a sketch of the light.', coats: 4);
         }
         $tint = $this->box->tint($this->draft->face(), $this->ladder->base->colour);
         if ($tint === null || ! $this->tone('one-coat', $this->ladder->base, why: 'the light and dark below show through', pick: $tint)) {
@@ -114,9 +126,8 @@ final readonly class Lesson
         if ($this->isDeep) {
             $this->shade();
         }
-        $this->lights();
 
-        return true;
+        return $this->lights();
     }
 
     private function drybrush(): bool
@@ -138,9 +149,9 @@ final readonly class Lesson
         if (! $this->tone('basecoat', $this->ladder->base, Film::Metal)) {
             return false;
         }
-        $wash = $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
+        $wash = $this->draft->keeps('shade') ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
         if ($wash !== null) {
-            $this->draft->put('wash', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
+            $this->draft->put('wash', 'shade', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
         }
         $this->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
 
@@ -166,14 +177,16 @@ final readonly class Lesson
         }
         $this->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));
         $this->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds');
-        $this->lights();
 
-        return true;
+        return $this->lights();
     }
 
     /** Smooth panels are washed in the joints only, broad folds shaded by thin coats, all else washed over. */
     private function shade(): void
     {
+        if ($this->draft->keeps('shade') || $this->draft->keeps('deepest shade')) {
+            return;
+        }
         $isBroad = $this->texture === Texture::BroadFolds && $this->wish->area->size->share() >= AreaSize::Medium->share();
         $wash = $isBroad ? null : $this->box->wash($this->draft->face(), $this->dark()->colour);
         if ($wash === null) {
@@ -182,8 +195,8 @@ final readonly class Lesson
             return;
         }
         $inJoints = $this->texture->isPanel();
-        $this->draft->put('wash', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : 'Shade: '.$this->ladder->shade->reason.'.', $inJoints ? Place::Recesses : Place::Everywhere);
-        if (! $inJoints && ! $this->isSmall && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)) {
+        $this->draft->put('wash', 'shade', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : 'Shade: '.$this->ladder->shade->reason.'.', $inJoints ? Place::Recesses : Place::Everywhere);
+        if (! $inJoints && ! $this->isSmall && ! $this->taste->isBrief() && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)) {
             $this->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade');
         }
     }
@@ -195,13 +208,18 @@ final readonly class Lesson
     }
 
     /** A base that would take many coats is made of what hides better, or goes over another tone that covers. */
-    private function covering(string $technique, Rung $rung, ?string $why = null): bool
+    private function covering(string $technique, Rung $rung, ?string $why = null, ?Place $place = null): bool
     {
-        $options = $this->box->options($rung->colour, Film::Covering, $this->draft->open);
+        $this->draft->keeps('undertone');
+        if ($this->draft->keeps($rung->name)) {
+            return true;
+        }
+        $options = $this->box->options($rung->colour, Film::Covering, $this->taste, $this->draft->open);
+        $patience = $this->taste->has(Wish::Faster) ? 1 : self::PATIENCE;
         $best = [Step::MOST_COATS + 1, null, null];
         foreach ($options as $pick) {
             $best = $this->fewer($best, $technique, $pick, null);
-            if ($best[0] <= self::PATIENCE) {
+            if ($best[0] <= $patience) {
                 break;
             }
         }
@@ -210,10 +228,10 @@ final readonly class Lesson
         }
         [$coats, $pick, $under] = $best;
         if ($under !== null) {
-            $this->draft->put($technique, new Pick(Mix::single($under), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', $coats));
+            $this->draft->put($technique, 'undertone', new Pick(Mix::single($under), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', $coats));
         }
 
-        return $this->tone($technique, $rung, why: $why, pick: $pick);
+        return $this->tone($technique, $rung, place: $place, why: $why, pick: $pick);
     }
 
     /**
@@ -228,11 +246,18 @@ final readonly class Lesson
         return $coats !== null && $coats < $best[0] ? [$coats, $pick, $under] : $best;
     }
 
-    private function lights(): void
+    private function lights(): bool
     {
-        $this->tone('highlight', $this->ladder->light, place: Place::RaisedParts);
-        if ($this->isSmall && ! $this->isDisplay) {
-            return;
+        if ($this->taste->has(Wish::FewestPots) && ! $this->texture->isPanel()) {
+            return $this->lightsOfOne();
+        }
+        $isBrief = $this->taste->isBrief();
+        if ($this->taste->has(Wish::Faster) && $this->texture->catchesADryBrush()) {
+            return $this->tone('drybrush', $this->ladder->high, why: 'the relief catches it, in a quarter of the time');
+        }
+        $this->tone('highlight', $isBrief ? $this->ladder->high : $this->ladder->light, place: Place::RaisedParts);
+        if ($isBrief || ($this->isSmall && ! $this->isDisplay)) {
+            return true;
         }
         if ($this->texture->isPanel()) {
             $this->tone('edge-highlight', $this->ladder->high);
@@ -242,11 +267,34 @@ final readonly class Lesson
         if ($this->isDisplay) {
             $this->tone('dot', $this->ladder->edge, place: Place::Corners, why: 'the last points of light, small');
         }
+
+        return true;
+    }
+
+    /** One brighter paint, much thinned, each time less far: the thin coats add up to the ladder. */
+    private function lightsOfOne(): bool
+    {
+        $pick = $this->box->nearest($this->ladder->high->colour, Film::Covering, $this->taste, $this->draft->open);
+        if ($pick === null) {
+            return true;
+        }
+        $thin = Dilution::of(1, self::THIN_LIGHT, Thinner::Water);
+        $places = ['light' => Place::RaisedParts, 'highlight' => Place::UpperEdges, ...($this->isDisplay ? ['edge' => Place::Corners] : [])];
+        foreach ($this->isSmall && ! $this->isDisplay ? ['light' => Place::RaisedParts] : $places as $rung => $place) {
+            if (! $this->draft->keeps($rung)) {
+                $this->draft->put('highlight', $rung, $pick, ucfirst($rung).': '.($rung === 'light' ? 'one bright paint, much thinned, in thin coats' : 'the same paint again, less far').'; '.$this->ladder->high->reason.'.', $place, $thin, self::THIN_COATS);
+            }
+        }
+
+        return true;
     }
 
     private function tone(string $technique, Rung $rung, Film $film = Film::Covering, ?Place $place = null, ?Dilution $dilution = null, ?string $why = null, ?Pick $pick = null): bool
     {
-        $pick ??= $this->box->nearest($rung->colour, $film, $this->draft->open);
+        if ($this->draft->keeps($rung->name)) {
+            return true;
+        }
+        $pick ??= $this->box->nearest($rung->colour, $film, $this->taste, $this->draft->open);
         if ($pick === null) {
             return false;
         }
@@ -255,11 +303,11 @@ final readonly class Lesson
         }
         $reason = ucfirst($rung->name).': '.($why ?? $rung->reason).'.';
         if (in_array($technique, ['highlight', 'edge-highlight', 'dot'], true)) {
-            if (! $this->draft->light($technique, $pick, $reason, $place ?? Place::UpperEdges)) {
+            if (! $this->draft->light($technique, $rung->name, $pick, $reason, $place ?? Place::UpperEdges)) {
                 return true;
             }
         } else {
-            $this->draft->put($technique, $pick, $reason, $place, $dilution);
+            $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution);
         }
         if (! $pick->isReached()) {
             $this->draft->unreached[] = sprintf('%s: the nearest is %.1f off.', ucfirst($rung->name), $pick->off);

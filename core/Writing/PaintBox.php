@@ -28,9 +28,6 @@ final class PaintBox
     /** ΔE₀₀ within which a tone counts as reached. */
     public const REACH = 6.0;
 
-    /** So much farther off a mix may be that needs no pot more. */
-    private const WORTH_A_POT = 2.5;
-
     /** So much nearer a paint must come that is bought. */
     private const WORTH_BUYING = 2.0;
 
@@ -75,9 +72,9 @@ final class PaintBox
      *
      * @return Pick|null null when there is nothing of such paint at all, here or for sale
      */
-    public function nearest(Lab $tone, Film $film, array $open = []): ?Pick
+    public function nearest(Lab $tone, Film $film, Taste $taste, array $open = []): ?Pick
     {
-        $owned = $this->options($tone, $film, $open)[0] ?? null;
+        $owned = $this->walkedOn($tone, $film, $taste, $open) ?? $this->options($tone, $film, $taste, $open)[0] ?? null;
         if ($owned !== null && $owned->isReached()) {
             return $owned;
         }
@@ -91,10 +88,10 @@ final class PaintBox
      *
      * @return list<Pick> of owned paints
      */
-    public function options(Lab $tone, Film $film, array $open = []): array
+    public function options(Lab $tone, Film $film, Taste $taste, array $open = []): array
     {
         $answers = $this->answers($tone, $film);
-        $within = max(($answers[0] ?? null)?->difference->number + self::WORTH_A_POT, self::WORTH_A_POT);
+        $within = ($answers[0] ?? null)?->difference->number + $taste->worthAPot();
         $near = array_filter($answers, static fn(MixAnswer $one): bool => $one->difference->number <= $within);
         $cost = static fn(MixAnswer $one): array => [
             count(array_filter($one->mix->ingredients, static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]))) + 0.5 * count($one->mix->ingredients),
@@ -104,6 +101,19 @@ final class PaintBox
         usort($near, static fn(MixAnswer $one, MixAnswer $other): int => $cost($one) <=> $cost($other));
 
         return array_map(static fn(MixAnswer $one): Pick => new Pick($one->mix, $one->difference->number), $near);
+    }
+
+    /**
+     * What is open already, mixed on: for whoever wants few pots, as long as the tone is reached.
+     *
+     * @param array<string, true> $open ids of the pots that are open already
+     */
+    private function walkedOn(Lab $tone, Film $film, Taste $taste, array $open): ?Pick
+    {
+        $pots = array_values(array_filter($this->owned, static fn(Paint $paint): bool => isset($open[$paint->id])));
+        $answer = $taste->has(Wish::FewestPots) && $pots !== [] ? MixSolver::solve(MixTarget::of($tone, $film), $pots, MixLimits::none()->parts(self::MOST_PARTS), 1, Effort::quick())->ranked()[0] ?? null : null;
+
+        return $answer !== null && $answer->difference->number <= self::REACH ? new Pick($answer->mix, $answer->difference->number) : null;
     }
 
     /**

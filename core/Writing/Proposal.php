@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Kalokroma\Writing;
 
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\Strip;
 
 /** A recipe as one school would write it. */
 final readonly class Proposal
 {
+    /** ΔE₀₀ of the face from what was asked for: a white that is begun grey lies 12 off. */
+    private const STRAYS = 16.0;
+
     public Area $area;
 
     public Strip $strip;
@@ -36,22 +41,21 @@ final readonly class Proposal
         $this->strip = $plan->strip($this->area);
     }
 
+    /** In the end it is another colour than was asked for: no paint at hand makes it this way. */
+    public function strays(Lab $asked): bool
+    {
+        return Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) > self::STRAYS;
+    }
+
     /** Hands-on minutes for one model. */
     public function minutes(): float
     {
-        return array_sum(array_map(fn(Step $step): float => Pace::perModel($step, $this->area), $this->area->steps));
+        return Pace::ofRecipe($this->area);
     }
 
     /** Different pots it takes. */
     public function pots(): int
     {
-        $pots = [];
-        foreach ($this->area->steps as $step) {
-            foreach ($step->paints() as $paint) {
-                $pots[$paint->id] = true;
-            }
-        }
-
-        return count($pots);
+        return $this->area->pots();
     }
 }

@@ -75,6 +75,23 @@ final readonly class Scheme
         return null;
     }
 
+    /** The colour an area is meant to have: of the ladder's base where it was written, of its last coat that covers all, or else of its first. */
+    public static function meant(Area $area): ?Lab
+    {
+        $covers = null;
+        foreach ($area->steps as $step) {
+            if ($step->mix === null || $step->mix->isClear()) {
+                continue;
+            }
+            if ($step->more->written?->rung === 'base') {
+                return $step->mix->colour();
+            }
+            $covers = $step->technique->family === Family::Base || $covers === null ? $step->mix->colour() : $covers;
+        }
+
+        return $covers;
+    }
+
     private static function isFromDark(Area $area, Step $first): bool
     {
         $layers = array_filter($area->steps, static fn(Step $step): bool => $step->technique->family === Family::Light && $step->mix !== null);

@@ -51,6 +51,12 @@ enum School: string
         };
     }
 
+    /** The darkest tone comes first, and each lighter one leaves some of it. */
+    public function beginsDark(): bool
+    {
+        return $this === self::LayerUp || $this === self::DrybrushBuildUp || $this === self::StippledUndertone;
+    }
+
     /** How well it suits an area, 0 (nobody does it there) to 5. */
     public function suits(Texture $texture, Material $material, Lab $target, FinishLevel $level, float $ground): float
     {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Kalokroma\Writing;
 
+use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Written;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
@@ -22,6 +25,9 @@ final readonly class Writer
 
     private const MOST_MENDS = 12;
 
+    /** More than any school suits by itself. */
+    private const WISHED_FOR = 10.0;
+
     public function __construct(private PaintBox $box) {}
 
     /**
@@ -31,9 +37,28 @@ final readonly class Writer
      */
     public function write(WritingWish $wish, ?School $school = null): array
     {
-        $schools = $school === null ? array_slice($this->fitting($wish), 0, self::PROPOSALS) : [$school];
+        $proposals = $stray = [];
+        foreach ($school === null ? $this->fitting($wish) : [$school] as $one) {
+            $proposal = $this->asIn($one, $wish);
+            if ($proposal !== null && $school === null && $proposal->strays($wish->colour())) {
+                $stray[] = $proposal;
+            } elseif ($proposal !== null) {
+                $proposals[] = $proposal;
+            }
+            if (count($proposals) === self::PROPOSALS) {
+                break;
+            }
+        }
+        $proposals = $proposals === [] ? array_slice($stray, 0, self::PROPOSALS) : $proposals;
+        $cost = static fn(Proposal $one): float => match (true) {
+            $wish->taste->has(Wish::Faster) => $one->minutes(),
+            $wish->taste->has(Wish::FewerSteps) => count($one->area->steps),
+            $wish->taste->has(Wish::FewestPots) => $one->pots(),
+            default => 0.0,
+        };
+        usort($proposals, static fn(Proposal $one, Proposal $other): int => $cost($one) <=> $cost($other));
 
-        return array_values(array_filter(array_map(fn(School $one): ?Proposal => $this->asIn($one, $wish), $schools)));
+        return $proposals;
     }
 
     private function asIn(School $school, WritingWish $wish): ?Proposal
@@ -42,10 +67,11 @@ final readonly class Writer
         if ($draft === null) {
             return null;
         }
-        $mended = self::mended($draft->plan());
+        $kept = $wish->kept();
+        $mended = self::mended($draft->plan(), $kept);
         if (self::findings($mended) !== []) {
             $deeper = $this->draft($school, $wish, true) ?? $draft;
-            $also = self::mended($deeper->plan());
+            $also = self::mended($deeper->plan(), $kept);
             if (count(self::findings($also)) < count(self::findings($mended))) {
                 [$draft, $mended] = [$deeper, $also];
             }
@@ -57,9 +83,9 @@ final readonly class Writer
 
         return new Proposal(
             $school,
-            $mended,
+            self::marked($mended, $draft->rungs, $kept),
             $reasons,
-            $draft->toBuy,
+            array_values(array_filter($draft->toBuy, static fn(Paint $one): bool => isset($mended->paints()[$one->id]))),
             $draft->unreached,
             array_map(static fn(Finding $one): string => $one->words, self::findings($mended)),
         );
@@ -67,7 +93,7 @@ final readonly class Writer
 
     private function draft(School $school, WritingWish $wish, bool $isDeep = false): ?Draft
     {
-        $draft = new Draft($wish->plan(), $wish->stepIds === '' ? $school->value : $wish->stepIds);
+        $draft = new Draft($wish, $wish->stepIds === '' ? $school->value : $wish->stepIds);
 
         return (new Lesson($wish, $this->box, $draft, $isDeep))->follow($school) ? $draft : null;
     }
@@ -80,14 +106,43 @@ final readonly class Writer
         $suits = [];
         foreach (School::cases() as $school) {
             $suits[$school->value] = $school->suits($wish->area->texture, $wish->area->material, $wish->target, $wish->model->finishLevel, $look);
+            if ($suits[$school->value] > 0.0 && $school->beginsDark() && $wish->taste->has(Wish::FromDark)) {
+                $suits[$school->value] += self::WISHED_FOR;
+            }
         }
         arsort($suits);
 
         return array_map(School::from(...), array_keys(array_filter($suits, static fn(float $one): bool => $one > 0.0)));
     }
 
-    /** Every finding with a mend is mended by the first that leaves fewer findings. */
-    private static function mended(Plan $plan): Plan
+    /**
+     * What was written is told from what the painter will make of it.
+     *
+     * @param array<string, string> $rungs by step id
+     * @param array<string, Step> $kept by id
+     */
+    private static function marked(Plan $plan, array $rungs, array $kept): Plan
+    {
+        $own = $plan->areas[0];
+
+        return $plan->withArea($own->withSteps(array_map(
+            static fn(Step $step): Step => isset($kept[$step->id]) ? $step : $step->told($step->more->writtenAs(new Written($rungs[$step->id] ?? 'mend', $step->fingerprint()))),
+            $own->steps,
+        )));
+    }
+
+    /** @param array<string, Step> $kept by id */
+    private static function leaves(Plan $plan, array $kept): bool
+    {
+        return array_filter($kept, static fn(Step $step): bool => $plan->areas[0]->step($step->id)?->fingerprint() !== $step->fingerprint()) === [];
+    }
+
+    /**
+     * Every finding with a mend is mended by the first that leaves fewer findings, and what the painter keeps as it is.
+     *
+     * @param array<string, Step> $kept by id
+     */
+    private static function mended(Plan $plan, array $kept): Plan
     {
         $findings = self::findings($plan);
         for ($round = 0; $round < self::MOST_MENDS && $findings !== []; $round++) {
@@ -100,7 +155,7 @@ final readonly class Writer
                         continue;
                     }
                     $left = self::findings($after);
-                    if (count($after->areas) === 1 && count($left) < count($findings)) {
+                    if (count($after->areas) === 1 && self::leaves($after, $kept) && count($left) < count($findings)) {
                         $better = [$after, $left];
                         break 2;
                     }

@@ -56,6 +56,17 @@ abstract class HttpTestCase extends TestCase
         return json_decode((string) $response->getContent(), true) ?? [];
     }
 
+    /**
+     * @param array<string, mixed> $plan
+     * @param array<string, mixed> $edit
+     *
+     * @return array<string, mixed>
+     */
+    protected function edit(array $plan, array $edit): array
+    {
+        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit]);
+    }
+
     protected function plan(string $name = 'Ferry Warden'): Plan
     {
         return Plan::query()->where('name', $name)->firstOrFail();

@@ -131,25 +131,6 @@ final class ReviewTest extends HttpTestCase
         self::assertNotContains('unprimed', array_column($primed['looks']['findings'], 'rule'));
     }
 
-    /** What is written can be taken with one edit, and taken back with one undo. */
-    public function testARecipeIsWrittenFromTheShelfTakenAndTakenBack(): void
-    {
-        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $area = $plan['document']['areas'][0];
-        $proposals = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['colour' => '#26508a']])['proposals'];
-        self::assertCount(3, $proposals);
-        self::assertSame($plan['version'], $this->ask('GET', "/plans/$plan[id]")['version']);
-
-        $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area['id'], 'steps' => $proposals[0]['steps']]);
-        self::assertSame(array_column($proposals[0]['steps'], 'id'), array_column($taken['document']['areas'][0]['steps'], 'id'));
-        self::assertSame([], array_values(array_filter($taken['looks']['findings'], static fn(array $one): bool => in_array($one['stepId'], array_column($proposals[0]['steps'], 'id'), true) && $one['rule'] !== 'paint-missing')));
-        $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
-        self::assertSame($plan['document'], $back['document']);
-
-        $one = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['paint' => $this->paint('Oilskin Yellow')->id], 'school' => 'layer-up'])['proposals'];
-        self::assertSame(['layer-up'], array_column($one, 'school'));
-    }
-
     public function testUndercoatsAreAdvisedOwnedOnesFirstAmongEquals(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
@@ -159,31 +140,6 @@ final class ReviewTest extends HttpTestCase
         self::assertSame(array_column($plan['document']['areas'], 'id'), array_column($advice['present']['areas'], 'id'));
         self::assertSame($plan['document']['undercoat']['base'], $advice['present']['base']['id']);
         $this->ask('GET', '/plans/nobody/undercoats', null, 404);
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string}> */
-    public static function wishes(): iterable
-    {
-        yield 'no colour' => [['target' => []], 'target.colour'];
-        yield 'a word' => [['target' => ['colour' => 'yellow']], 'target.colour'];
-        yield 'no such way' => [['target' => ['colour' => '#26508a'], 'school' => 'magic'], 'school'];
-        yield 'nothing' => [[], 'target'];
-    }
-
-    /** @param array<string, mixed> $wish */
-    #[\PHPUnit\Framework\Attributes\DataProvider('wishes')]
-    public function testARecipeNobodyCanWriteNamesTheField(array $wish, string $field): void
-    {
-        $plan = $this->plan();
-
-        self::assertContains($field, self::fields($this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", $wish, 422)));
-    }
-
-    public function testARecipeForNobody(): void
-    {
-        $plan = $this->plan();
-        $this->ask('POST', "/plans/$plan->id/areas/nobody/recipes", ['target' => ['colour' => '#26508a']], 404);
-        $this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", ['target' => ['paint' => 'nobody']], 404);
     }
 
     public function testHabitsAreTheBeginningOfNewStepsAndABatchKeepsThoseItWasBegunWith(): void
@@ -280,17 +236,6 @@ final class ReviewTest extends HttpTestCase
     private static function steps(array $plan): array
     {
         return array_values(array_map(static fn(array $pass): string => $pass['stepId'], array_filter($plan['looks']['order'], static fn(array $pass): bool => ! $pass['isUndercoat'])));
-    }
-
-    /**
-     * @param array<string, mixed> $plan
-     * @param array<string, mixed> $edit
-     *
-     * @return array<string, mixed>
-     */
-    private function edit(array $plan, array $edit): array
-    {
-        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit]);
     }
 
     /**

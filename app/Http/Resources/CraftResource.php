@@ -40,6 +40,7 @@ use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\SprayCone;
 use Kalokroma\Writing\School;
+use Kalokroma\Writing\Wish;
 
 /** What a form may offer, with labels and limits. */
 final class CraftResource
@@ -76,6 +77,7 @@ final class CraftResource
             'spirits' => self::choices(Spirit::cases(), static fn(Spirit $one): string => $one->value),
             'sprayMethods' => array_map(static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value], SprayMethod::cases()),
             'schools' => self::choices(School::cases(), static fn(School $one): string => $one->label()),
+            'wishes' => array_map(static fn(Wish $one): array => ['value' => $one->value, 'label' => $one->label(), 'opposite' => $one->opposite()?->value, 'most' => $one->grows() ? Wish::MOST : 1], Wish::cases()),
             'edges' => self::choices(Edges::cases(), static fn(Edges $one): string => $one->label()),
             'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
             'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),

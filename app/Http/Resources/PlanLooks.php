@@ -6,8 +6,10 @@ namespace App\Http\Resources;
 
 use App\Plans\PlanView;
 use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
 
 /** What the engine says about a plan document: looks by area, mixes by step, running order and findings. */
 final class PlanLooks
@@ -21,6 +23,9 @@ final class PlanLooks
                 'textureLabel' => $area->texture->label(),
                 'strip' => StripResource::of($view->rehearsal->strip($area), $area->importance),
                 'missing' => self::missing($view, $area),
+                'isTried' => $area->isTried(),
+                'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
+                'byHand' => array_values(array_map(static fn(Step $step): string => $step->id, array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()))),
             ];
         }
         foreach ($view->plan->steps() as $step) {
@@ -35,6 +40,21 @@ final class PlanLooks
             'stops' => OrderResource::stops($view->rehearsal),
             'isOrdered' => $view->plan->running->order !== [],
             'undercoat' => $view->plan->undercoat->words(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function variant(PlanView $view, Area $area, Variant $variant): array
+    {
+        $painted = $area->withSteps($variant->steps);
+
+        return [
+            'id' => $variant->id,
+            'isRecipe' => $variant->isRecipeOf($area),
+            'strip' => StripResource::of($view->rehearsal->stripAs($painted), $area->importance),
+            'minutes' => round(Pace::ofRecipe($painted), 1),
+            'pots' => $painted->pots(),
+            'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps),
         ];
     }
 

@@ -5,6 +5,7 @@ import { moved } from './reorder';
 import { SavedPlan } from './savedPlan.svelte';
 
 type Looks = Schemas['Looks'];
+type Variant = Schemas['Variant'];
 
 /** A plan on the desk: what can be done to its areas and steps. */
 export class PlanDesk extends SavedPlan {
@@ -110,6 +111,28 @@ export class PlanDesk extends SavedPlan {
         const made = await this.edit({ do: 'repaint-area', area: area.id, steps });
         if (made) tell(`${area.name} has a new recipe.`, this.wayBack());
         return made;
+    }
+
+    /** A recipe to be tried, put aside; without steps the one the area has. */
+    async addVariant(area: Area, name: string, steps?: Step[]): Promise<void> {
+        const edit = { do: 'add-variant' as const, area: area.id, id: ulid(), name };
+        const made = await this.edit(steps === undefined ? edit : { ...edit, steps });
+        if (made) tell(`“${name}” stands among the variants of ${area.name}.`, this.wayBack());
+    }
+
+    async promoteVariant(area: Area, variant: Variant): Promise<void> {
+        const made = await this.edit({ do: 'promote-variant', area: area.id, variant: variant.id, id: ulid() });
+        if (made) tell(`${area.name} is painted as “${variant.name}”.`, this.wayBack());
+    }
+
+    async removeVariant(area: Area, variant: Variant): Promise<void> {
+        const made = await this.edit({ do: 'remove-variant', area: area.id, variant: variant.id });
+        if (made) tell(`“${variant.name}” is gone.`, this.wayBack());
+    }
+
+    changeVariant(area: Area, id: string, changes: Partial<Variant>): void {
+        const variants = (area.variants ?? []).map((one) => (one.id === id ? { ...one, ...changes } : one));
+        this.changeArea(area.id, { variants });
     }
 
     /** Puts a copy right behind; its id. */

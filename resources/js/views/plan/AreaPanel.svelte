@@ -8,6 +8,7 @@
     import Words from '../../parts/Words.svelte';
     import AreaNeighbours from './AreaNeighbours.svelte';
     import AreaPlacing from './AreaPlacing.svelte';
+    import AreaVariants from './AreaVariants.svelte';
     import RecipeWriter from './RecipeWriter.svelte';
 
     /** An area's strip, with what kind of place it is on the model. */
@@ -121,6 +122,11 @@
         <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
         <AreaPlacing {desk} {area} fault={desk.faultAt(`${path}.behind`) || desk.faultAt(`${path}.part`)} />
         <div class="acts">
+            {#if area.steps.length > 0}<Button
+                    size="small"
+                    kind="tertiary"
+                    on:click={() => desk.addVariant(area, 'as it is')}>Put this recipe aside</Button
+                >{/if}
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
             <Button size="small" kind="tertiary" on:click={() => void desk.removeArea(area.id)}
                 >Take this area out</Button
@@ -147,6 +153,7 @@
         />
     {/if}
     {#if writing}{#key area.id}<RecipeWriter {desk} {craft} {area} close={() => (writing = false)} />{/key}{/if}
+    {#if (area.variants ?? []).length > 0}<AreaVariants {desk} {area} />{/if}
 </section>
 
 <style>

@@ -2,37 +2,66 @@
     import { Button } from 'carbon-components-svelte';
     import { type Area, type Craft, got, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
+    import { label } from '../../lib/craft.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
-    import Swatch from '../../parts/Swatch.svelte';
-    import TechniqueMark from '../../parts/TechniqueMark.svelte';
+    import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
-    import ZoneBars from '../../parts/ZoneBars.svelte';
+    import LikeArea from './LikeArea.svelte';
+    import ProposalCard from './ProposalCard.svelte';
+    import WishBar from './WishBar.svelte';
 
-    /** Give it a colour and it writes the recipe: three ways side by side, from the paints on the shelf. */
+    /** Give it a colour and it writes the recipe: three ways side by side, from the paints on the shelf; a wish changes all three. */
     let { desk, craft, area, close }: { desk: PlanDesk; craft: Craft; area: Area; close: () => void } = $props();
 
     type Proposal = Schemas['Proposal'];
+    type Target = Schemas['RecipeInput']['target'];
     const latest = new Latest<Schemas['Proposals']>();
     const proposals = $derived(latest.answer?.proposals ?? null);
-    const seen = $derived(desk.plan?.looks.areas[area.id]?.strip.final.zones[2]?.hex ?? '');
+    const look = $derived(desk.plan?.looks.areas[area.id]);
+    const seen = $derived(look?.strip.final.zones[2]?.hex ?? '');
     let typed = $state<string | null>(null);
     let paint = $state<{ id: string; name: string; hex: string } | null>(null);
+    let like = $state<{ plan: string; area: string; hex: string } | null>(null);
     let school = $state('');
-    const colour = $derived(typed ?? paint?.hex ?? (area.steps.length > 0 ? seen : ''));
+    let wishes = $state<Schemas['Wish'][]>([]);
+    const colour = $derived(typed ?? paint?.hex ?? like?.hex ?? area.aim ?? (area.steps.length > 0 ? seen : ''));
+
+    /** Who had a recipe written and went on by hand keeps what is theirs, unless they say otherwise. */
+    const touched = $derived(area.steps.some((step) => step.written !== undefined) ? (look?.byHand ?? []) : []);
+    let kept = $state<string[] | null>(null);
+    const keep = $derived((kept ?? touched).filter((id) => area.steps.some((step) => step.id === id)));
+
+    function target(): Target {
+        if (typed !== null) return { colour: typed };
+        if (paint !== null) return { paint: paint.id };
+        return like !== null ? { plan: like.plan, area: like.area } : { colour };
+    }
 
     async function write(): Promise<void> {
-        const target = paint === null ? { colour } : { paint: paint.id };
-        const body = { target, school: school === '' ? null : (school as Schemas['School']) };
+        const body = { target: target(), school: school === '' ? null : (school as Schemas['School']), wishes, keep };
         const params = { path: { id: desk.id, area: area.id } };
         await latest.ask(() => got(server.POST('/plans/{id}/areas/{area}/recipes', { params, body })));
     }
 
+    function wish(next: Schemas['Wish'][]): void {
+        wishes = next;
+        if (proposals !== null) void write();
+    }
+
+    function toggle(id: string, on: boolean): void {
+        kept = on ? [...keep, id] : keep.filter((one) => one !== id);
+        if (proposals !== null) void write();
+    }
+
     async function take(proposal: Proposal): Promise<void> {
         if (await desk.repaintArea(area, proposal.steps)) close();
+    }
+
+    async function putAside(proposal: Proposal): Promise<void> {
+        await desk.addVariant(area, proposal.label, proposal.steps);
     }
 </script>
 
@@ -48,13 +77,20 @@
             value={colour}
             placeholder="#e2b21f"
             fault={latest.problem?.at('target.colour') ?? ''}
-            change={(value) => ((typed = value), (paint = null))}
+            change={(value) => ((typed = value), (paint = like = null))}
         />
         <PaintPicker
             label="or that of a paint"
             chosen={paint ?? { id: '', name: 'any, owned or not' }}
             fault={latest.problem?.at('target.paint') ?? ''}
-            pick={(one) => ((paint = { id: one.id, name: one.name, hex: one.swatch ?? '' }), (typed = null))}
+            pick={(one) => ((paint = { id: one.id, name: one.name, hex: one.swatch ?? '' }), (typed = like = null))}
+        />
+        <LikeArea
+            {desk}
+            besides={area.id}
+            chosen={like}
+            fault={latest.problem?.at('target.area') ?? ''}
+            pick={(one) => ((like = one), (typed = paint = null))}
         />
         <Choose
             label="Way of painting"
@@ -69,57 +105,27 @@
             <Button size="small" kind="ghost" on:click={close}>Leave it</Button>
         </div>
     </form>
+    {#if area.steps.length > 0}
+        <fieldset>
+            <legend>Leave as they are</legend>
+            {#each area.steps as step (step.id)}
+                <Tick
+                    label="{label(craft.techniques, step.technique)}, {desk.plan?.looks.steps[step.id]?.words ?? ''}"
+                    checked={keep.includes(step.id)}
+                    change={(on) => toggle(step.id, on)}
+                />
+            {/each}
+        </fieldset>
+    {/if}
     {#if latest.problem && latest.problem.faults.length === 0}
         <Trouble problem={latest.problem} retry={write} />
     {:else if proposals?.length === 0}
         <p>There is no paint to write with: nothing that suits is on the shelf or in the catalogue.</p>
     {:else if proposals}
-        <div class="proposals" class:old={latest.busy}>
+        <WishBar {craft} {wishes} change={wish} />
+        <div class="proposals" class:old={latest.busy} aria-busy={latest.busy}>
             {#each proposals as proposal (proposal.school)}
-                <article aria-label={proposal.label}>
-                    <h3>{proposal.label}</h3>
-                    <div class="well looks">
-                        {#each proposal.strip.stages as stage, index (index)}<ZoneBars
-                                look={stage}
-                                height={index === proposal.strip.stages.length - 1 ? 40 : 12}
-                                label="after {stage.technique}"
-                            />{/each}
-                    </div>
-                    <p class="facts">
-                        <b>{plural(proposal.steps.length, 'step')}</b> · {Math.round(proposal.minutes)} min a model · {plural(
-                            proposal.pots,
-                            'pot',
-                        )}
-                    </p>
-                    <p class="quiet">{proposal.reason}</p>
-                    {#if proposal.missing.length > 0}<p class="buy">
-                            <b>To buy:</b>
-                            {proposal.missing.map((one) => `${one.name} (${one.maker} ${one.code})`).join(', ')}
-                        </p>{/if}
-                    {#each [...proposal.unreached, ...proposal.remarks] as words (words)}<p class="buy">
-                            {words}
-                        </p>{/each}
-                    <ol>
-                        {#each proposal.told as step, index (index)}
-                            <li>
-                                <Swatch hex={step.colour} size={22} />
-                                <div>
-                                    <p class="what">
-                                        <TechniqueMark technique={step.technique} size={13} /><b>{step.label}</b>
-                                        <span class="quiet"
-                                            >{step.coats > 1 ? `${step.coats} ×, ` : ''}{step.dilution}</span
-                                        >
-                                    </p>
-                                    <p><bdi>{step.words}</bdi></p>
-                                    <p class="quiet why">{step.reason}</p>
-                                </div>
-                            </li>
-                        {/each}
-                    </ol>
-                    <Button size="small" kind="secondary" on:click={() => take(proposal)}
-                        >Take this one<span class="sr">: {proposal.label}</span></Button
-                    >
-                </article>
+                <ProposalCard {proposal} take={() => take(proposal)} putAside={() => putAside(proposal)} />
             {/each}
         </div>
     {/if}
@@ -135,7 +141,7 @@
 
     form {
         display: grid;
-        grid-template-columns: minmax(0, 190px) minmax(0, 1fr) minmax(0, 1fr) auto;
+        grid-template-columns: minmax(0, 170px) repeat(3, minmax(0, 1fr)) auto;
         gap: 10px 14px;
         align-items: end;
     }
@@ -143,6 +149,21 @@
     .acts {
         display: flex;
         gap: 6px;
+    }
+
+    fieldset {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0 18px;
+        margin: 0;
+        padding: 0;
+        border: 0;
+    }
+
+    legend {
+        margin-bottom: 2px;
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
     }
 
     .proposals {
@@ -155,65 +176,7 @@
         opacity: 0.55;
     }
 
-    article {
-        display: flex;
-        flex-direction: column;
-        gap: 8px;
-        min-width: 0;
-        padding: 12px;
-        border: 1px solid var(--line);
-        border-radius: 6px;
-        background: var(--raised);
-    }
-
-    h3::first-letter {
-        text-transform: uppercase;
-    }
-
-    article :global(.bx--btn) {
-        align-self: start;
-        margin-top: auto;
-    }
-
-    .what {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0 5px;
-        align-items: center;
-    }
-
-    .looks {
-        display: grid;
-        gap: 3px;
-        padding: 8px;
-    }
-
-    .buy {
-        padding-left: 8px;
-        border-left: 3px solid var(--ink);
-    }
-
-    ol {
-        display: grid;
-        gap: 8px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
-    li {
-        display: grid;
-        grid-template-columns: 22px minmax(0, 1fr);
-        gap: 8px;
-        align-items: start;
-        line-height: 1.3;
-    }
-
-    .why {
-        font-size: 0.8125rem;
-    }
-
-    @media (max-width: 900px) {
+    @media (max-width: 1160px) {
         form {
             grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
         }

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Recipes that are written, wished otherwise, kept in part, put aside, tried and promoted. */
+final class RecipeTest extends HttpTestCase
+{
+    /** What is written can be taken with one edit, and taken back with one undo. */
+    public function testARecipeIsWrittenFromTheShelfTakenAndTakenBack(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $area = $plan['document']['areas'][0];
+        $proposals = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['colour' => '#26508a']])['proposals'];
+        self::assertCount(3, $proposals);
+        self::assertSame($plan['version'], $this->ask('GET', "/plans/$plan[id]")['version']);
+
+        $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area['id'], 'steps' => $proposals[0]['steps']]);
+        self::assertSame(array_column($proposals[0]['steps'], 'id'), array_column($taken['document']['areas'][0]['steps'], 'id'));
+        self::assertSame([], array_values(array_filter($taken['looks']['findings'], static fn(array $one): bool => in_array($one['stepId'], array_column($proposals[0]['steps'], 'id'), true) && $one['rule'] !== 'paint-missing')));
+        $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
+        self::assertSame($plan['document'], $back['document']);
+
+        $one = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['paint' => $this->paint('Oilskin Yellow')->id], 'school' => 'layer-up'])['proposals'];
+        self::assertSame(['layer-up'], array_column($one, 'school'));
+    }
+
+    public function testWishesChangeAllProposalsAtOnce(): void
+    {
+        $plan = $this->plan();
+        $path = "/plans/$plan->id/areas/{$plan->document['areas'][1]['id']}/recipes";
+        $count = fn(array $wishes): int => array_sum(array_map(static fn(array $one): int => count($one['steps']), $this->ask('POST', $path, ['target' => ['colour' => '#3f6b35'], 'wishes' => $wishes])['proposals']));
+
+        self::assertLessThan($count([]), $count(['fewer-steps']));
+        self::assertSame($count([]), $count(['warmer', 'cooler']));
+    }
+
+    public function testWhatWasChangedByHandIsToldAndLeftAlone(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $area = $plan['document']['areas'][0]['id'];
+        self::assertSame(array_column($plan['document']['areas'][0]['steps'], 'id'), $plan['looks']['areas'][$area]['byHand']);
+        $written = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => '#26508a'], 'school' => 'layer-up'])['proposals'][0];
+        $plan = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area, 'steps' => $written['steps']]);
+        self::assertSame([], $plan['looks']['areas'][$area]['byHand']);
+
+        $plan['document']['areas'][0]['steps'][1]['coats']++;
+        $plan = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $mine = $plan['document']['areas'][0]['steps'][1];
+        self::assertSame([$mine['id']], $plan['looks']['areas'][$area]['byHand']);
+
+        $again = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => '#a3231f'], 'keep' => [$mine['id']]])['proposals'];
+        foreach ($again as $proposal) {
+            self::assertContains($mine, $proposal['steps'], $proposal['school']);
+            self::assertNotContains($written['steps'][0]['id'], array_column($proposal['steps'], 'id'));
+        }
+    }
+
+    public function testAnAreaIsPaintedLikeAnotherOfThisOrOfAnotherPlan(): void
+    {
+        [$plan, $other] = [$this->plan(), $this->plan('Provost on the White Heron')];
+        $path = "/plans/$plan->id/areas/{$plan->document['areas'][1]['id']}/recipes";
+        $like = fn(array $target): array => $this->ask('POST', $path, ['target' => $target])['proposals'][0]['strip']['final']['zones'][2];
+        $named = fn(string $name): string => array_values(array_filter($other->document['areas'], static fn(array $one): bool => $one['name'] === $name))[0]['id'];
+
+        self::assertStringContainsString('yellow', $like(['area' => $plan->document['areas'][0]['id']])['words']);
+        self::assertNotSame($like(['area' => $plan->document['areas'][0]['id']])['hex'], $like(['plan' => $other->id, 'area' => $named('Cloak')])['hex']);
+        self::assertSame(['target.area'], self::fields($this->ask('POST', $path, ['target' => ['area' => 'nobody']], 422)));
+        $this->ask('POST', $path, ['target' => ['plan' => 'nobody', 'area' => 'nobody']], 404);
+    }
+
+    public function testARecipeIsPutAsideAnotherIsTriedAndTheWinnerIsPromotedAndTakenBack(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $area = $plan['document']['areas'][0];
+        $other = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['colour' => '#26508a']])['proposals'][0];
+
+        $both = $this->edit($plan, ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'blue', 'name' => 'blue', 'steps' => $other['steps']]);
+        self::assertSame($area['steps'], $both['document']['areas'][0]['steps'], 'Nothing is painted otherwise yet.');
+        $look = $both['looks']['areas'][$area['id']]['variants'][0];
+        self::assertSame(['blue', false, $other['strip']['final']], [$look['id'], $look['isRecipe'], $look['strip']['final']]);
+
+        $both['document']['areas'][0]['variants'][0] = ['tried' => true, 'verdict' => 'glows', ...array_diff_key($both['document']['areas'][0]['variants'][0], ['tried' => 0, 'verdict' => 0])];
+        $judged = $this->ask('PUT', "/plans/$plan[id]", $both);
+        self::assertFalse($judged['looks']['areas'][$area['id']]['isTried']);
+
+        $won = $this->edit($judged, ['do' => 'promote-variant', 'area' => $area['id'], 'variant' => 'blue', 'id' => 'before']);
+        self::assertTrue($won['looks']['areas'][$area['id']]['isTried']);
+        self::assertSame(['blue', 'before'], array_column($won['document']['areas'][0]['variants'], 'id'), 'What it was is put aside.');
+        self::assertSame(array_column($area['steps'], 'mix'), array_column($won['document']['areas'][0]['variants'][1]['steps'], 'mix'));
+        $back = $this->edit($won, ['do' => 'promote-variant', 'area' => $area['id'], 'variant' => 'before', 'id' => 'again']);
+        self::assertCount(2, $back['document']['areas'][0]['variants'], 'Nothing is put aside twice.');
+        self::assertSame(array_column($area['steps'], 'mix'), array_column($back['document']['areas'][0]['steps'], 'mix'));
+
+        $less = $this->edit($back, ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']);
+        self::assertSame(['before'], array_column($less['document']['areas'][0]['variants'], 'id'));
+        self::assertSame(['variant'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']], 422)));
+        self::assertSame(['id'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'before', 'name' => 'x']], 422)));
+        self::assertSame($back['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $less['version']])['document']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wishes(): iterable
+    {
+        yield 'no colour' => [['target' => []], 'target.colour'];
+        yield 'a word' => [['target' => ['colour' => 'yellow']], 'target.colour'];
+        yield 'no such way' => [['target' => ['colour' => '#26508a'], 'school' => 'magic'], 'school'];
+        yield 'no such wish' => [['target' => ['colour' => '#26508a'], 'wishes' => ['prettier']], 'wishes.0'];
+        yield 'nothing' => [[], 'target'];
+    }
+
+    /** @param array<string, mixed> $wish */
+    #[DataProvider('wishes')]
+    public function testARecipeNobodyCanWriteNamesTheField(array $wish, string $field): void
+    {
+        $plan = $this->plan();
+
+        self::assertContains($field, self::fields($this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", $wish, 422)));
+    }
+
+    public function testARecipeForNobody(): void
+    {
+        $plan = $this->plan();
+        $this->ask('POST', "/plans/$plan->id/areas/nobody/recipes", ['target' => ['colour' => '#26508a']], 404);
+        $this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", ['target' => ['paint' => 'nobody']], 404);
+    }
+}
