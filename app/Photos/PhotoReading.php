@@ -10,6 +10,7 @@ use GdImage;
 use Kalokroma\Colour\GreyCard;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Readings;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Exchange\Faulty;
 
 /**
@@ -22,6 +23,11 @@ final readonly class PhotoReading
 
     /** A mark smaller than this holds too few pixels to average. */
     private const LEAST_PIXELS = 16;
+
+    /** Half the side of the square that is looked at around a point: as a share of the picture's longer side, and in pixels at least. */
+    private const SPOT = 0.012;
+
+    private const LEAST_SPOT = 2.5;
 
     private const CLIPPED = 0.985;
 
@@ -53,6 +59,27 @@ final readonly class PhotoReading
         }
 
         return $readings === [] ? throw Faulty::field('marks', 'Mark at least one swatch.') : $readings;
+    }
+
+    /**
+     * What a place of a picture looks like, in the light it was taken or painted in: nobody asks a picture of a goal for a grey card.
+     *
+     * @param float $x share of the width
+     * @param float $y share of the height
+     *
+     * @throws Faulty when the picture is damaged
+     */
+    public static function lookAt(Photo $photo, float $x, float $y): Lab
+    {
+        $image = imagecreatefromstring($photo->png);
+        if ($image === false) {
+            throw Faulty::field('photo', 'This picture is damaged. Take it in anew.');
+        }
+        $half = max(self::LEAST_SPOT, self::SPOT * max(imagesx($image), imagesy($image)));
+        [$halfX, $halfY] = [$half / imagesx($image), $half / imagesy($image)];
+        $pixels = self::pixels($image, ['what' => 'swatch', 'x' => max(0.0, min(1.0 - 2 * $halfX, $x - $halfX)), 'y' => max(0.0, min(1.0 - 2 * $halfY, $y - $halfY)), 'width' => 2 * $halfX, 'height' => 2 * $halfY]);
+
+        return Readings::of(array_map(static fn(array $pixel): Lab => Srgb::of(...$pixel)->toLab(), $pixels))->colour;
     }
 
     /** @param list<array{float, float, float}> $pixels */

@@ -13,11 +13,13 @@ use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\Plan as CorePlan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
+use Kalokroma\Simulation\Look;
 
 /**
  * A plan document seen through the engine: strips, findings and running order, with the paints it names.
@@ -95,6 +97,16 @@ final class PlanView
     public function edit(array $fields): Edit
     {
         return EditReader::read($fields, $this->paints, Setting::book(), $this->shelf());
+    }
+
+    /** What one sees of an area when all is done: where nothing is painted yet the colour it shall have, null when that is open too. */
+    public function seen(Area $area): ?Look
+    {
+        return match (true) {
+            $area->steps !== [] => $this->rehearsal->strip($area)->final(),
+            $area->aim !== null => Look::flat($area->texture, $area->aim),
+            default => null,
+        };
     }
 
     /** @return list<Finding> worst first, with the shelf as it is */

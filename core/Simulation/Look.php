@@ -35,6 +35,12 @@ final readonly class Look
         return new self($texture, $colours);
     }
 
+    /** One colour in all zones. */
+    public static function flat(Texture $texture, Lab $colour): self
+    {
+        return new self($texture, array_map(static fn(Zone $zone): Lab => $colour, Zone::cases()));
+    }
+
     /**
      * Of an area lit from one side: seen from a step back it is both flanks at once.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Resources\ColourResource;
 use App\Http\Resources\MeasuredResource;
 use App\Models\Photo;
 use App\Photos\PhotoReading;
@@ -41,6 +42,14 @@ final class PhotoController
         return new JsonResponse(array_map(MeasuredResource::of(...), PhotoReading::of(Photo::query()->findOrFail($id), array_map(static fn(array $mark): array => [
             'what' => (string) $mark['what'], 'x' => (float) $mark['x'], 'y' => (float) $mark['y'], 'width' => (float) $mark['width'], 'height' => (float) $mark['height'],
         ], $wish['marks']))));
+    }
+
+    /** The colour of one place, as the picture shows it. */
+    public function look(Request $request, string $id): JsonResponse
+    {
+        $at = $request->validate(['x' => ['required', 'numeric', 'between:0,1'], 'y' => ['required', 'numeric', 'between:0,1']]);
+
+        return new JsonResponse(ColourResource::of(PhotoReading::lookAt(Photo::query()->findOrFail($id), (float) $at['x'], (float) $at['y'])));
     }
 
     public function destroy(string $id, PhotoStore $photos): JsonResponse

@@ -23,6 +23,7 @@ final class PlanLooks
                 'textureLabel' => $area->texture->label(),
                 'strip' => StripResource::of($view->rehearsal->strip($area), $area->importance),
                 'missing' => self::missing($view, $area),
+                'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
                 'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
                 'byHand' => array_values(array_map(static fn(Step $step): string => $step->id, array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()))),
@@ -40,6 +41,7 @@ final class PlanLooks
             'stops' => OrderResource::stops($view->rehearsal),
             'isOrdered' => $view->plan->running->order !== [],
             'undercoat' => $view->plan->undercoat->words(),
+            'quilt' => QuiltResource::of($view->plan),
         ];
     }
 

@@ -11,6 +11,7 @@
     import PlanBatches from './plan/PlanBatches.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
+    import QuiltView from './plan/QuiltView.svelte';
     import ScoreView from './plan/ScoreView.svelte';
     import WholePanel from './plan/WholePanel.svelte';
     import SaveState from './plan/SaveState.svelte';
@@ -127,6 +128,13 @@
                 {#if step}<FindingList {desk} {findings} />{/if}
             </div>
         </div>
+    {:else if face === 'quilt'}
+        <QuiltView
+            {desk}
+            areaId={area?.id ?? null}
+            choose={(area) => void replace(`/plans/${id}?${new URLSearchParams({ face: 'quilt', area })}`)}
+            open={openStep}
+        />
     {:else if face === 'score'}
         <ScoreView
             {desk}

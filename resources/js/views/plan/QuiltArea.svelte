@@ -1,0 +1,164 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Area, Look, Schemas } from '../../lib/api';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import ColourField from '../../parts/ColourField.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+    import ZoneBars from '../../parts/ZoneBars.svelte';
+
+    /** One patch looked at closer: the colour it shall have, how it could be told from what it touches, what goes with it. */
+    let {
+        desk,
+        area,
+        scheme,
+        shown,
+        show,
+        open,
+    }: {
+        desk: PlanDesk;
+        area: Area;
+        scheme: Schemas['Scheme'] | null;
+        shown: Look | null;
+        show: (look: Look | null) => void;
+        open: () => void;
+    } = $props();
+
+    const SHIFTS = 3;
+    const seen = $derived(desk.plan?.looks.areas[area.id]?.seen ?? null);
+    const shifts = $derived((scheme?.shifts ?? []).filter((one) => one.by >= 0.5).slice(0, SHIFTS));
+
+    function aim(colour: string): void {
+        desk.changeArea(area.id, { aim: colour === '' ? null : colour });
+        show(null);
+    }
+</script>
+
+<section class="panel" aria-label="Patch of {area.name}">
+    <h2><bdi>{area.name}</bdi></h2>
+    {#if seen}
+        <div class="well look">
+            <ZoneBars look={shown ?? seen} height={34} label={shown ? 'as it might be' : 'in the end'} />
+        </div>
+        <p class="quiet">{(shown ?? seen).words}, value {(shown ?? seen).lowest} to {(shown ?? seen).highest}</p>
+    {/if}
+    <ColourField
+        label="Colour it shall have"
+        value={area.aim ?? ''}
+        placeholder={seen ? 'as it is painted' : '#e2b21f'}
+        fault={desk.faultAt(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.aim`)}
+        change={aim}
+    />
+    <div class="acts">
+        <Button size="small" kind="secondary" on:click={open}
+            >{area.steps.length === 0 ? 'Write its recipe' : 'Open its recipe'}</Button
+        >
+    </div>
+    {#if shifts.length > 0}
+        <h3>To tell it from all it touches</h3>
+        <ul>
+            {#each shifts as shift (shift.words)}
+                <li>
+                    <Swatch hex={shift.aim.hex} size={24} />
+                    <span>A step {shift.words}: {shift.aim.words}, value {shift.aim.value}</span>
+                    <Button
+                        size="small"
+                        kind="ghost"
+                        aria-pressed={shown === shift.look}
+                        on:click={() => show(shown === shift.look ? null : shift.look)}
+                        >{shown === shift.look ? 'As it is' : 'Show'}<span class="sr">: {shift.words}</span></Button
+                    >
+                    <Button size="small" kind="ghost" on:click={() => aim(shift.aim.hex)}
+                        >Aim at it<span class="sr">: {shift.words}</span></Button
+                    >
+                </li>
+            {/each}
+        </ul>
+    {/if}
+    {#if (scheme?.harmonies ?? []).length > 0}
+        <h3>Goes with it, on your shelf</h3>
+        <dl>
+            {#each scheme?.harmonies ?? [] as one (one.name)}
+                <div>
+                    <dt>{one.name}</dt>
+                    <dd class="quiet">{one.says}</dd>
+                    <dd class="paints">
+                        {#each one.paints as paint (paint.id)}
+                            <span
+                                ><Swatch hex={paint.colour?.hex ?? null} kind={paint.kind} size={22} />
+                                <bdi>{paint.name}</bdi></span
+                            >
+                        {:else}
+                            <span><Swatch hex={one.ideal.hex} size={22} /> nothing you own: {one.ideal.words}</span>
+                        {/each}
+                    </dd>
+                </div>
+            {/each}
+        </dl>
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 10px;
+        padding: 12px 14px 14px;
+    }
+
+    .look {
+        padding: 8px;
+    }
+
+    .acts {
+        display: flex;
+        gap: 8px;
+    }
+
+    ul {
+        display: grid;
+        gap: 4px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 24px minmax(0, 1fr) auto auto;
+        gap: 6px;
+        align-items: center;
+        font-size: 0.875rem;
+        line-height: 1.25;
+    }
+
+    dl {
+        display: grid;
+        gap: 8px;
+        margin: 0;
+    }
+
+    dt {
+        font-weight: 700;
+    }
+
+    dt::first-letter {
+        text-transform: uppercase;
+    }
+
+    dd {
+        margin: 0;
+        font-size: 0.875rem;
+    }
+
+    .paints {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 12px;
+        padding-top: 2px;
+    }
+
+    .paints span {
+        display: inline-flex;
+        gap: 6px;
+        align-items: center;
+    }
+</style>
