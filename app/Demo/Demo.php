@@ -9,12 +9,14 @@ use App\Batches\Logbook;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanFiles;
+use App\Plans\PlanStore;
 use App\Shelf\PaintFiles;
 use App\Support\StoppedClock;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use LogicException;
 
 /**
  * The Saltfen Ferry Watch: everything in it comes from open-format files under resources/demo.
@@ -27,6 +29,7 @@ final class Demo
         private readonly PaintFiles $files,
         private readonly PlanFiles $plans,
         private readonly BatchStore $batches,
+        private readonly PlanStore $store,
     ) {}
 
     public function load(): void
@@ -39,12 +42,42 @@ final class Demo
             foreach (['bound-capstan', 'heron-provost', 'ferry-warden'] as $name) {
                 $plans[$name] = $this->plans->bringIn(File::get(resource_path("demo/plans/$name.json")))->plan;
             }
+            $this->share($plans, 'ferry-warden', 'Jetty base', 'Jetty mud', ['base', 'mud'], ['heron-provost' => 'Jetty base']);
+            $this->share($plans, 'ferry-warden', 'Ferry pole', 'Driftwood', ['wood', 'weathered'], []);
             /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>}> $batches */
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
             }
         });
+    }
+
+    /**
+     * Puts the recipe of an area into the library, and has others paint by it.
+     *
+     * @param array<string, Plan> $plans by file
+     * @param list<string> $tags
+     * @param array<string, string> $others names of areas by file
+     */
+    private function share(array $plans, string $file, string $area, string $name, array $tags, array $others): void
+    {
+        $shared = $this->store->share($plans[$file]->id, self::areaOf($plans[$file], $area), ['name' => $name, 'tags' => $tags], $plans[$file]->refresh()->version)->record;
+        $recipe = $shared->toCore()->area(self::areaOf($shared, $area))?->recipe;
+        foreach ($others as $other => $named) {
+            $plan = $plans[$other]->refresh();
+            $this->store->edit($plan->id, ['do' => 'take-recipe', 'area' => self::areaOf($plan, $named), 'recipe' => $recipe, 'id' => strtolower((string) Str::ulid())], $plan->version);
+        }
+    }
+
+    private static function areaOf(Plan $plan, string $name): string
+    {
+        foreach ($plan->toCore()->areas as $area) {
+            if ($area->name === $name) {
+                return $area->id;
+            }
+        }
+
+        throw new LogicException("The demo has no area $name.");
     }
 
     /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>} $wish */

@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\ShareArea;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan as CorePlan;
 
@@ -30,7 +31,7 @@ final class PlanStore
      */
     public function create(array $document): KeptPlan
     {
-        return DB::transaction(fn(): KeptPlan => $this->put(new Plan, PlanView::ofDocument($document)->tidied(), 1));
+        return DB::transaction(fn(): KeptPlan => $this->put(new Plan, self::loosened(PlanView::ofDocument($document)->tidied()), 1));
     }
 
     /**
@@ -79,6 +80,7 @@ final class PlanStore
     public function edited(Plan $plan, array $edit, int $version): PlanView
     {
         StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+        $edit = RecipeLibrary::filled($edit);
         $before = PlanView::withPaintsOf($plan, $edit);
 
         return $before->saying(self::applied($before->edit($edit), $before->plan));
@@ -121,6 +123,26 @@ final class PlanStore
         return $this->go($id, $version, 1, 'There is nothing to redo.');
     }
 
+    /**
+     * The recipe of an area becomes one that others may share.
+     *
+     * @param array{name: string, tags: list<string>} $told
+     *
+     * @throws Faulty when the area has no recipe
+     * @throws StaleWrite when the plan was changed elsewhere
+     */
+    public function share(string $id, string $areaId, array $told, int $version): KeptPlan
+    {
+        return DB::transaction(function () use ($id, $areaId, $told, $version): KeptPlan {
+            $plan = Plan::query()->findOrFail($id);
+            StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+            $view = PlanView::of($plan);
+            $recipe = RecipeLibrary::add($view->plan->area($areaId) ?? throw Faulty::field('area', 'This area is not in the plan any more.'), $told);
+
+            return $this->told($plan, $view->saying(self::applied(new ShareArea($areaId, $recipe->id), $view->plan)));
+        });
+    }
+
     public function duplicate(string $id): KeptPlan
     {
         $document = Plan::query()->findOrFail($id)->document;
@@ -140,33 +162,64 @@ final class PlanStore
 
     public function restore(string $id): KeptPlan
     {
-        return DB::transaction(static function () use ($id): KeptPlan {
+        return DB::transaction(function () use ($id): KeptPlan {
             $plan = Plan::onlyTrashed()->findOrFail($id);
             $plan->restore();
+            $kept = KeptPlan::of($plan);
+            $loosened = self::loosened($kept->view);
 
-            return self::notingPaints(KeptPlan::of($plan));
+            return $loosened === $kept->view ? self::notingPaints($kept) : $this->put($plan, $loosened, $plan->revision + 1);
         });
     }
 
     private function go(string $id, int $version, int $step, string $nothing): KeptPlan
     {
-        return DB::transaction(static function () use ($id, $version, $step, $nothing): KeptPlan {
+        return DB::transaction(function () use ($id, $version, $step, $nothing): KeptPlan {
             $plan = Plan::query()->findOrFail($id);
             StaleWrite::unlessStillNewest('The plan', $version, $plan->version);
             $revision = $plan->revisions()->where('number', $plan->revision + $step)->first() ?? throw Refused::at('revision', $nothing);
+            $before = self::sharesAny($plan->document) || self::sharesAny($revision->document) ? $plan->toCore() : null;
             $plan->fill([
                 'document' => $revision->document,
                 'name' => $revision->document['name'],
                 'revision' => $revision->number,
                 'version' => $plan->version + 1,
             ])->save();
+            $kept = KeptPlan::of($plan);
+            if ($before !== null) {
+                [$view, $shared] = SharedRecipes::settle($before, $kept->view);
+                $kept = $view === $kept->view ? $kept : $this->inPlaceOf($plan, $view);
+                $shared->spread($plan, $this->told(...));
+            }
 
-            return self::notingPaints(KeptPlan::of($plan));
+            return self::notingPaints($kept);
         });
     }
 
-    /** The plan as it now is, with what it was before left to go back to. */
+    /** The state gone back to, without what cannot be shared any more. */
+    private function inPlaceOf(Plan $plan, PlanView $view): KeptPlan
+    {
+        $document = self::document($view);
+        $plan->update(['document' => $document]);
+        $plan->revisions()->where('number', $plan->revision)->update(['document' => json_encode($document, JSON_THROW_ON_ERROR)]);
+
+        return new KeptPlan($plan, $view);
+    }
+
+    /** The plan as it now is, with what it was before left to go back to, and all that shares a recipe with it alike. */
     private function keep(Plan $plan, PlanView $view): KeptPlan
+    {
+        $shared = SharedRecipes::none();
+        if (self::sharesAny($view->document->fields)) {
+            [$view, $shared] = SharedRecipes::settle($plan->toCore(), $view);
+        }
+        $kept = $this->told($plan, $view);
+        $shared->spread($plan, $this->told(...));
+
+        return $kept;
+    }
+
+    private function told(Plan $plan, PlanView $view): KeptPlan
     {
         if (self::document($view) === $plan->document) {
             return new KeptPlan($plan, $view);
@@ -176,6 +229,19 @@ final class PlanStore
         $plan->revisions()->where('number', '<=', $plan->revision - self::MOST_REVISIONS)->delete();
 
         return $kept;
+    }
+
+    /** @param array<mixed> $document */
+    private static function sharesAny(array $document): bool
+    {
+        return array_filter((array) ($document['areas'] ?? []), static fn(mixed $area): bool => is_array($area) && ($area['recipe'] ?? null) !== null) !== [];
+    }
+
+    private static function loosened(PlanView $view): PlanView
+    {
+        $plan = self::sharesAny($view->document->fields) ? SharedRecipes::loosened($view->plan) : $view->plan;
+
+        return $plan === $view->plan ? $view : $view->saying($plan);
     }
 
     private function put(Plan $plan, PlanView $view, int $revision): KeptPlan

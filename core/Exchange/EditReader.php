@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\AddVariant;
 use Kalokroma\Recipe\Edit\AddWholeStep;
+use Kalokroma\Recipe\Edit\CutLoose;
 use Kalokroma\Recipe\Edit\DuplicateArea;
 use Kalokroma\Recipe\Edit\DuplicateStep;
 use Kalokroma\Recipe\Edit\Edit;
@@ -29,6 +30,7 @@ use Kalokroma\Recipe\Edit\RepaintArea;
 use Kalokroma\Recipe\Edit\SetStop;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Edit\SwapTechnique;
+use Kalokroma\Recipe\Edit\TakeRecipe;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
@@ -76,6 +78,8 @@ final readonly class EditReader
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
             'repaint-area' => fn(): Edit => new RepaintArea($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps')),
+            'take-recipe' => fn(): Edit => new TakeRecipe($this->id('area'), $this->id('recipe'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id')),
+            'cut-loose' => fn(): Edit => new CutLoose($this->id('area')),
             'add-variant' => fn(): Edit => new AddVariant($this->id('area'), $this->id('id'), $this->in->text('name', Plan::LONGEST_NAME), $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null),
             'promote-variant' => fn(): Edit => new PromoteVariant($this->id('area'), $this->id('variant'), $this->id('id')),
             'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),

@@ -133,7 +133,8 @@ final readonly class PlanDocument
         }
         foreach ($before as $field => $value) {
             if (! array_key_exists($field, $written)) {
-                $written[$field] = $value;
+                // What is known and left out is gone; what is not known stays.
+                $written += in_array($field, PlanWriter::LEFT_OUT_WHEN_EMPTY, true) ? [] : [$field => $value];
             } elseif (is_array($value) && is_array($written[$field])) {
                 $written[$field] = self::keep($value, $written[$field]);
             }

@@ -148,9 +148,10 @@ final readonly class PlanReader
         $behind = $in->texts('behind', Plan::MOST_AREAS, StepReader::LONGEST_ID);
         $traits = [$in->truth('fragile', false), $in->truth('ground', false), $in->truth('open', false)];
         $aim = $in->has('aim') ? $this->colour($in, 'aim') : null;
+        $recipe = $in->has('recipe') ? $in->text('recipe', StepReader::LONGEST_ID) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 

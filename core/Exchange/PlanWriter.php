@@ -23,6 +23,9 @@ final class PlanWriter
 
     public const FORMAT_VERSION = 2;
 
+    /** Fields of areas and steps that are only written when they say something. */
+    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'written'];
+
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
     {
@@ -84,6 +87,7 @@ final class PlanWriter
             'fragile' => $area->fragile,
             'ground' => $area->ground,
             'open' => $area->open,
+            ...($area->recipe === null ? [] : ['recipe' => $area->recipe]),
             ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
             'variants' => array_map(static fn(Variant $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),

@@ -31,6 +31,7 @@ final readonly class Area
      * @param bool $open not decided yet, on purpose
      * @param list<Variant> $variants
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
+     * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      */
     private function __construct(
         public string $id,
@@ -49,6 +50,7 @@ final readonly class Area
         public bool $open,
         public array $variants,
         public ?Lab $aim,
+        public ?string $recipe,
     ) {}
 
     /**
@@ -62,6 +64,7 @@ final readonly class Area
      * @param bool $open not decided yet, on purpose
      * @param list<Variant> $variants
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
+     * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -82,6 +85,7 @@ final readonly class Area
         bool $open = false,
         array $variants = [],
         ?Lab $aim = null,
+        ?string $recipe = null,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -111,6 +115,7 @@ final readonly class Area
             $open,
             $variants,
             $aim,
+            $recipe,
         );
     }
 
@@ -178,6 +183,12 @@ final readonly class Area
         return $this->but(variants: $variants);
     }
 
+    /** @param string|null $recipe id of the recipe that it shares; null: its own from now on */
+    public function sharing(?string $recipe): self
+    {
+        return $this->but(recipe: $recipe);
+    }
+
     /** The recipe it has was tried before: on a test piece, with a verdict. */
     public function isTried(): bool
     {
@@ -239,6 +250,7 @@ final readonly class Area
      * @param list<string>|null $behind
      * @param list<Variant>|null $variants
      * @param string|false|null $part false: as it is
+     * @param string|false|null $recipe false: as it is
      */
     private function but(
         ?string $id = null,
@@ -250,6 +262,7 @@ final readonly class Area
         string|false|null $part = false,
         ?bool $open = null,
         ?array $variants = null,
+        string|false|null $recipe = false,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -268,6 +281,7 @@ final readonly class Area
             $open ?? $this->open,
             $variants ?? $this->variants,
             $this->aim,
+            $recipe === false ? $this->recipe : $recipe,
         );
     }
 }

@@ -22,16 +22,6 @@ final readonly class Variant
     /** The area is painted just so. */
     public function isRecipeOf(Area $area): bool
     {
-        return $this->steps !== [] && self::prints($this->steps) === self::prints($area->steps);
-    }
-
-    /**
-     * @param list<Step> $steps
-     *
-     * @return list<string>
-     */
-    private static function prints(array $steps): array
-    {
-        return array_map(static fn(Step $step): string => $step->fingerprint(), $steps);
+        return $this->steps !== [] && SharedSteps::areAlike($this->steps, $area->steps);
     }
 }

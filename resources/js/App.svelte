@@ -16,9 +16,11 @@
     import LogbookView from './views/LogbookView.svelte';
     import MissingView from './views/MissingView.svelte';
     import MixingView from './views/MixingView.svelte';
+    import MusterView from './views/MusterView.svelte';
     import NewPlanView from './views/NewPlanView.svelte';
     import PlansView from './views/PlansView.svelte';
     import PlanView from './views/PlanView.svelte';
+    import RecipesView from './views/RecipesView.svelte';
     import ShelfView from './views/ShelfView.svelte';
     import SwatchSheetView from './views/SwatchSheetView.svelte';
     import WantedView from './views/WantedView.svelte';
@@ -28,6 +30,8 @@
         '/plans': PlansView,
         '/plans/new': NewPlanView,
         '/plans/guide': GuideView,
+        '/plans/muster': MusterView,
+        '/plans/recipes': RecipesView,
         '/plans/:id': PlanView,
         '/batches/:id': BatchView,
         '/shelf': ShelfView,

@@ -75,28 +75,28 @@ final class RecipeTest extends HttpTestCase
     public function testARecipeIsPutAsideAnotherIsTriedAndTheWinnerIsPromotedAndTakenBack(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $area = $plan['document']['areas'][0];
+        $area = $plan['document']['areas'][1];
         $other = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['colour' => '#26508a']])['proposals'][0];
 
         $both = $this->edit($plan, ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'blue', 'name' => 'blue', 'steps' => $other['steps']]);
-        self::assertSame($area['steps'], $both['document']['areas'][0]['steps'], 'Nothing is painted otherwise yet.');
+        self::assertSame($area['steps'], $both['document']['areas'][1]['steps'], 'Nothing is painted otherwise yet.');
         $look = $both['looks']['areas'][$area['id']]['variants'][0];
         self::assertSame(['blue', false, $other['strip']['final']], [$look['id'], $look['isRecipe'], $look['strip']['final']]);
 
-        $both['document']['areas'][0]['variants'][0] = ['tried' => true, 'verdict' => 'glows', ...array_diff_key($both['document']['areas'][0]['variants'][0], ['tried' => 0, 'verdict' => 0])];
+        $both['document']['areas'][1]['variants'][0] = ['tried' => true, 'verdict' => 'glows', ...array_diff_key($both['document']['areas'][1]['variants'][0], ['tried' => 0, 'verdict' => 0])];
         $judged = $this->ask('PUT', "/plans/$plan[id]", $both);
         self::assertFalse($judged['looks']['areas'][$area['id']]['isTried']);
 
         $won = $this->edit($judged, ['do' => 'promote-variant', 'area' => $area['id'], 'variant' => 'blue', 'id' => 'before']);
         self::assertTrue($won['looks']['areas'][$area['id']]['isTried']);
-        self::assertSame(['blue', 'before'], array_column($won['document']['areas'][0]['variants'], 'id'), 'What it was is put aside.');
-        self::assertSame(array_column($area['steps'], 'mix'), array_column($won['document']['areas'][0]['variants'][1]['steps'], 'mix'));
+        self::assertSame(['blue', 'before'], array_column($won['document']['areas'][1]['variants'], 'id'), 'What it was is put aside.');
+        self::assertSame(array_column($area['steps'], 'mix'), array_column($won['document']['areas'][1]['variants'][1]['steps'], 'mix'));
         $back = $this->edit($won, ['do' => 'promote-variant', 'area' => $area['id'], 'variant' => 'before', 'id' => 'again']);
-        self::assertCount(2, $back['document']['areas'][0]['variants'], 'Nothing is put aside twice.');
-        self::assertSame(array_column($area['steps'], 'mix'), array_column($back['document']['areas'][0]['steps'], 'mix'));
+        self::assertCount(2, $back['document']['areas'][1]['variants'], 'Nothing is put aside twice.');
+        self::assertSame(array_column($area['steps'], 'mix'), array_column($back['document']['areas'][1]['steps'], 'mix'));
 
         $less = $this->edit($back, ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']);
-        self::assertSame(['before'], array_column($less['document']['areas'][0]['variants'], 'id'));
+        self::assertSame(['before'], array_column($less['document']['areas'][1]['variants'], 'id'));
         self::assertSame(['variant'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']], 422)));
         self::assertSame(['id'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'before', 'name' => 'x']], 422)));
         self::assertSame($back['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $less['version']])['document']);

@@ -113,6 +113,26 @@ export class PlanDesk extends SavedPlan {
         return made;
     }
 
+    /** The recipe of an area comes into the library. */
+    async shareRecipe(area: Area, name: string, tags: string[]): Promise<void> {
+        await this.write(async () => {
+            const params = { path: { id: this.id, area: area.id } };
+            const body = { name, tags, version: this.plan?.version ?? 0 };
+            return got(server.POST('/plans/{id}/areas/{area}/shared', { params, body }));
+        });
+    }
+
+    async takeRecipe(area: Area, recipe: string): Promise<boolean> {
+        const made = await this.edit({ do: 'take-recipe', area: area.id, recipe, id: ulid() });
+        if (made) tell(`${area.name} is painted by the shared recipe.`, this.wayBack());
+        return made;
+    }
+
+    async cutLoose(area: Area): Promise<void> {
+        const made = await this.edit({ do: 'cut-loose', area: area.id });
+        if (made) tell(`${area.name} goes its own way now.`, this.wayBack());
+    }
+
     /** A recipe to be tried, put aside; without steps the one the area has. */
     async addVariant(area: Area, name: string, steps?: Step[]): Promise<void> {
         const edit = { do: 'add-variant' as const, area: area.id, id: ulid(), name };

@@ -88,12 +88,18 @@ export class SavedPlan {
      * answer, what is done `otherwise` waits for it.
      */
     edit(edit: Edit, otherwise?: () => void): Promise<boolean> {
-        const made = this.history.then(() => this.editNow(edit, otherwise));
+        const body = () => ({ version: this.plan?.version ?? 0, edit });
+        return this.write(() => got(server.POST('/plans/{id}/edits', { ...of(this.id), body: body() })), otherwise);
+    }
+
+    /** Anything else that the server makes of the plan: it is asked when all before it is saved, and answers with the plan as it is then. */
+    protected write(ask: () => Promise<Plan>, otherwise?: () => void): Promise<boolean> {
+        const made = this.history.then(() => this.writeNow(ask, otherwise));
         this.history = made.then(() => undefined);
         return made;
     }
 
-    private async editNow(edit: Edit, otherwise?: () => void): Promise<boolean> {
+    private async writeNow(ask: () => Promise<Plan>, otherwise?: () => void): Promise<boolean> {
         await this.settle();
         if (this.plan === null) return false;
         if (this.isUnsaved || this.saving !== 'saved') {
@@ -108,8 +114,7 @@ export class SavedPlan {
         let refused: Problem | null = null;
         let isAnew = true;
         try {
-            const body = { version: this.plan.version, edit };
-            const changed = await got(server.POST('/plans/{id}/edits', { ...of(this.id), body }));
+            const changed = await ask();
             this.pending = false;
             this.take(changed);
             this.changes++;

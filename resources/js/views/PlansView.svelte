@@ -10,6 +10,7 @@
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
+    import PlansFaces from './plans/PlansFaces.svelte';
 
     let plans = $state<Schemas['PlanBrief'][]>([]);
     const latest = new Latest<Schemas['PlanPage']>(
@@ -64,6 +65,7 @@
         {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
     </div>
 </header>
+<PlansFaces face="list" />
 {#if refused}<div class="refused"><Trouble problem={refused} /></div>{/if}
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />

@@ -8,8 +8,10 @@
     import Words from '../../parts/Words.svelte';
     import AreaNeighbours from './AreaNeighbours.svelte';
     import AreaPlacing from './AreaPlacing.svelte';
+    import AreaSharing from './AreaSharing.svelte';
     import AreaVariants from './AreaVariants.svelte';
     import RecipeWriter from './RecipeWriter.svelte';
+    import SharedMark from './SharedMark.svelte';
 
     /** An area's strip, with what kind of place it is on the model. */
     let {
@@ -30,6 +32,7 @@
 
     let editing = $state(false);
     let writing = $state(false);
+    let sharing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
     const warned = $derived(
@@ -127,17 +130,24 @@
                     kind="tertiary"
                     on:click={() => desk.addVariant(area, 'as it is')}>Put this recipe aside</Button
                 >{/if}
+            <Button size="small" kind="tertiary" aria-expanded={sharing} on:click={() => (sharing = !sharing)}
+                >Shared recipes</Button
+            >
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
             <Button size="small" kind="tertiary" on:click={() => void desk.removeArea(area.id)}
                 >Take this area out</Button
             >
         </div>
     {/if}
+    {#if (area.recipe ?? null) !== null}<SharedMark {desk} {area} />{/if}
+    {#if sharing}<AreaSharing {desk} {area} close={() => (sharing = false)} />{/if}
     {#if area.steps.length === 0}
         {#if !writing}<div class="empty">
                 <p>This area has no steps yet. Name a colour and have its recipe written, or begin with a basecoat.</p>
                 <div class="acts">
                     <Button size="small" on:click={() => (writing = true)}>Write a recipe</Button>
+                    <Button size="small" kind="tertiary" on:click={() => (sharing = !sharing)}>Take a shared one</Button
+                    >
                     <Button size="small" kind="tertiary" on:click={add}>Add the first step</Button>
                 </div>
             </div>{/if}

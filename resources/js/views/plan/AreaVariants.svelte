@@ -11,11 +11,25 @@
     let { desk, area }: { desk: PlanDesk; area: Area } = $props();
 
     const looks = $derived(desk.plan?.looks.areas[area.id]?.variants ?? []);
+    const painted = $derived(
+        (area.variants ?? []).find((one) => looks.some((look) => look.id === one.id && look.isRecipe)),
+    );
+    const tried = $derived((area.variants ?? []).filter((one) => one.tried).length);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
 </script>
 
-<section aria-label="Variants of {area.name}">
-    <h3>Variants</h3>
+<details data-variants>
+    <summary>
+        <b>{plural((area.variants ?? []).length, 'variant')}</b>
+        {#each looks as look (look.id)}
+            <span class="well brief" class:chosen={look.isRecipe}
+                ><ZoneBars look={look.strip.final} height={14} label="" /></span
+            >
+        {/each}
+        <span class="quiet"
+            >{painted ? `painted as “${painted.name}”` : 'painted otherwise'}{tried > 0 ? `, ${tried} tried` : ''}</span
+        >
+    </summary>
     <ul>
         {#each area.variants ?? [] as variant, at (variant.id)}
             {@const look = looks.find((one) => one.id === variant.id)}
@@ -79,14 +93,36 @@
             </li>
         {/each}
     </ul>
-</section>
+</details>
 
 <style>
-    section {
-        display: grid;
-        gap: 8px;
-        padding-top: 10px;
+    details {
+        padding-top: 8px;
         border-top: 1px solid var(--line);
+    }
+
+    details[open] > summary {
+        margin-bottom: 8px;
+    }
+
+    details details {
+        padding: 0;
+        border: 0;
+    }
+
+    summary {
+        cursor: pointer;
+    }
+
+    summary > * {
+        margin-right: 8px;
+    }
+
+    .brief {
+        display: inline-block;
+        width: 54px;
+        padding: 3px;
+        vertical-align: middle;
     }
 
     ul,
