@@ -8,7 +8,9 @@ use App\Database\SqliteConnector;
 use App\Devices\BarcodeScanner;
 use App\Devices\SimulatedBarcodeScanner;
 use App\Devices\SimulatedSwatchReader;
+use App\Devices\SimulatedWeatherStation;
 use App\Devices\SwatchReader;
+use App\Devices\WeatherStation;
 use App\Http\Requests\BoundedValidator;
 use App\Optics\OpticsStore;
 use App\Shop\Shop;
@@ -30,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
         // The outside world, as far as it ships along.
         $this->app->bind(Shop::class, SimulatedShop::class);
         $this->app->bind(SwatchReader::class, SimulatedSwatchReader::class);
+        $this->app->bind(WeatherStation::class, SimulatedWeatherStation::class);
         $this->app->bind(BarcodeScanner::class, SimulatedBarcodeScanner::class);
     }
 

@@ -29,6 +29,9 @@ final class PaintNames
     /** @var array<string, Paint> those that were asked for */
     private array $paints = [];
 
+    /** @var array<string, string> ids of paints and of those that are taken instead */
+    private array $instead = [];
+
     /** @param callable(string): Paint $fetch by id */
     private function __construct(private readonly mixed $fetch) {}
 
@@ -70,6 +73,23 @@ final class PaintNames
         return $names;
     }
 
+    /**
+     * Where somebody has said what is meant.
+     *
+     * @param array<string, string> $written ids of paints by what is written of them
+     * @param array<string, string> $instead ids of paints by those they stand in for
+     */
+    public function meaning(array $written, array $instead = []): self
+    {
+        $names = clone $this;
+        foreach ($written as $text => $id) {
+            $names->exact[self::fold((string) $text)] = [$id];
+        }
+        $names->instead = [...$names->instead, ...$instead];
+
+        return $names;
+    }
+
     /** @return list<array{Paint, float}> paint and certainty 0…1, likeliest first; empty when nothing is like it */
     public function find(string $written): array
     {
@@ -92,6 +112,8 @@ final class PaintNames
 
     private function paint(string $id): Paint
     {
+        $id = $this->instead[$id] ?? $id;
+
         return $this->paints[$id] ??= ($this->fetch)($id);
     }
 

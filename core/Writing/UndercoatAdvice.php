@@ -11,7 +11,7 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Simulation\SprayCone;
 
-/** Which undercoat suits a plan: plain ones, and dark ones with light from above, out of the primers that are to be had. */
+/** Which undercoat suits a plan: plain ones, dark ones with light from above, and such with a colour from below, out of the primers that are to be had. */
 final class UndercoatAdvice
 {
     public const MOST = 6;
@@ -20,6 +20,11 @@ final class UndercoatAdvice
     private const DARK = 38.0;
 
     private const LIGHT = 66.0;
+
+    /** Chroma from which a primer is a colour, and how many with one from below are tried. */
+    private const COLOURED = 14.0;
+
+    private const MOST_TINTED = 6;
 
     /** Pairs that are tried. */
     private const MOST_PAIRS = 12;
@@ -41,7 +46,9 @@ final class UndercoatAdvice
         }
         usort($found, static fn(UndercoatCandidate $one, UndercoatCandidate $other): int => [$other->score, $one->minutes] <=> [$one->score, $other->minutes]);
 
-        return array_slice($found, 0, self::MOST);
+        $present = UndercoatCandidate::valueRange($plan->undercoat, $plan);
+
+        return array_map(static fn(UndercoatCandidate $one): UndercoatCandidate => $one->against($present, $plan), array_slice($found, 0, self::MOST));
     }
 
     /** The one the plan has, judged like the others. */
@@ -60,11 +67,16 @@ final class UndercoatAdvice
         foreach ($primers as $primer) {
             yield Undercoat::plain($primer);
         }
-        $pairs = 0;
+        $pairs = $tinted = 0;
         foreach ($primers as $dark) {
             foreach ($primers as $light) {
                 if ($dark->colour()->lightness <= self::DARK && $light->colour()->lightness >= self::LIGHT && $pairs++ < self::MOST_PAIRS) {
                     yield Undercoat::zenithal($dark, $light, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
+                    foreach ($primers as $below) {
+                        if ($below !== $dark && $below->colour()->toLch()->chroma >= self::COLOURED && $below->colour()->lightness < self::LIGHT && $tinted++ < self::MOST_TINTED) {
+                            yield Undercoat::of($dark, $light, null, $below);
+                        }
+                    }
                 }
             }
         }

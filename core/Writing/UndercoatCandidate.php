@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\ColourName;
 use Kalokroma\Colour\Temperature;
+use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pace;
@@ -31,6 +33,9 @@ final readonly class UndercoatCandidate
     /** Share of the model from which something decides. */
     private const MUCH = 0.4;
 
+    /** Values of light and shade that are told of. */
+    private const TOLD = 1.5;
+
     /** Points for each coat that all of the model takes, for a pot to buy, for what helps and what hurts. */
     private const COAT = 14.0;
 
@@ -49,6 +54,33 @@ final readonly class UndercoatCandidate
         public array $coats,
         public float $minutes,
     ) {}
+
+    /** Lightness between recesses and raised parts in the end, on average of the areas by their shares: what is painted on it comes out so deep. */
+    public static function valueRange(Undercoat $undercoat, Plan $plan): float
+    {
+        $sum = $shares = 0.0;
+        foreach ($plan->areas as $area) {
+            if ($area->steps !== []) {
+                $sum += $area->size->share() * $area->strip($undercoat, $plan->model->finishLevel)->final()->relief();
+                $shares += $area->size->share();
+            }
+        }
+
+        return $shares > 0.0 ? $sum / $shares : 0.0;
+    }
+
+    /** The same, telling what it does to light and shade against what the plan has now. */
+    public function against(float $present, Plan $plan): self
+    {
+        $change = self::valueRange($this->undercoat, $plan) - $present;
+        $words = match (true) {
+            $change >= self::TOLD => sprintf('Light and shade end %d values farther apart than now.', (int) round($change)),
+            $change <= -self::TOLD => sprintf('Light and shade end %d values nearer to each other than now.', (int) round(-$change)),
+            default => 'Light and shade end as far apart as now.',
+        };
+
+        return new self($this->undercoat, $this->score, [...$this->reasons, $words], $this->coats, $this->minutes);
+    }
 
     /** @param int $toBuy primers of it that are not owned */
     public static function judged(Undercoat $undercoat, Plan $plan, Scheme $scheme, int $toBuy): self
@@ -74,10 +106,10 @@ final readonly class UndercoatCandidate
             }
         }
         $mean = $shares > 0.0 ? $total / $shares : 0.0;
-        [$points, $reasons] = self::weighed($undercoat, $scheme, $bases);
+        [$points, $reasons] = self::weighed($undercoat, $scheme, $bases, $plan->model->finishLevel === FinishLevel::Display);
         array_unshift($reasons, sprintf('%.1f coats on average until the first colours cover.', $mean));
         if ($toBuy > 0) {
-            $reasons[] = $toBuy === 1 ? 'One primer of it is still to be bought.' : 'Both primers of it are still to be bought.';
+            $reasons[] = $toBuy === 1 ? 'One primer of it is still to be bought.' : 'Primers of it are still to be bought.';
         }
 
         return new self($undercoat, round(100.0 - self::COAT * $mean + $points - self::TO_BUY * $toBuy, 1), $reasons, $coats, round($minutes, 1));
@@ -90,7 +122,7 @@ final readonly class UndercoatCandidate
      *
      * @return array{float, list<string>}
      */
-    private static function weighed(Undercoat $undercoat, Scheme $scheme, array $bases): array
+    private static function weighed(Undercoat $undercoat, Scheme $scheme, array $bases, bool $isDisplay): array
     {
         $look = $undercoat->surface(Texture::CloseFolds)->look();
         $face = $look->at(Zone::Face);
@@ -114,6 +146,9 @@ final readonly class UndercoatCandidate
             [$scheme->isLit && $isDark, 8.0, 'Painted light wants a plain dark to shine in.'],
             [$isZenithal && $gap >= self::SKETCH && $scheme->metal < self::MUCH, 4.0, 'Light from above shows the forms; a photo of it is the map for the highlights.'],
             [$isZenithal && $gap < self::SKETCH, -8.0, 'Light and dark are too near in value to be a map.'],
+            [$isZenithal && $gap >= self::SKETCH && $isDisplay, 2.0, 'Put the light where you want value, hair and cloak before all, rather than only where the sky is.'],
+            [$undercoat->below !== null && $scheme->metal < self::MUCH, 1.0, sprintf('Shadows lean to %s from below: thin paint keeps that, and they look alive.', $undercoat->below === null ? '' : ColourName::of($undercoat->below->colour())->hueWord())],
+            [$undercoat->below !== null && Temperature::of($undercoat->below->colour()) === $scheme->temperature, 2.0, "That goes with a {$scheme->temperature->value} scheme."],
             [$ground !== Temperature::Neutral && $ground === $scheme->temperature, 3.0, "A $ground->value ground under a {$scheme->temperature->value} scheme."],
             [$ground !== Temperature::Neutral && $scheme->temperature !== Temperature::Neutral && $ground !== $scheme->temperature, -3.0, "The scheme is {$scheme->temperature->value}, the ground $ground->value."],
         ];

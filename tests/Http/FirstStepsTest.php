@@ -9,6 +9,23 @@ use App\Models\Product;
 /** What a newcomer does first: begin a plan by naming things, add paints by name, put a shelf up, keep a mix, set a currency. */
 final class FirstStepsTest extends HttpTestCase
 {
+    /** Unknown names are told what they mean, and paints that are not owned have others stand in for them. */
+    public function testAGuideIsToldWhatIsMeantAndWhatStandsIn(): void
+    {
+        $text = "Boots: base Ghost Brown, highlight Heron White\nCoat: base Oilskin Yellow";
+        $guide = $this->ask('POST', '/plans/guide', ['text' => $text]);
+        self::assertSame(['Heron White'], array_column(array_column($guide['standIns'], 'paint'), 'name'), 'The only one that is not owned.');
+        $standIn = $guide['standIns'][0];
+        self::assertSame('Chalk', $standIn['standIn']['name']);
+        self::assertLessThanOrEqual(12.0, $standIn['difference']);
+
+        $leather = $this->paint('Warden Leather')->id;
+        $told = $this->ask('POST', '/plans/guide', ['text' => $text, 'means' => [['written' => 'Ghost Brown', 'paint' => $leather]], 'instead' => [['paint' => $standIn['paint']['id'], 'by' => $standIn['standIn']['id']]]]);
+        self::assertSame([[], []], [$told['unknownPaints'], $told['standIns']]);
+        self::assertSame(['Warden Leather', $standIn['standIn']['name']], array_column($told['areas'][0]['steps'], 'words'));
+        self::assertSame(['means.0.paint'], self::fields($this->ask('POST', '/plans/guide', ['text' => $text, 'means' => [['written' => 'Ghost Brown', 'paint' => 'nobody']]], 422)));
+    }
+
     /** A guide is read into what a plan may be made of, and nothing of it is kept before that. */
     public function testAGuideIsReadAndAPlanMadeOfIt(): void
     {

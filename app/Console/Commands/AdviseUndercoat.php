@@ -51,6 +51,7 @@ final class AdviseUndercoat extends PlanCommand
         return [
             'base' => $told($one->undercoat->base),
             'light' => $told($one->undercoat->light),
+            ...($one->undercoat->below === null ? [] : ['below' => $told($one->undercoat->below)]),
             'coneDegrees' => (int) round($one->undercoat->cone->halfAngleDegrees),
             'score' => $one->score,
             'reasons' => $one->reasons,

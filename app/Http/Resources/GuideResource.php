@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Writing\Guide\Guide;
 
@@ -30,6 +31,20 @@ final class GuideResource
             'listedUnused' => array_map(PaintBrief::of(...), $guide->listedUnused),
             'usedUnlisted' => array_map(PaintBrief::of(...), $guide->usedUnlisted),
         ];
+    }
+
+    /**
+     * @param list<array{paint: Paint, standIn: Paint|null, off: float|null}> $standIns
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function standIns(array $standIns): array
+    {
+        return array_map(static fn(array $one): array => [
+            'paint' => PaintBrief::of($one['paint']),
+            'standIn' => $one['standIn'] === null ? null : PaintBrief::of($one['standIn']),
+            'difference' => $one['off'] === null ? null : round($one['off'], 1),
+        ], $standIns);
     }
 
     /** @return array<string, mixed> */

@@ -22,6 +22,7 @@ final class UndercoatResource
             'words' => $one->undercoat->words(),
             'base' => $brief($one->undercoat->base),
             'light' => $brief($one->undercoat->light),
+            'below' => $brief($one->undercoat->below),
             'coneDegrees' => $one->undercoat->cone->halfAngleDegrees,
             'score' => $one->score,
             'reasons' => $one->reasons,

@@ -16,6 +16,7 @@ final readonly class Guide
      * @param list<string> $unknownPaints as written
      * @param list<Paint> $listedUnused
      * @param list<Paint> $usedUnlisted
+     * @param list<Paint> $used
      */
     public function __construct(
         public Plan $plan,
@@ -24,5 +25,6 @@ final readonly class Guide
         public array $unknownPaints,
         public array $listedUnused,
         public array $usedUnlisted,
+        public array $used,
     ) {}
 }

@@ -287,6 +287,7 @@ final class GuideReader
             array_values(array_unique($this->unknown)),
             array_values(array_diff_key($this->listed, $this->used)),
             $this->listed === [] ? [] : array_values(array_diff_key($this->used, $this->listed)),
+            array_values($this->used + array_column(array_map(static fn(Paint $one): array => [$one->id, $one], $this->ground), 1, 0)),
         );
     }
 }

@@ -5,6 +5,7 @@
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
+    import PaintPicker from '../parts/PaintPicker.svelte';
     import Swatch from '../parts/Swatch.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -16,6 +17,9 @@
     let text = $state(typed?.text ?? '');
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    /** What the painter has said of words that were not understood, and of paints that are not owned. */
+    let means = $state<{ written: string; paint: string }[]>([]);
+    let instead = $state<{ paint: string; by: string }[]>([]);
     const latest = new Latest<Schemas['Guide']>();
     const guide = $derived(text.trim() === '' ? null : latest.answer);
     const steps = $derived((guide?.areas ?? []).reduce((sum, area) => sum + area.steps.length, 0));
@@ -23,12 +27,9 @@
 
     $effect(() => keep('guide', { name, text }));
     $effect(() => {
-        const asked = text;
-        if (asked.trim() === '') latest.drop();
-        else
-            latest.soon(READ_AFTER_MS, () =>
-                latest.ask(() => got(server.POST('/plans/guide', { body: { text: asked } }))),
-            );
+        const body = { text, means, instead };
+        if (text.trim() === '') latest.drop();
+        else latest.soon(READ_AFTER_MS, () => latest.ask(() => got(server.POST('/plans/guide', { body }))));
     });
 
     async function make(event: SubmitEvent): Promise<void> {
@@ -38,7 +39,7 @@
         problem = null;
         try {
             // What was typed in the last moment is read too.
-            const read = await got(server.POST('/plans/guide', { body: { text } }));
+            const read = await got(server.POST('/plans/guide', { body: { text, means, instead } }));
             const document = { ...read.document, ...(name.trim() === '' ? {} : { name: name.trim() }) };
             const plan = await got(server.POST('/plans', { body: { document } }));
             forget('guide');
@@ -110,11 +111,49 @@
                     </div>
                 {/each}
             </div>
-            {#if guide.unknownPaints.length > 0}<p>
-                    <b>Not in the catalogue:</b>
-                    <bdi>{guide.unknownPaints.join(', ')}</bdi>. Their steps wait for a paint, and can be given a colour
-                    there.
-                </p>{/if}
+            {#if guide.unknownPaints.length > 0}
+                <h3>Not in the catalogue</h3>
+                <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
+                <ul class="meant">
+                    {#each guide.unknownPaints.slice(0, 20) as written (written)}
+                        <li>
+                            <bdi>{written}</bdi>
+                            <PaintPicker
+                                label="Paint meant by {written}"
+                                hideLabel
+                                pick={(paint) => (means = [...means, { written, paint: paint.id }])}
+                            />
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+            {#if guide.standIns.length > 0}
+                <h3>Not on your shelf</h3>
+                <ul class="meant">
+                    {#each guide.standIns as one (one.paint.id)}
+                        {@const near = one.standIn}
+                        <li>
+                            <span
+                                ><Swatch hex={one.paint.colour?.hex ?? null} size={20} />
+                                <bdi>{one.paint.name}</bdi></span
+                            >
+                            {#if near}
+                                <Button
+                                    size="small"
+                                    kind="tertiary"
+                                    on:click={() => (instead = [...instead, { paint: one.paint.id, by: near.id }])}
+                                    >Take {near.name}, {one.difference} off</Button
+                                >
+                            {:else}<span class="quiet">nothing of its kind comes near</span>{/if}
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+            {#if means.length + instead.length > 0}
+                <Button size="small" kind="ghost" on:click={() => ((means = []), (instead = []))}
+                    >As the guide says it</Button
+                >
+            {/if}
             {#if guide.listedUnused.length > 0}<p>
                     <b>Listed, and never used:</b>
                     {guide.listedUnused.map((one) => one.name).join(', ')}
@@ -192,5 +231,25 @@
         .room {
             grid-template-columns: minmax(0, 1fr);
         }
+    }
+    .meant {
+        display: grid;
+        gap: 6px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .meant li {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
+        gap: 10px;
+        align-items: center;
+    }
+
+    .meant span {
+        display: inline-flex;
+        gap: 6px;
+        align-items: center;
     }
 </style>

@@ -6,6 +6,7 @@
     import { span } from '../../lib/score';
     import Drops from '../../parts/Drops.svelte';
     import Hazards from '../../parts/Hazards.svelte';
+    import SprayHours from '../../parts/SprayHours.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -34,6 +35,9 @@
     } = $props();
 
     const known = $derived(table.techniques.find((one) => one.value === step.step.technique));
+    /** Priming is done where the weather is. */
+    const SPRAYED: Record<string, string> = { 'spray-can': 'spray-can', airbrush: 'airbrush' };
+    const sprays = $derived(step.step.id.startsWith('undercoat') ? (SPRAYED[step.step.brush] ?? null) : null);
     const needsPaint = $derived(known?.needsPaint ?? true);
 </script>
 
@@ -107,6 +111,7 @@
         {#key step.step.id}<DoneBar left={step.left} {models} {focus} {done} />{/key}
         <ReallyUsed {step} {table} keptAs="desk.{desk.id}.{step.step.id}" fault={desk.fault} change={told} />
     {/if}
+    {#if step.left > 0 && sprays !== null}<SprayHours method={sprays} />{/if}
     {#if known}<Hazards hazards={known.hazards} craft={table} />{/if}
     {#if step.entries.length > 0}
         <ul>

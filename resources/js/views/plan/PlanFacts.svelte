@@ -6,6 +6,7 @@
     import Count from '../../parts/Count.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
+    import SprayHours from '../../parts/SprayHours.svelte';
     import Words from '../../parts/Words.svelte';
     import LooseParts from './LooseParts.svelte';
     import UndercoatAdvice from './UndercoatAdvice.svelte';
@@ -14,6 +15,7 @@
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
 
     let asking = $state(false);
+    let weathering = $state(false);
     const document = $derived(desk.document!);
     const names = $derived(Object.fromEntries((desk.plan?.paints ?? []).map((paint) => [paint.id, paint.name])));
     const undercoat = $derived(document.undercoat);
@@ -124,11 +126,23 @@
         <Button size="small" kind="tertiary" aria-expanded={asking} on:click={() => (asking = !asking)}
             >Which undercoat?</Button
         >
+        {#if undercoat}<Button
+                size="small"
+                kind="tertiary"
+                aria-expanded={weathering}
+                on:click={() => (weathering = !weathering)}>Can I spray now?</Button
+            >{/if}
     </div>
+    {#if undercoat && weathering}<SprayHours method={undercoat.method ?? 'spray-can'} />{/if}
     {#if asking}<UndercoatAdvice
             {desk}
             take={(one) =>
-                setUndercoat({ base: one.base?.id ?? '', light: one.light?.id ?? null, coneDegrees: one.coneDegrees })}
+                setUndercoat({
+                    base: one.base?.id ?? '',
+                    light: one.light?.id ?? null,
+                    below: one.below?.id ?? null,
+                    coneDegrees: one.coneDegrees,
+                })}
         />{/if}
     <div class="row way">
         <Choose
@@ -163,6 +177,11 @@
         grid-template-columns: 1.4fr 1.4fr 1fr auto 1fr;
         gap: 12px;
         align-items: end;
+    }
+
+    .ask {
+        display: flex;
+        gap: 8px;
     }
 
     .way {

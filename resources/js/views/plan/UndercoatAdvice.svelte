@@ -55,7 +55,7 @@
                         ><Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
                                 hex={one.light.colour?.hex ?? null}
                                 size={26}
-                            />{/if}</span
+                            />{/if}{#if one.below}<Swatch hex={one.below.colour?.hex ?? null} size={26} />{/if}</span
                     >
                     <div>
                         <p><b><bdi>{one.words}</bdi></b> · {against(one.minutes)}</p>
