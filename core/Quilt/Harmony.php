@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Quilt;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
 /** What goes with a colour, among paints that are at hand: its complement, the calmer ones beside it, the two of a triad. */
@@ -32,6 +34,9 @@ final readonly class Harmony
 
     private const OFFERED = 3;
 
+    /** What an area is painted in, rather than shaded or dusted with. */
+    private const FOR_AREAS = [Kind::Opaque, Kind::SemiOpaque, Kind::OneCoat, Kind::Metallic];
+
     /** @param list<Paint> $paints the nearest first; none where nothing at hand has that hue */
     private function __construct(
         public string $name,
@@ -56,7 +61,7 @@ final readonly class Harmony
             $hues = array_map(static fn(float $turn): float => fmod($polar->hue + $turn, 360.0), $turns);
             $paints = [];
             foreach ($owned as $paint) {
-                $other = $paint->isClear() ? null : $paint->colour()->toLch();
+                $other = $paint->isClear() || ! in_array($paint->kind, self::FOR_AREAS, true) ? null : $paint->colour()->toLch();
                 $off = $other === null ? INF : min(array_map(static fn(float $hue): float => abs(fmod($other->hue - $hue + 540.0, 360.0) - 180.0), $hues));
                 if ($other !== null && $other->chroma >= self::COLOURED && $off <= self::WITHIN) {
                     $paints[] = [self::HUE_COUNTS * $off + self::LIGHTNESS_COUNTS * abs($other->lightness - $polar->lightness), $paint];
@@ -66,7 +71,7 @@ final readonly class Harmony
             $found[] = new self(
                 $name,
                 self::SAYS[$name],
-                \Kalokroma\Colour\Lch::of($polar->lightness, $polar->chroma, $hues[0])->toLab(),
+                Lch::of($polar->lightness, $polar->chroma, $hues[0])->toLab(),
                 array_map(static fn(array $one): Paint => $one[1], array_slice($paints, 0, self::OFFERED)),
             );
         }

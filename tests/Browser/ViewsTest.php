@@ -10,7 +10,7 @@ use Tests\Browser\Support\Views;
 final class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'plan-recipe', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'mixing', 'wanted', 'wanted-plan',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'plan-recipe', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'mixing', 'wanted', 'wanted-plan',
         'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice',
     ];
 
@@ -40,6 +40,7 @@ final class ViewsTest extends BrowserTestCase
             // What a size does to the layout it does in either light.
             foreach ($theme === 'day' ? self::SIZES : [self::SIZES[0], self::SIZES[2]] as [$width, $height]) {
                 self::$chromium->resize($width, $height);
+                $views->settle();
                 self::assertSame([], $this->violations(), "$name at $width");
                 self::assertLessThanOrEqual($width, self::driver()->executeScript('return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)'), "$name at $width");
             }

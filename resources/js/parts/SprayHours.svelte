@@ -28,12 +28,16 @@
         await ask();
     }
 
+    function hour24(iso: string): string {
+        return `${new Date(iso).getHours()}:00`;
+    }
+
     function clock(iso: string): string {
         const at = new Date(iso);
         const today = new Date();
         const day =
             at.toDateString() === today.toDateString() ? '' : `${at.toLocaleDateString([], { weekday: 'short' })} `;
-        return `${day}${at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`;
+        return `${day}${at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
     }
 </script>
 
@@ -57,7 +61,8 @@
                 >
                     <span class="sr">{clock(hour.at)}: {hour.celsius} °C, {hour.humidity} %, {MARKS[hour.verdict]}</span
                     >
-                    {#if at % 6 === 0}<small aria-hidden="true">{clock(hour.at)}<br />{Math.round(hour.celsius)}°</small
+                    {#if at % 8 === 0}<small aria-hidden="true"
+                            >{hour24(hour.at)}<br />{Math.round(hour.celsius)}°</small
                         >{/if}
                 </li>
             {/each}
@@ -81,6 +86,7 @@
 
     ol {
         display: flex;
+        overflow: hidden;
         height: 56px;
         margin: 0;
         padding: 0;

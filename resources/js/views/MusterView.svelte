@@ -128,7 +128,7 @@
 
     .plans {
         display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
+        grid-template-columns: repeat(auto-fill, minmax(min(320px, 100%), 1fr));
         gap: 12px;
         margin: 0 0 12px;
         padding: 0;
@@ -153,7 +153,7 @@
 
     .shared {
         display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
         gap: 12px;
         align-items: start;
     }

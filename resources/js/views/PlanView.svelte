@@ -76,7 +76,7 @@
     <Waiting what="the plan" />
 {:else}
     {@const table = craft()!}
-    <PlanHead {desk} plan={desk.plan} document={desk.document} {table} {face} bind:editing />
+    <PlanHead {desk} plan={desk.plan} document={desk.document} {table} {face} area={areaId} bind:editing />
     <SaveState {desk} />
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
     {#if face === 'areas'}

@@ -65,7 +65,7 @@
         {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
     </div>
 </header>
-<PlansFaces face="list" />
+{#if page && page.total > 0}<PlansFaces face="list" />{/if}
 {#if refused}<div class="refused"><Trouble problem={refused} /></div>{/if}
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />

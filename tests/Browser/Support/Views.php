@@ -15,8 +15,8 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'plan-recipe',
-        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'guide', 'painting-tablet', 'bench-phone',
+        'bench', 'plans', 'muster', 'plan', 'plan-quilt', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'plan-recipe',
+        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'guide', 'painting-tablet',
     ];
 
     public function __construct(
@@ -49,6 +49,27 @@ final readonly class Views
                 $this->press('Write recipes');
                 $this->await('section.writer article:nth-child(3)');
                 $this->chromium->driver->executeScript('document.querySelector("section.writer").scrollIntoView()');
+            },
+            'plan-quilt' => fn() => $this->quilt(),
+            'plan-squint' => function (): void {
+                $this->quilt();
+                $this->press('Squint');
+                $this->press('Colours from a picture');
+            },
+            'plan-variants' => function (): void {
+                $this->plan('Ferry Warden', 'Oilskin coat');
+                $this->chromium->driver->findElement(WebDriverBy::cssSelector('details[data-variants] > summary'))->click();
+                $this->press('Edit area');
+                $this->press('Shared recipes');
+                $this->await('section[aria-label^="Shared recipes for"] li .look');
+            },
+            'muster' => fn() => $this->open('#/plans/muster', '.plans .quilt'),
+            'recipes' => fn() => $this->open('#/plans/recipes', 'ul li .look'),
+            'plan-weather' => function (): void {
+                $this->plan('The Bound Capstan', 'Rope');
+                $this->press('Model');
+                $this->press('Can I spray now?');
+                $this->await('section[aria-label="Weather for priming"] ol');
             },
             'plan-undercoat' => function (): void {
                 $this->plan('The Bound Capstan', 'Rope');
@@ -183,6 +204,14 @@ final readonly class Views
         $this->await('nav[aria-label="Areas"] li');
         $this->chromium->driver->findElement(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='$area']"))->click();
         $this->await('section[aria-label^="Step"]');
+    }
+
+    private function quilt(): void
+    {
+        $this->plan('Provost on the White Heron', 'Cloak');
+        $this->press('Quilt');
+        $this->await('section[aria-label="Scheme"] ol li');
+        $this->await('section[aria-label^="Patch of"] dl');
     }
 
     private function substitute(): void

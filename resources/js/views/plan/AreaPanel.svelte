@@ -146,9 +146,9 @@
                 <p>This area has no steps yet. Name a colour and have its recipe written, or begin with a basecoat.</p>
                 <div class="acts">
                     <Button size="small" on:click={() => (writing = true)}>Write a recipe</Button>
+                    <Button size="small" kind="tertiary" on:click={add}>Add the first step</Button>
                     <Button size="small" kind="tertiary" on:click={() => (sharing = !sharing)}>Take a shared one</Button
                     >
-                    <Button size="small" kind="tertiary" on:click={add}>Add the first step</Button>
                 </div>
             </div>{/if}
     {:else if look}

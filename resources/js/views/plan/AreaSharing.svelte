@@ -85,7 +85,7 @@
 
     ul {
         display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+        grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
         gap: 8px 18px;
         margin: 0;
         padding: 0;

@@ -87,15 +87,22 @@
 <style>
     section {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 8px;
     }
 
     .open {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         gap: 6px;
         padding: 14px;
         border: 1px dashed var(--line-strong);
         border-radius: 4px;
+    }
+
+    input {
+        width: 100%;
+        min-width: 0;
     }
 
     .board {

@@ -27,8 +27,26 @@
         document,
         table,
         face,
+        area,
         editing = $bindable(),
-    }: { desk: PlanDesk; plan: Plan; document: PlanDocument; table: Craft; face: Face; editing: boolean } = $props();
+    }: {
+        desk: PlanDesk;
+        plan: Plan;
+        document: PlanDocument;
+        table: Craft;
+        face: Face;
+        area: string | null;
+        editing: boolean;
+    } = $props();
+
+    /** The area that is looked at stays the same from face to face. */
+    function to(face: Face): string {
+        const query = new URLSearchParams({
+            ...(face === 'areas' ? {} : { face }),
+            ...(area === null ? {} : { area }),
+        });
+        return `#/plans/${desk.id}${query.size === 0 ? '' : `?${query}`}`;
+    }
 
     async function duplicate(): Promise<void> {
         try {
@@ -92,9 +110,7 @@
     </p>
     <nav class="faces" aria-label="Faces of the plan">
         {#each FACES as one}
-            <a
-                href="#/plans/{desk.id}{one.id === 'areas' ? '' : `?face=${one.id}`}"
-                aria-current={face === one.id ? 'page' : undefined}
+            <a href={to(one.id)} aria-current={face === one.id ? 'page' : undefined}
                 >{one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}</a
             >
         {/each}
