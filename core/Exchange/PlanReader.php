@@ -151,7 +151,7 @@ final readonly class PlanReader
         $recipe = $in->has('recipe') ? $in->text('recipe', StepReader::LONGEST_ID) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false)) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 

@@ -24,7 +24,7 @@ final class PlanWriter
     public const FORMAT_VERSION = 2;
 
     /** Fields of areas and steps that are only written when they say something. */
-    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'written'];
+    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written'];
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
@@ -88,6 +88,7 @@ final class PlanWriter
             'ground' => $area->ground,
             'open' => $area->open,
             ...($area->recipe === null ? [] : ['recipe' => $area->recipe]),
+            ...($area->byTurns ? ['byTurns' => true] : []),
             ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
             'variants' => array_map(static fn(Variant $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),

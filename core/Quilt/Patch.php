@@ -9,7 +9,8 @@ use Kalokroma\Recipe\Area;
 /** An area's place in the quilt, in shares of its sides: x to the right, y down. */
 final readonly class Patch
 {
-    private const NONE = 1e-6;
+    /** In shares of a side: less is rounding. */
+    public const NONE = 1e-6;
 
     public function __construct(
         public Area $area,

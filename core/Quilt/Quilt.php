@@ -37,10 +37,13 @@ final class Quilt
 
     private int $trials = 0;
 
-    /** @param array<string, float> $shares by area id, adding up to 1 */
+    /**
+     * @param list<float> $shares of the areas, adding up to 1
+     * @param list<array{int, int}> $touching numbers of areas that touch
+     */
     private function __construct(
-        private readonly Neighbours $neighbours,
         private readonly array $shares,
+        private readonly array $touching,
         private readonly float $acrossFrom,
     ) {}
 
@@ -50,67 +53,67 @@ final class Quilt
         if ($plan->areas === []) {
             return [];
         }
-        $shares = [];
-        foreach ($plan->areas as $area) {
-            $shares[$area->id] = max(self::LEAST_SHARE, $area->size->share());
-        }
+        $shares = array_map(static fn(Area $area): float => max(self::LEAST_SHARE, $area->size->share()), $plan->areas);
         $all = array_sum($shares);
+        $shares = array_map(static fn(float $share): float => $share / $all, $shares);
         $best = [-INF, []];
         foreach (self::ACROSS_FROM as $from) {
-            $quilt = new self(Neighbours::of($plan), array_map(static fn(float $share): float => $share / $all, $shares), $from);
-            $order = $quilt->best($plan->areas);
+            $quilt = new self($shares, self::touching($plan), $from);
+            $order = $quilt->best();
             $worth = $quilt->worth($order);
             if ($worth > $best[0] + 1e-9) {
                 $best = [$worth, $quilt->laid($order)];
             }
         }
-        $patches = [];
-        foreach ($best[1] as $patch) {
-            $patches[$patch->area->id] = $patch;
-        }
 
-        return array_map(static fn(Area $area): Patch => $patches[$area->id], $plan->areas);
+        return array_map(static fn(Area $area, int $at): Patch => new Patch($area, ...$best[1][$at]), $plan->areas, array_keys($plan->areas));
     }
 
     /**
      * Share of the pairs that touch on the model that touch in the quilt.
      *
-     * @param list<Patch> $patches
+     * @param list<Patch> $patches in the order of the plan's areas
      */
     public static function kept(Plan $plan, array $patches): float
     {
+        $touching = self::touching($plan);
+        $kept = array_filter($touching, static fn(array $pair): bool => $patches[$pair[0]]->seamWith($patches[$pair[1]]) >= self::SEAM);
+
+        return $touching === [] ? 1.0 : count($kept) / count($touching);
+    }
+
+    /** @return list<array{int, int}> */
+    private static function touching(Plan $plan): array
+    {
         $neighbours = Neighbours::of($plan);
-        [$touching, $kept] = [0, 0];
-        foreach ($patches as $at => $one) {
-            foreach (array_slice($patches, $at + 1) as $other) {
-                if ($neighbours->areTouching($one->area, $other->area)) {
-                    $touching++;
-                    $kept += $one->seamWith($other) >= self::SEAM ? 1 : 0;
+        $pairs = [];
+        foreach ($plan->areas as $one => $area) {
+            foreach ($plan->areas as $other => $neighbour) {
+                if ($one < $other && $neighbours->areTouching($area, $neighbour)) {
+                    $pairs[] = [$one, $other];
                 }
             }
         }
 
-        return $touching === 0 ? 1.0 : $kept / $touching;
+        return $pairs;
     }
 
-    /**
-     * @param non-empty-list<Area> $areas
-     *
-     * @return non-empty-list<Area> in the order in which they are laid
-     */
-    private function best(array $areas): array
+    /** @return non-empty-list<int> numbers of the areas in the order in which they are laid */
+    private function best(): array
     {
-        $order = $this->beginning($areas);
+        $order = $this->beginning();
         $worth = $this->worth($order);
+        $count = count($order);
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $before = $worth;
-            for ($one = 0; $one < count($order); $one++) {
-                for ($other = $one + 1; $other < count($order) && $this->trials < self::MOST_TRIALS; $other++) {
+            for ($one = 0; $one < $count; $one++) {
+                for ($other = $one + 1; $other < $count && $this->trials < self::MOST_TRIALS; $other++) {
                     $tried = $order;
                     [$tried[$one], $tried[$other]] = [$tried[$other], $tried[$one]];
-                    $then = $this->worth(array_values($tried));
+                    $tried = array_values($tried);
+                    $then = $this->worth($tried);
                     if ($then > $worth + 1e-9) {
-                        [$order, $worth] = [array_values($tried), $then];
+                        [$order, $worth] = [$tried, $then];
                     }
                 }
             }
@@ -125,47 +128,49 @@ final class Quilt
     /**
      * The largest first, then whatever touches what is there most.
      *
-     * @param non-empty-list<Area> $areas
-     *
-     * @return non-empty-list<Area>
+     * @return non-empty-list<int>
      */
-    private function beginning(array $areas): array
+    private function beginning(): array
     {
-        usort($areas, fn(Area $one, Area $other): int => [$this->shares[$other->id], $one->id] <=> [$this->shares[$one->id], $other->id]);
-        $order = [array_shift($areas)];
-        while ($areas !== []) {
-            $links = array_map(fn(Area $area): int => count(array_filter($order, fn(Area $laid): bool => $this->neighbours->areTouching($laid, $area))), $areas);
+        $left = array_keys($this->shares);
+        usort($left, fn(int $one, int $other): int => [$this->shares[$other], $one] <=> [$this->shares[$one], $other]);
+        $order = [];
+        while ($left !== []) {
+            $links = array_map(fn(int $area): int => count(array_filter($this->touching, static fn(array $pair): bool => ($pair[0] === $area && in_array($pair[1], $order, true)) || ($pair[1] === $area && in_array($pair[0], $order, true)))), $left);
             $next = (int) array_search(max($links), $links, true);
-            $order[] = $areas[$next];
-            array_splice($areas, $next, 1);
+            $order[] = $left[$next];
+            array_splice($left, $next, 1);
         }
 
-        return $order;
+        return $order === [] ? [0] : $order;
     }
 
-    /** @param non-empty-list<Area> $order */
+    /** @param non-empty-list<int> $order */
     private function worth(array $order): float
     {
         $this->trials++;
         $patches = $this->laid($order);
         $worth = 0.0;
-        foreach ($patches as $at => $one) {
-            $sides = [$one->width * self::ASPECT, $one->height];
-            $worth -= self::STRIP_COSTS * max(0.0, max($sides) / min($sides) - self::STRIP);
-            for ($next = $at + 1; $next < count($patches); $next++) {
-                if ($this->neighbours->areTouching($one->area, $patches[$next]->area)) {
-                    $worth += min(1.0, $one->seamWith($patches[$next]) / self::SEAM);
-                }
-            }
+        foreach ($patches as [, , $width, $height]) {
+            $longer = max($width * self::ASPECT / $height, $height / ($width * self::ASPECT));
+            $worth -= $longer > self::STRIP ? self::STRIP_COSTS * ($longer - self::STRIP) : 0.0;
+        }
+        foreach ($this->touching as [$one, $other]) {
+            [$x, $y, $width, $height] = $patches[$one];
+            [$left, $top, $wide, $high] = $patches[$other];
+            $across = min($x + $width, $left + $wide) - max($x, $left);
+            $down = min($y + $height, $top + $high) - max($y, $top);
+            $seam = abs($across) < Patch::NONE ? $down : (abs($down) < Patch::NONE ? $across : 0.0);
+            $worth += max(0.0, min(1.0, $seam / self::SEAM));
         }
 
         return $worth;
     }
 
     /**
-     * @param non-empty-list<Area> $order
+     * @param non-empty-list<int> $order
      *
-     * @return list<Patch>
+     * @return array<int, array{float, float, float, float}> x, y, width and height by number of the area
      */
     private function laid(array $order): array
     {
@@ -178,27 +183,31 @@ final class Quilt
     /**
      * Halves by share along the longer side, until each patch is alone.
      *
-     * @param non-empty-list<Area> $areas
-     * @param list<Patch> $patches taken on
+     * @param non-empty-list<int> $areas
+     * @param array<int, array{float, float, float, float}> $patches taken on
      */
     private function lay(array $areas, float $x, float $y, float $width, float $height, array &$patches): void
     {
-        if (count($areas) === 1) {
-            $patches[] = new Patch($areas[0], $x, $y, $width, $height);
+        $count = count($areas);
+        if ($count === 1) {
+            $patches[$areas[0]] = [$x, $y, $width, $height];
 
             return;
         }
-        $all = array_sum(array_map(fn(Area $area): float => $this->shares[$area->id], $areas));
+        $all = 0.0;
+        foreach ($areas as $area) {
+            $all += $this->shares[$area];
+        }
         $cut = 1;
-        $first = $this->shares[$areas[0]->id];
-        while ($cut < count($areas) - 1 && abs($first + $this->shares[$areas[$cut]->id] - $all / 2) < abs($first - $all / 2)) {
-            $first += $this->shares[$areas[$cut++]->id];
+        $first = $this->shares[$areas[0]];
+        while ($cut < $count - 1 && abs($first + $this->shares[$areas[$cut]] - $all / 2) < abs($first - $all / 2)) {
+            $first += $this->shares[$areas[$cut++]];
         }
         $share = $first / $all;
-        [$head, $rest] = [array_slice($areas, 0, $cut), array_slice($areas, $cut)];
-        if ($rest === []) {
-            return;
-        }
+        /** @var non-empty-list<int> $head */
+        $head = array_slice($areas, 0, $cut);
+        /** @var non-empty-list<int> $rest */
+        $rest = array_slice($areas, $cut);
         if ($width * self::ASPECT >= $this->acrossFrom * $height) {
             $this->lay($head, $x, $y, $width * $share, $height, $patches);
             $this->lay($rest, $x + $width * $share, $y, $width * (1.0 - $share), $height, $patches);

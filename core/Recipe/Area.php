@@ -32,6 +32,7 @@ final readonly class Area
      * @param list<Variant> $variants
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
+     * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      */
     private function __construct(
         public string $id,
@@ -51,6 +52,7 @@ final readonly class Area
         public array $variants,
         public ?Lab $aim,
         public ?string $recipe,
+        public bool $byTurns,
     ) {}
 
     /**
@@ -65,6 +67,7 @@ final readonly class Area
      * @param list<Variant> $variants
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
+     * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -86,6 +89,7 @@ final readonly class Area
         array $variants = [],
         ?Lab $aim = null,
         ?string $recipe = null,
+        bool $byTurns = false,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -116,6 +120,7 @@ final readonly class Area
             $variants,
             $aim,
             $recipe,
+            $byTurns,
         );
     }
 
@@ -282,6 +287,7 @@ final readonly class Area
             $variants ?? $this->variants,
             $this->aim,
             $recipe === false ? $this->recipe : $recipe,
+            $this->byTurns,
         );
     }
 }

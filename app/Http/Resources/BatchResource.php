@@ -14,6 +14,9 @@ use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\Turns;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
 
 /**
  * A batch at the desk: every pass in painting order with what it takes, what it will look like and how far it is.
@@ -62,6 +65,7 @@ final class BatchResource extends JsonResource
             'dryMinutes' => $rehearsal->dryMinutes($pass),
             'mix' => MixResource::maybe($pass->step->mix),
             'drops' => DropsResource::of($pass->step),
+            'turns' => $pass->area === null ? [] : self::turns($pass->area, $pass->step, $batch->models),
             'look' => $stage === null ? null : StripResource::stage($stage),
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
             'forecastCoats' => $stage?->forecast?->needed,
@@ -73,5 +77,17 @@ final class BatchResource extends JsonResource
                 ->map(static fn(LogEntry $entry): array => LogEntryResource::bare($entry))
                 ->values()->all(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function turns(Area $area, Step $step, int $models): array
+    {
+        return array_map(static fn(array $turn): array => [
+            'name' => $turn['name'],
+            'models' => $turn['models'],
+            'steps' => array_map(static fn(Step $one): array => [
+                'label' => $one->technique->label, 'words' => $one->words(), 'coats' => $one->coats, 'dilution' => $one->dilution->words(), 'mix' => MixResource::maybe($one->mix), 'drops' => DropsResource::of($one),
+            ], $turn['steps']),
+        ], Turns::of($area, $models)->at($area, $step));
     }
 }

@@ -91,6 +91,7 @@
                         stepId={step?.id ?? null}
                         chooseStep={(id) => choose(area.id, id)}
                         chooseArea={choose}
+                        write={asked.has('write')}
                     />
                 </div>
             {/if}
@@ -134,6 +135,7 @@
             areaId={area?.id ?? null}
             choose={(area) => void replace(`/plans/${id}?${new URLSearchParams({ face: 'quilt', area })}`)}
             open={openStep}
+            write={(area) => void push(`/plans/${id}?${new URLSearchParams({ area, write: '1' })}`)}
         />
     {:else if face === 'score'}
         <ScoreView

@@ -46,6 +46,28 @@ final class UndercoatAdviceTest extends TestCase
         self::assertContains('Transparents show what lies below: they need light.', $best[0]->reasons);
     }
 
+    /** Thin paint keeps what lies below it: light from above spreads light and shade, and it is told by how much. */
+    public function testItSaysWhatBecomesOfLightAndShade(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        foreach (self::advice("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss") as $one) {
+            $change = UndercoatCandidate::valueRange($one->undercoat, $plan) - UndercoatCandidate::valueRange($plan->undercoat, $plan);
+            self::assertStringContainsString($change >= 1.5 ? 'farther apart' : ($change <= -1.5 ? 'nearer to each other' : 'as far apart as now'), $one->reasons[count($one->reasons) - 1]);
+        }
+    }
+
+    /** A coloured primer may come from below; then it is told which way shadows lean. */
+    public function testAColourFromBelowIsAmongWhatIsTried(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        $violet = Paint::of('violet-primer', 'Violet Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#5a3a72'));
+        $candidates = UndercoatAdvice::for($plan, [...self::primers(), $violet]);
+        $below = array_values(array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null));
+
+        self::assertNotEmpty($below);
+        self::assertStringContainsString('Shadows lean to violet from below', implode(' ', $below[0]->reasons));
+    }
+
     /** Its first colour is there already: no coats, and nothing is nearer. */
     public function testAPrimerOfTheMainColourIsItsBase(): void
     {

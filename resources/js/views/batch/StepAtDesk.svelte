@@ -10,6 +10,7 @@
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
+    import ByTurns from './ByTurns.svelte';
     import DoneBar from './DoneBar.svelte';
     import ReallyUsed from './ReallyUsed.svelte';
 
@@ -102,6 +103,7 @@
             <p><b><bdi>{step.words}</bdi></b></p>
         {/if}
     </div>
+    {#if step.turns.length > 0}<ByTurns turns={step.turns} />{/if}
     <p class="hint">
         {step.hint}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
+    import { untrack } from 'svelte';
     import type { Area, Craft } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { label } from '../../lib/craft.svelte';
@@ -21,6 +22,7 @@
         stepId,
         chooseStep,
         chooseArea,
+        write = false,
     }: {
         desk: PlanDesk;
         craft: Craft;
@@ -28,10 +30,12 @@
         stepId: string | null;
         chooseStep: (stepId: string) => void;
         chooseArea: (areaId: string) => void;
+        write?: boolean;
     } = $props();
 
     let editing = $state(false);
-    let writing = $state(false);
+    /** Who comes to have a recipe written finds the pen out. */
+    let writing = $state(untrack(() => write));
     let sharing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);

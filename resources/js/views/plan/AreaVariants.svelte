@@ -30,6 +30,13 @@
             >{painted ? `painted as “${painted.name}”` : 'painted otherwise'}{tried > 0 ? `, ${tried} tried` : ''}</span
         >
     </summary>
+    <div class="turns">
+        <Tick
+            label="In a batch, paint the models by these in turn, so that they differ on purpose"
+            checked={area.byTurns ?? false}
+            change={(byTurns) => desk.changeArea(area.id, { byTurns })}
+        />
+    </div>
     <ul>
         {#each area.variants ?? [] as variant, at (variant.id)}
             {@const look = looks.find((one) => one.id === variant.id)}
@@ -116,6 +123,10 @@
 
     summary > * {
         margin-right: 8px;
+    }
+
+    .turns {
+        margin-bottom: 8px;
     }
 
     .brief {

@@ -14,6 +14,7 @@
         shown,
         show,
         open,
+        write,
     }: {
         desk: PlanDesk;
         area: Area;
@@ -21,6 +22,7 @@
         shown: Look | null;
         show: (look: Look | null) => void;
         open: () => void;
+        write: () => void;
     } = $props();
 
     const SHIFTS = 3;
@@ -49,9 +51,10 @@
         change={aim}
     />
     <div class="acts">
-        <Button size="small" kind="secondary" on:click={open}
-            >{area.steps.length === 0 ? 'Write its recipe' : 'Open its recipe'}</Button
-        >
+        {#if area.steps.length === 0 || (area.aim ?? null) !== null}
+            <Button size="small" kind="secondary" on:click={write}>Write its recipe</Button>
+        {/if}
+        {#if area.steps.length > 0}<Button size="small" kind="tertiary" on:click={open}>Open its recipe</Button>{/if}
     </div>
     {#if shifts.length > 0}
         <h3>To tell it from all it touches</h3>

@@ -18,11 +18,13 @@
         areaId,
         choose,
         open,
+        write,
     }: {
         desk: PlanDesk;
         areaId: string | null;
         choose: (area: string) => void;
         open: (area: string | null, step: string | null) => void;
+        write: (area: string) => void;
     } = $props();
 
     /** What the review says of the scheme rather than of one recipe. */
@@ -136,6 +138,7 @@
                 shown={shown?.area === area.id ? shown.look : null}
                 show={(look) => (shown = look === null ? null : { area: area.id, look })}
                 open={() => open(area.id, null)}
+                write={() => write(area.id)}
             />{/if}
         {#if latest.answer}<SchemeFacts scheme={latest.answer} chosen={areaId} {choose} />{/if}
     </div>
