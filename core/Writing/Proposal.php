@@ -47,6 +47,12 @@ final readonly class Proposal
         return Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) > self::STRAYS;
     }
 
+    /** The same, saying so. */
+    public function straying(): self
+    {
+        return new self($this->school, $this->plan, $this->reasons, $this->missing, ['Done this way it ends as another colour: no paint at hand makes it.', ...$this->unreached], $this->remarks);
+    }
+
     /** Hands-on minutes for one model. */
     public function minutes(): float
     {

@@ -41,7 +41,7 @@ final readonly class Writer
         foreach ($school === null ? $this->fitting($wish) : [$school] as $one) {
             $proposal = $this->asIn($one, $wish);
             if ($proposal !== null && $school === null && $proposal->strays($wish->colour())) {
-                $stray[] = $proposal;
+                $stray[] = $proposal->straying();
             } elseif ($proposal !== null) {
                 $proposals[] = $proposal;
             }
@@ -49,7 +49,7 @@ final readonly class Writer
                 break;
             }
         }
-        $proposals = $proposals === [] ? array_slice($stray, 0, self::PROPOSALS) : $proposals;
+        $proposals = array_slice([...$proposals, ...$stray], 0, self::PROPOSALS);
         $cost = static fn(Proposal $one): float => match (true) {
             $wish->taste->has(Wish::Faster) => $one->minutes(),
             $wish->taste->has(Wish::FewerSteps) => count($one->area->steps),

@@ -74,10 +74,7 @@ final class SchemeTest extends BrowserTestCase
     public function testProposalsAreWishedOtherwisePutAsideJudgedAndPromoted(): void
     {
         $this->open('The Bound Capstan', 'Weed');
-        $this->pressNamed('Write a recipe');
-        $this->fill('Colour it shall have', '#3f6b35');
-        $this->pressNamed('Write recipes');
-        $this->see('(//section[starts-with(@aria-label, "Recipes for")]//article)[3]');
+        $this->write('#3f6b35');
         $before = $this->told();
         $this->press('//div[@aria-label="Rather"]//button[normalize-space(.)="warmer"]');
         Patience::until(fn(): bool => $this->told() !== $before, 'warmer recipes');
@@ -94,6 +91,30 @@ final class SchemeTest extends BrowserTestCase
         $this->press('//details[@data-variants]//button[starts-with(normalize-space(.), "Paint it so")]');
         $this->see('//summary[contains(., "2 variants")][contains(., "1 tried")][contains(., "painted as")]');
         $this->awaitSaved();
+    }
+
+    /** A recipe written anew leaves alone what was changed by hand. */
+    public function testWhatWasTouchedByHandIsLeftAlone(): void
+    {
+        $this->open('Ferry Warden', 'Breeches');
+        $this->write('#26508a');
+        $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "Take this one")]');
+        $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
+        $this->awaitSaved();
+        $this->press('//ol[@aria-label="Steps"]/li[1]/button');
+        $this->press('//*[contains(@class, "coats")]//button[contains(., "one more")]');
+        $this->awaitSaved();
+        [$mine, $coats] = [$this->see('//ol[@aria-label="Steps"]/li[1]//bdi')->getText(), $this->coats()];
+
+        $this->write('#a3231f');
+        self::assertSame(1, self::driver()->executeScript('return document.querySelectorAll("section.writer fieldset input:checked").length'), 'Only what was touched is ticked.');
+        foreach ([1, 2, 3] as $proposal) {
+            $this->see("(//section[starts-with(@aria-label, \"Recipes for\")]//article)[$proposal]//li[.//bdi[.=\"$mine\"]][contains(., \"Left as you have it\")]");
+        }
+        $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "Take this one")]');
+        $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
+        $this->press("//ol[@aria-label=\"Steps\"]/li[.//bdi[.=\"$mine\"]][1]/button");
+        self::assertSame($coats, $this->coats());
     }
 
     /** What is changed on one model is changed on the other, until it is cut loose. */
@@ -146,6 +167,14 @@ final class SchemeTest extends BrowserTestCase
         $this->press("//h2/a[normalize-space(.)=\"$plan\"]");
         $this->press("//nav[@aria-label=\"Areas\"]//bdi[.=\"$area\"]");
         $this->see('//ol[@aria-label="Steps"]/li[1]');
+    }
+
+    private function write(string $colour): void
+    {
+        $this->pressNamed('Write a recipe');
+        $this->fill('Colour it shall have', $colour);
+        $this->pressNamed('Write recipes');
+        $this->see('(//section[starts-with(@aria-label, "Recipes for")]//article)[3]');
     }
 
     private function quilt(string $plan): void

@@ -84,6 +84,9 @@ final class PlanCommandTest extends TestCase
             self::assertSame(['undercoat', ...array_column($proposal['steps'], 'id')], array_column($proposal['stages'], 'step'));
             self::assertGreaterThan(0, $proposal['minutes']);
         }
+        $brief = $this->answered('kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#1c1c1e', '--wishes=fewer-steps, warmer', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['proposals'];
+        $count = static fn(array $all): int => array_sum(array_map(static fn(array $proposal): int => count($proposal['steps']), $all));
+        self::assertLessThan($count($proposals), $count($brief));
         $one = $this->answered('kalokroma:write-recipe', '--target=#8a8d90', '--material=metal', '--school=true-metal', "--paints=$demo/catalogue.csv")['proposals'];
         self::assertSame([['true-metal'], []], [array_column($one, 'school'), $one[0]['missing']]);
     }

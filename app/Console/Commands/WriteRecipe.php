@@ -30,6 +30,8 @@ use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Writing\PaintBox;
 use Kalokroma\Writing\Proposal;
 use Kalokroma\Writing\School;
+use Kalokroma\Writing\Taste;
+use Kalokroma\Writing\Wish;
 use Kalokroma\Writing\Writer;
 use Kalokroma\Writing\WritingWish;
 
@@ -47,6 +49,7 @@ final class WriteRecipe extends FileCommand
         {--undercoat= : Colour of the undercoat, as hex; left out: bare plastic}
         {--school= : Way of painting it; left out: the three that suit best}
         {--level=table-ready : table-ready or display}
+        {--wishes= : What one would rather have, by commas: warmer, fewer-steps, fewest-pots …; said twice asks for more}
         {--paints= : Catalogue file (CSV)}
         {--shelf= : Shelf file (CSV); left out: all paints are owned}
         {--json : Answer as JSON}';
@@ -61,9 +64,21 @@ final class WriteRecipe extends FileCommand
             $this->colourOf('target'),
             ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
             $this->option('undercoat') === null ? Undercoat::bare() : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
+            taste: Taste::of($this->wishes()),
         );
 
         return ['proposals' => array_map(self::proposal(...), (new Writer($this->box()))->write($wish, $school))];
+    }
+
+    /** @return list<Wish> */
+    private function wishes(): array
+    {
+        $text = $this->option('wishes');
+
+        return array_map(
+            static fn(string $word): Wish => Wish::tryFrom($word) ?? throw new WrongWords('--wishes: '.PlainText::unknownChoice($word, Wish::class)),
+            array_values(array_filter(array_map(trim(...), explode(',', is_string($text) ? $text : '')), static fn(string $word): bool => $word !== '')),
+        );
     }
 
     protected function tell(array $answer): void
