@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Simulation\Look;
 use Kalokroma\Simulation\Surface;
 
 /** An undercoat and what speaks for it and against it on one plan. */
@@ -67,6 +68,23 @@ final readonly class UndercoatCandidate
         }
 
         return $shares > 0.0 ? $sum / $shares : 0.0;
+    }
+
+    /**
+     * What one sees of each area when its first colour lies on it, or of the undercoat where none is planned.
+     *
+     * @return array<string, Look> by area id
+     */
+    public function looks(Plan $plan): array
+    {
+        $looks = [];
+        foreach ($plan->areas as $area) {
+            $surface = $this->undercoat->surface($area->texture);
+            $first = Scheme::first($area);
+            $looks[$area->id] = ($first === null || $this->coats[$area->id] === 0 ? $surface : $first->inCoats(1)->over($surface))->look();
+        }
+
+        return $looks;
     }
 
     /** The same, telling what it does to light and shade against what the plan has now. */

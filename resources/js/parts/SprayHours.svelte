@@ -1,6 +1,7 @@
 <script lang="ts">
     import { got, type Schemas, server } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
+    import { lasting } from '../lib/words';
     import Choose from './Choose.svelte';
     import Trouble from './Trouble.svelte';
 
@@ -49,9 +50,7 @@
             <b>{day.words}</b>
             {#if day.verdict === 'wait' && day.from}From <b>{clock(day.from)}</b> on it may be sprayed.{/if}
             {#if day.verdict !== 'go'}{day.reason}{/if}
-            {#if day.waitMinutes !== null}Paint over it after {day.waitMinutes < 120
-                    ? `${day.waitMinutes} min`
-                    : `${Math.round(day.waitMinutes / 6) / 10} h`}.{/if}
+            {#if day.waitMinutes !== null}Paint over it after {lasting(day.waitMinutes)}.{/if}
         </p>
         <ol aria-label="The next two days by hour">
             {#each day.hours as hour, at (hour.at)}

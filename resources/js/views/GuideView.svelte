@@ -5,10 +5,10 @@
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
-    import PaintPicker from '../parts/PaintPicker.svelte';
     import Swatch from '../parts/Swatch.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
+    import PaintQuestions from './guide/PaintQuestions.svelte';
 
     /** Paste a guide and see what is understood of it, while it is typed; a plan is made of that, and of nothing else. */
     const READ_AFTER_MS = 250;
@@ -111,49 +111,7 @@
                     </div>
                 {/each}
             </div>
-            {#if guide.unknownPaints.length > 0}
-                <h3>Not in the catalogue</h3>
-                <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
-                <ul class="meant">
-                    {#each guide.unknownPaints.slice(0, 20) as written (written)}
-                        <li>
-                            <bdi>{written}</bdi>
-                            <PaintPicker
-                                label="Paint meant by {written}"
-                                hideLabel
-                                pick={(paint) => (means = [...means, { written, paint: paint.id }])}
-                            />
-                        </li>
-                    {/each}
-                </ul>
-            {/if}
-            {#if guide.standIns.length > 0}
-                <h3>Not on your shelf</h3>
-                <ul class="meant">
-                    {#each guide.standIns as one (one.paint.id)}
-                        {@const near = one.standIn}
-                        <li>
-                            <span
-                                ><Swatch hex={one.paint.colour?.hex ?? null} size={20} />
-                                <bdi>{one.paint.name}</bdi></span
-                            >
-                            {#if near}
-                                <Button
-                                    size="small"
-                                    kind="tertiary"
-                                    on:click={() => (instead = [...instead, { paint: one.paint.id, by: near.id }])}
-                                    >Take {near.name}, {one.difference} off</Button
-                                >
-                            {:else}<span class="quiet">nothing of its kind comes near</span>{/if}
-                        </li>
-                    {/each}
-                </ul>
-            {/if}
-            {#if means.length + instead.length > 0}
-                <Button size="small" kind="ghost" on:click={() => ((means = []), (instead = []))}
-                    >As the guide says it</Button
-                >
-            {/if}
+            <PaintQuestions {guide} bind:means bind:instead />
             {#if guide.listedUnused.length > 0}<p>
                     <b>Listed, and never used:</b>
                     {guide.listedUnused.map((one) => one.name).join(', ')}
@@ -231,25 +189,5 @@
         .room {
             grid-template-columns: minmax(0, 1fr);
         }
-    }
-    .meant {
-        display: grid;
-        gap: 6px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
-    .meant li {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
-        gap: 10px;
-        align-items: center;
-    }
-
-    .meant span {
-        display: inline-flex;
-        gap: 6px;
-        align-items: center;
     }
 </style>

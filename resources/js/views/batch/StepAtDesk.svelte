@@ -2,8 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
-    import { clock, day, plural } from '../../lib/words';
-    import { span } from '../../lib/score';
+    import { clock, day, lasting, plural } from '../../lib/words';
     import Drops from '../../parts/Drops.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import SprayHours from '../../parts/SprayHours.svelte';
@@ -75,7 +74,7 @@
                     >{:else if step.look?.forecast?.isTooThin}<span class="quiet aside">too thin to cover</span>{/if}
             </dd>
             <dt>Dry in</dt>
-            <dd>{span(step.dryMinutes)}</dd>
+            <dd>{lasting(step.dryMinutes)}</dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>
             <dt>Where</dt>

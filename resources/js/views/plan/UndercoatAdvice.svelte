@@ -4,6 +4,7 @@
     import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural } from '../../lib/words';
+    import Quilt from '../../parts/Quilt.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
@@ -46,17 +47,28 @@
     {:else}
         {#if present?.base}<p class="quiet">
                 Now: <b><bdi>{present.words}</bdi></b>, {Math.round(present.minutes)} min a model until the first colours
-                cover.
+                cover. The pictures show each undercoat with one coat of the first colours on it.
             </p>{/if}
         <ol>
             {#each others.slice(0, 4) as one (one.words)}
                 <li>
-                    <span class="pots"
-                        ><Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
-                                hex={one.light.colour?.hex ?? null}
-                                size={26}
-                            />{/if}{#if one.below}<Swatch hex={one.below.colour?.hex ?? null} size={26} />{/if}</span
-                    >
+                    <div class="seen">
+                        <Quilt
+                            name="One coat over {one.words}"
+                            patches={desk.plan?.looks.quilt ?? []}
+                            pieces={one.areas}
+                            small
+                        />
+                        <span class="pots"
+                            ><Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
+                                    hex={one.light.colour?.hex ?? null}
+                                    size={26}
+                                />{/if}{#if one.below}<Swatch
+                                    hex={one.below.colour?.hex ?? null}
+                                    size={26}
+                                />{/if}</span
+                        >
+                    </div>
                     <div>
                         <p><b><bdi>{one.words}</bdi></b> · {against(one.minutes)}</p>
                         <p>{one.reasons.join(' ')}</p>
@@ -91,11 +103,16 @@
 
     li {
         display: grid;
-        grid-template-columns: 58px minmax(0, 1fr) auto;
+        grid-template-columns: 190px minmax(0, 1fr) auto;
         gap: 12px;
         align-items: start;
         padding: 9px 0;
         border-top: 1px solid var(--line);
+    }
+
+    .seen {
+        display: grid;
+        gap: 5px;
     }
 
     .pots {
@@ -110,7 +127,7 @@
 
     @media (max-width: 560px) {
         li {
-            grid-template-columns: 58px minmax(0, 1fr);
+            grid-template-columns: 110px minmax(0, 1fr);
         }
     }
 </style>

@@ -1,0 +1,81 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Schemas } from '../../lib/api';
+    import PaintPicker from '../../parts/PaintPicker.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** Which paint is meant by a name that is not known, and what is taken for one that is not owned. */
+    let {
+        guide,
+        means = $bindable(),
+        instead = $bindable(),
+    }: {
+        guide: Schemas['Guide'];
+        means: { written: string; paint: string }[];
+        instead: { paint: string; by: string }[];
+    } = $props();
+
+    const ASKED = 20;
+</script>
+
+{#if guide.unknownPaints.length > 0}
+    <h3>Not in the catalogue</h3>
+    <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
+    <ul>
+        {#each guide.unknownPaints.slice(0, ASKED) as written (written)}
+            <li>
+                <bdi>{written}</bdi>
+                <PaintPicker
+                    label="Paint meant by {written}"
+                    hideLabel
+                    pick={(paint) => (means = [...means, { written, paint: paint.id }])}
+                />
+            </li>
+        {/each}
+    </ul>
+{/if}
+{#if guide.standIns.length > 0}
+    <h3>Not on your shelf</h3>
+    <ul>
+        {#each guide.standIns as one (one.paint.id)}
+            {@const near = one.standIn}
+            <li>
+                <span><Swatch hex={one.paint.colour?.hex ?? null} size={20} /> <bdi>{one.paint.name}</bdi></span>
+                {#if near}
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        on:click={() => (instead = [...instead, { paint: one.paint.id, by: near.id }])}
+                        >Take {near.name}, {one.difference} off</Button
+                    >
+                {:else}<span class="quiet">nothing of its kind comes near</span>{/if}
+            </li>
+        {/each}
+    </ul>
+{/if}
+{#if means.length + instead.length > 0}
+    <Button size="small" kind="ghost" on:click={() => ((means = []), (instead = []))}>As the guide says it</Button>
+{/if}
+
+<style>
+    ul {
+        display: grid;
+        gap: 6px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
+        gap: 10px;
+        align-items: center;
+    }
+
+    span {
+        display: inline-flex;
+        gap: 6px;
+        align-items: center;
+    }
+</style>
