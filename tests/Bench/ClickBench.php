@@ -35,7 +35,13 @@ final class ClickBench
             $driver = $chromium->driver;
             $driver->manage()->timeouts()->setScriptTimeout(30);
 
+            $quilt = self::withAnUnpaintedArea($driver, $server);
+
             return [
+                'another colour in the quilt' => self::median($driver, $server, ["#/plans/$quilt?face=quilt&area=scarf", 'section[aria-label^=Patch] input[type=color]'], static fn(int $round): array => [
+                    sprintf('(() => { const field = document.querySelector("section[aria-label^=Patch] input[type=color]"); return { click: () => { field.value = "#%1$06x"; field.dispatchEvent(new Event("change", { bubbles: true })); } }; })()', 0x203040 + 0x111111 * $round),
+                    sprintf('document.querySelector(".quilt svg").innerHTML.includes("#%06x")', 0x203040 + 0x111111 * $round),
+                ]),
                 'another area of a plan' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf('document.querySelectorAll("nav[aria-label=Areas] li > button")[%d]', 1 + $round % 6), sprintf('document.querySelector("section[aria-label^=Strip] h2").textContent === document.querySelectorAll("nav[aria-label=Areas] li bdi")[%d].textContent', 1 + $round % 6)]),
                 'one coat more' => self::median($driver, $server, self::plan(), static fn(int $round): array => ['[...document.querySelectorAll(".coats button")].find((one) => one.textContent.includes("one more") && !one.disabled) ?? document.querySelector(".coats button")', 'document.querySelector(".saved").textContent.trim() === "all saved" && [...document.querySelectorAll("main [style], main h2, main td, main .steps li")].map((one) => one.getAttribute("style") + one.textContent).join() !== before']),
                 'a step added' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf(self::NAMED, '"Add a step"'), sprintf('document.querySelectorAll("ol[aria-label=Steps] > li").length === %d', 7 + $round)]),
@@ -47,6 +53,23 @@ final class ClickBench
         } finally {
             $chromium->close();
         }
+    }
+
+    /** The Ferry Warden with an area more; the plan's id. */
+    private static function withAnUnpaintedArea(RemoteWebDriver $driver, AppServer $server): string
+    {
+        $driver->get($server->url('#/plans'));
+
+        return (string) $driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            (async () => {
+            const send = (method, path, body) => fetch(`/api${path}`, { method, headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'Idempotency-Key': crypto.randomUUID() }, body: body && JSON.stringify(body) }).then((answer) => answer.json());
+            const { id } = (await send('GET', '/plans/names')).find((one) => one.name === 'Ferry Warden');
+            const { version } = await send('GET', `/plans/${id}`);
+            await send('POST', `/plans/${id}/edits`, { version, edit: { do: 'add-area', id: 'scarf', name: 'Scarf' } });
+            done(id);
+            })();
+            JS);
     }
 
     /** @return array{string, string} */

@@ -24,6 +24,7 @@ final class EditingTest extends BrowserTestCase
         $this->press('//ol[@aria-label="Steps"]/li[2]/button');
         self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL]);
         $this->awaitMixes([$before[0], $before[2], $before[1], $before[3]]);
+        $this->awaitSaved();
 
         $from = $this->see('//ol[@aria-label="Steps"]/li[3]/button');
         $to = $this->see('//ol[@aria-label="Steps"]/li[1]/button');
