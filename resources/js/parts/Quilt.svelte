@@ -140,6 +140,14 @@
         font: inherit;
         text-align: left;
         cursor: pointer;
+        container-type: size;
+    }
+
+    /* Three letters of a name are none; the list beside has it whole. */
+    @container (max-width: 62px) {
+        button > span:not(:global(.sr)) {
+            display: none;
+        }
     }
 
     button[aria-pressed='true'] {
