@@ -139,7 +139,7 @@ final class PlanStore
             $view = PlanView::of($plan);
             $recipe = RecipeLibrary::add($view->plan->area($areaId) ?? throw Faulty::field('area', 'This area is not in the plan any more.'), $told);
 
-            return $this->told($plan, $view->saying(self::applied(new ShareArea($areaId, $recipe->id), $view->plan)));
+            return $this->keepOne($plan, $view->saying(self::applied(new ShareArea($areaId, $recipe->id), $view->plan)));
         });
     }
 
@@ -189,7 +189,7 @@ final class PlanStore
             if ($before !== null) {
                 [$view, $shared] = SharedRecipes::settle($before, $kept->view);
                 $kept = $view === $kept->view ? $kept : $this->inPlaceOf($plan, $view);
-                $shared->spread($plan, $this->told(...));
+                $shared->spread($plan, $this->keepOne(...));
             }
 
             return self::notingPaints($kept);
@@ -213,13 +213,13 @@ final class PlanStore
         if (self::sharesAny($view->document->fields)) {
             [$view, $shared] = SharedRecipes::settle($plan->toCore(), $view);
         }
-        $kept = $this->told($plan, $view);
-        $shared->spread($plan, $this->told(...));
+        $kept = $this->keepOne($plan, $view);
+        $shared->spread($plan, $this->keepOne(...));
 
         return $kept;
     }
 
-    private function told(Plan $plan, PlanView $view): KeptPlan
+    private function keepOne(Plan $plan, PlanView $view): KeptPlan
     {
         if (self::document($view) === $plan->document) {
             return new KeptPlan($plan, $view);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Models\Batch;
 use App\Models\Plan;
 use Kalokroma\Craft\Zone;
+use Kalokroma\Planning\Progress;
 use Kalokroma\Quilt\Balance;
 use Kalokroma\Quilt\Harmony;
 use Kalokroma\Quilt\KeyArea;
@@ -70,8 +70,9 @@ final readonly class SchemeView
     {
         $painted = [];
         foreach ($this->record->batches()->with('entries')->get() as $batch) {
+            $progress = $batch->progress();
             foreach ($this->view->plan->areas as $area) {
-                if ($area->steps !== [] && self::isDone($batch, $area)) {
+                if ($area->steps !== [] && self::isDone($progress, $area)) {
                     $painted[$area->id] = true;
                 }
             }
@@ -80,10 +81,9 @@ final readonly class SchemeView
         return $painted;
     }
 
-    private static function isDone(Batch $batch, Area $area): bool
+    private static function isDone(Progress $progress, Area $area): bool
     {
-        $progress = $batch->progress();
-        $then = $batch->toCore()->area($area->id);
+        $then = $progress->plan->area($area->id);
         $prints = static fn(?Area $one): array => array_map(static fn(Step $step): string => "$step->id {$step->fingerprint()}", $one->steps ?? []);
 
         return $prints($then) === $prints($area) && array_filter($area->steps, static fn(Step $step): bool => $progress->doneOn($step->id) < 1) === [];

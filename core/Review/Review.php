@@ -18,6 +18,14 @@ final class Review
         'flat-at-arms-length' => ['step' => [], 'area' => ['unprimed']],
     ];
 
+    /** Rules that speak of how areas stand to each other from afar, rather than of one recipe. */
+    private const OF_THE_SCHEME = ['neighbours-alike', 'whites-alike', 'blacks-alike', 'flat-at-arms-length'];
+
+    public static function isOfTheScheme(Finding $finding): bool
+    {
+        return in_array($finding->rule, self::OF_THE_SCHEME, true);
+    }
+
     /** @return list<Rule> */
     public static function rules(): array
     {

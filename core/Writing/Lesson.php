@@ -14,9 +14,6 @@ use Kalokroma\Craft\Thinner;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
-use Kalokroma\Mixing\Mix;
-use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Step;
 
 /** What each school does, step by step, on one area. */
 final readonly class Lesson
@@ -30,13 +27,12 @@ final readonly class Lesson
     /** Lightness that light and shade are apart at least, so that it carries to arm's length. */
     private const CARRIES = 22.0;
 
-    /** More coats than these are not painted without something under them. */
-    private const PATIENCE = 4;
-
     /** Parts of water to one of paint, and coats, where one bright paint makes all the light. */
     private const THIN_LIGHT = 2;
 
     private const THIN_COATS = 3;
+
+    private Brushwork $work;
 
     private Taste $taste;
 
@@ -58,6 +54,7 @@ final readonly class Lesson
         bool $isDeep = false,
     ) {
         $this->taste = $wish->taste;
+        $this->work = new Brushwork($box, $draft, $wish->taste);
         $this->ladder = Ladder::about($wish->colour(), $wish->area->material, $wish->model->finishLevel, $this->taste->span());
         $this->texture = $wish->area->texture;
         $this->isDeep = $isDeep || $this->taste->has(Wish::MoreContrast);
@@ -82,13 +79,13 @@ final readonly class Lesson
     private function washAndHighlight(): bool
     {
         if ($this->taste->has(Wish::FromDark) && ! $this->isSmall) {
-            return $this->tone('basecoat', $this->ladder->deepest) && $this->covering('layer', $this->ladder->base, 'the dark stays in the recesses', Place::AllButRecesses) && $this->lights();
+            return $this->work->tone('basecoat', $this->ladder->deepest) && $this->work->covering('layer', $this->ladder->base, 'the dark stays in the recesses', Place::AllButRecesses) && $this->lights();
         }
-        if (! $this->covering('basecoat', $this->ladder->base)) {
+        if (! $this->work->covering('basecoat', $this->ladder->base)) {
             return false;
         }
         if ($this->texture === Texture::TinyDetail) {
-            return $this->tone('highlight', $this->ladder->light);
+            return $this->work->tone('highlight', $this->ladder->light);
         }
         if ($this->ladder->base->colour->lightness >= self::SHADEABLE) {
             $this->shade();
@@ -99,13 +96,13 @@ final readonly class Lesson
 
     private function layerUp(): bool
     {
-        if (! $this->tone('basecoat', $this->ladder->deepest)) {
+        if (! $this->work->tone('basecoat', $this->ladder->deepest)) {
             return false;
         }
         if ($this->isDisplay && ! $this->taste->isBrief()) {
-            $this->tone('layer', $this->ladder->shade, why: 'leaves the deepest tone in the recesses');
+            $this->work->tone('layer', $this->ladder->shade, why: 'leaves the deepest tone in the recesses');
         }
-        $this->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose');
+        $this->work->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose');
 
         return $this->lights();
     }
@@ -120,7 +117,7 @@ final readonly class Lesson
             $this->draft->put('drybrush', 'sketch', $sketch, 'Over dark a transparent does nothing: first a sketch of the light.', coats: 4);
         }
         $tint = $this->box->tint($this->draft->face(), $this->ladder->base->colour);
-        if ($tint === null || ! $this->tone('one-coat', $this->ladder->base, why: 'the light and dark below show through', pick: $tint)) {
+        if ($tint === null || ! $this->work->tone('one-coat', $this->ladder->base, why: 'the light and dark below show through', pick: $tint)) {
             return false;
         }
         if ($this->isDeep) {
@@ -132,13 +129,13 @@ final readonly class Lesson
 
     private function drybrush(): bool
     {
-        if (! $this->tone('basecoat', $this->dark())) {
+        if (! $this->work->tone('basecoat', $this->dark())) {
             return false;
         }
-        $this->tone('drybrush', $this->ladder->base, why: 'the relief catches it');
-        $this->tone('drybrush', $this->ladder->light, why: 'lighter and with less pressure');
+        $this->work->tone('drybrush', $this->ladder->base, why: 'the relief catches it');
+        $this->work->tone('drybrush', $this->ladder->light, why: 'lighter and with less pressure');
         if ($this->isDisplay) {
-            $this->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
+            $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
         }
 
         return true;
@@ -146,37 +143,37 @@ final readonly class Lesson
 
     private function trueMetal(): bool
     {
-        if (! $this->tone('basecoat', $this->ladder->base, Film::Metal)) {
+        if (! $this->work->tone('basecoat', $this->ladder->base, Film::Metal)) {
             return false;
         }
         $wash = $this->draft->keeps('shade') ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
         if ($wash !== null) {
             $this->draft->put('wash', 'shade', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
         }
-        $this->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
+        $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
 
         return true;
     }
 
     private function nonMetallicMetal(): bool
     {
-        if (! $this->covering('basecoat', $this->ladder->base)) {
+        if (! $this->work->covering('basecoat', $this->ladder->base)) {
             return false;
         }
-        $this->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
-        $this->tone('highlight', $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
-        $this->tone('edge-highlight', new Rung('glint', Lab::of(94.0, 0.0, 3.0), 'the ridge shines nearly white'));
+        $this->work->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
+        $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
+        $this->work->tone('edge-highlight', new Rung('glint', Lab::of(94.0, 0.0, 3.0), 'the ridge shines nearly white'));
 
         return true;
     }
 
     private function stippled(): bool
     {
-        if (! $this->tone('basecoat', $this->dark())) {
+        if (! $this->work->tone('basecoat', $this->dark())) {
             return false;
         }
-        $this->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));
-        $this->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds');
+        $this->work->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));
+        $this->work->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds');
 
         return $this->lights();
     }
@@ -190,14 +187,14 @@ final readonly class Lesson
         $isBroad = $this->texture === Texture::BroadFolds && $this->wish->area->size->share() >= AreaSize::Medium->share();
         $wash = $isBroad ? null : $this->box->wash($this->draft->face(), $this->dark()->colour);
         if ($wash === null) {
-            $this->tone('layered-shade', $this->dark(), dilution: Dilution::of(1, 3, Thinner::Medium), why: 'thin coats at the bottom of the fold: on broad surfaces a wash dries blotchy');
+            $this->work->tone('layered-shade', $this->dark(), dilution: Dilution::of(1, 3, Thinner::Medium), why: 'thin coats at the bottom of the fold: on broad surfaces a wash dries blotchy');
 
             return;
         }
         $inJoints = $this->texture->isPanel();
         $this->draft->put('wash', 'shade', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : 'Shade: '.$this->ladder->shade->reason.'.', $inJoints ? Place::Recesses : Place::Everywhere);
         if (! $inJoints && ! $this->isSmall && ! $this->taste->isBrief() && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)) {
-            $this->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade');
+            $this->work->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade');
         }
     }
 
@@ -207,45 +204,6 @@ final readonly class Lesson
         return ! $this->isDeep && $this->ladder->light->colour->lightness - $this->ladder->shade->colour->lightness >= self::CARRIES ? $this->ladder->shade : $this->ladder->deepest;
     }
 
-    /** A base that would take many coats is made of what hides better, or goes over another tone that covers. */
-    private function covering(string $technique, Rung $rung, ?string $why = null, ?Place $place = null): bool
-    {
-        $this->draft->keeps('undertone');
-        if ($this->draft->keeps($rung->name)) {
-            return true;
-        }
-        $options = $this->box->options($rung->colour, Film::Covering, $this->taste, $this->draft->open);
-        $patience = $this->taste->has(Wish::Faster) ? 1 : self::PATIENCE;
-        $best = [Step::MOST_COATS + 1, null, null];
-        foreach ($options as $pick) {
-            $best = $this->fewer($best, $technique, $pick, null);
-            if ($best[0] <= $patience) {
-                break;
-            }
-        }
-        foreach ($best[0] > self::PATIENCE && isset($options[0]) ? $this->box->undertones($rung->colour) : [] as $paint) {
-            $best = $this->fewer($best, $technique, $options[0], $paint);
-        }
-        [$coats, $pick, $under] = $best;
-        if ($under !== null) {
-            $this->draft->put($technique, 'undertone', new Pick(Mix::single($under), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', $coats));
-        }
-
-        return $this->tone($technique, $rung, place: $place, why: $why, pick: $pick);
-    }
-
-    /**
-     * @param array{int, Pick|null, Paint|null} $best
-     *
-     * @return array{int, Pick|null, Paint|null}
-     */
-    private function fewer(array $best, string $technique, Pick $pick, ?Paint $under): array
-    {
-        $coats = $this->draft->coatsOf($technique, $pick->mix, $under === null ? null : Mix::single($under));
-
-        return $coats !== null && $coats < $best[0] ? [$coats, $pick, $under] : $best;
-    }
-
     private function lights(): bool
     {
         if ($this->taste->has(Wish::FewestPots) && ! $this->texture->isPanel()) {
@@ -253,19 +211,19 @@ final readonly class Lesson
         }
         $isBrief = $this->taste->isBrief();
         if ($this->taste->has(Wish::Faster) && $this->texture->catchesADryBrush()) {
-            return $this->tone('drybrush', $this->ladder->high, why: 'the relief catches it, in a quarter of the time');
+            return $this->work->tone('drybrush', $this->ladder->high, why: 'the relief catches it by itself');
         }
-        $this->tone('highlight', $isBrief ? $this->ladder->high : $this->ladder->light, place: Place::RaisedParts);
+        $this->work->tone('highlight', $isBrief ? $this->ladder->high : $this->ladder->light, place: Place::RaisedParts);
         if ($isBrief || ($this->isSmall && ! $this->isDisplay)) {
             return true;
         }
         if ($this->texture->isPanel()) {
-            $this->tone('edge-highlight', $this->ladder->high);
+            $this->work->tone('edge-highlight', $this->ladder->high);
         } else {
-            $this->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
+            $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
         }
         if ($this->isDisplay) {
-            $this->tone('dot', $this->ladder->edge, place: Place::Corners, why: 'the last points of light, small');
+            $this->work->tone('dot', $this->ladder->edge, place: Place::Corners, why: 'the last points of light, small');
         }
 
         return true;
@@ -278,39 +236,13 @@ final readonly class Lesson
         if ($pick === null) {
             return true;
         }
+        $this->work->owe($this->ladder->high, $pick);
         $thin = Dilution::of(1, self::THIN_LIGHT, Thinner::Water);
         $places = ['light' => Place::RaisedParts, 'highlight' => Place::UpperEdges, ...($this->isDisplay ? ['edge' => Place::Corners] : [])];
         foreach ($this->isSmall && ! $this->isDisplay ? ['light' => Place::RaisedParts] : $places as $rung => $place) {
             if (! $this->draft->keeps($rung)) {
                 $this->draft->put('highlight', $rung, $pick, ucfirst($rung).': '.($rung === 'light' ? 'one bright paint, much thinned, in thin coats' : 'the same paint again, less far').'; '.$this->ladder->high->reason.'.', $place, $thin, self::THIN_COATS);
             }
-        }
-
-        return true;
-    }
-
-    private function tone(string $technique, Rung $rung, Film $film = Film::Covering, ?Place $place = null, ?Dilution $dilution = null, ?string $why = null, ?Pick $pick = null): bool
-    {
-        if ($this->draft->keeps($rung->name)) {
-            return true;
-        }
-        $pick ??= $this->box->nearest($rung->colour, $film, $this->taste, $this->draft->open);
-        if ($pick === null) {
-            return false;
-        }
-        if (in_array($technique, ['layer', 'stipple'], true) && $this->draft->isAll($pick->mix)) {
-            return true;
-        }
-        $reason = ucfirst($rung->name).': '.($why ?? $rung->reason).'.';
-        if (in_array($technique, ['highlight', 'edge-highlight', 'dot'], true)) {
-            if (! $this->draft->light($technique, $rung->name, $pick, $reason, $place ?? Place::UpperEdges)) {
-                return true;
-            }
-        } else {
-            $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution);
-        }
-        if (! $pick->isReached()) {
-            $this->draft->unreached[] = sprintf('%s: the nearest is %.1f off.', ucfirst($rung->name), $pick->off);
         }
 
         return true;

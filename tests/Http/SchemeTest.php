@@ -24,10 +24,14 @@ final class SchemeTest extends HttpTestCase
     /** The finished batch of the demo was painted by these recipes. */
     public function testKeyAreasAreSolvedByWhatWasPaintedToTheEnd(): void
     {
-        foreach ($this->ask('GET', "/plans/{$this->plan()->id}/scheme")['keys'] as $key) {
+        $solved = $this->ask('GET', "/plans/{$this->plan()->id}/scheme")['keys'];
+        $risky = $this->ask('GET', "/plans/{$this->plan('The Bound Capstan')->id}/scheme")['keys'];
+        self::assertSame(['Oilskin coat', 'Lantern', 'Face and hands', 'Lantern glass'], array_column($solved, 'name'));
+        self::assertSame(['Rope'], array_column($risky, 'name'));
+        foreach ($solved as $key) {
             self::assertTrue($key['isSolved'], "$key[name]: $key[words]");
         }
-        foreach ($this->ask('GET', "/plans/{$this->plan('The Bound Capstan')->id}/scheme")['keys'] as $key) {
+        foreach ($risky as $key) {
             self::assertFalse($key['isSolved'], $key['name']);
         }
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
+use Kalokroma\Review\Review;
 
 final class FindingResource
 {
@@ -22,6 +23,7 @@ final class FindingResource
             'why' => $finding->why,
             'otherSchool' => $finding->otherSchool,
             'isSilenced' => $finding->isSilenced,
+            'isOfTheScheme' => Review::isOfTheScheme($finding),
             'mends' => array_map(static fn(Mend $mend): array => ['label' => $mend->label], $finding->mends),
         ];
     }

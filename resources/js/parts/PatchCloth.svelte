@@ -28,9 +28,49 @@
         'close-folds': { every: 120, tilt: 6 },
         'rope-or-grain': { every: 52, tilt: 62 },
     };
+    /** Where along the light which zone lies, counted from the recess. */
+    const ALONG_FOLD: [number, number][] = [
+        [0, 0],
+        [0.16, 1],
+        [0.36, 2],
+        [0.58, 3],
+        [0.68, 4],
+        [0.76, 3],
+        [0.9, 2],
+        [0.97, 1],
+        [1, 0],
+    ];
+    const ALONG: Record<string, [number, number][]> = {
+        skin: [
+            [0, 3],
+            [0.25, 3],
+            [0.52, 2],
+            [0.82, 1],
+            [1, 0],
+        ],
+        'tiny-detail': [
+            [0, 4],
+            [0.12, 3],
+            [0.52, 2],
+            [0.82, 1],
+            [1, 0],
+        ],
+        'smooth-panel': [
+            [0, 4],
+            [0.05, 3],
+            [0.3, 2],
+            [0.74, 2],
+            [0.96, 1],
+            [1, 0],
+        ],
+    };
     const fold = $derived(FOLDS[texture]);
     const paint = $derived(`url(#${id})`);
 </script>
+
+{#snippet light()}
+    {#each ALONG[texture] ?? ALONG_FOLD as [offset, zone], at (at)}<stop {offset} stop-color={zones[zone]} />{/each}
+{/snippet}
 
 <defs>
     {#if fold}
@@ -44,32 +84,15 @@
             y2="0"
             gradientTransform="rotate({fold.tilt} {x} {y})"
         >
-            <stop offset="0" stop-color={recess} />
-            <stop offset="0.16" stop-color={lower} />
-            <stop offset="0.36" stop-color={face} />
-            <stop offset="0.58" stop-color={raised} />
-            <stop offset="0.68" stop-color={edge} />
-            <stop offset="0.76" stop-color={raised} />
-            <stop offset="0.9" stop-color={face} />
-            <stop offset="0.97" stop-color={lower} />
-            <stop offset="1" stop-color={recess} />
+            {@render light()}
         </linearGradient>
     {:else if texture === 'skin' || texture === 'tiny-detail'}
         <radialGradient {id} cx="0.42" cy="0.34" r="0.78">
-            <stop offset="0" stop-color={texture === 'skin' ? raised : edge} />
-            <stop offset={texture === 'skin' ? 0.25 : 0.12} stop-color={raised} />
-            <stop offset="0.52" stop-color={face} />
-            <stop offset="0.82" stop-color={lower} />
-            <stop offset="1" stop-color={recess} />
+            {@render light()}
         </radialGradient>
     {:else if texture === 'smooth-panel'}
         <linearGradient {id} x1="0" x2="0.18" y1="0" y2="1">
-            <stop offset="0" stop-color={edge} />
-            <stop offset="0.05" stop-color={raised} />
-            <stop offset="0.3" stop-color={face} />
-            <stop offset="0.74" stop-color={face} />
-            <stop offset="0.96" stop-color={lower} />
-            <stop offset="1" stop-color={recess} />
+            {@render light()}
         </linearGradient>
     {:else if texture === 'fur-or-feather'}
         <pattern {id} patternUnits="userSpaceOnUse" {x} {y} width="84" height="120">

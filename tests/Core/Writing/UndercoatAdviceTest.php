@@ -50,7 +50,9 @@ final class UndercoatAdviceTest extends TestCase
     public function testItSaysWhatBecomesOfLightAndShade(): void
     {
         $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
-        foreach (self::advice("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss") as $one) {
+        $advice = self::advice("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        self::assertNotEmpty($advice);
+        foreach ($advice as $one) {
             $change = UndercoatCandidate::valueRange($one->undercoat, $plan) - UndercoatCandidate::valueRange($plan->undercoat, $plan);
             self::assertStringContainsString($change >= 1.5 ? 'farther apart' : ($change <= -1.5 ? 'nearer to each other' : 'as far apart as now'), $one->reasons[count($one->reasons) - 1]);
         }

@@ -27,9 +27,6 @@
         write: (area: string) => void;
     } = $props();
 
-    /** What the review says of the scheme rather than of one recipe. */
-    const OF_THE_SCHEME = ['neighbours-alike', 'whites-alike', 'blacks-alike', 'flat-at-arms-length'];
-
     let squint = $state(false);
     let picturing = $state(false);
     /** An area looked at as it might be. */
@@ -44,9 +41,8 @@
             look: shown?.area === one.id ? shown.look : (desk.plan?.looks.areas[one.id]?.seen ?? null),
         })),
     );
-    const findings = $derived<Finding[]>(
-        (desk.plan?.looks.findings ?? []).filter((one) => OF_THE_SCHEME.includes(one.rule)),
-    );
+    /** What the review says of the scheme rather than of one recipe. */
+    const findings = $derived<Finding[]>((desk.plan?.looks.findings ?? []).filter((one) => one.isOfTheScheme));
 
     /** They have a colour and no recipe yet. */
     const aimed = $derived(
