@@ -7,6 +7,7 @@ namespace App\Console;
 use JsonException;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Exchange\ShelfCsv;
@@ -55,6 +56,27 @@ abstract class PlanCommand extends FileCommand
         $models = $this->whole('models', 'a whole number of models');
 
         return $models >= 1 && $models <= 10000 ? $models : throw new WrongWords('--models takes a whole number from 1 to 10000.');
+    }
+
+    /**
+     * What a file says; where it is faulty, null, and its faults are kept to be told with those of the others.
+     *
+     * @template T
+     *
+     * @param callable(): T $read
+     * @param list<Fault> $faults
+     *
+     * @return T|null
+     */
+    protected function faulty(callable $read, array &$faults): mixed
+    {
+        try {
+            return $read();
+        } catch (Faulty $faulty) {
+            array_push($faults, ...$faulty->faults);
+
+            return null;
+        }
     }
 
     /** What is owned by the shelf file; null when none is named. The plan's own paints are known again by maker and code. */

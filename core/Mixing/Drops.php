@@ -46,6 +46,19 @@ final readonly class Drops
         return new self(array_map(static fn(int $drops): int => $times * $drops, $once->paints), $times * $once->thinner);
     }
 
+    /**
+     * As many times over as it takes for at least so much of the thinned mix; the ratio stays exact.
+     *
+     * @throws IllegalMix when nothing or a negative amount is wanted
+     */
+    public static function forWet(Mix $mix, Dilution $dilution, float $wetMl, float $dropMl = self::DROP_ML): self
+    {
+        $once = self::of($mix, $dilution);
+        $drops = array_sum($once->paints);
+
+        return self::forAmount($mix, $dilution, $wetMl * $drops / ($drops + $once->thinner), $dropMl);
+    }
+
     private static function commonDivisor(int $one, int $other): int
     {
         while ($other !== 0) {

@@ -8,10 +8,11 @@ use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Recipe\Step;
 
-/** Minutes at 20 °C and 50 % humidity between a step and the next on the same surface. Source: the table of techniques. */
+/** Minutes between a step and the next on the same surface. Source: the table of techniques, which speaks of 20 °C and 50 % humidity. */
 final class DryTimes
 {
     /** Varnish that is to stand decals and solvents. */
@@ -27,8 +28,42 @@ final class DryTimes
 
     private const AIRBRUSH = 10;
 
-    /** @param Step|null $next null when nothing more comes on that surface */
-    public static function between(Step $step, ?Step $next): int
+    /**
+     * @param Step|null $next null when nothing more comes on that surface
+     * @param Climate|null $climate the air it dries in; as the tables have it when left out
+     */
+    public static function between(Step $step, ?Step $next, ?Climate $climate = null): int
+    {
+        $minutes = self::asTheTables($step, $next);
+
+        return $climate === null || $climate->isUsual() ? $minutes : (int) round($minutes * self::factor($step, $minutes, $climate));
+    }
+
+    /** Between two coats of the same step. */
+    public static function betweenCoats(Step $step, ?Climate $climate = null): int
+    {
+        return self::between($step, $step, $climate);
+    }
+
+    private static function factor(Step $step, int $minutes, Climate $climate): float
+    {
+        $technique = $step->technique;
+
+        return match (true) {
+            $technique->family === Family::Handling => 1.0,
+            $technique->does(Nature::Primes, Nature::HasCone) => $climate->forPrimer(match ($step->brush) {
+                Brush::SprayCan => SprayMethod::SprayCan,
+                Brush::Airbrush => SprayMethod::Airbrush,
+                default => SprayMethod::Brush,
+            }),
+            $technique->does(Nature::Solvent, Nature::Streaks, Nature::Feathers) => $climate->forSpirit(),
+            // A day is what curing takes at best.
+            $minutes >= self::CURE_MINUTES => max(1.0, $climate->forWater()),
+            default => $climate->forWater(),
+        };
+    }
+
+    private static function asTheTables(Step $step, ?Step $next): int
     {
         $technique = $step->technique;
         $then = $next?->technique;

@@ -17,12 +17,22 @@ final class Pace
     /** A whole model counts as this much of a medium area where a spray or one coat goes over all of it. */
     private const WHOLE = 1.0;
 
-    /** @return float minutes for one model, all coats */
-    public static function perModel(Step $step, ?Area $area): float
+    /**
+     * @param Paces|null $own of the painter; as the tables have it when left out
+     *
+     * @return float minutes for one model, all coats
+     */
+    public static function perModel(Step $step, ?Area $area, ?Paces $own = null): float
+    {
+        return $step->coats * self::perCoat($step, $area, $own);
+    }
+
+    /** @return float minutes for one coat on one model */
+    public static function perCoat(Step $step, ?Area $area, ?Paces $own = null): float
     {
         $size = $area === null ? self::WHOLE : ($area->size->share() / AreaSize::Medium->share()) ** self::GROWS;
 
-        return $step->technique->minutes * $step->coats * $size;
+        return $step->technique->minutes * $size * ($own?->ratio($step->technique) ?? 1.0);
     }
 
     /** @return float minutes for one model, the whole recipe of an area */

@@ -13,16 +13,19 @@ final class FloorsTest
 {
     /** What each room may not look up to. */
     private const ABOVE = [
-        'Colour' => ['Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Paint' => ['Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Craft' => ['Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Mixing' => ['Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Matching' => ['Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Simulation' => ['Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Recipe' => ['Review', 'Planning', 'Writing', 'Exchange'],
-        'Review' => ['Writing', 'Exchange'],
-        'Planning' => ['Review', 'Writing', 'Exchange'],
-        'Writing' => ['Exchange'],
+        'Colour' => ['Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Paint' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Craft' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Mixing' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Matching' => ['Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Simulation' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Recipe' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Review' => ['Schedule', 'Learning', 'Writing', 'Exchange'],
+        'Planning' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Writing' => ['Learning', 'Exchange'],
+        'Amounts' => ['Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Schedule' => ['Amounts', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Learning' => ['Amounts', 'Review', 'Writing', 'Exchange'],
     ];
 
     /** @return iterable<string, Rule> */

@@ -62,6 +62,97 @@ final class PlanCommandTest extends TestCase
         self::assertSame([1440, 30, 240], [$barge['whole-01'], $barge['bow-02'], $barge['bow-03']]);
     }
 
+    public function testAmountsCountDropsByPassAndInAllAndSayWhatIsShort(): void
+    {
+        $demo = 'resources/demo';
+        $answer = $this->answered('kalokroma:amounts', "$demo/plans/ferry-warden.json", '--models=10', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv");
+
+        self::assertSame(['number', 'step', 'drops'], array_keys($answer['passes'][0]));
+        self::assertSame(['undercoat', 'undercoat-light'], array_column(array_slice($answer['passes'], 0, 2), 'step'));
+        self::assertSame(['maker', 'code', 'name', 'drops', 'ml'], array_keys($answer['passes'][2]['drops'][0]));
+        self::assertSame(['Reed Green', 'water'], array_column($answer['passes'][2]['drops'], 'name'));
+        self::assertNull($answer['passes'][2]['drops'][1]['maker']);
+        $drops = [];
+        foreach ($answer['passes'] as $pass) {
+            foreach ($pass['drops'] as $row) {
+                $drops[$row['name']] = ($drops[$row['name']] ?? 0) + $row['drops'];
+                self::assertEqualsWithDelta($row['drops'] * 0.045, $row['ml'], 0.001);
+            }
+        }
+        self::assertSame($drops, array_column($answer['totals'], 'drops', 'name'));
+        $short = array_column($answer['totals'], 'short', 'name');
+        $ml = array_column($answer['totals'], 'ml', 'name');
+        self::assertSame([0, 0], [$short['Oilskin Yellow'], $short['water']]);
+        self::assertSame($ml['Soot Wash'], $short['Soot Wash'], 'it is not on the shelf at all');
+        self::assertSame([0], array_values(array_unique(array_column($this->answered('kalokroma:amounts', "$demo/plans/ferry-warden.json", '--models=10')['totals'], 'short'))));
+    }
+
+    public function testThinnerComesFromThePotItNamesAndStepsWithoutPaintPourNothing(): void
+    {
+        $plan = PlanSketch::document("area coat broad-folds main cloth\n mask\n glaze navy\n wet-blend navy over sky");
+        $plan['areas'][0]['steps'][1]['dilution'] += ['paintId' => 'medium'];
+        $passes = array_column($this->answered('kalokroma:amounts', self::file($plan), '--models=5')['passes'], 'drops', 'step');
+
+        self::assertSame([], $passes['coat-1']);
+        self::assertSame(['Navy', 'Medium'], array_column($passes['coat-2'], 'name'));
+        self::assertSame('medium', $passes['coat-2'][1]['code']);
+        self::assertSame(['Navy', 'water', 'Sky'], array_column($passes['coat-3'], 'name'));
+    }
+
+    public function testAScheduleNamesEveryCoatOnEveryModelInItsSession(): void
+    {
+        $sessions = self::file([['start' => '2026-11-26T19:30:00+01:00', 'minutes' => 150], ['start' => '2026-11-28T14:00:00+01:00', 'minutes' => 240], ['start' => '2026-11-29T14:00:00+01:00', 'minutes' => 240]]);
+        $answer = $this->answered('kalokroma:schedule', self::EXAMPLES.'/heron-clean.plan.json', '--models=2', "--sessions=$sessions");
+
+        self::assertSame(['items', 'waits', 'stops', 'lowerBoundMinutes', 'handsOnMinutes'], array_keys($answer));
+        self::assertSame(['step', 'coat', 'models', 'start', 'end', 'session'], array_keys($answer['items'][0]));
+        self::assertSame(['undercoat', 1, [1, 2], '2026-11-26T19:30:00+01:00', 0], [$answer['items'][0]['step'], $answer['items'][0]['coat'], $answer['items'][0]['models'], $answer['items'][0]['start'], $answer['items'][0]['session']]);
+        self::assertSame(['start', 'end', 'for'], array_keys($answer['waits'][0]));
+        $ready = max(array_map(static fn(array $item): string => $item['step'] === 'wings-03' || $item['step'] === $answer['stops'][0]['name'] ? $item['end'] : '', $answer['items']));
+        self::assertSame('table-ready', $answer['stops'][0]['name']);
+        self::assertGreaterThanOrEqual('2026-11-26T19:30:00+01:00', $answer['stops'][0]['at'].$ready);
+        $minutes = array_sum(array_map(static fn(array $item): float => (strtotime($item['end']) - strtotime($item['start'])) / 60, $answer['items']));
+        self::assertEqualsWithDelta($answer['handsOnMinutes'], $minutes, 0.1);
+        self::assertGreaterThanOrEqual($answer['handsOnMinutes'], $answer['lowerBoundMinutes']);
+
+        $cold = $this->answered('kalokroma:schedule', self::EXAMPLES.'/heron-clean.plan.json', '--models=2', "--sessions=$sessions", '--celsius=12', '--humidity=70');
+        self::assertGreaterThan(end($answer['items'])['end'], end($cold['items'])['end']);
+    }
+
+    public function testFaultySessionsAreNamedOneByOne(): void
+    {
+        $plan = self::EXAMPLES.'/heron-clean.plan.json';
+        $told = static function (array $sessions, string $models = '2') use ($plan): array {
+            $run = self::process('kalokroma:schedule', $plan, "--models=$models", '--sessions='.self::file($sessions), '--json');
+            $run->run();
+
+            return [$run->getExitCode(), array_values(array_filter(explode("\n", $run->getErrorOutput())))];
+        };
+
+        self::assertSame([1, ['sessions: There is no session to paint in. Name at least one.']], $told([]));
+        [$code, $lines] = $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 0], ['start' => 'tomorrow', 'minutes' => 30], ['start' => '2026-11-27T19:30:00Z', 'minutes' => 90], ['start' => '2026-11-27T20:30:00Z', 'minutes' => 90]]);
+        self::assertSame(1, $code);
+        self::assertCount(3, $lines);
+        self::assertStringStartsWith('sessions.0.minutes:', $lines[0]);
+        self::assertStringStartsWith('sessions.1.start:', $lines[1]);
+        self::assertStringContainsString('before the one from 27 November 19:30 is over', $lines[2]);
+        self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 20]])[0]);
+        self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '0')[0]);
+        self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '61')[0]);
+        self::assertSame(2, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], 'many')[0]);
+    }
+
+    public function testTheRoundTripSaysWithHowManyModelsNobodyWaits(): void
+    {
+        $plan = self::file(PlanSketch::document("area coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1"));
+        $answer = $this->answered('kalokroma:round-trip', $plan, '--step=coat-1');
+
+        self::assertSame([['models' => 1, 'waitMinutes' => 20], ['models' => 2, 'waitMinutes' => 16], ['models' => 6, 'waitMinutes' => 0]], [$answer['waits'][0], $answer['waits'][1], $answer['waits'][5]]);
+        self::assertSame(6, $answer['smallestWithoutWaiting']);
+        $run = self::process('kalokroma:round-trip', $plan, '--step=hat-9', '--json');
+        self::assertSame(1, $run->run());
+    }
+
     public function testMendWritesThePlanAndTheFindingIsGone(): void
     {
         $run = self::process('kalokroma:mend', self::EXAMPLES.'/barge-number-after-grime.plan.json', '--finding=decal-after-grime', '--area=bow', '--step=bow-03', '--mend=1');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
+use Kalokroma\Amounts\Amounts;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Planning\Amounts;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Review\Finding;
@@ -28,7 +28,7 @@ final class PotShort implements Rule
         if ($scene->shelf === null || $scene->models === null) {
             return;
         }
-        $needs = Amounts::of($scene->plan, $scene->models);
+        $needs = Amounts::of($scene->plan, $scene->models, order: $scene->order());
         foreach ($needs->totals() as $id => $ml) {
             $paint = $scene->shelf->owned()[$id] ?? null;
             $left = $paint === null ? null : $scene->shelf->mlLeft($paint);

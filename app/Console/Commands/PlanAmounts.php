@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\PlanCommand;
+use Kalokroma\Amounts\Amounts;
+use Kalokroma\Amounts\PassAmount;
+use Kalokroma\Amounts\Pour;
+use Kalokroma\Matching\Shelf;
+
+final class PlanAmounts extends PlanCommand
+{
+    protected $signature = 'kalokroma:amounts
+        {plan : Plan file}
+        {--models= : How many models are painted by it}
+        {--paints= : Catalogue file (CSV)}
+        {--shelf= : Shelf file (CSV)}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Counts the drops of every paint, medium and thinner a batch takes, pass by pass and in all';
+
+    protected function answer(): array
+    {
+        $plan = $this->plan();
+        $amounts = Amounts::of($plan, $this->models() ?? 1);
+        $shelf = $this->ownedShelf($plan);
+
+        return [
+            'passes' => array_map(static fn(PassAmount $one): array => [
+                'number' => $one->pass->number,
+                'step' => $one->pass->step->id,
+                'drops' => array_map(self::row(...), $one->pours()),
+            ], $amounts->passes()),
+            'totals' => array_map(static fn(Pour $one): array => [...self::row($one), 'short' => self::short($one, $shelf)], array_values($amounts->poured())),
+        ];
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer['totals'] as $total) {
+            $this->line(sprintf('%-32s %5d drops %7.2f ml%s', $total['name'], $total['drops'], $total['ml'], $total['short'] > 0.0 ? sprintf(', short by %.2f ml', $total['short']) : ''));
+        }
+    }
+
+    /** @return array{maker: string|null, code: string|null, name: string, drops: int, ml: float} */
+    private static function row(Pour $pour): array
+    {
+        return ['maker' => $pour->paint?->maker, 'code' => $pour->paint?->code, 'name' => $pour->name(), 'drops' => $pour->drops, 'ml' => round($pour->ml, 3)];
+    }
+
+    /** Nothing is said of it where no shelf is named, and water is never short. */
+    private static function short(Pour $pour, ?Shelf $shelf): float
+    {
+        if ($shelf === null || $pour->paint === null) {
+            return 0.0;
+        }
+
+        return round(max(0.0, $pour->ml - ($shelf->has($pour->paint) ? $shelf->mlLeft($pour->paint) ?? $pour->ml : 0.0)), 3);
+    }
+}

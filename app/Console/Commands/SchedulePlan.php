@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\PlanCommand;
+use App\Console\WrongWords;
+use DateTimeImmutable;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\SessionsReader;
+use Kalokroma\Planning\Climate;
+use Kalokroma\Recipe\Stop;
+use Kalokroma\Schedule\Item;
+use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Schedule;
+use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Sessions;
+use Kalokroma\Schedule\Wait;
+use Kalokroma\Schedule\Work;
+
+final class SchedulePlan extends PlanCommand
+{
+    protected $signature = 'kalokroma:schedule
+        {plan : Plan file}
+        {--models= : How many models are painted by it}
+        {--sessions= : Sessions file: [ { start: ISO time, minutes } ]}
+        {--celsius= : Temperature of the room in °C, 20 when left out}
+        {--humidity= : Humidity of the room in %, 50 when left out}
+        {--json : Answer as JSON}';
+
+    protected $description = 'Says what to paint when, so that nothing waits that need not and all is through as soon as it can be';
+
+    protected function answer(): array
+    {
+        $faults = [];
+        $plan = $this->faulty(fn() => $this->plan(), $faults);
+        $sessions = $this->faulty(fn() => SessionsReader::json($this->file('sessions')), $faults);
+        $climate = $this->climate();
+        $models = $this->option('models') === null ? 1 : $this->whole('models', 'a whole number of models');
+        if ($faults !== []) {
+            throw Faulty::with($faults);
+        }
+        if ($plan === null || $sessions === null) {
+            throw new WrongWords('Name a plan file and, with --sessions=FILE, the sessions to paint in.');
+        }
+        $work = Work::of([Job::of($plan, $models)], $climate);
+        $schedule = Scheduler::schedule($work, $sessions);
+        if (! $schedule->isWhole()) {
+            throw Faulty::field('sessions', $schedule->words());
+        }
+
+        return self::told($schedule, $this->clock($sessions), $plan->running->stops);
+    }
+
+    protected function tell(array $answer): void
+    {
+        foreach ($answer['items'] as $item) {
+            $this->line(sprintf('%s – %s  %s, coat %d on %s', $item['start'], $item['end'], $item['step'], $item['coat'], implode(' ', $item['models'])));
+        }
+    }
+
+    private function climate(): Climate
+    {
+        return Climate::of(
+            $this->option('celsius') === null ? Climate::CELSIUS : $this->number('celsius', 'a temperature in °C'),
+            $this->option('humidity') === null ? Climate::HUMIDITY : $this->number('humidity', 'a humidity in %'),
+        );
+    }
+
+    /** @return callable(int): string as the sessions file says its times */
+    private function clock(Sessions $sessions): callable
+    {
+        $zone = $sessions->all[0]->start->getTimezone();
+        $isLocal = SessionsReader::isLocal((string) preg_replace('/.*?"start"\s*:\s*"([^"]*)".*/s', '$1', $this->file('sessions')));
+
+        return static fn(int $time): string => (new DateTimeImmutable("@$time"))->setTimezone($zone)->format($isLocal ? 'Y-m-d\TH:i:s' : 'Y-m-d\TH:i:sP');
+    }
+
+    /**
+     * @param callable(int): string $clock
+     * @param list<Stop> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private static function told(Schedule $schedule, callable $clock, array $stops): array
+    {
+        return [
+            'items' => array_map(static fn(Item $item): array => [
+                'step' => $item->pass->step->id,
+                'coat' => $item->coat,
+                'models' => $item->models,
+                'start' => $clock($item->start),
+                'end' => $clock($item->end),
+                'session' => $item->session,
+            ], $schedule->items),
+            'waits' => array_map(static fn(Wait $wait): array => ['start' => $clock($wait->start), 'end' => $clock($wait->end), 'for' => $wait->stepId], $schedule->waits),
+            'stops' => array_map(static function (Stop $stop) use ($schedule, $clock): array {
+                $at = $schedule->at($stop);
+
+                return ['name' => $stop->name, 'at' => $at === null ? null : $clock($at)];
+            }, $stops),
+            'lowerBoundMinutes' => round($schedule->work->lowerBound() / 60, 2),
+            'handsOnMinutes' => round($schedule->work->handsOn() / 60, 2),
+        ];
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Schedule;
+
+/**
+ * One painter at one desk: lays coats in a given sequence, each on one model after the other as early as it is dry and there is a session to do it in.
+ *
+ * A sequence is a list of turns; a turn is a coat, by its index, and how many of its models are done before something else is taken up.
+ */
+final class Desk
+{
+    /** Taking up something else is worth as much as these seconds: pots, brush and water are changed, and the eye has to find its way in again. */
+    private const TAKING_UP = 600;
+
+    /** @var list<int> seconds on one model, by coat */
+    public readonly array $span;
+
+    /** @var list<list<int>> by coat */
+    public readonly array $models;
+
+    /** @var list<list<array{int, int, bool}>> by coat: what it waits for, seconds after it, whether on the model before */
+    private readonly array $waits;
+
+    /** @var array<int, array<int, int>> when what is done already was done, by coat and model */
+    private readonly array $done;
+
+    /** @var list<int> */
+    private readonly array $from;
+
+    /** @var list<int> */
+    private readonly array $to;
+
+    /** @var array<int, int> */
+    private readonly array $longest;
+
+    /** @param int $grain seconds below which it does not matter when all is done, if the painter can stay at one thing instead */
+    public function __construct(
+        public readonly Work $work,
+        public readonly Sessions $sessions,
+        private readonly int $grain = 1,
+    ) {
+        $span = $models = $waits = $done = [];
+        foreach ($work->coats as $at => $coat) {
+            $span[] = $coat->span();
+            $models[] = $coat->models;
+            $waits[] = array_map(static fn(Link $link): array => [$link->from, $link->lag, $link->isNextModel], $work->before[$at]);
+            foreach (array_diff(range(1, $work->jobs[$coat->job]->models), $coat->models) as $model) {
+                $done[$at][$model] = $work->doneAt($coat, $model) ?? PHP_INT_MIN >> 1;
+            }
+        }
+        [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
+        $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
+        $this->to = array_map(static fn(Session $one): int => $one->to(), $sessions->all);
+        $longest = [];
+        for ($at = count($this->to) - 1; $at >= 0; $at--) {
+            $longest[$at] = max($longest[$at + 1] ?? 0, $this->to[$at] - $this->from[$at]);
+        }
+        $this->longest = $longest;
+    }
+
+    /**
+     * @param list<array{int, int}> $sequence coat and number of models
+     *
+     * @return array<int, array<int, int>>|null when each coat is finished on each model, in seconds since the epoch, what was done before included;
+     *                                          null when something would come before what it waits for
+     */
+    public function lay(array $sequence): ?array
+    {
+        $ends = $this->done;
+        $next = array_fill(0, count($this->span), 0);
+        $now = $this->from[0];
+        $session = 0;
+        foreach ($sequence as [$coat, $count]) {
+            $span = $this->span[$coat];
+            for ($i = 0; $i < $count; $i++) {
+                $start = $this->earliest($coat, $next[$coat], $ends);
+                if ($start === null) {
+                    return null;
+                }
+                $now = $this->place(max($now, $start), $span, $session) + $span;
+                $ends[$coat][$this->models[$coat][$next[$coat]++] ?? 0] = $now;
+            }
+        }
+
+        return $ends;
+    }
+
+    /**
+     * @param int $at place of the model among those of the coat
+     * @param array<int, array<int, int>> $ends
+     *
+     * @return int|null seconds since the epoch; null when what it waits for is not laid yet
+     */
+    public function earliest(int $coat, int $at, array $ends): ?int
+    {
+        $model = $this->models[$coat][$at];
+        $start = $this->from[0];
+        foreach ($this->waits[$coat] as [$before, $lag, $isNextModel]) {
+            $of = $model;
+            if ($isNextModel) {
+                if ($at === 0) {
+                    continue;
+                }
+                $of = $this->models[$coat][$at - 1];
+            }
+            $end = $ends[$before][$of] ?? null;
+            if ($end === null) {
+                return null;
+            }
+            if ($end + $lag > $start) {
+                $start = $end + $lag;
+            }
+        }
+
+        return $start;
+    }
+
+    /**
+     * The first time from here on at which so much fits into a session. Past the last session work goes on without end, so that every sequence ends;
+     * `isBeyond` tells.
+     *
+     * @param int $session index of the session one is in; moved on
+     */
+    public function place(int $start, int $seconds, int &$session): int
+    {
+        $last = count($this->to) - 1;
+        while ($session <= $last) {
+            if ($start < $this->from[$session]) {
+                $start = $this->from[$session];
+            }
+            if ($start + $seconds <= $this->to[$session]) {
+                return $start;
+            }
+            $session++;
+        }
+
+        return max($start, $this->to[$last] + 1);
+    }
+
+    public function isBeyond(int $end): bool
+    {
+        return $end > $this->to[count($this->to) - 1];
+    }
+
+    /** Seconds since the epoch at which a session ends, by its index; never for what goes on past the last. */
+    public function endOf(int $session): int
+    {
+        return $this->to[$session] ?? PHP_INT_MAX;
+    }
+
+    /** Seconds since the epoch at which a session begins, by its index; past the last, right after it. */
+    public function beginOf(int $session): int
+    {
+        return $this->from[$session] ?? $this->to[count($this->to) - 1] + 1;
+    }
+
+    /** Seconds of the longest session from this one on; past the last there is no end. */
+    public function longestFrom(int $session): int
+    {
+        return $this->longest[$session] ?? PHP_INT_MAX;
+    }
+
+    public function begin(): int
+    {
+        return $this->from[0];
+    }
+
+    /** Index of the session that is under way at this time. */
+    public function sessionAt(int $time): int
+    {
+        foreach ($this->to as $at => $end) {
+            if ($time <= $end) {
+                return $at;
+            }
+        }
+
+        return count($this->to);
+    }
+
+    /**
+     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, and how often something else is
+     * taken up.
+     *
+     * @param list<array{int, int}> $sequence
+     *
+     * @return list<int>|null null when it cannot be
+     */
+    public function cost(array $sequence): ?array
+    {
+        $ends = $this->lay($sequence);
+        if ($ends === null) {
+            return null;
+        }
+        $last = $this->from[0];
+        $byJob = array_fill(0, count($this->work->jobs), $this->from[0]);
+        foreach ($sequence as [$coat]) {
+            $end = max([0, ...$ends[$coat]]);
+            $last = max($last, $end);
+            $byJob[$this->work->coats[$coat]->job] = max($byJob[$this->work->coats[$coat]->job], $end);
+        }
+        $stops = 0;
+        foreach ($this->work->stops as $coat) {
+            $stops += max([$this->from[0], ...$ends[$coat] ?? []]) - $this->from[0];
+        }
+
+        return [$this->from[0] + (int) ceil(($last - $this->from[0]) / $this->grain) * $this->grain, array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence)];
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Schedule;
+
+/** Builds a sequence by always taking up the most urgent of what can begin, with a look at what will have dried while that is painted. */
+final class ListScheduler
+{
+    /** @var array<int, array<int, int>> */
+    private array $ends;
+
+    /** @var array<int, int> models done, by coat */
+    private array $next;
+
+    private int $now;
+
+    private int $session = 0;
+
+    /** @var array<int, array{int, int}|null> by coat not through yet: models that can be done now, and from when; null: to be looked up anew */
+    private array $runs = [];
+
+    private function __construct(
+        private readonly Desk $desk,
+        private readonly Choice $choice,
+    ) {
+        $this->ends = $desk->lay([]) ?? [];
+        $this->next = array_fill(0, count($desk->span), 0);
+        $this->now = $desk->begin();
+        foreach ($desk->models as $coat => $models) {
+            if ($models !== []) {
+                $this->runs[$coat] = null;
+            }
+        }
+    }
+
+    /** @return list<array{int, int}> */
+    public static function sequence(Desk $desk, Choice $choice): array
+    {
+        $painter = new self($desk, $choice);
+        $sequence = [];
+        while ($painter->runs !== []) {
+            [$coat, $count] = $painter->take();
+            $painter->paint($coat, $count);
+            $last = count($sequence) - 1;
+            if ($last >= 0 && $sequence[$last][0] === $coat) {
+                $sequence[$last][1] += $count;
+            } else {
+                $sequence[] = [$coat, $count];
+            }
+        }
+
+        return $sequence;
+    }
+
+    /** @return array{int, int} coat and number of models */
+    private function take(): array
+    {
+        for (;;) {
+            $end = $this->desk->endOf($this->session);
+            [$best, $soonest] = [null, PHP_INT_MAX];
+            $can = [];
+            foreach ($this->runs as $coat => $run) {
+                [$count, $start] = $run ?? $this->runs[$coat] = $this->run($coat);
+                $start = max($start, $this->now);
+                $fits = $count === 0 ? 0 : min($count, intdiv(max(0, $end - $start), $this->desk->span[$coat]));
+                if ($fits > 0 && ($this->choice->fillsUp || $fits === $count || ! $this->fitsLater($coat, $count))) {
+                    $can[$coat] = [$fits, $start];
+                    $soonest = min($soonest, $start);
+                }
+            }
+            foreach ($can as $coat => [$fits, $start]) {
+                if ($start === $soonest && ($best === null || $this->choice->urgency[$coat] > $this->choice->urgency[$best])) {
+                    $best = $coat;
+                }
+            }
+            if ($best !== null) {
+                return [$best, $this->shortened($best, $can)];
+            }
+            $this->nextSession();
+        }
+    }
+
+    /** Nothing more fits into this session. */
+    private function nextSession(): void
+    {
+        $this->session++;
+        $this->now = max($this->now, $this->desk->beginOf($this->session));
+    }
+
+    /** All of it fits into a session to come, so that it need not be torn apart tonight. */
+    private function fitsLater(int $coat, int $count): bool
+    {
+        return $this->desk->longestFrom($this->session + 1) >= $count * $this->desk->span[$coat];
+    }
+
+    /**
+     * @param array<int, array{int, int}> $can
+     *
+     * @return int models until something more urgent has dried
+     */
+    private function shortened(int $best, array $can): int
+    {
+        [$count, $start] = $can[$best];
+        if (! $this->choice->cutsShort) {
+            return $count;
+        }
+        $until = $start + $count * $this->desk->span[$best];
+        foreach ($can as $coat => [, $from]) {
+            if ($from > $start && $from < $until && $this->choice->urgency[$coat] > $this->choice->urgency[$best]) {
+                $until = $from;
+            }
+        }
+
+        return max(1, min($count, intdiv($until - $start, $this->desk->span[$best])));
+    }
+
+    private function paint(int $coat, int $count): void
+    {
+        for ($i = 0; $i < $count; $i++) {
+            $at = $this->next[$coat]++;
+            $start = $this->desk->place(max($this->now, $this->desk->earliest($coat, $at, $this->ends) ?? 0), $this->desk->span[$coat], $this->session);
+            $this->now = $this->ends[$coat][$this->desk->models[$coat][$at]] = $start + $this->desk->span[$coat];
+        }
+        $this->runs[$coat] = null;
+        if ($this->next[$coat] === count($this->desk->models[$coat])) {
+            unset($this->runs[$coat]);
+        }
+        foreach ($this->desk->work->after[$coat] as $link) {
+            if (array_key_exists($link->to, $this->runs)) {
+                $this->runs[$link->to] = null;
+            }
+        }
+    }
+
+    /** @return array{int, int} how many models of a coat can be done one after the other, and from when without a pause */
+    private function run(int $coat): array
+    {
+        $start = 0;
+        $models = count($this->desk->models[$coat]);
+        for ($at = $this->next[$coat], $count = 0; $at < $models; $at++, $count++) {
+            $earliest = $this->desk->earliest($coat, $at, $this->ends);
+            if ($earliest === null) {
+                break;
+            }
+            $start = max($start, $earliest - $count * $this->desk->span[$coat]);
+        }
+
+        return [$count, $start];
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Schedule;
+
+/**
+ * Finds out what to paint when, so that all is through as soon as it can be: lists by several kinds of urgency, the best of them improved, and of a small
+ * piece of work all sequences gone through.
+ */
+final class Scheduler
+{
+    /** Beyond these going through all sequences would only give up. */
+    private const FEW_TURNS = 24;
+
+    private const FEW_TASKS = 40;
+
+    /** @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none */
+    public static function schedule(Work $work, Sessions $sessions, int $grain = 1): Schedule
+    {
+        $desk = new Desk($work, $sessions, $grain);
+
+        return Schedule::of($desk, self::sequence($desk));
+    }
+
+    /** @return list<array{int, int}> */
+    private static function sequence(Desk $desk): array
+    {
+        $bound = Bound::of($desk);
+        [$best, $least] = [[], null];
+        foreach (self::choices($desk) as $choice) {
+            $sequence = ListScheduler::sequence($desk, $choice);
+            $cost = $desk->cost($sequence);
+            if ($cost !== null && ($least === null || $cost < $least)) {
+                [$best, $least] = [$sequence, $cost];
+            }
+        }
+        if ($least === null) {
+            return $best;
+        }
+        $best = Improvement::of($desk, $best);
+        $tasks = array_sum(array_map(count(...), $desk->models));
+        if (count(array_filter($desk->models)) <= self::FEW_TURNS) {
+            $best = ExactSearch::of($desk, $best, $bound, false);
+        }
+        if ($tasks <= self::FEW_TASKS) {
+            $best = ExactSearch::of($desk, $best, $bound, true);
+        }
+
+        return $best;
+    }
+
+    /** @return list<Choice> the calmest first: of two as good it is taken */
+    private static function choices(Desk $desk): array
+    {
+        $coats = count($desk->span);
+        $byOrder = array_map(static fn(int $at): float => (float) ($coats - $at), array_keys($desk->span));
+        $byTail = array_map(floatval(...), $desk->work->tails);
+        $byLoad = array_map(static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]), array_keys($desk->span));
+        $choices = [];
+        foreach ([$byOrder, $byTail, $byLoad] as $urgency) {
+            foreach ([[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
+                $choices[] = new Choice($urgency, $cuts, $fills);
+            }
+        }
+
+        return $choices;
+    }
+}

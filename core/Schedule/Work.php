@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Schedule;
+
+use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Paces;
+
+/** All that is to be painted at one desk: the coats of one or several batches, and what each waits for. */
+final readonly class Work
+{
+    /** @var array<int, list<Link>> by the coat that waits */
+    public array $before;
+
+    /** @var array<int, list<Link>> by the coat before */
+    public array $after;
+
+    /** @var list<int> seconds from the start of a coat on one model until all that waits for it can be done, drying between included */
+    public array $tails;
+
+    /** @var list<int> the last coats of the steps at which models may rest */
+    public array $stops;
+
+    /**
+     * @param list<Job> $jobs
+     * @param list<Coat> $coats in the running order of their plans
+     * @param list<Link> $links
+     */
+    private function __construct(
+        public array $jobs,
+        public array $coats,
+        array $links,
+    ) {
+        $before = $after = array_fill(0, count($coats), []);
+        foreach ($links as $link) {
+            $before[$link->to][] = $link;
+            $after[$link->from][] = $link;
+        }
+        $this->before = $before;
+        $this->after = $after;
+        $stops = [];
+        foreach ($coats as $at => $coat) {
+            foreach ($jobs[$coat->job]->plan->running->stops as $stop) {
+                if ($coat->pieces[array_key_last($coat->pieces)]->pass->step->id === $stop->after) {
+                    $stops[$stop->after.' '.$coat->job] = $at;
+                }
+            }
+        }
+        $this->stops = array_values($stops);
+        $tails = [];
+        foreach (array_reverse(array_keys($coats)) as $at) {
+            $this->tail($at, $tails);
+        }
+        ksort($tails);
+        $this->tails = array_values($tails);
+    }
+
+    /** @param list<Job> $jobs */
+    public static function of(array $jobs, ?Climate $climate = null, ?Paces $paces = null): self
+    {
+        $builder = new WorkBuilder($climate ?? Climate::usual(), $paces ?? Paces::usual());
+        foreach ($jobs as $number => $job) {
+            $builder->add($job, $number);
+        }
+
+        return new self($jobs, $builder->coats, $builder->links());
+    }
+
+    /** Seconds of work on all models. */
+    public function handsOn(): int
+    {
+        return array_sum(array_map(static fn(Coat $coat): int => count($coat->models) * $coat->handsOn(), $this->coats));
+    }
+
+    /** Seconds that the longest chain of work and drying takes on one model, without the last drying. */
+    public function longestChain(): int
+    {
+        return max([0, ...$this->tails]);
+    }
+
+    /** Seconds that no schedule can be shorter than. */
+    public function lowerBound(): int
+    {
+        return max($this->handsOn(), $this->longestChain());
+    }
+
+    /** When a step was done already, on one model; null when it was not. */
+    public function doneAt(Coat $coat, int $model): ?int
+    {
+        return $this->jobs[$coat->job]->done[$coat->pieces[array_key_last($coat->pieces)]->pass->step->id][$model] ?? null;
+    }
+
+    /** @param array<int, int> $tails known already; this one and those after it are added */
+    private function tail(int $at, array &$tails): int
+    {
+        if (isset($tails[$at])) {
+            return $tails[$at];
+        }
+        $longest = 0;
+        foreach ($this->after[$at] as $link) {
+            if (! $link->isNextModel) {
+                $longest = max($longest, $link->lag + $this->tail($link->to, $tails));
+            }
+        }
+
+        return $tails[$at] = $this->coats[$at]->models === [] ? 0 : $this->coats[$at]->span() + $longest;
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Amounts;
+
+use Kalokroma\Amounts\Amounts;
+use Kalokroma\Amounts\IllegalAmount;
+use Kalokroma\Amounts\Measures;
+use Kalokroma\Amounts\PassAmount;
+use Kalokroma\Amounts\Pour;
+use Kalokroma\Amounts\Sprayed;
+use Kalokroma\Amounts\WalkedOn;
+use Kalokroma\Craft\Brush;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** How much to pour: enough for all models and coats at once, in whole drops, with the ratio as it is written. */
+final class AmountsTest extends TestCase
+{
+    public function testTheNeedIsFilmTimesSurfaceAndWhatStaysOnThePalette(): void
+    {
+        // On foot, 32 mm: 1.8 × 3.2² = 18.432 cm². A medium area is 12 % of it; 0.05 mm on all of it, two coats, ten models, 30 % lost.
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds medium cloth\n basecoat navy x2"), 10);
+
+        $wet = 0.05 * 1843.2 * 0.12 * 2 * 10 / 0.7 / 1000;
+        self::assertEqualsWithDelta($wet, self::pass($amounts, 'coat-1')->mixtures[0]->neededMl, 1e-9);
+        self::assertEqualsWithDelta($wet * 2 / 3, $amounts->totals()['navy'], 1e-9);
+    }
+
+    public function testItIsPouredInWholeDropsAndTheRatioStays(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds medium cloth\n basecoat navy*3 sky*1 2:1 x2"), 10);
+
+        // 0.316 ml are seven drops; three to one, two to one with water, makes rounds of 3 + 1 + 2.
+        self::assertSame(['Navy 6', 'Sky 2', 'water 4'], self::told(self::pass($amounts, 'coat-1')));
+        self::assertEqualsWithDelta(6 * 0.045, self::pass($amounts, 'coat-1')->pours()[0]->ml, 1e-9);
+    }
+
+    /** @return iterable<string, array{int, string}> */
+    public static function wild(): iterable
+    {
+        foreach ([1, 2, 3, 5, 7, 10, 24, 60] as $models) {
+            foreach (['navy 2:1', 'navy*3 sky*1 1:1', 'red*5 orange*2 snow*1 3:2', 'ruby 1:9', 'ruby*1 medium-thin 1:4', 'umber-wash 1:0'] as $mix) {
+                yield "$models, $mix" => [$models, $mix];
+            }
+        }
+    }
+
+    #[DataProvider('wild')]
+    public function testThereIsAlwaysEnoughAndNeverARoundTooMuch(int $models, string $mix): void
+    {
+        $pass = self::pass(Amounts::of(PlanSketch::plan("area coat broad-folds large cloth\n glaze $mix x3"), $models), 'coat-1');
+        $mixture = $pass->mixtures[0];
+        $drops = array_map(static fn(Pour $one): int => $one->drops, $mixture->pours);
+        $parts = array_map(static fn($one): int => $one->parts, $mixture->mix->ingredients);
+
+        foreach ($parts as $at => $part) {
+            self::assertSame($part * $drops[0], $parts[0] * $drops[$at]);
+        }
+        self::assertSame($mixture->dilution->thinner * array_sum(array_slice($drops, 0, count($parts))), $mixture->dilution->paint * ($drops[count($parts)] ?? 0));
+        $common = array_reduce($drops, static fn(int $one, int $other): int => self::common($one, $other), 0);
+        self::assertGreaterThanOrEqual($mixture->neededMl - 1e-9, array_sum($drops) * 0.045);
+        self::assertLessThan($mixture->neededMl, array_sum($drops) * 0.045 * ($common - 1) / $common + 1e-9);
+    }
+
+    public function testEachColourOfAWetBlendStandsInThePass(): void
+    {
+        $pass = self::pass(Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n wet-blend navy over sky all"), 10), 'coat-1');
+
+        self::assertSame(['Navy', 'Sky'], array_map(static fn($mixture): string => $mixture->words(), $pass->mixtures));
+        self::assertSame($pass->mixtures[0]->neededMl, $pass->mixtures[1]->neededMl);
+        self::assertSame(['Navy 6', 'water 6', 'Sky 6'], self::told($pass));
+    }
+
+    public function testWhatTakesNoPaintPoursNothing(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n mask\n basecoat navy\n wipe-back"), 4);
+
+        self::assertSame([], self::pass($amounts, 'coat-1')->pours());
+        self::assertSame([], self::pass($amounts, 'coat-3')->pours());
+    }
+
+    public function testAModelsShareOfAPass(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy"), 10);
+        $pass = self::pass($amounts, 'coat-1')->pass;
+
+        self::assertEqualsWithDelta(0.4 * self::pass($amounts, 'coat-1')->mixtures[0]->neededMl, $amounts->pass($pass, 4)->mixtures[0]->neededMl, 1e-9);
+    }
+
+    public function testAMotherMixIsWalkedOn(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth
+            basecoat navy*3 sky*1 2:1 x1
+            layer navy*3 sky*1 snow*1 1:1 x1
+            highlight snow x1"), 10);
+        [$base, $layer, $light] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2'), self::pass($amounts, 'coat-3')];
+
+        $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 0.045);
+
+        self::assertNotNull($walked);
+        [$navy, $sky, $snow, $water] = array_map(static fn(Pour $one): int => $one->drops, $layer->mixtures[0]->pours);
+        // What was kept is navy and sky with half as much water: the rest of the water and all of the snow come in.
+        self::assertSame($navy + $sky + intdiv($navy + $sky, 2), $walked->keepDrops);
+        self::assertSame(["Snow $snow", 'water '.($water - intdiv($navy + $sky, 2))], array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add));
+        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $light->mixtures[0], 0.045));
+        self::assertNull(WalkedOn::between($layer->pass, $layer->mixtures[0], $base->mixtures[0], 0.045), 'nothing is taken out of a mix');
+    }
+
+    public function testAThinMixIsNotMadeThicker(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n glaze navy water 1:9 x1\n layer navy*1 snow*1 1:1 x1"), 10);
+
+        self::assertNull(WalkedOn::between(self::pass($amounts, 'coat-1')->pass, self::pass($amounts, 'coat-1')->mixtures[0], self::pass($amounts, 'coat-2')->mixtures[0], 0.045));
+    }
+
+    public function testACanLeavesMostOfItInTheAir(): void
+    {
+        $can = Sprayed::with(Brush::SprayCan, 1.84);
+
+        self::assertNotNull($can);
+        self::assertSame('a quarter of a can', $can->words());
+        self::assertSame("3 cups", Sprayed::with(Brush::Airbrush, 2.6)?->words());
+        self::assertNull(Sprayed::with(Brush::Medium, 1.0));
+    }
+
+    public function testAPainterHasOtherDrops(): void
+    {
+        $plan = PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy 1:0");
+        $usual = self::pass(Amounts::of($plan, 10), 'coat-1')->pours()[0];
+        $small = self::pass(Amounts::of($plan, 10, Measures::of(dropMl: 0.03)), 'coat-1')->pours()[0];
+        $careful = self::pass(Amounts::of($plan, 10, Measures::of(loss: 0.0)), 'coat-1')->mixtures[0];
+
+        self::assertEqualsWithDelta(1.5, $small->drops / $usual->drops, 0.06);
+        self::assertEqualsWithDelta(0.7 * self::pass(Amounts::of($plan, 10), 'coat-1')->mixtures[0]->neededMl, $careful->neededMl, 1e-9);
+    }
+
+    public function testNobodyPaintsNoModels(): void
+    {
+        $this->expectException(IllegalAmount::class);
+
+        Amounts::of(PlanSketch::plan('area coat broad-folds main cloth'), 0);
+    }
+
+    private static function common(int $one, int $other): int
+    {
+        return $other === 0 ? $one : self::common($other, $one % $other);
+    }
+
+    private static function pass(Amounts $amounts, string $step): PassAmount
+    {
+        foreach ($amounts->passes() as $pass) {
+            if ($pass->pass->step->id === $step) {
+                return $pass;
+            }
+        }
+        self::fail("There is no pass $step");
+    }
+
+    /** @return list<string> */
+    private static function told(PassAmount $pass): array
+    {
+        return array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $pass->pours());
+    }
+}
