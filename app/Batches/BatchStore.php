@@ -11,6 +11,7 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\FixedOrder;
 use Kalokroma\Planning\Pass;
 
@@ -73,6 +74,53 @@ final class BatchStore
             $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'version' => $batch->version + 1]);
 
             return $batch;
+        });
+    }
+
+    /**
+     * What part it has in the evenings: whether it rests, and which steps are left out for now.
+     *
+     * @param list<string> $skipped ids of steps
+     *
+     * @throws StaleWrite when it was changed elsewhere
+     * @throws ValidationException when it has no such step
+     */
+    public function share(string $id, bool $rests, array $skipped, int $version): Batch
+    {
+        return DB::transaction(static function () use ($id, $rests, $skipped, $version): Batch {
+            $batch = Batch::query()->findOrFail($id);
+            StaleWrite::unlessCurrent('This batch', $version, $batch->version);
+            $plan = $batch->toCore();
+            foreach ($skipped as $at => $step) {
+                $plan->step($step) ?? throw ValidationException::withMessages(["skipped.$at" => 'This batch has no such step. Load the batch anew.']);
+            }
+            $batch->update(['rests' => $rests, 'skipped' => $skipped === [] ? null : $skipped, 'version' => $version + 1]);
+
+            return $batch;
+        });
+    }
+
+    /**
+     * The same once more: the plan as that batch painted it, with the mixes, thinning and coats of the last time each step was done.
+     *
+     * @throws Refused when the batch has no plan as it was painted any more
+     */
+    public function repeat(string $id, string $name, int $models, string $startsOn): Batch
+    {
+        return DB::transaction(static function () use ($id, $name, $models, $startsOn): Batch {
+            $was = Batch::withTrashed()->with('entries')->findOrFail($id);
+            $plan = AsDone::plan($was);
+
+            return Batch::query()->create([
+                'plan_id' => $was->plan_id,
+                'name' => $name,
+                'models' => $models,
+                'starts_on' => $startsOn,
+                'document' => PlanDocument::of($was->document)->saying(FixedOrder::of($plan))->fields,
+                'plan_version' => $was->plan_version,
+                'habits' => $was->habits,
+                'skipped' => $was->skipped,
+            ]);
         });
     }
 

@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Used;
 use App\Support\Refused;
 use App\Support\StaleWrite;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Recipe\Plan;
@@ -22,12 +23,18 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class Logbook
 {
-    public function __construct(private ClockInterface $clock) {}
+    /** Work confirmed while the line was down is told later; further back than this nobody's clock is trusted. */
+    private const LATEST_HOURS = 72;
+
+    public function __construct(
+        private ClockInterface $clock,
+        private PotUse $pots,
+    ) {}
 
     /**
      * Recording the same entry twice (a reload, a shaky line) records it once.
      *
-     * @param array{id: string, stepId: string, models: int, minutes?: int|null, note?: string|null, used?: Told|null} $done
+     * @param array{id: string, stepId: string, models: int, coat?: int|null, at?: string|null, minutes?: int|null, note?: string|null, used?: Told|null} $done `coat`: one of the step's, when not all that is left of it was done; `at`: when it was done, when that is told later
      *
      * @throws ValidationException when there is no such step, or more models than are left
      * @throws Refused when the id is another batch's entry
@@ -42,15 +49,22 @@ final readonly class Logbook
             }
             $progress = $batch->progress();
             $step = self::step($progress->plan, $done['stepId']);
-            self::mustBeLeft($progress->left($step->id), $done['models']);
+            $coat = $done['coat'] ?? null;
+            if ($coat !== null && $coat > $step->coats) {
+                throw ValidationException::withMessages(['coat' => "This step has {$step->coats} coats."]);
+            }
+            self::mustBeLeft($coat === null ? $progress->left($step->id) : $batch->models - $progress->record->on($step->id, $coat), $done['models']);
+            $used = Used::told($step, $done['used'] ?? []);
             $batch->entries()->create([
                 'id' => $done['id'],
                 'step_id' => $step->id,
                 'models' => $done['models'],
-                'used' => Used::told($step, $done['used'] ?? [])->toArray(),
+                'coat' => $coat,
+                'used' => $used->toArray(),
+                'spent' => $this->pots->take(Spending::of($progress, $step->id, $used, $done['models'], $coat)),
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
-                'done_at' => $this->clock->now(),
+                'done_at' => $this->when($done['at'] ?? null),
             ]);
 
             return $batch->load('entries');
@@ -67,19 +81,23 @@ final readonly class Logbook
      */
     public function change(string $entryId, array $done): Batch
     {
-        return DB::transaction(static function () use ($entryId, $done): Batch {
+        return DB::transaction(function () use ($entryId, $done): Batch {
             $entry = LogEntry::query()->findOrFail($entryId);
             StaleWrite::unlessCurrent('This entry', $done['version'], $entry->version);
             $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
             $progress = $batch->progress();
-            self::mustBeLeft($progress->left($entry->step_id) + $entry->models, $done['models']);
             $step = $progress->plan->step($entry->step_id);
+            $coats = $step->coats ?? 1;
+            self::mustBeLeft($batch->models - $progress->record->on($entry->step_id, min($entry->coat ?? $coats, $coats)) + $entry->models, $done['models']);
+            // Of a step that the plan has lost since, what was used stays as it was noted.
+            $used = $step === null || ($done['used'] ?? null) === null ? $entry->used() : Used::told($step, $done['used']);
+            $this->pots->giveBack($entry->spent ?? []);
             $entry->update([
                 'models' => $done['models'],
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
-                // Of a step that the plan has lost since, what was used stays as it was noted.
-                'used' => $step === null || ($done['used'] ?? null) === null ? $entry->used()->toArray() : Used::told($step, $done['used'])->toArray(),
+                'used' => $used->toArray(),
+                'spent' => $entry->spent === null ? null : $this->pots->take(Spending::of($progress, $entry->step_id, $used, $done['models'], $entry->coat)),
                 'version' => $entry->version + 1,
             ]);
 
@@ -89,8 +107,9 @@ final readonly class Logbook
 
     public function undo(string $entryId): Batch
     {
-        return DB::transaction(static function () use ($entryId): Batch {
+        return DB::transaction(function () use ($entryId): Batch {
             $entry = LogEntry::query()->findOrFail($entryId);
+            $this->pots->giveBack($entry->spent ?? []);
             $entry->delete();
 
             return Batch::query()->with('entries')->findOrFail($entry->batch_id);
@@ -100,16 +119,28 @@ final readonly class Logbook
     /** @throws Refused when the step was done on too many models meanwhile */
     public function restore(string $entryId): Batch
     {
-        return DB::transaction(static function () use ($entryId): Batch {
+        return DB::transaction(function () use ($entryId): Batch {
             $entry = LogEntry::onlyTrashed()->findOrFail($entryId);
             $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
-            if ($batch->progress()->left($entry->step_id) < $entry->models) {
+            $progress = $batch->progress();
+            $coats = $progress->plan->step($entry->step_id)->coats ?? 1;
+            if ($batch->models - $progress->record->on($entry->step_id, min($entry->coat ?? $coats, $coats)) < $entry->models) {
                 throw Refused::at('models', 'This step has been recorded anew since. Undo that entry first.');
             }
             $entry->restore();
+            $entry->update(['spent' => $entry->spent === null ? null : $this->pots->take(array_column($entry->spent, 'ml', 'paint'))]);
 
             return $batch->load('entries');
         });
+    }
+
+    /** What is told later happened then; never in the future, whatever a tablet's clock says. */
+    private function when(?string $at): DateTimeImmutable
+    {
+        $now = $this->clock->now();
+        $then = $at === null ? $now : new DateTimeImmutable($at);
+
+        return $then > $now || $then < $now->modify('-'.self::LATEST_HOURS.' hours') ? $now : $then->setTimezone($now->getTimezone());
     }
 
     /** @throws ValidationException */

@@ -17,7 +17,7 @@ use Kalokroma\Planning\Pass;
 final readonly class Tally
 {
     /** Raise when the painting order changes. */
-    private const ORDER = 2;
+    private const ORDER = 3;
 
     /**
      * @param list<string> $passes step ids in painting order
@@ -38,17 +38,22 @@ final readonly class Tally
     {
         /** @var Repository $cache */
         $cache = app(Repository::class);
-        $done = [];
-        foreach (DB::table('log_entries')->whereIn('batch_id', $batches->modelKeys())->whereNull('deleted_at')->groupBy('batch_id', 'step_id')->selectRaw('batch_id, step_id, sum(models) as models')->get() as $row) {
-            $done[$row->batch_id][$row->step_id] = (int) $row->models;
-        }
+        $rows = DB::table('log_entries')->whereIn('batch_id', $batches->modelKeys())->whereNull('deleted_at')->groupBy('batch_id', 'step_id', 'coat')->selectRaw('batch_id, step_id, coat, sum(models) as models')->get()->groupBy('batch_id');
         $tallies = [];
         foreach ($batches as $batch) {
-            $passes = $cache->rememberForever(sprintf('passes.%d.%s.%d', self::ORDER, $batch->id, $batch->version), static fn(): array => array_map(
-                static fn(Pass $pass): string => $pass->step->id,
+            /** @var array<string, int> $coats by step, in painting order */
+            $coats = $cache->rememberForever(sprintf('passes.%d.%s.%d', self::ORDER, $batch->id, $batch->version), static fn(): array => array_column(array_map(
+                static fn(Pass $pass): array => [$pass->step->id, $pass->step->coats],
                 Order::of($batch->toCore())->passes,
-            ));
-            $tallies[$batch->id] = new self($batch->models, $passes, $done[$batch->id] ?? []);
+            ), 1, 0));
+            $done = [];
+            foreach ($rows[$batch->id] ?? [] as $row) {
+                // Only the last coat makes a step done.
+                $counts = $row->coat === null || (int) $row->coat >= ($coats[$row->step_id] ?? 1);
+                $done[$row->step_id] = ($done[$row->step_id] ?? 0) + ($counts ? (int) $row->models : 0);
+            }
+            $left = array_diff(array_map(strval(...), array_keys($coats)), $batch->skipped ?? []);
+            $tallies[$batch->id] = new self($batch->models, array_values($left), $done);
         }
 
         return $tallies;

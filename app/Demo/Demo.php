@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Batches\BatchStore;
 use App\Batches\Logbook;
+use App\Batches\PotUse;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanFiles;
@@ -103,7 +104,7 @@ final class Demo
     /** As somebody would have recorded it that evening. */
     private function record(Batch $batch, string $stepId, int $models, int $minutes, Carbon $evening, string $note): void
     {
-        (new Logbook(new StoppedClock($evening->toDateTimeImmutable())))->record($batch->id, [
+        (new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse))->record($batch->id, [
             'id' => (string) Str::ulid($evening), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => $note,
         ]);
     }

@@ -12,7 +12,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Progress;
+use Kalokroma\Planning\Record;
 use Kalokroma\Recipe\Plan as CorePlan;
 
 /**
@@ -26,6 +28,8 @@ use Kalokroma\Recipe\Plan as CorePlan;
  * @property array<string, mixed> $document
  * @property list<array<string, mixed>>|null $habits of the painter when it was begun
  * @property int $plan_version
+ * @property bool $rests it has no part in the evenings for now
+ * @property list<string>|null $skipped ids of steps that are left out for now
  * @property int $version
  * @property Plan|null $plan
  * @property Collection<int, LogEntry> $entries
@@ -40,10 +44,10 @@ final class Batch extends Model
     protected $guarded = [];
 
     protected $casts = [
-        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer',
+        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer', 'rests' => 'boolean', 'skipped' => 'array',
     ];
 
-    protected $attributes = ['version' => 1];
+    protected $attributes = ['version' => 1, 'rests' => false];
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo
@@ -65,11 +69,14 @@ final class Batch extends Model
     /** With its entries, which are loaded when they are not yet. */
     public function progress(): Progress
     {
-        $done = [];
-        foreach ($this->entries as $entry) {
-            $done[$entry->step_id] = ($done[$entry->step_id] ?? 0) + $entry->models;
-        }
+        $plan = $this->toCore();
 
-        return Progress::of($this->toCore(), $this->models, $done);
+        return Progress::recorded($plan, $this->models, $this->record($plan), $this->skipped ?? []);
+    }
+
+    /** What was done of it, coat by coat. */
+    public function record(CorePlan $plan): Record
+    {
+        return Record::of($plan, $this->models, array_values($this->entries->map(static fn(LogEntry $entry): Done => new Done($entry->step_id, $entry->coat, $entry->models, $entry->done_at->getTimestamp()))->all()));
     }
 }

@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property string $step_id
  * @property int $models
  * @property mixed $used as Used stores it
+ * @property int|null $coat from 1; null when all that was left of the step was done
+ * @property list<array{paint: string, ml: float}>|null $spent what was taken from the pots
  * @property int|null $minutes
  * @property string $note
  * @property Carbon $done_at
@@ -32,7 +34,7 @@ final class LogEntry extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer'];
+    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer', 'coat' => 'integer', 'spent' => 'array'];
 
     protected $attributes = ['version' => 1];
 

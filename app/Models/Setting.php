@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
+use Kalokroma\Amounts\Measures;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Habit;
 use Kalokroma\Exchange\HabitReader;
+use Kalokroma\Planning\Climate;
 
 /**
  * What the painter has set for the whole application.
@@ -37,6 +40,57 @@ final class Setting extends Model
         return is_string($kept) ? $kept : self::USUAL_CURRENCY;
     }
 
+    /** What amounts are reckoned with. */
+    public static function measures(): Measures
+    {
+        $kept = self::kept('measures');
+
+        return Measures::of(self::number($kept, 'dropMl'), self::number($kept, 'palettePart'));
+    }
+
+    /** The air of the room that is painted in. */
+    public static function room(): Climate
+    {
+        $kept = self::kept('room');
+
+        return Climate::of(self::number($kept, 'celsius') ?? Climate::CELSIUS, self::number($kept, 'humidity') ?? Climate::HUMIDITY);
+    }
+
+    /** Where the painter lives, by the clock. */
+    public static function zone(): DateTimeZone
+    {
+        $name = self::kept('zone')['name'] ?? null;
+
+        return new DateTimeZone(is_string($name) ? $name : 'UTC');
+    }
+
+    /** @return list<array{weekday: int, from: string, minutes: int}> when the painter usually sits down; weekdays from 1, Monday */
+    public static function hours(): array
+    {
+        $hours = [];
+        foreach (self::kept('hours') as $one) {
+            if (is_array($one) && is_int($one['weekday'] ?? null) && is_string($one['from'] ?? null) && is_int($one['minutes'] ?? null)) {
+                $hours[] = ['weekday' => $one['weekday'], 'from' => $one['from'], 'minutes' => $one['minutes']];
+            }
+        }
+
+        return $hours;
+    }
+
+    /** @return array<mixed> */
+    public static function kept(string $name): array
+    {
+        $kept = self::query()->find($name)?->value;
+
+        return is_array($kept) ? $kept : [];
+    }
+
+    /** @param array<mixed> $value */
+    public static function keep(string $name, array $value): void
+    {
+        self::query()->updateOrCreate(['name' => $name], ['value' => $value]);
+    }
+
     /** @return list<array<string, mixed>> what the painter does otherwise than the tables say, as it is kept */
     public static function habits(): array
     {
@@ -55,6 +109,12 @@ final class Setting extends Model
     public static function bookOf(?array $habits): CraftBook
     {
         return $habits === null || $habits === [] ? CraftBook::standard() : CraftBook::standard()->with(...HabitReader::all($habits));
+    }
+
+    /** @param array<mixed> $kept */
+    private static function number(array $kept, string $field): ?float
+    {
+        return is_int($kept[$field] ?? null) || is_float($kept[$field] ?? null) ? (float) $kept[$field] : null;
     }
 
     public static function keepHabit(Habit $habit): void

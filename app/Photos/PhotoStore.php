@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Photos;
 
 use App\Models\Photo;
+use App\Models\PinnedPhoto;
 use App\Models\Product;
 use App\Support\Refused;
 use Illuminate\Support\Facades\Date;
@@ -58,16 +59,18 @@ final class PhotoStore
         DB::transaction(static function () use ($id): void {
             $photo = Photo::query()->findOrFail($id);
             if (in_array($photo->id, self::inUse(), true)) {
-                throw Refused::at('photo', 'A paint has its measured colour from this picture. Measure or type that anew first.');
+                throw Refused::at('photo', 'A paint has its measured colour from this picture, or it is pinned in the logbook. Measure that anew, or take the picture out of the logbook first.');
             }
             $photo->delete();
         });
     }
 
-    /** @return list<string> ids of photos that a paint was measured in */
+    /** @return list<string> ids of photos that a paint was measured in, or that are pinned to a batch */
     private static function inUse(): array
     {
-        return array_merge(...Product::withTrashed()->whereNotNull('measured')->get()->map(static fn(Product $product): array => $product->measured()->photos())->all() ?: [[]]);
+        $pinned = array_values(PinnedPhoto::withTrashed()->pluck('photo_id')->all());
+
+        return array_merge($pinned, ...Product::withTrashed()->whereNotNull('measured')->get()->map(static fn(Product $product): array => $product->measured()->photos())->all() ?: [[]]);
     }
 
     private function mustBeReadable(string $bytes): void

@@ -6,6 +6,7 @@ namespace App\Shelf;
 
 use App\Models\Plan;
 use App\Models\Pot;
+use App\Models\PotReading;
 use App\Models\Product;
 use App\Support\Refused;
 use App\Support\StaleWrite;
@@ -178,6 +179,7 @@ final class Catalogue
             $pot = $product->pot ?? new Pot(['product_id' => $id]);
             StaleWrite::unlessCurrent('What you own of this paint', $version, $pot->exists ? $pot->version : 0);
             $columns['remaining_ml'] ??= $product->fullMl($columns['pots']);
+            PotReading::note($pot, (float) $columns['remaining_ml']);
             $pot->fill([...$columns, 'version' => $version + 1])->save();
 
             return $product->setRelation('pot', $pot);

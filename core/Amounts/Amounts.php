@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Kalokroma\Amounts;
 
 use Kalokroma\Craft\Zone;
+use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Turns;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
@@ -31,7 +33,14 @@ final class Amounts
         private readonly int $models,
         private readonly Measures $measures,
         private readonly ?Order $order,
+        private readonly ?Progress $progress = null,
     ) {}
+
+    /** What is still to be poured for a batch that is under way. */
+    public static function left(Progress $progress, Measures $measures): self
+    {
+        return new self($progress->plan, $progress->models, $measures, null, $progress);
+    }
 
     /**
      * @param Order|null $order the passes in the order they are painted, when it is known already
@@ -70,7 +79,7 @@ final class Amounts
     /** @return list<PassAmount> every pass in the order it is painted */
     public function passes(): array
     {
-        return $this->passes ??= array_map(fn(Pass $pass): PassAmount => $this->pass($pass, $this->models), ($this->order ?? Order::of($this->plan))->passes);
+        return $this->passes ??= array_map(fn(Pass $pass): PassAmount => $this->pass($pass, $this->modelsLeft($pass)), $this->progress->passes ?? ($this->order ?? Order::of($this->plan))->passes);
     }
 
     /** @return array<string, Pour> what is poured in all, pot by pot, in the order of first need */
@@ -86,8 +95,8 @@ final class Amounts
         return $poured;
     }
 
-    /** What one pass takes when it is painted on only some of the models. */
-    public function pass(Pass $pass, int $models): PassAmount
+    /** @param float $models on which all its coats are laid: half of the coats on ten are five */
+    public function pass(Pass $pass, float $models): PassAmount
     {
         $mixtures = [];
         $turns = $pass->area === null ? [] : Turns::of($pass->area, $this->models)->at($pass->area, $pass->step);
@@ -101,12 +110,26 @@ final class Amounts
         return new PassAmount($pass, $mixtures, Sprayed::with($pass->step->brush, $this->wetMl($pass->step, $pass->area, $models) * (1.0 - $this->measures->loss)));
     }
 
+    /** Models on which all coats of a pass are still to be laid; one of two coats on four are two. */
+    private function modelsLeft(Pass $pass): float
+    {
+        if ($this->progress === null) {
+            return (float) $this->models;
+        }
+        $coats = 0;
+        for ($coat = 1; $coat <= $pass->step->coats && ! $this->progress->isSkipped($pass); $coat++) {
+            $coats += count($this->progress->modelsLeft($pass->step->id, $coat));
+        }
+
+        return $coats / $pass->step->coats;
+    }
+
     /**
      * @param list<array{name: string, models: list<int>, steps: list<Step>}> $turns
      *
      * @return list<array{Step, float}> each way it is painted, and its share of the models
      */
-    private function byTurns(array $turns, int $models): array
+    private function byTurns(array $turns, float $models): array
     {
         $done = [];
         foreach ($turns as $turn) {
@@ -116,6 +139,35 @@ final class Amounts
         }
 
         return $done;
+    }
+
+    /**
+     * What painting takes from the pots: film and palette, not rounded to drops.
+     *
+     * @param list<array{paint: string, parts: int}> $mix as it was really mixed
+     *
+     * @return array<string, float> ml by paint id
+     */
+    public function spent(Step $step, ?Area $area, array $mix, Dilution $dilution, int $coats, int $models): array
+    {
+        $parts = array_sum(array_column($mix, 'parts'));
+        $wet = $mix === [] ? 0.0 : $this->wetMl($step->inCoats(max(1, min(Step::MOST_COATS, $coats))), $area, $models);
+        $second = $step->more->second;
+        $share = $second === null ? 1.0 : self::HALF;
+        $spent = [];
+        foreach ($mix as ['paint' => $paint, 'parts' => $of]) {
+            $spent[$paint] = ($spent[$paint] ?? 0.0) + $share * $wet * $dilution->strength() * $of / $parts;
+        }
+        if ($second !== null) {
+            foreach ($second->mix->ingredients as $ingredient) {
+                $spent[$ingredient->paint->id] = ($spent[$ingredient->paint->id] ?? 0.0) + self::HALF * $wet * $second->dilution->strength() * $ingredient->parts / $second->mix->parts();
+            }
+        }
+        if ($step->dilution->pot !== null) {
+            $spent[$step->dilution->pot->id] = ($spent[$step->dilution->pot->id] ?? 0.0) + $share * $wet * (1.0 - $dilution->strength());
+        }
+
+        return $spent;
     }
 
     /** @return float ml of the thinned mix for so many models, palette loss included */

@@ -22,4 +22,13 @@ enum Material: string
     case Rope = 'rope';
     case Ground = 'ground';
     case Other = 'other';
+
+    /** Its surface chips rather than stains. */
+    public function isHard(): bool
+    {
+        return match ($this) {
+            self::Metal, self::Armour, self::Wood, self::Stone => true,
+            default => false,
+        };
+    }
 }

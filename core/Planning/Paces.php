@@ -15,7 +15,10 @@ final readonly class Paces
     public const MOST = 5.0;
 
     /** @param array<string, float> $ratios by technique id; 1 is as the tables say */
-    private function __construct(private array $ratios) {}
+    private function __construct(
+        private array $ratios,
+        private float $all = 1.0,
+    ) {}
 
     public static function usual(): self
     {
@@ -28,8 +31,14 @@ final readonly class Paces
         return new self(array_map(static fn(float $one): float => max(self::LEAST, min(self::MOST, $one)), $ratios));
     }
 
+    /** The same with everything taking so many times as long. */
+    public function times(float $factor): self
+    {
+        return new self($this->ratios, $this->all * $factor);
+    }
+
     public function ratio(Technique $technique): float
     {
-        return $this->ratios[$technique->id] ?? 1.0;
+        return $this->all * ($this->ratios[$technique->id] ?? 1.0);
     }
 }

@@ -42,7 +42,7 @@ final readonly class Bound
             if (isset($heads[$coat])) {
                 return $heads[$coat];
             }
-            $start = $desk->begin();
+            $start = max($desk->begin(), $desk->work->jobs[$desk->work->coats[$coat]->job]->from);
             foreach ($desk->work->before[$coat] as $link) {
                 if (! $link->isNextModel && $desk->models[$link->from] !== []) {
                     $start = max($start, $find($link->from) + $desk->span[$link->from] + $link->lag);

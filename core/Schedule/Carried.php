@@ -24,7 +24,7 @@ final readonly class Carried
         $passes = $rehearsal->order()->passes;
         foreach ($passes as $pass) {
             $before = self::before($passes, $pass);
-            if ($before !== null && self::goInto($before, $pass, $passes) && $job->left($before->step->id) === $job->left($pass->step->id)) {
+            if ($before !== null && self::goInto($before, $pass, $passes) && $job->left($before->step->id, $before->step->coats) === $job->left($pass->step->id, 1) && $job->left($pass->step->id, 1) === $job->left($pass->step->id, $pass->step->coats)) {
                 $into[$before->step->id] = $pass->step->id;
             }
         }

@@ -32,8 +32,11 @@ final class Desk
     /** @var list<int> */
     private readonly array $to;
 
-    /** @var array<int, int> */
+    /** @var array<int, int> seconds of the longest session from each on */
     private readonly array $longest;
+
+    /** @var list<int> seconds since the epoch before which the batch of a coat is not begun */
+    private readonly array $jobFrom;
 
     /** @param int $grain seconds below which it does not matter when all is done, if the painter can stay at one thing instead */
     public function __construct(
@@ -50,6 +53,7 @@ final class Desk
                 $done[$at][$model] = $work->doneAt($coat, $model) ?? PHP_INT_MIN >> 1;
             }
         }
+        $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
         $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
         $this->to = array_map(static fn(Session $one): int => $one->to(), $sessions->all);
@@ -96,11 +100,11 @@ final class Desk
     public function earliest(int $coat, int $at, array $ends): ?int
     {
         $model = $this->models[$coat][$at];
-        $start = $this->from[0];
+        $start = max($this->from[0], $this->jobFrom[$coat]);
         foreach ($this->waits[$coat] as [$before, $lag, $isNextModel]) {
             $of = $model;
             if ($isNextModel) {
-                if ($at === 0) {
+                if ($at < 1) {
                     continue;
                 }
                 $of = $this->models[$coat][$at - 1];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Schedule;
 
+use Kalokroma\Planning\Paces;
+use Kalokroma\Planning\Record;
 use Kalokroma\Recipe\Plan;
 
 /** A batch that wants to be painted, as far as it is. */
@@ -11,30 +13,50 @@ final readonly class Job
 {
     public const MOST_MODELS = 60;
 
-    /** @param array<string, array<int, int>> $done by step id and model number, when it was done: seconds since the epoch */
+    /** @param list<string> $skipped ids of steps that are left out */
     private function __construct(
         public Plan $plan,
         public int $models,
-        public array $done,
+        public Record $record,
+        public array $skipped,
+        public int $from,
+        public Paces $paces,
     ) {}
 
     /**
-     * @param array<string, array<int, int>> $done by step id and model number, when it was done: seconds since the epoch
+     * @param Record|null $record what is done of it
+     * @param list<string> $skipped ids of steps that are left out
+     * @param int $from seconds since the epoch before which it is not begun
+     * @param Paces|null $paces of the painter; as the plan's techniques have it when left out
      *
      * @throws IllegalJob when there are no models, or more than a batch has
      */
-    public static function of(Plan $plan, int $models, array $done = []): self
+    public static function of(Plan $plan, int $models, ?Record $record = null, array $skipped = [], int $from = 0, ?Paces $paces = null): self
     {
         if ($models < 1 || $models > self::MOST_MODELS) {
             throw IllegalJob::models($models);
         }
 
-        return new self($plan, $models, $done);
+        return new self($plan, $models, $record ?? Record::none(), $skipped, $from, $paces ?? Paces::usual());
     }
 
-    /** @return list<int> numbers of the models a step is still to be done on */
-    public function left(string $stepId): array
+    /** The same by a painter who takes so many times as long. */
+    public function atPace(float $factor): self
     {
-        return array_values(array_filter(range(1, $this->models), fn(int $model): bool => ! isset($this->done[$stepId][$model])));
+        return new self($this->plan, $this->models, $this->record, $this->skipped, $this->from, $this->paces->times($factor));
+    }
+
+    /** The same with these steps left out as well. */
+    public function without(string ...$stepIds): self
+    {
+        return new self($this->plan, $this->models, $this->record, array_values(array_unique([...$this->skipped, ...array_values($stepIds)])), $this->from, $this->paces);
+    }
+
+    /** @return list<int> numbers of the models a coat is still to be laid on */
+    public function left(string $stepId, int $coat): array
+    {
+        return in_array($stepId, $this->skipped, true)
+            ? []
+            : array_values(array_filter(range(1, $this->models), fn(int $model): bool => $this->record->at($stepId, $coat, $model) === null));
     }
 }

@@ -18,15 +18,38 @@ final class Scheduler
     /** @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none */
     public static function schedule(Work $work, Sessions $sessions, int $grain = 1): Schedule
     {
-        $desk = new Desk($work, $sessions, $grain);
-
-        return Schedule::of($desk, self::sequence($desk));
+        return self::laid($work, $sessions, self::sequenceFor($work, $sessions, $grain));
     }
 
-    /** @return list<array{int, int}> */
-    private static function sequence(Desk $desk): array
+    /**
+     * The sequence alone, which can be kept and laid again while nothing has changed.
+     *
+     * @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none
+     *
+     * @return list<array{int, int}> coat and number of models
+     */
+    public static function sequenceFor(Work $work, Sessions $sessions, int $grain = 1): array
     {
-        $bound = Bound::of($desk);
+        return self::sequence(new Desk($work, $sessions, $grain));
+    }
+
+    /** @param list<array{int, int}> $sequence coat and number of models */
+    public static function laid(Work $work, Sessions $sessions, array $sequence): Schedule
+    {
+        return Schedule::of(new Desk($work, $sessions), $sequence);
+    }
+
+    /** A good one at once, for questions that are asked many times over: the best of the lists, not improved. */
+    public static function roughly(Work $work, Sessions $sessions): Schedule
+    {
+        $desk = new Desk($work, $sessions);
+
+        return Schedule::of($desk, self::listed($desk)[0]);
+    }
+
+    /** @return array{list<array{int, int}>, list<int>|null} the best of the lists, and its cost */
+    private static function listed(Desk $desk): array
+    {
         [$best, $least] = [[], null];
         foreach (self::choices($desk) as $choice) {
             $sequence = ListScheduler::sequence($desk, $choice);
@@ -35,6 +58,15 @@ final class Scheduler
                 [$best, $least] = [$sequence, $cost];
             }
         }
+
+        return [$best, $least];
+    }
+
+    /** @return list<array{int, int}> */
+    private static function sequence(Desk $desk): array
+    {
+        $bound = Bound::of($desk);
+        [$best, $least] = self::listed($desk);
         if ($least === null) {
             return $best;
         }

@@ -15,14 +15,17 @@ use Kalokroma\Recipe\Step;
 /** What each pass has to wait for on the same surface, and how long: drying, curing, the time until it may be wiped, or what the painter means to wait. */
 final readonly class Waits
 {
+    /** @param list<string> $skipped ids of steps that are left out */
     private function __construct(
         private Rehearsal $rehearsal,
         private Climate $climate,
+        private array $skipped,
     ) {}
 
-    public static function of(Rehearsal $rehearsal, Climate $climate): self
+    /** @param list<string> $skipped ids of steps that are left out: what comes after them waits for what comes before */
+    public static function of(Rehearsal $rehearsal, Climate $climate, array $skipped = []): self
     {
-        return new self($rehearsal, $climate);
+        return new self($rehearsal, $climate, $skipped);
     }
 
     /** @return iterable<array{Pass, Pass, int}> the pass before, the one that waits, minutes between them */
@@ -31,7 +34,8 @@ final readonly class Waits
         $runs = $this->rehearsal->plan->areas === []
             ? [$this->rehearsal->order()->passes]
             : array_map($this->rehearsal->run(...), $this->rehearsal->plan->areas);
-        foreach ($runs as $run) {
+        foreach ($runs as $all) {
+            $run = array_values(array_filter($all, fn(Pass $pass): bool => ! in_array($pass->step->id, $this->skipped, true)));
             foreach ($run as $at => $pass) {
                 foreach (self::whatWaits($run, $at) as $later) {
                     yield [$pass, $later, $this->minutes($pass->step, $later->step)];

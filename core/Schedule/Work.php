@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Schedule;
 
 use Kalokroma\Planning\Climate;
-use Kalokroma\Planning\Paces;
 
 /** All that is to be painted at one desk: the coats of one or several batches, and what each waits for. */
 final readonly class Work
@@ -57,9 +56,9 @@ final readonly class Work
     }
 
     /** @param list<Job> $jobs */
-    public static function of(array $jobs, ?Climate $climate = null, ?Paces $paces = null): self
+    public static function of(array $jobs, ?Climate $climate = null): self
     {
-        $builder = new WorkBuilder($climate ?? Climate::usual(), $paces ?? Paces::usual());
+        $builder = new WorkBuilder($climate ?? Climate::usual());
         foreach ($jobs as $number => $job) {
             $builder->add($job, $number);
         }
@@ -85,10 +84,12 @@ final readonly class Work
         return max($this->handsOn(), $this->longestChain());
     }
 
-    /** When a step was done already, on one model; null when it was not. */
+    /** When a coat was laid already on one model, in seconds since the epoch; null when it was not, or is left out. */
     public function doneAt(Coat $coat, int $model): ?int
     {
-        return $this->jobs[$coat->job]->done[$coat->pieces[array_key_last($coat->pieces)]->pass->step->id][$model] ?? null;
+        $piece = $coat->pieces[array_key_last($coat->pieces)];
+
+        return $this->jobs[$coat->job]->record->at($piece->pass->step->id, $piece->coat, $model);
     }
 
     /** @param array<int, int> $tails known already; this one and those after it are added */

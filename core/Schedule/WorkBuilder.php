@@ -6,7 +6,6 @@ namespace Kalokroma\Schedule;
 
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Pace;
-use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 
@@ -24,15 +23,12 @@ final class WorkBuilder
     /** @var array<string, array{int, Piece}> by job, step and coat: where it is laid */
     private array $where = [];
 
-    public function __construct(
-        private readonly Climate $climate,
-        private readonly Paces $paces,
-    ) {}
+    public function __construct(private readonly Climate $climate) {}
 
     public function add(Job $job, int $number): void
     {
         $rehearsal = Rehearsal::of($job->plan);
-        $waits = Waits::of($rehearsal, $this->climate);
+        $waits = Waits::of($rehearsal, $this->climate, $job->skipped);
         $carried = Carried::of($rehearsal, $job);
         $passes = $rehearsal->order()->passes;
         foreach ($passes as $pass) {
@@ -97,25 +93,25 @@ final class WorkBuilder
         $last = $pass->step->coats;
         for ($coat = 1; $coat <= $last; $coat++) {
             $into = $coat === $last ? $carried->after($pass->step->id) : null;
-            $pieces = [$this->piece($pass, $coat, 0)];
+            $pieces = [self::piece($job, $pass, $coat, 0)];
             for ($at = $pass; $into !== null; $into = $carried->after($into)) {
                 $next = array_values(array_filter($passes, static fn(Pass $one): bool => $one->step->id === $into))[0];
                 $wait = min(Carried::CHIP_WITHIN, $waits->minutes($at->step, $next->step)) * self::MINUTE;
                 for ($more = 1; $more <= $next->step->coats; $more++) {
-                    $pieces[] = $this->piece($next, $more, $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE));
+                    $pieces[] = self::piece($job, $next, $more, $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE));
                 }
                 $at = $next;
             }
             foreach ($pieces as $piece) {
                 $this->where[self::key($number, $piece->pass, $piece->coat)] = [count($this->coats), $piece];
             }
-            $this->coats[] = new Coat($number, $pieces, $job->left($pass->step->id), $pass->step->isPerModel() || count($pieces) > 1);
+            $this->coats[] = new Coat($number, $pieces, $job->left($pass->step->id, $coat), $pass->step->isPerModel() || count($pieces) > 1);
         }
     }
 
-    private function piece(Pass $pass, int $coat, int $offset): Piece
+    private static function piece(Job $job, Pass $pass, int $coat, int $offset): Piece
     {
-        return new Piece($pass, $coat, $offset, max(1, (int) round(self::MINUTE * Pace::perCoat($pass->step, $pass->area, $this->paces))));
+        return new Piece($pass, $coat, $offset, max(1, (int) round(self::MINUTE * Pace::perCoat($pass->step, $pass->area, $job->paces))));
     }
 
     private function link(int $job, Pass $first, int $coatBefore, Pass $then, int $coatAfter, int $lag, bool $isNextModel = false): void

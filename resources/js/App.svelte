@@ -11,6 +11,7 @@
     import { settings } from './lib/settings.svelte';
     import BatchView from './views/BatchView.svelte';
     import BenchView from './views/BenchView.svelte';
+    import EveningsView from './views/EveningsView.svelte';
     import GuideView from './views/GuideView.svelte';
     import HandbookView from './views/HandbookView.svelte';
     import LogbookView from './views/LogbookView.svelte';
@@ -39,6 +40,7 @@
         '/mixing': MixingView,
         '/mixing/list': WantedView,
         '/print/swatches': SwatchSheetView,
+        '/evenings': EveningsView,
         '/logbook': LogbookView,
         '/handbook': HandbookView,
         '*': MissingView,

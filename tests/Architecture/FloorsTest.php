@@ -25,7 +25,7 @@ final class FloorsTest
         'Writing' => ['Learning', 'Exchange'],
         'Amounts' => ['Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
         'Schedule' => ['Amounts', 'Learning', 'Review', 'Writing', 'Exchange'],
-        'Learning' => ['Amounts', 'Review', 'Writing', 'Exchange'],
+        'Learning' => ['Review', 'Writing', 'Exchange'],
     ];
 
     /** @return iterable<string, Rule> */

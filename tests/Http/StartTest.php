@@ -99,7 +99,7 @@ final class StartTest extends TestCase
 
             self::assertSame(0, $again->getExitCode(), "cut off after $milliseconds ms: ".$again->getOutput());
             $pdo = new PDO("sqlite:$this->database");
-            self::assertSame('6', (string) $pdo->query('select count(*) from migrations')->fetchColumn());
+            self::assertSame('7', (string) $pdo->query('select count(*) from migrations')->fetchColumn());
             self::assertSame([], $pdo->query('select * from answers')->fetchAll());
             unset($pdo);
             $this->tearDown();

@@ -11,6 +11,7 @@ use App\Http\Resources\BatchBrief;
 use App\Http\Resources\BatchResource;
 use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class BatchController
 {
@@ -63,6 +64,23 @@ final class BatchController
     public function refresh(string $id): BatchResource
     {
         return self::answer($this->batches->refresh($id));
+    }
+
+    public function desk(Request $request, string $id): BatchResource
+    {
+        $wish = $request->validate([
+            'rests' => ['required', 'boolean:strict'],
+            'skipped' => ['present', 'array', 'list', 'max:200'],
+            'skipped.*' => ['string', 'max:40'],
+            'version' => ['required', 'integer:strict'],
+        ]);
+
+        return self::answer($this->batches->share($id, $wish['rests'], $wish['skipped'], $wish['version']));
+    }
+
+    public function repeat(BatchRequest $request, string $id): JsonResponse
+    {
+        return self::answer($this->batches->repeat($id, $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value()))->response()->setStatusCode(201);
     }
 
     public static function answer(Batch $batch): BatchResource

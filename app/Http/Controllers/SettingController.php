@@ -8,20 +8,47 @@ use App\Models\Setting;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Amounts\Measures;
 
 final class SettingController
 {
     public function show(): JsonResponse
     {
-        return new JsonResponse(['currency' => Setting::currency()]);
+        $measures = Setting::measures();
+        $room = Setting::room();
+
+        return new JsonResponse([
+            'currency' => Setting::currency(),
+            'zone' => isset(Setting::kept('zone')['name']) ? Setting::zone()->getName() : null,
+            'room' => ['celsius' => $room->celsius, 'humidity' => $room->humidity],
+            'measures' => ['dropMl' => $measures->dropMl, 'palettePart' => $measures->loss],
+        ]);
     }
 
     public function update(Request $request): JsonResponse
     {
-        $wish = $request->validate(['currency' => ['required', 'string', 'regex:/^[A-Z]{3}$/D']], [
+        $wish = $request->validate([
+            'currency' => ['sometimes', 'required', 'string', 'regex:/^[A-Z]{3}$/D'],
+            'zone' => ['sometimes', 'required', 'timezone:all'],
+            'room' => ['sometimes', 'array:celsius,humidity'],
+            'room.celsius' => ['required_with:room', 'numeric', 'between:-10,45'],
+            'room.humidity' => ['required_with:room', 'numeric', 'between:5,100'],
+            'measures' => ['sometimes', 'array:dropMl,palettePart'],
+            'measures.dropMl' => ['required_with:measures', 'numeric', 'between:'.Measures::LEAST_DROP_ML.','.Measures::MOST_DROP_ML],
+            'measures.palettePart' => ['required_with:measures', 'numeric', 'between:0,'.Measures::MOST_LOSS],
+        ], [
             'currency.*' => 'Write a currency as its three capital letters, for example EUR.',
+            'zone.*' => 'This is no time zone, such as Europe/Lisbon.',
+            'room.celsius.*' => 'A room one paints in has -10 to 45 °C.',
+            'room.humidity.*' => 'The humidity is given in %, from 5 to 100.',
+            'measures.dropMl.*' => 'A drop has 0.01 to 0.2 ml.',
+            'measures.palettePart.*' => 'What stays on the palette is a share from 0 to 0.9.',
         ]);
-        DB::transaction(static fn() => Setting::query()->updateOrCreate(['name' => 'currency'], ['value' => $wish['currency']]));
+        DB::transaction(static function () use ($wish): void {
+            foreach ($wish as $name => $value) {
+                Setting::query()->updateOrCreate(['name' => $name], ['value' => $name === 'zone' ? ['name' => $value] : $value]);
+            }
+        });
 
         return $this->show();
     }

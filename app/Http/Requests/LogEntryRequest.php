@@ -21,7 +21,7 @@ final class LogEntryRequest extends FormRequest
         return [
             ...($this->isMethod('PUT')
                 ? ['version' => ['required', 'integer:strict']]
-                : ['id' => ['required', 'string', 'ulid'], 'stepId' => ['required', 'string', 'max:40']]),
+                : ['id' => ['required', 'string', 'ulid'], 'stepId' => ['required', 'string', 'max:40'], 'coat' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS], 'at' => ['nullable', 'string', 'date', 'max:40']]),
             'models' => ['required', 'integer:strict', 'between:1,'.Batch::MOST_MODELS],
             'minutes' => ['nullable', 'integer:strict', 'between:0,10000'],
             'note' => ['nullable', 'string', new PlainTextRule(500)],

@@ -4,19 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Batches\AsDone;
+use App\Evenings\Desk;
 use App\Models\Batch;
 use App\Models\LogEntry;
+use App\Models\Setting;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Date;
+use Kalokroma\Amounts\Amounts;
+use Kalokroma\Amounts\PassAmount;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Hazard;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Exchange\StepWriter;
+use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\Turns;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Schedule\DryClock;
+use Kalokroma\Schedule\Work;
 
 /**
  * A batch at the desk: every pass in painting order with what it takes, what it will look like and how far it is.
@@ -32,6 +43,14 @@ final class BatchResource extends JsonResource
         $progress = $batch->progress();
         $plan = $progress->plan;
         $rehearsal = Rehearsal::of($plan);
+        $work = Work::of([Desk::job($batch, $progress)], Setting::room());
+        $ready = DryClock::readyAt($work);
+        $amounts = Amounts::left($progress, Setting::measures());
+        $open = array_values(array_filter($amounts->passes(), static fn(PassAmount $one): bool => ! $progress->isDone($one->pass)));
+        $pours = [];
+        foreach ($open as $one) {
+            $pours[$one->pass->step->id] = AmountResource::pass($one, $open, Setting::measures()->dropMl);
+        }
         $planVersion = $batch->plan?->version;
 
         return [
@@ -40,8 +59,13 @@ final class BatchResource extends JsonResource
             'model' => $plan->model->name,
             'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
             'next' => $progress->next()?->step->id,
+            'rests' => $batch->rests,
+            'skipped' => $progress->skipped,
+            'slips' => SlipResource::of($batch, $progress),
+            'photos' => PinnedPhotoResource::of($batch, $plan),
+            'differences' => AsDone::differences($batch),
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn(Pass $pass): array => $this->pass($pass, $progress, $rehearsal, $batch), $progress->passes),
+            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $rehearsal, $batch), 'readyAt' => self::readyAt($ready, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
         ];
     }
 
@@ -70,6 +94,14 @@ final class BatchResource extends JsonResource
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
             'forecastCoats' => $stage?->forecast?->needed,
             'done' => $progress->doneOn($pass->step->id),
+            'coat' => $progress->coat($pass),
+            'coatsDone' => array_map(static fn(int $coat): int => $progress->record->on($pass->step->id, $coat), range(1, $pass->step->coats)),
+            'isSkipped' => $progress->isSkipped($pass),
+            'isPerModel' => $pass->step->isPerModel(),
+            'minutesPerModel' => round(Pace::perModel($pass->step, $pass->area), 1),
+            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $pass->step->technique->hazards),
+            'heads' => $pass->step->more->heads,
+            'isLight' => $pass->step->technique->family === Family::Light,
             'left' => $progress->left($pass->step->id),
             'entries' => $batch->entries
                 ->filter(static fn(LogEntry $entry): bool => $entry->step_id === $pass->step->id)
@@ -77,6 +109,18 @@ final class BatchResource extends JsonResource
                 ->map(static fn(LogEntry $entry): array => LogEntryResource::bare($entry))
                 ->values()->all(),
         ];
+    }
+
+    /**
+     * When the coat that comes next may be laid, of what was painted already.
+     *
+     * @param array<string, int> $ready seconds since the epoch
+     */
+    private static function readyAt(array $ready, Pass $pass, Progress $progress): ?string
+    {
+        $at = $ready['0 '.$pass->step->id.' '.$progress->coat($pass)] ?? null;
+
+        return $at === null ? null : Date::createFromTimestampUTC($at)->toIso8601ZuluString();
     }
 
     /** @return list<array<string, mixed>> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Batches\Bench;
+use App\Evenings\Agenda;
 use App\Models\Batch;
 use Illuminate\Http\Request;
 use Kalokroma\Planning\Pass;
@@ -18,7 +19,7 @@ final class BenchResource
     private const FOLLOWING = 5;
 
     /** @return array<string, mixed> */
-    public static function of(Bench $bench, Request $request): array
+    public static function of(Bench $bench, Agenda $agenda, Request $request): array
     {
         $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
         $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch->progress())];
@@ -30,7 +31,44 @@ final class BenchResource
             'finishedInAll' => $bench->finishedInAll,
             'low' => PaintResource::collection($bench->low)->resolve($request),
             'counts' => $bench->counts,
+            'clocks' => AgendaResource::clocks($agenda),
+            'touchUps' => self::touchUps($agenda),
+            'evening' => AgendaResource::next($agenda),
+            'decisions' => self::decisions($agenda),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what is best put right now first */
+    private static function touchUps(Agenda $agenda): array
+    {
+        $told = [];
+        foreach ($agenda->desk->batches as $job => $batch) {
+            foreach (SlipResource::of($batch, $agenda->desk->progress[$job]) as $slip) {
+                if (! $slip['isMended']) {
+                    $told[] = [...$slip, 'batchId' => $batch->id, 'batchName' => $batch->name];
+                }
+            }
+        }
+        usort($told, static fn(array $one, array $other): int => (int) $other['isNow'] <=> (int) $one['isNow']);
+
+        return $told;
+    }
+
+    /** @return list<array<string, mixed>> areas left open on purpose, those whose batch has come near them first */
+    private static function decisions(Agenda $agenda): array
+    {
+        $told = [];
+        foreach ($agenda->desk->batches as $job => $batch) {
+            $progress = $agenda->desk->progress[$job];
+            foreach ($batch->plan_id === null ? [] : $progress->plan->areas as $area) {
+                if ($area->open) {
+                    $told[$batch->plan_id.$area->id] = ['planId' => $batch->plan_id, 'planName' => $progress->plan->name, 'areaId' => $area->id, 'areaName' => $area->name, 'batchName' => $batch->name, 'isDue' => $progress->done !== []];
+                }
+            }
+        }
+        usort($told, static fn(array $one, array $other): int => (int) $other['isDue'] <=> (int) $one['isDue']);
+
+        return $told;
     }
 
     /** @return array<string, mixed>|null */

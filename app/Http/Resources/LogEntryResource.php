@@ -18,6 +18,8 @@ final class LogEntryResource
             'batchId' => $entry->batch_id,
             'stepId' => $entry->step_id,
             'models' => $entry->models,
+            'coat' => $entry->coat,
+            'spent' => $entry->spent ?? [],
             'used' => $entry->used()->toArray(),
             'minutes' => $entry->minutes,
             'note' => $entry->note,

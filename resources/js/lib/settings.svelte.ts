@@ -1,4 +1,4 @@
-import { asProblem, got, server } from './api';
+import { asProblem, got, type Problem, type Schemas, server } from './api';
 
 const LETTER_KEYS = 'kalokroma.letterKeys';
 
@@ -16,8 +16,37 @@ class Settings {
     /** Single letters and signs work as keys. */
     letterKeys = $state(read() !== 'off');
 
+    room = $state({ celsius: 20, humidity: 50 });
+    measures = $state({ dropMl: 0.045, palettePart: 0.3 });
+    private zone = $state<string | null>(null);
+
     async load(): Promise<void> {
-        this.currency = (await got(server.GET('/settings'))).currency;
+        this.take(await got(server.GET('/settings')));
+    }
+
+    /** The first desk that looks at a clock says where it stands. */
+    async placeClock(): Promise<void> {
+        if (this.zone !== null) return;
+        await this.load();
+        const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+        if (this.zone === null && here !== '') await this.set({ zone: here });
+    }
+
+    /** What is wrong with it, field by field; nothing when it was taken. */
+    async set(wish: Schemas['SettingsInput']): Promise<Problem | null> {
+        try {
+            this.take(await got(server.PUT('/settings', { body: wish })));
+            return null;
+        } catch (error) {
+            return asProblem(error);
+        }
+    }
+
+    private take(answer: Schemas['Settings']): void {
+        this.currency = answer.currency;
+        this.zone = answer.zone;
+        this.room = answer.room;
+        this.measures = answer.measures;
     }
 
     /** What is wrong with it; nothing when it was taken. */

@@ -1,6 +1,9 @@
 <script lang="ts">
-    /** Drawn marks of the places: a step to take, a strip, pots on a board, two drops that meet, a ruled book, an open one, sun and lamp. */
-    let { name }: { name: 'bench' | 'plans' | 'shelf' | 'mixing' | 'logbook' | 'handbook' | 'day' | 'lamp' } = $props();
+    /** Drawn marks of the places: a step to take, a strip, pots on a board, two drops that meet, blocks along an evening, a ruled book, an open one, sun and lamp. */
+    let {
+        name,
+    }: { name: 'bench' | 'plans' | 'shelf' | 'mixing' | 'evenings' | 'logbook' | 'handbook' | 'day' | 'lamp' } =
+        $props();
 </script>
 
 <svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" stroke-width="1.6" aria-hidden="true">
@@ -17,6 +20,8 @@
             fill="currentColor"
             stroke="none"
         />
+    {:else if name === 'evenings'}
+        <path d="M2 17h18M2 5v12M20 5v12" stroke-width="1" /><path d="M4 7h6v4H4zM12 11h5v4h-5z" fill="currentColor" />
     {:else if name === 'logbook'}
         <path d="M5 3h12v16H5zM8 3v16M11 8h4M11 12h4" />
     {:else if name === 'handbook'}

@@ -10,6 +10,7 @@
         { href: '#/plans', name: 'Plans', mark: 'plans', holds: (at: string) => at.startsWith('/plans') },
         { href: '#/shelf', name: 'Shelf', mark: 'shelf', holds: (at: string) => at.startsWith('/shelf') },
         { href: '#/mixing', name: 'Mixing', mark: 'mixing', holds: (at: string) => at.startsWith('/mixing') },
+        { href: '#/evenings', name: 'Evenings', mark: 'evenings', holds: (at: string) => at.startsWith('/evenings') },
         { href: '#/logbook', name: 'Logbook', mark: 'logbook', holds: (at: string) => at.startsWith('/logbook') },
         { href: '#/handbook', name: 'Handbook', mark: 'handbook', holds: (at: string) => at.startsWith('/handbook') },
     ] as const;

@@ -8,6 +8,8 @@ use DateTimeImmutable;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Desk;
@@ -212,7 +214,7 @@ final class SchedulerTest extends TestCase
     {
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $plan = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1", 2)->plan;
-        $job = Job::of($plan, 2, ['coat-1' => [1 => $begin - 15 * 60, 2 => $begin - 300]]);
+        $job = Job::of($plan, 2, Record::of($plan, 2, [new Done('coat-1', null, 1, $begin - 15 * 60), new Done('coat-1', 1, 1, $begin - 300)]));
 
         $schedule = self::schedule($job, Schedules::endless());
 

@@ -130,7 +130,7 @@ final class Schedules
         $wanted = [];
         foreach (Rehearsal::of($job->plan)->order()->passes as $pass) {
             for ($coat = 1; $coat <= $pass->step->coats; $coat++) {
-                foreach ($job->left($pass->step->id) as $model) {
+                foreach ($job->left($pass->step->id, $coat) as $model) {
                     $wanted[] = "{$pass->step->id} $coat $model";
                 }
             }

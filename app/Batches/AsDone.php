@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use App\Models\SnapshotPaints;
+use App\Models\Used;
+use Kalokroma\Illegal;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Recipe\Edit\ChangeStep;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+
+/** A batch's plan as it was really painted: mixes, thinning and coats of the last entry of each step. */
+final class AsDone
+{
+    public static function plan(Batch $batch): Plan
+    {
+        $plan = $batch->toCore();
+        $paints = SnapshotPaints::of($batch->document);
+        foreach ($batch->entries->sortBy('done_at') as $entry) {
+            $step = $plan->step($entry->step_id);
+            if ($step === null || $plan->undercoat->holds($entry->step_id)) {
+                continue;
+            }
+            try {
+                $plan = (new ChangeStep(self::done($step, $entry->used(), $entry->coat === null, $paints)))->applyTo($plan);
+            } catch (Illegal) {
+                // What was noted cannot be a step of the plan: it stays as it was planned.
+                continue;
+            }
+        }
+
+        return $plan;
+    }
+
+    /**
+     * What was done otherwise than planned, step by step.
+     *
+     * @return list<array{stepId: string, planned: string, done: string}>
+     */
+    public static function differences(Batch $batch): array
+    {
+        $planned = $batch->toCore();
+        $done = self::plan($batch);
+        $differences = [];
+        foreach ([...array_merge([], ...array_map(static fn($area): array => $area->steps, $planned->areas)), ...$planned->wholeModel] as $step) {
+            $now = $done->step($step->id);
+            if ($now !== null && $now->fingerprint() !== $step->fingerprint()) {
+                $differences[] = ['stepId' => $step->id, 'planned' => self::words($step), 'done' => self::words($now)];
+            }
+        }
+
+        return $differences;
+    }
+
+    private static function done(Step $step, Used $used, bool $isWhole, SnapshotPaints $paints): Step
+    {
+        $ingredients = [];
+        foreach ($used->mix as $part) {
+            $paint = $paints->find($part['paint']);
+            if ($paint === null) {
+                return $isWhole ? $step->inCoats($used->coats) : $step;
+            }
+            $ingredients[] = Ingredient::of($paint, $part['parts']);
+        }
+        $mixed = $ingredients === [] ? $step : $step->with(Mix::of($ingredients), $used->dilution->outOf($step->dilution->pot));
+
+        return $isWhole ? $mixed->inCoats($used->coats) : $mixed;
+    }
+
+    private static function words(Step $step): string
+    {
+        return sprintf('%s, %s, %d %s', $step->words(), $step->dilution->words(), $step->coats, $step->coats === 1 ? 'coat' : 'coats');
+    }
+}

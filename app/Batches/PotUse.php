@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Pot;
+
+/** Takes paint out of the pots as work is recorded, and puts it back when it is taken back. */
+final class PotUse
+{
+    /**
+     * @param array<string, float> $spent ml by paint id
+     *
+     * @return list<array{paint: string, ml: float}> what was there to be taken
+     */
+    public function take(array $spent): array
+    {
+        $taken = [];
+        foreach ($this->pots(array_keys($spent)) as $id => $pot) {
+            $ml = round(min($spent[$id], $pot->remaining_ml), 4);
+            if ($ml > 0.0) {
+                $pot->update(['remaining_ml' => round($pot->remaining_ml - $ml, 4), 'version' => $pot->version + 1]);
+                $taken[] = ['paint' => $id, 'ml' => $ml];
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @param list<array{paint: string, ml: float}> $taken */
+    public function giveBack(array $taken): void
+    {
+        $ml = array_column($taken, 'ml', 'paint');
+        foreach ($this->pots(array_keys($ml)) as $id => $pot) {
+            $pot->update(['remaining_ml' => round($pot->remaining_ml + (float) $ml[$id], 4), 'version' => $pot->version + 1]);
+        }
+    }
+
+    /**
+     * @param list<int|string> $ids
+     *
+     * @return array<string, Pot> of what is owned, by paint
+     */
+    private function pots(array $ids): array
+    {
+        $pots = [];
+        foreach (Pot::query()->whereIn('product_id', $ids)->where('pots', '>', 0)->get() as $pot) {
+            $pots[$pot->product_id] = $pot;
+        }
+
+        return $pots;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evenings;
+
+use App\Batches\Tally;
+use App\Models\Batch;
+use App\Models\Setting;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
+use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Paces;
+use Kalokroma\Planning\Progress;
+use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Work;
+
+/** The batches that share the desk: those under way and those planned, all but what rests. */
+final readonly class Desk
+{
+    /**
+     * @param list<Batch> $batches painted on last first
+     * @param list<Progress> $progress
+     * @param list<Job> $jobs
+     */
+    private function __construct(
+        public array $batches,
+        public array $progress,
+        public array $jobs,
+        public Climate $climate,
+        public DateTimeZone $zone,
+    ) {}
+
+    public static function asItIs(): self
+    {
+        $zone = Setting::zone();
+        $batches = Batch::query()->where('rests', false)->orderBy('starts_on')->orderBy('id')->get();
+        $tallies = Tally::ofAll($batches);
+        /** @var Collection<int, Batch> $open */
+        $open = $batches->reject(static fn(Batch $one): bool => $tallies[$one->id]->isFinished())->values();
+        $open->load('entries');
+        $all = $progress = $jobs = [];
+        foreach ($open as $batch) {
+            $all[] = $batch;
+            $progress[] = $batch->progress();
+            $jobs[] = self::job($batch, $progress[count($progress) - 1], $zone);
+        }
+
+        return new self($all, $progress, $jobs, Setting::room(), $zone);
+    }
+
+    public static function job(Batch $batch, Progress $progress, ?DateTimeZone $zone = null): Job
+    {
+        return Job::of(
+            $progress->plan,
+            $batch->models,
+            $progress->record,
+            $progress->skipped,
+            (new DateTimeImmutable($batch->starts_on->toDateString(), $zone ?? Setting::zone()))->getTimestamp(),
+            self::paces($batch),
+        );
+    }
+
+    public function work(): Work
+    {
+        return Work::of($this->jobs, $this->climate);
+    }
+
+    /** Changes whenever something that a schedule depends on does. */
+    public function fingerprint(): string
+    {
+        return hash('xxh128', serialize([
+            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped, $one->entries->map(static fn($entry): array => [$entry->id, $entry->version])->all()], $this->batches),
+            [$this->climate->celsius, $this->climate->humidity],
+            Setting::habits(),
+        ]));
+    }
+
+    /** The painter's minutes as they are now, to those the batch was begun with. */
+    private static function paces(Batch $batch): Paces
+    {
+        $then = Setting::bookOf($batch->habits);
+        $ratios = [];
+        foreach (Setting::book()->techniques() as $technique) {
+            $before = $then->technique($technique->id)->minutes ?? $technique->minutes;
+            if ($before > 0.0 && $before !== $technique->minutes) {
+                $ratios[$technique->id] = $technique->minutes / $before;
+            }
+        }
+
+        return Paces::of($ratios);
+    }
+}

@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Evenings\Agenda;
+use App\Evenings\BatchLooks;
+use App\Models\Batch;
+use DateTimeImmutable;
+use Kalokroma\Learning\PaceLesson;
+use Kalokroma\Learning\Worked;
+use Kalokroma\Recipe\Stop;
+use Kalokroma\Schedule\DryClock;
+use Kalokroma\Schedule\Item;
+use Kalokroma\Schedule\Schedule;
+use Kalokroma\Schedule\Session;
+use Kalokroma\Schedule\Wait;
+
+/** The evenings to come: their bars with what is painted in them, and when each batch stands on the table. */
+final readonly class AgendaResource
+{
+    /** As long as nobody has looked at a clock. */
+    private const GUESSED = [0.8, 1.4];
+
+    private const SLOWEST = 2.0;
+
+    private const QUICKEST = 0.6;
+
+    private function __construct(private Agenda $agenda) {}
+
+    /**
+     * @param int $days to be told, from today
+     * @param list<Worked> $worked what the logbook tells of the painter's pace
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Agenda $agenda, int $days, array $worked): array
+    {
+        $self = new self($agenda);
+        $schedule = $agenda->schedule;
+
+        return [
+            'zone' => $agenda->hours->zone->getName(),
+            'now' => $self->clock($agenda->now->getTimestamp()),
+            'week' => $agenda->hours->week,
+            'days' => $self->days($days),
+            'evenings' => $self->evenings($days),
+            'batches' => $self->batches($worked),
+            'lackingMinutes' => $schedule === null ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0) : (int) ceil($schedule->lacking / 60),
+            'handsOnMinutes' => (int) round($agenda->work->handsOn() / 60),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function item(Item $item): array
+    {
+        $batch = $this->agenda->desk->batches[$item->job];
+        $progress = $this->agenda->desk->progress[$item->job];
+
+        return [
+            'batchId' => $batch->id,
+            'batchName' => $batch->name,
+            'stepId' => $item->pass->step->id,
+            'areaName' => $item->pass->area->name ?? 'Whole model',
+            'label' => $item->pass->step->technique->label,
+            'words' => $item->pass->step->words(),
+            'coat' => $item->coat,
+            'coats' => $item->pass->step->coats,
+            'models' => $item->models,
+            'ofModels' => $progress->models,
+            'isOptional' => $item->pass->step->more->optional,
+            'start' => $this->clock($item->start),
+            'end' => $this->clock($item->end),
+            'minutes' => (int) max(1, round(($item->end - $item->start) / 60)),
+            'zones' => BatchLooks::of($batch, $progress->plan)[$item->pass->step->id] ?? [],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> every day, also those without a sitting */
+    private function days(int $days): array
+    {
+        $today = $this->agenda->now->setTimezone($this->agenda->hours->zone)->setTime(0, 0);
+        $versions = \App\Models\Day::query()->pluck('version', 'day');
+
+        return array_map(function (int $ahead) use ($today, $versions): array {
+            $day = $today->modify("$ahead days");
+
+            return [
+                'day' => $day->format('Y-m-d'),
+                'sittings' => $this->agenda->hours->on($day),
+                'isOtherwise' => $this->agenda->hours->isOtherwise($day),
+                'version' => (int) ($versions[$day->format('Y-m-d')] ?? 0),
+            ];
+        }, range(0, $days - 1));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function evenings(int $days): array
+    {
+        $until = $this->agenda->now->modify("$days days")->getTimestamp();
+        $told = [];
+        foreach ($this->agenda->sessions as $number => $session) {
+            if ($session->from() >= $until) {
+                break;
+            }
+            $told[] = $this->evening($session, $number);
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, mixed> */
+    private function evening(Session $session, int $number): array
+    {
+        $schedule = $this->agenda->schedule;
+        $items = array_values(array_filter($schedule->items ?? [], static fn(Item $one): bool => $one->session === $number));
+        $waits = array_values(array_filter($schedule->waits ?? [], static fn(Wait $one): bool => $one->start >= $session->from() && $one->end <= $session->to()));
+        $last = $items === [] ? null : $items[count($items) - 1];
+
+        return [
+            'day' => $session->start->setTimezone($this->agenda->hours->zone)->format('Y-m-d'),
+            'start' => $this->clock($session->from()),
+            'end' => $this->clock($session->to()),
+            'minutes' => $session->minutes,
+            'isNow' => $session->from() <= $this->agenda->now->getTimestamp() && $this->agenda->now->getTimestamp() < $session->to(),
+            'items' => array_map($this->item(...), $items),
+            'waits' => array_map(fn(Wait $one): array => [
+                'start' => $this->clock($one->start),
+                'end' => $this->clock($one->end),
+                'minutes' => (int) round(($one->end - $one->start) / 60),
+                'for' => $this->named($one->job, $one->stepId),
+            ], $waits),
+            'waitMinutes' => (int) round(array_sum(array_map(static fn(Wait $one): int => $one->end - $one->start, $waits)) / 60),
+            'driesOn' => $schedule === null || $last === null ? null : $this->driesOn($schedule, $last, $session),
+        ];
+    }
+
+    /** @return array{words: string, until: string}|null what is laid last and dries after the session is over */
+    private function driesOn(Schedule $schedule, Item $last, Session $session): ?array
+    {
+        $dry = 0;
+        foreach ($schedule->work->coats as $at => $coat) {
+            foreach ($coat->pieces[0]->pass === $last->pass ? $schedule->work->after[$at] : [] as $link) {
+                $dry = max($dry, $link->lag);
+            }
+        }
+
+        return $last->end + $dry <= $session->to() ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($last->end + $dry)];
+    }
+
+    /**
+     * @param list<Worked> $worked
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function batches(array $worked): array
+    {
+        $spread = PaceLesson::overall($worked);
+        [$quick, $slow] = $spread === null ? self::GUESSED : [max(self::QUICKEST, min(1.0, $spread->low)), min(self::SLOWEST, max(1.0, $spread->high))];
+        [$soon, $late] = [$this->agenda->atPace($quick), $this->agenda->atPace($slow)];
+
+        return array_map(fn(Batch $batch, int $job): array => [
+            'id' => $batch->id,
+            'name' => $batch->name,
+            'models' => $batch->models,
+            'version' => $batch->version,
+            'share' => $this->share($job),
+            'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule->items ?? [])) / 60),
+            'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
+            'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->at($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
+            'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
+            'samples' => $spread->samples ?? 0,
+        ], $this->agenda->desk->batches, array_keys($this->agenda->desk->batches));
+    }
+
+    /**
+     * @param callable(Schedule|null): (int|null) $at
+     *
+     * @return array{at: string|null, soonest: string|null, latest: string|null}
+     */
+    private function dates(callable $at, ?Schedule $soon, ?Schedule $late): array
+    {
+        $told = fn(?int $time): ?string => $time === null ? null : $this->clock($time);
+        $middle = $at($this->agenda->schedule);
+
+        return [
+            'at' => $told($middle),
+            'soonest' => $told($middle === null ? null : min($middle, $at($soon) ?? $middle)),
+            'latest' => $told($middle === null ? null : (($last = $at($late)) === null ? null : max($middle, $last))),
+        ];
+    }
+
+    private function share(int $job): float
+    {
+        $progress = $this->agenda->desk->progress[$job];
+        $all = $done = 0;
+        foreach ($progress->passes as $pass) {
+            $all += $progress->models;
+            $done += $progress->doneOn($pass->step->id);
+        }
+
+        return $all === 0 ? 0.0 : round($done / $all, 4);
+    }
+
+    /** "Coat, wash" */
+    private function named(int $job, string $stepId): string
+    {
+        foreach ($this->agenda->desk->progress[$job]->passes as $pass) {
+            if ($pass->step->id === $stepId) {
+                return sprintf('%s, %s', $pass->area->name ?? 'Whole model', mb_strtolower($pass->step->technique->label));
+            }
+        }
+
+        return 'a step since removed';
+    }
+
+    private function clock(int $time): string
+    {
+        return (new DateTimeImmutable("@$time"))->setTimezone($this->agenda->hours->zone)->format('Y-m-d\TH:i:sP');
+    }
+
+    /** @return array<string, mixed>|null the session that is on, or the next one */
+    public static function next(Agenda $agenda): ?array
+    {
+        return $agenda->sessions === [] ? null : (new self($agenda))->evening($agenda->sessions[0], 0);
+    }
+
+    /** @return list<array<string, mixed>> what dries on this desk now */
+    public static function clocks(Agenda $agenda): array
+    {
+        $self = new self($agenda);
+
+        return array_map(static fn(DryClock $clock): array => [
+            'batchId' => $agenda->desk->batches[$clock->job]->id,
+            'batchName' => $agenda->desk->batches[$clock->job]->name,
+            'stepId' => $clock->pass->step->id,
+            'areaName' => $clock->pass->area->name ?? 'Whole model',
+            'label' => $clock->pass->step->technique->label,
+            'coat' => $clock->coat,
+            'coats' => $clock->pass->step->coats,
+            'models' => $clock->models,
+            'kind' => $clock->kind->value,
+            'ready' => $clock->kind->ready(),
+            'since' => $self->clock($clock->since),
+            'until' => $self->clock($clock->until),
+            'nextStepId' => $clock->next->step->id,
+            'nextLabel' => $clock->next->step->technique->label,
+            'hex' => $clock->pass->step->mix?->isClear() === false ? $clock->pass->step->mix->colour()->toSrgb()->hex() : null,
+        ], array_values(array_filter(DryClock::all($agenda->work), static fn(DryClock $one): bool => $one->until > $agenda->now->getTimestamp() - self::JUST_DRY)));
+    }
+
+    /** What has dried within the last ten minutes is still told. */
+    private const JUST_DRY = 600;
+
+    /** @return list<array<string, mixed>> */
+    public static function items(Agenda $agenda, Item ...$items): array
+    {
+        return array_map((new self($agenda))->item(...), array_values($items));
+    }
+}

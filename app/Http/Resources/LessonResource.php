@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Learning\LogLessons;
+use App\Learning\Taught;
+use Kalokroma\Amounts\Measures;
+use Kalokroma\Learning\Spread;
+
+/** What the logbook teaches: the number that is reckoned with, the one that was learned, from how many records, and how far they scatter. */
+final class LessonResource
+{
+    /** @return list<array<string, mixed>> */
+    public static function all(LogLessons $lessons): array
+    {
+        $told = [];
+        foreach ($lessons->paces() as $one) {
+            $told[] = self::told("pace:{$one->technique->id}", 'pace', $one->technique->label, 'min a coat', $one->technique->minutes, $one->minutes(), $one->ratio, $one->technique->minutes, sprintf('your pace for %s: %.1f of the usual', mb_strtolower($one->technique->label), $one->ratio->median));
+        }
+        foreach ($lessons->opacities() as $one) {
+            $told[] = self::told("opacity:{$one->paint->id}", 'opacity', $one->paint->name, '% in one coat', 100 * (self::opacityBefore("opacity:{$one->paint->id}") ?? $one->before), 100 * $one->learned, $one->coats, 1.0, sprintf('took %s coats where %s were planned: one coat hides %.0f %% rather than %.0f %%', self::number($one->coats->median), self::number($one->plannedCoats), 100 * $one->learned, 100 * $one->before));
+        }
+        foreach ($lessons->drying() as $one) {
+            $told[] = self::told("drying:{$one->technique->id}", 'drying', $one->technique->label, 'min to dry', $one->technique->dryMinutes, $one->minutes(), $one->ratio, $one->technique->dryMinutes, sprintf('dry after %.1f of the usual time in your room', $one->ratio->median));
+        }
+        $palette = $lessons->palette();
+        if ($palette !== null) {
+            $told[] = self::told('palette', 'palette', 'What stays on the palette', '%', 100 * Measures::LOSS, 100 * $palette->loss, $palette->ratio, 1.0, sprintf('your pots fell by %.1f of what was reckoned', $palette->ratio->median));
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(string $id, string $kind, string $title, string $unit, float $default, float $learned, Spread $spread, float $scale, string $words): array
+    {
+        return [
+            'id' => $id, 'kind' => $kind, 'title' => $title, 'unit' => $unit, 'words' => $words,
+            'default' => round($default, 1), 'learned' => round($learned, 1),
+            'samples' => $spread->samples, 'low' => round($spread->low * $scale, 1), 'high' => round($spread->high * $scale, 1),
+            'isUsed' => Taught::isUsed($id),
+        ];
+    }
+
+    private static function opacityBefore(string $id): ?float
+    {
+        $before = Taught::before($id);
+
+        return is_array($before) && is_numeric($before['opacity'] ?? null) ? (float) $before['opacity'] : null;
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learning;
+
+use App\Models\Batch;
+use App\Models\PotReading;
+use App\Models\Setting;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Learning\DryLesson;
+use Kalokroma\Learning\OpacityLesson;
+use Kalokroma\Learning\PaceLesson;
+use Kalokroma\Learning\UseLesson;
+use Kalokroma\Learning\Worked;
+use Kalokroma\Recipe\Plan;
+
+/** What the logbook teaches, as far as it goes by now. */
+final readonly class LogLessons
+{
+    /** @param list<Worked> $worked */
+    private function __construct(public array $worked) {}
+
+    public static function asItIs(): self
+    {
+        $worked = [];
+        foreach (Batch::query()->whereHas('entries')->with('entries')->get() as $batch) {
+            array_push($worked, ...self::of($batch, $batch->toCore()));
+        }
+
+        return new self($worked);
+    }
+
+    /** @return list<PaceLesson> */
+    public function paces(): array
+    {
+        return PaceLesson::all($this->worked, static fn(string $id): Technique => Technique::of($id));
+    }
+
+    /** @return list<OpacityLesson> */
+    public function opacities(): array
+    {
+        return OpacityLesson::all($this->worked);
+    }
+
+    public function palette(): ?UseLesson
+    {
+        return UseLesson::of(
+            array_values(PotReading::query()->get()->map(static fn(PotReading $one): array => ['reckoned' => $one->reckoned_ml, 'really' => $one->really_ml])->all()),
+            Setting::measures(),
+        );
+    }
+
+    /** @return list<DryLesson> */
+    public function drying(): array
+    {
+        $readings = array_map(
+            static fn(object $one): array => ['technique' => (string) $one->technique, 'reckoned' => (float) $one->reckoned_minutes, 'really' => (float) $one->really_minutes],
+            array_values(DB::table('dry_readings')->get(['technique', 'reckoned_minutes', 'really_minutes'])->all()),
+        );
+
+        return DryLesson::all($readings, CraftBook::standard()->technique(...));
+    }
+
+    /** @return list<Worked> */
+    private static function of(Batch $batch, Plan $plan): array
+    {
+        $worked = [];
+        foreach ($batch->entries as $entry) {
+            $step = $plan->step($entry->step_id);
+            if ($step !== null) {
+                $used = $entry->used();
+                $planned = array_map(static fn($one): string => $one->parts.' '.$one->paint->id, $step->mix->ingredients ?? []);
+                $worked[] = new Worked(
+                    $step,
+                    $plan->find($entry->step_id)[0] ?? null,
+                    $entry->models,
+                    $entry->coat === null ? $used->coats : 1,
+                    $entry->minutes === null ? null : (float) $entry->minutes,
+                    // A single coat says nothing of how many it took.
+                    $entry->coat === null && $planned === array_map(static fn(array $one): string => $one['parts'].' '.$one['paint'], $used->mix),
+                );
+            }
+        }
+
+        return $worked;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Recipe\Plan;
+
+/**
+ * What was done of a batch, coat by coat and model by model. Models are painted in the order of their numbers; a later coat is never on more models than
+ * the one before it.
+ */
+final readonly class Record
+{
+    /** @param array<string, array<int, array<int, int>>> $times seconds since the epoch by step, coat and model */
+    private function __construct(private array $times) {}
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /** @param list<Done> $entries in any order; what stands in none of the plan's steps, or goes beyond its models or coats, is let be */
+    public static function of(Plan $plan, int $models, array $entries): self
+    {
+        usort($entries, static fn(Done $one, Done $other): int => $one->at <=> $other->at);
+        $times = [];
+        foreach ($entries as $entry) {
+            $coats = $plan->step($entry->stepId)->coats ?? 0;
+            $last = min($entry->coat ?? $coats, $coats);
+            $done = count($times[$entry->stepId][$last] ?? []);
+            for ($coat = $entry->coat === null ? 1 : $last; $coat >= 1 && $coat <= $last; $coat++) {
+                for ($model = $done + 1; $model <= min($models, $done + $entry->models); $model++) {
+                    $times[$entry->stepId][$coat][$model] ??= $entry->at;
+                }
+            }
+            // Who records a later coat has laid those before it.
+            for ($coat = $last - 1; $coat >= 1; $coat--) {
+                $times[$entry->stepId][$coat] = ($times[$entry->stepId][$coat] ?? []) + $times[$entry->stepId][$coat + 1];
+            }
+        }
+
+        return new self($times);
+    }
+
+    /** How many models have a coat of a step. */
+    public function on(string $stepId, int $coat): int
+    {
+        return count($this->times[$stepId][$coat] ?? []);
+    }
+
+    /** @return int|null seconds since the epoch; null when it was not done */
+    public function at(string $stepId, int $coat, int $model): ?int
+    {
+        return $this->times[$stepId][$coat][$model] ?? null;
+    }
+
+    public function isBegun(string $stepId): bool
+    {
+        return ($this->times[$stepId] ?? []) !== [];
+    }
+}

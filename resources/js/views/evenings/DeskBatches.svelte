@@ -1,0 +1,226 @@
+<script lang="ts">
+    import { Button, DatePicker, DatePickerInput } from 'carbon-components-svelte';
+    import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
+    import { type Agenda, shortDate } from '../../lib/evening';
+    import { tell, warn } from '../../lib/notices.svelte';
+    import { plural } from '../../lib/words';
+
+    /** When each batch stands on the table, how sure that is, and what would have to go for an earlier day. */
+    let { agenda, changed, miss }: { agenda: Agenda; changed: () => unknown; miss: () => void } = $props();
+
+    type Batch = Agenda['batches'][number];
+    let asked = $state<string | null>(null);
+    let day = $state('');
+    let answer = $state<Schemas['Deadline'] | null>(null);
+    let problem = $state<Problem | null>(null);
+    const batch = $derived(agenda.batches.find((one) => one.id === asked) ?? null);
+
+    function ready(one: Batch): { name: string; at: string | null; soonest: string | null; latest: string | null } {
+        const stop = one.stops.find((each) => each.at !== null);
+        return stop ?? { name: 'finished', ...one.finished };
+    }
+
+    function between(dates: { soonest: string | null; latest: string | null }): string {
+        if (dates.soonest === null) return '';
+        const from = shortDate(dates.soonest);
+        const to = dates.latest === null ? 'later than the evenings known' : shortDate(dates.latest);
+        return from === to ? 'quite sure' : `between ${from} and ${to}`;
+    }
+
+    async function ask(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        answer = null;
+        problem = null;
+        if (batch === null) return;
+        try {
+            const stop = batch.stops.find((each) => each.at !== null)?.after ?? null;
+            answer = await got(server.POST('/evenings/deadline', { body: { batchId: batch.id, stop, day } }));
+        } catch (error) {
+            problem = asProblem(error);
+        }
+    }
+
+    async function skip(one: Batch, steps: string[], words: string): Promise<void> {
+        try {
+            const before = one.skipped.map((each) => each.stepId);
+            const after = await put(one.id, steps, one.version);
+            asked = null;
+            answer = null;
+            tell(words, {
+                label: 'Undo',
+                run: async () => {
+                    await put(one.id, before, after.version);
+                    changed();
+                },
+            });
+            changed();
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
+    function put(id: string, skipped: string[], version: number): Promise<Schemas['Batch']> {
+        return got(server.PUT('/batches/{id}/desk', { ...of(id), body: { rests: false, skipped, version } }));
+    }
+
+    async function rest(one: Batch): Promise<void> {
+        try {
+            const skipped = one.skipped.map((each) => each.stepId);
+            const rested = await got(
+                server.PUT('/batches/{id}/desk', {
+                    ...of(one.id),
+                    body: { rests: true, skipped, version: one.version },
+                }),
+            );
+            tell(`“${one.name}” rests and has no part in the evenings.`, {
+                label: 'Undo',
+                run: async () => {
+                    await put(one.id, skipped, rested.version);
+                    changed();
+                },
+            });
+            changed();
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+</script>
+
+<section class="panel" aria-label="When it stands on the table">
+    <h2>When it stands on the table</h2>
+    {#if agenda.batches.length === 0}
+        <p class="quiet">No batch shares the desk. Begin one from a plan.</p>
+    {/if}
+    <ul>
+        {#each agenda.batches as one (one.id)}
+            {@const dates = ready(one)}
+            <li>
+                <span class="quiet"><bdi>{one.name}</bdi>, {dates.name}</span>
+                <b class="date">{dates.at === null ? 'no evening yet' : shortDate(dates.at)}</b>
+                <span class="quiet"
+                    >{between(dates)}{dates.name !== 'finished' && one.finished.at !== null
+                        ? `; finished ${shortDate(one.finished.at)}`
+                        : ''}</span
+                >
+                {#if one.skipped.length > 0}
+                    <span
+                        >{plural(one.skipped.length, 'step')} left out:
+                        {one.skipped.map((each) => each.words).join('; ')}
+                        <button
+                            class="link"
+                            type="button"
+                            onclick={() => skip(one, [], `All steps of “${one.name}” are in again.`)}
+                            >take them in again</button
+                        ></span
+                    >
+                {/if}
+                <span class="acts">
+                    <button
+                        class="link"
+                        type="button"
+                        onclick={() => ((asked = asked === one.id ? null : one.id), (answer = null))}
+                        >Make it sooner …</button
+                    >
+                    <button class="link" type="button" onclick={() => rest(one)}>Let it rest</button>
+                </span>
+            </li>
+        {/each}
+    </ul>
+    {#if batch}
+        <form onsubmit={ask} novalidate>
+            <DatePicker datePickerType="simple" bind:value={day} short>
+                <DatePickerInput
+                    size="sm"
+                    labelText="“{batch.name}” ready by"
+                    placeholder="YYYY-MM-DD"
+                    invalid={(problem?.at('day') ?? '') !== ''}
+                    invalidText={problem?.at('day')}
+                />
+            </DatePicker>
+            <Button size="small" type="submit">What must go?</Button>
+        </form>
+        {#if problem && problem.at('day') === ''}<p role="alert"><b>{problem.message}</b></p>{/if}
+        {#if answer}
+            <div role="status">
+                {#if answer.leaveOut.length === 0 && answer.isMet}
+                    <p>Nothing: it is ready by then as it is.</p>
+                {:else if answer.isMet}
+                    <p>
+                        Leave out {answer.leaveOut
+                            .map((one) => `${one.areaName}, ${one.label.toLowerCase()}`)
+                            .join('; ')}. The shades stay.
+                    </p>
+                    <Button
+                        size="small"
+                        on:click={() =>
+                            skip(
+                                batch,
+                                [
+                                    ...batch.skipped.map((one) => one.stepId),
+                                    ...(answer?.leaveOut ?? []).map((one) => one.stepId),
+                                ],
+                                `${plural(answer?.leaveOut.length ?? 0, 'step')} of “${batch.name}” left out.`,
+                            )}>Leave them out</Button
+                    >
+                {:else}
+                    <p>
+                        Not even without the last lights{answer.at === null
+                            ? ''
+                            : `: then it is ready ${shortDate(answer.at)}`}. More hours would help, or fewer models.
+                    </p>
+                {/if}
+            </div>
+        {/if}
+    {/if}
+    <Button size="small" kind="tertiary" on:click={miss}>I miss this evening</Button>
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 10px;
+        align-content: start;
+        justify-items: start;
+        padding: 12px 16px 14px;
+    }
+
+    ul {
+        display: grid;
+        gap: 12px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+    }
+
+    .date {
+        font-size: 1.25rem;
+        line-height: 1.25;
+    }
+
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px;
+        align-items: end;
+    }
+
+    .acts {
+        display: flex;
+        gap: 14px;
+    }
+
+    .link {
+        padding: 0;
+        border: 0;
+        background: none;
+        color: inherit;
+        font: inherit;
+        text-decoration: underline;
+        text-underline-offset: 3px;
+        cursor: pointer;
+    }
+</style>

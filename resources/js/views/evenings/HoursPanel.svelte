@@ -1,0 +1,129 @@
+<script lang="ts">
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
+    import { type Agenda, length, WEEKDAYS } from '../../lib/evening';
+    import Choose from '../../parts/Choose.svelte';
+    import Count from '../../parts/Count.svelte';
+
+    /** When the painter usually sits down, by the week. */
+    let {
+        week,
+        first,
+        took,
+        close,
+    }: { week: Schemas['WeekSitting'][]; first: boolean; took: (agenda: Agenda) => void; close: () => void } = $props();
+
+    /** What most evenings are like. */
+    const USUAL = { from: '19:30', minutes: 90 };
+    // svelte-ignore state_referenced_locally
+    let hours = $state<Schemas['WeekSitting'][]>(
+        week.length > 0
+            ? structuredClone($state.snapshot(week))
+            : [2, 4, 7].map((weekday) => ({
+                  weekday,
+                  ...USUAL,
+                  ...(weekday === 7 ? { from: '14:00', minutes: 150 } : {}),
+              })),
+    );
+    let problem = $state<Problem | null>(null);
+    let busy = $state(false);
+    const DAYS = WEEKDAYS.map((label, at) => ({ value: String(at + 1), label }));
+    const total = $derived(hours.reduce((sum, one) => sum + one.minutes, 0));
+
+    async function save(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        busy = true;
+        try {
+            took(await got(server.PUT('/evenings/week', { body: { hours: $state.snapshot(hours) } })));
+        } catch (error) {
+            problem = asProblem(error);
+        }
+        busy = false;
+    }
+</script>
+
+<form class="panel" onsubmit={save} aria-label="When I sit down" novalidate>
+    <div>
+        <h2>{first ? 'When do you paint?' : 'When I sit down'}</h2>
+        <p class="quiet">
+            {first
+                ? 'Say it once by the week; single evenings can be changed any time. Then every evening here is filled with what is dry, what comes next and what dries meanwhile.'
+                : 'By the week. Single days are changed below, in the fortnight.'}
+        </p>
+    </div>
+    {#each hours as sitting, at}
+        <div class="sitting">
+            <Choose
+                label="Day"
+                value={String(sitting.weekday)}
+                choices={DAYS}
+                fault={problem?.at(`hours.${at}.weekday`)}
+                change={(value) => (sitting.weekday = Number(value))}
+            />
+            <TextInput
+                size="sm"
+                labelText="From"
+                bind:value={sitting.from}
+                invalid={(problem?.at(`hours.${at}.from`) ?? '') !== ''}
+                invalidText={problem?.at(`hours.${at}.from`)}
+            />
+            <Count
+                label="Minutes"
+                value={sitting.minutes}
+                least={5}
+                most={1440}
+                fault={problem?.at(`hours.${at}.minutes`)}
+                change={(value) => (sitting.minutes = value)}
+            />
+            <Button size="small" kind="tertiary" on:click={() => hours.splice(at, 1)}>Not then</Button>
+        </div>
+    {:else}
+        <p class="quiet">No evening in the week.</p>
+    {/each}
+    {#if problem}
+        {@const whole = problem.at('hours')}
+        {#if whole !== '' || problem.faults.length === 0}<p role="alert"><b>{whole || problem.message}</b></p>{/if}
+    {/if}
+    <div class="acts">
+        <Button
+            size="small"
+            kind="tertiary"
+            disabled={hours.length >= 21}
+            on:click={() =>
+                hours.push({ weekday: (Math.max(0, ...hours.map((one) => one.weekday)) % 7) + 1, ...USUAL })}
+            >Another evening</Button
+        >
+        <Button size="small" type="submit" disabled={busy}>{first ? 'Fill my evenings' : 'Keep the week'}</Button>
+        {#if !first}<Button size="small" kind="tertiary" on:click={close}>Leave it</Button>{/if}
+        <span class="quiet">{length(total)} a week</span>
+    </div>
+</form>
+
+<style>
+    form {
+        display: grid;
+        gap: 10px;
+        padding: 16px 18px;
+    }
+
+    .sitting {
+        display: grid;
+        grid-template-columns: 150px 90px auto auto;
+        gap: 12px;
+        align-items: end;
+        justify-content: start;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px;
+        align-items: center;
+    }
+
+    @media (max-width: 700px) {
+        .sitting {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+</style>
