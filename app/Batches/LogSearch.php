@@ -36,6 +36,22 @@ final class LogSearch
         return $entries;
     }
 
+    /** @return list<string> ids of the entries of a batch that are about an area, or one of its models */
+    public static function about(string $batchId, ?string $areaId, ?int $model): array
+    {
+        $batch = Batch::query()->with('entries')->find($batchId);
+        if ($batch === null) {
+            return [];
+        }
+        $plan = $batch->toCore();
+        $record = $batch->record($plan);
+
+        return array_values($batch->entries->filter(
+            static fn(LogEntry $entry): bool => ($areaId === null || ($plan->find($entry->step_id)[0]->id ?? null) === $areaId)
+                && ($model === null || in_array($model, $record->modelsOf($entry->id), true)),
+        )->map(static fn(LogEntry $entry): string => $entry->id)->all());
+    }
+
     /** @return array<string, list<string>> ids of the steps that a word is about, by batch */
     private static function steps(string $word): array
     {

@@ -9,6 +9,7 @@ use App\Batches\Logbook;
 use App\Batches\PotUse;
 use App\Models\Batch;
 use App\Models\Plan;
+use App\Models\Setting;
 use App\Plans\PlanFiles;
 use App\Plans\PlanStore;
 use App\Shelf\PaintFiles;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use Kalokroma\Planning\Pace;
 use LogicException;
 
 /**
@@ -25,6 +27,11 @@ use LogicException;
 final class Demo
 {
     private const EVENING = 19;
+
+    private const LONGEST_PASS = 120.0;
+
+    /** Nobody takes the same time twice. */
+    private const SCATTER = [0.0, 0.15, -0.1, 0.3, 0.05, -0.15, 0.2];
 
     public function __construct(
         private readonly PaintFiles $files,
@@ -45,11 +52,12 @@ final class Demo
             }
             $this->share($plans, 'ferry-warden', 'Jetty base', 'Jetty mud', ['base', 'mud'], ['heron-provost' => 'Jetty base']);
             $this->share($plans, 'ferry-warden', 'Ferry pole', 'Driftwood', ['wood', 'weathered'], []);
-            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>}> $batches */
+            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>}> $batches */
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
             }
+            Setting::keep('hours', File::json(resource_path('demo/hours.json')));
         });
     }
 
@@ -81,7 +89,7 @@ final class Demo
         throw new LogicException("The demo has no area $name.");
     }
 
-    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: array{minutesPerModel: int}, notes?: array<int, string>} $wish */
+    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>} $wish */
     private function paint(Plan $plan, array $wish): void
     {
         $today = Carbon::today();
@@ -95,18 +103,26 @@ final class Demo
             if ($models === 0) {
                 break;
             }
-            $minutes = $models * max(1, $wish['pace']['minutesPerModel'] - 2 + ($index * 5) % 4);
-            $evening = $this->nextSitting($evening, $minutes);
-            $this->record($batch, $pass->step->id, $models, $minutes, $evening, $wish['notes'][$index] ?? '');
+            $perCoat = $models * Pace::perCoat($pass->step, $pass->area) * ($wish['pace'] + self::SCATTER[$index % count(self::SCATTER)]);
+            // What takes longer than an evening is recorded coat by coat.
+            $coats = $perCoat * $pass->step->coats > self::LONGEST_PASS ? range(1, $pass->step->coats) : [null];
+            foreach ($coats as $coat) {
+                $minutes = (int) max(1, round($perCoat * ($coat === null ? $pass->step->coats : 1)));
+                $evening = $this->nextSitting($evening, $minutes);
+                $note = $coat === null || $coat === $pass->step->coats ? $wish['notes'][$index] ?? '' : '';
+                $this->record($batch, $evening, ['stepId' => $pass->step->id, 'models' => $models, 'coat' => $coat, 'minutes' => $minutes, 'note' => $note, 'used' => isset($wish['coats'][$index]) ? ['coats' => $wish['coats'][$index]] : null]);
+            }
         }
     }
 
-    /** As somebody would have recorded it that evening. */
-    private function record(Batch $batch, string $stepId, int $models, int $minutes, Carbon $evening, string $note): void
+    /**
+     * As somebody would have recorded it that evening.
+     *
+     * @param array{stepId: string, models: int, coat: int|null, minutes: int, note: string, used: array{coats: int}|null} $done
+     */
+    private function record(Batch $batch, Carbon $evening, array $done): void
     {
-        (new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse))->record($batch->id, [
-            'id' => (string) Str::ulid($evening), 'stepId' => $stepId, 'models' => $models, 'minutes' => $minutes, 'note' => $note,
-        ]);
+        (new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse))->record($batch->id, ['id' => (string) Str::ulid($evening), ...$done]);
     }
 
     /** Evenings end at ten; what does not fit waits for the next but one. */

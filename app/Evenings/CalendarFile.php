@@ -25,7 +25,7 @@ final class CalendarFile
         }
         foreach ($agenda->desk->batches as $job => $batch) {
             foreach ($agenda->desk->progress[$job]->plan->running->stops as $stop) {
-                $at = $agenda->schedule?->at($stop, $job);
+                $at = $agenda->schedule?->restsAt($stop, $job);
                 if ($at !== null) {
                     $calendar->add('VEVENT', self::stop($agenda, $batch->id, $batch->name, $stop, $at));
                 }

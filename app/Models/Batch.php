@@ -77,6 +77,6 @@ final class Batch extends Model
     /** What was done of it, coat by coat. */
     public function record(CorePlan $plan): Record
     {
-        return Record::of($plan, $this->models, array_values($this->entries->map(static fn(LogEntry $entry): Done => new Done($entry->step_id, $entry->coat, $entry->models, $entry->done_at->getTimestamp()))->all()));
+        return Record::of($plan, $this->models, array_values($this->entries->map(static fn(LogEntry $entry): Done => new Done($entry->step_id, $entry->coat, $entry->models, $entry->done_at->getTimestamp(), $entry->id))->all()));
     }
 }

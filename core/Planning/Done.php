@@ -11,11 +11,13 @@ final readonly class Done
      * @param int|null $coat from 1; null when all that was left of the step was done
      * @param int $models one or more
      * @param int $at seconds since the epoch
+     * @param string $id of the line, where it has one
      */
     public function __construct(
         public string $stepId,
         public ?int $coat,
         public int $models,
         public int $at,
+        public string $id = '',
     ) {}
 }

@@ -12,23 +12,30 @@ use Kalokroma\Recipe\Plan;
  */
 final readonly class Record
 {
-    /** @param array<string, array<int, array<int, int>>> $times seconds since the epoch by step, coat and model */
-    private function __construct(private array $times) {}
+    /**
+     * @param array<string, array<int, array<int, int>>> $times seconds since the epoch by step, coat and model
+     * @param array<string, list<int>> $models by the id of a line
+     */
+    private function __construct(
+        private array $times,
+        private array $models,
+    ) {}
 
     public static function none(): self
     {
-        return new self([]);
+        return new self([], []);
     }
 
     /** @param list<Done> $entries in any order; what stands in none of the plan's steps, or goes beyond its models or coats, is let be */
     public static function of(Plan $plan, int $models, array $entries): self
     {
         usort($entries, static fn(Done $one, Done $other): int => $one->at <=> $other->at);
-        $times = [];
+        $times = $told = [];
         foreach ($entries as $entry) {
             $coats = $plan->step($entry->stepId)->coats ?? 0;
             $last = min($entry->coat ?? $coats, $coats);
             $done = count($times[$entry->stepId][$last] ?? []);
+            $told[$entry->id] = $done >= $models || $last < 1 ? [] : range($done + 1, min($models, $done + $entry->models));
             for ($coat = $entry->coat === null ? 1 : $last; $coat >= 1 && $coat <= $last; $coat++) {
                 for ($model = $done + 1; $model <= min($models, $done + $entry->models); $model++) {
                     $times[$entry->stepId][$coat][$model] ??= $entry->at;
@@ -40,7 +47,7 @@ final readonly class Record
             }
         }
 
-        return new self($times);
+        return new self($times, $told);
     }
 
     /** How many models have a coat of a step. */
@@ -53,6 +60,12 @@ final readonly class Record
     public function at(string $stepId, int $coat, int $model): ?int
     {
         return $this->times[$stepId][$coat][$model] ?? null;
+    }
+
+    /** @return list<int> numbers of the models that a line of the record is about */
+    public function modelsOf(string $id): array
+    {
+        return $this->models[$id] ?? [];
     }
 
     public function isBegun(string $stepId): bool

@@ -11,6 +11,9 @@ namespace Kalokroma\Schedule;
  */
 final class Desk
 {
+    /** To leave the running order of the plan without need is worth as much as these seconds. */
+    private const OUT_OF_ORDER = 120;
+
     /** Taking up something else is worth as much as these seconds: pots, brush and water are changed, and the eye has to find its way in again. */
     private const TAKING_UP = 600;
 
@@ -184,8 +187,8 @@ final class Desk
     }
 
     /**
-     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, and how often something else is
-     * taken up.
+     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how often something else is taken up,
+     * and how often that is before its turn.
      *
      * @param list<array{int, int}> $sequence
      *
@@ -205,10 +208,25 @@ final class Desk
             $byJob[$this->work->coats[$coat]->job] = max($byJob[$this->work->coats[$coat]->job], $end);
         }
         $stops = 0;
-        foreach ($this->work->stops as $coat) {
-            $stops += max([$this->from[0], ...$ends[$coat] ?? []]) - $this->from[0];
+        foreach ($this->work->stops as $coats) {
+            $rest = $this->from[0];
+            foreach ($coats as $coat) {
+                $rest = max([$rest, ...$ends[$coat] ?? []]);
+            }
+            $stops += $rest - $this->from[0];
         }
 
-        return [$this->from[0] + (int) ceil(($last - $this->from[0]) / $this->grain) * $this->grain, array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence)];
+        return [$this->from[0] + (int) ceil(($last - $this->from[0]) / $this->grain) * $this->grain, array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+    }
+
+    /** @param list<array{int, int}> $sequence */
+    private static function outOfOrder(array $sequence): int
+    {
+        $out = 0;
+        foreach ($sequence as $at => [$coat]) {
+            $out += $at > 0 && $sequence[$at - 1][0] > $coat ? 1 : 0;
+        }
+
+        return $out;
     }
 }

@@ -55,29 +55,4 @@ final readonly class DryClock
 
         return $clocks;
     }
-
-    /**
-     * When a coat of a step may be laid on the models that are next, by what was laid already; null when nothing is wet.
-     *
-     * @return array<string, int> seconds since the epoch, by "job step coat"
-     */
-    public static function readyAt(Work $work): array
-    {
-        $ready = [];
-        foreach ($work->coats as $at => $coat) {
-            $latest = 0;
-            foreach ($work->before[$at] as $link) {
-                foreach ($link->isNextModel ? [] : $coat->models as $model) {
-                    $latest = max($latest, ($work->doneAt($work->coats[$link->from], $model) ?? 0) + $link->lag);
-                }
-            }
-            foreach ($coat->pieces as $piece) {
-                if ($latest > 86400 * 365) {
-                    $ready["$coat->job {$piece->pass->step->id} $piece->coat"] = $latest;
-                }
-            }
-        }
-
-        return $ready;
-    }
 }

@@ -61,6 +61,20 @@ final readonly class Schedule
         return sprintf('The sessions do not suffice: %d minutes of work, or what has to dry before it, find no place. Add a session or paint fewer models.', (int) ceil($this->lacking / 60));
     }
 
+    /** @return int|null when all that comes up to a stop in the running order is done; null when that is so already, or never */
+    public function restsAt(Stop $stop, int $job = 0): ?int
+    {
+        $last = null;
+        foreach ($this->work->coats as $coat) {
+            foreach ($coat->job === $job ? $coat->pieces : [] as $piece) {
+                $last = $piece->pass->step->id === $stop->after ? $piece->pass->number : $last;
+            }
+        }
+        $ends = array_map(static fn(Item $one): int => $one->end, array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $last !== null && $one->pass->number <= $last));
+
+        return $ends === [] ? null : max($ends);
+    }
+
     public function isWhole(): bool
     {
         return $this->lacking === 0;

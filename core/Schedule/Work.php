@@ -18,7 +18,7 @@ final readonly class Work
     /** @var list<int> seconds from the start of a coat on one model until all that waits for it can be done, drying between included */
     public array $tails;
 
-    /** @var list<int> the last coats of the steps at which models may rest */
+    /** @var list<list<int>> of each point at which models may rest, the coats up to it in the running order */
     public array $stops;
 
     /**
@@ -38,15 +38,7 @@ final readonly class Work
         }
         $this->before = $before;
         $this->after = $after;
-        $stops = [];
-        foreach ($coats as $at => $coat) {
-            foreach ($jobs[$coat->job]->plan->running->stops as $stop) {
-                if ($coat->pieces[array_key_last($coat->pieces)]->pass->step->id === $stop->after) {
-                    $stops[$stop->after.' '.$coat->job] = $at;
-                }
-            }
-        }
-        $this->stops = array_values($stops);
+        $this->stops = self::stops($jobs, $coats);
         $tails = [];
         foreach (array_reverse(array_keys($coats)) as $at) {
             $this->tail($at, $tails);
@@ -90,6 +82,28 @@ final readonly class Work
         $piece = $coat->pieces[array_key_last($coat->pieces)];
 
         return $this->jobs[$coat->job]->record->at($piece->pass->step->id, $piece->coat, $model);
+    }
+
+    /**
+     * @param list<Job> $jobs
+     * @param list<Coat> $coats
+     *
+     * @return list<list<int>>
+     */
+    private static function stops(array $jobs, array $coats): array
+    {
+        $stops = [];
+        foreach ($jobs as $number => $job) {
+            foreach ($job->plan->running->stops as $stop) {
+                $mine = array_filter($coats, static fn(Coat $coat): bool => $coat->job === $number);
+                $last = array_filter($mine, static fn(Coat $coat): bool => array_filter($coat->pieces, static fn(Piece $one): bool => $one->pass->step->id === $stop->after) !== []);
+                if ($last !== []) {
+                    $stops[] = array_keys(array_filter($mine, static fn(int $at): bool => $at <= array_key_last($last), ARRAY_FILTER_USE_KEY));
+                }
+            }
+        }
+
+        return $stops;
     }
 
     /** @param array<int, int> $tails known already; this one and those after it are added */

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Router, { push } from 'svelte-spa-router';
+    import Router, { push, router } from 'svelte-spa-router';
     import KeysPanel from './parts/KeysPanel.svelte';
     import Notices from './parts/Notices.svelte';
     import Rail from './parts/Rail.svelte';
@@ -19,6 +19,7 @@
     import MixingView from './views/MixingView.svelte';
     import MusterView from './views/MusterView.svelte';
     import NewPlanView from './views/NewPlanView.svelte';
+    import PaintView from './views/PaintView.svelte';
     import PlansView from './views/PlansView.svelte';
     import PlanView from './views/PlanView.svelte';
     import RecipesView from './views/RecipesView.svelte';
@@ -35,6 +36,7 @@
         '/plans/recipes': RecipesView,
         '/plans/:id': PlanView,
         '/batches/:id': BatchView,
+        '/batches/:id/paint': PaintView,
         '/shelf': ShelfView,
         '/shelf/*': ShelfView,
         '/mixing': MixingView,
@@ -42,10 +44,13 @@
         '/print/swatches': SwatchSheetView,
         '/evenings': EveningsView,
         '/logbook': LogbookView,
+        '/logbook/lessons': LogbookView,
         '/handbook': HandbookView,
         '*': MissingView,
     };
 
+    /** At the desk nothing stands beside the pass. */
+    const isPainting = $derived(/^\/batches\/[^/]+\/paint/.test(router.location));
     let keysShown = $state(false);
     let work: HTMLElement;
 
@@ -77,8 +82,8 @@
 <a class="skip" href="#main" onclick={(event) => (event.preventDefault(), document.getElementById('main')?.focus())}>
     Skip to the work
 </a>
-<div class="frame">
-    <Rail showKeys={() => (keysShown = !keysShown)} />
+<div class="frame" class:isPainting>
+    {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} />{/if}
     <main id="main" tabindex="-1" bind:this={work}>
         <Router {routes} />
     </main>
@@ -93,6 +98,11 @@
         display: grid;
         grid-template-columns: 84px minmax(0, 1fr);
         height: 100vh;
+    }
+
+    .frame.isPainting {
+        grid-template-columns: minmax(0, 1fr);
+        grid-template-rows: minmax(0, 1fr);
     }
 
     main {

@@ -4,5 +4,8 @@ import 'carbon-components-svelte/css/all.css';
 import './look.css';
 import App from './App.svelte';
 
+// What was looked at last can be looked at without a connection. It works only where the page is served safely; elsewhere nothing is missing but that.
+if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+
 const target = document.getElementById('app');
 if (target !== null) mount(App, { target });

@@ -9,10 +9,12 @@ use App\Batches\LogSearch;
 use App\Http\Requests\LogEntryRequest;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\LogEntryResource;
+use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 
 final class LogController
@@ -24,17 +26,23 @@ final class LogController
     public function index(Request $request): JsonResponse
     {
         $batch = $request->query('batch');
-        $wish = $request->validate(['find' => ['nullable', 'string', 'max:200']]);
-        $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch')
+        $wish = $request->validate(['find' => ['nullable', 'string', 'max:200'], 'area' => ['nullable', 'string', 'max:40'], 'model' => ['nullable', 'integer', 'between:1,'.Batch::MOST_MODELS]]);
+        $about = is_string($batch) && (isset($wish['area']) || isset($wish['model'])) ? LogSearch::about($batch, $wish['area'] ?? null, isset($wish['model']) ? (int) $wish['model'] : null) : null;
+        $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch.entries')
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
+            ->when($about !== null, static fn(Builder $query) => $query->whereIn('id', $about))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
-        /** @var array<string, Rehearsal> $rehearsals by batch */
-        $rehearsals = [];
-        $entries = array_map(static function (LogEntry $entry) use (&$rehearsals): array {
+        /** @var array<string, array{Rehearsal, Record}> $kept by batch */
+        $kept = [];
+        $entries = array_map(static function (LogEntry $entry) use (&$kept): array {
             $batch = $entry->batch ?? throw new \LogicException('A log entry without a batch.');
+            if (! isset($kept[$batch->id])) {
+                $plan = $batch->toCore();
+                $kept[$batch->id] = [Rehearsal::of($plan), $batch->record($plan)];
+            }
 
-            return LogEntryResource::told($entry, $rehearsals[$batch->id] ??= Rehearsal::of($batch->toCore()));
+            return LogEntryResource::told($entry, ...$kept[$batch->id]);
         }, $page->items());
 
         return new JsonResponse(['entries' => $entries, 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);

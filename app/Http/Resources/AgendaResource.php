@@ -23,6 +23,9 @@ final readonly class AgendaResource
     /** As long as nobody has looked at a clock. */
     private const GUESSED = [0.8, 1.4];
 
+    /** A few minutes more are nothing to speak of: one has put the brushes away by then. */
+    private const WORTH_SAYING = 1800;
+
     private const SLOWEST = 2.0;
 
     private const QUICKEST = 0.6;
@@ -146,7 +149,7 @@ final readonly class AgendaResource
             }
         }
 
-        return $last->end + $dry <= $session->to() ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($last->end + $dry)];
+        return $last->end + $dry <= $session->to() + self::WORTH_SAYING ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($last->end + $dry)];
     }
 
     /**
@@ -168,7 +171,7 @@ final readonly class AgendaResource
             'share' => $this->share($job),
             'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule->items ?? [])) / 60),
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
-            'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->at($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
+            'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
             'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
             'samples' => $spread->samples ?? 0,
         ], $this->agenda->desk->batches, array_keys($this->agenda->desk->batches));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Batches\AsDone;
+use App\Batches\Since;
 use App\Evenings\Desk;
 use App\Models\Batch;
 use App\Models\LogEntry;
@@ -25,8 +26,9 @@ use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\Turns;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
-use Kalokroma\Schedule\DryClock;
+use Kalokroma\Schedule\Opening;
 use Kalokroma\Schedule\Work;
 
 /**
@@ -44,7 +46,7 @@ final class BatchResource extends JsonResource
         $plan = $progress->plan;
         $rehearsal = Rehearsal::of($plan);
         $work = Work::of([Desk::job($batch, $progress)], Setting::room());
-        $ready = DryClock::readyAt($work);
+        $openings = Opening::all($work);
         $amounts = Amounts::left($progress, Setting::measures());
         $open = array_values(array_filter($amounts->passes(), static fn(PassAmount $one): bool => ! $progress->isDone($one->pass)));
         $pours = [];
@@ -63,9 +65,11 @@ final class BatchResource extends JsonResource
             'skipped' => $progress->skipped,
             'slips' => SlipResource::of($batch, $progress),
             'photos' => PinnedPhotoResource::of($batch, $plan),
+            'testPieces' => self::testPieces($plan),
+            'since' => Since::of($batch, $plan),
             'differences' => AsDone::differences($batch),
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $rehearsal, $batch), 'readyAt' => self::readyAt($ready, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
+            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $rehearsal, $batch), ...self::opening($openings, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
         ];
     }
 
@@ -112,15 +116,30 @@ final class BatchResource extends JsonResource
     }
 
     /**
-     * When the coat that comes next may be laid, of what was painted already.
+     * Whether the coat that comes next may be laid, and from when.
      *
-     * @param array<string, int> $ready seconds since the epoch
+     * @param array<string, Opening> $openings
+     *
+     * @return array{canBegin: bool, readyAt: string|null}
      */
-    private static function readyAt(array $ready, Pass $pass, Progress $progress): ?string
+    private static function opening(array $openings, Pass $pass, Progress $progress): array
     {
-        $at = $ready['0 '.$pass->step->id.' '.$progress->coat($pass)] ?? null;
+        $opening = $openings[Opening::key(0, $pass->step->id, $progress->coat($pass))] ?? null;
 
-        return $at === null ? null : Date::createFromTimestampUTC($at)->toIso8601ZuluString();
+        return ['canBegin' => $opening->canBegin ?? false, 'readyAt' => $opening?->readyAt === null ? null : Date::createFromTimestampUTC($opening->readyAt)->toIso8601ZuluString()];
+    }
+
+    /** @return list<array<string, mixed>> ways that were tried for an area, with what came of them */
+    private static function testPieces(Plan $plan): array
+    {
+        $pieces = [];
+        foreach ($plan->areas as $area) {
+            foreach ($area->variants as $one) {
+                $pieces[] = ['areaId' => $area->id, 'areaName' => $area->name, 'variantId' => $one->id, 'name' => $one->name, 'isTried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note];
+            }
+        }
+
+        return $pieces;
     }
 
     /** @return list<array<string, mixed>> */

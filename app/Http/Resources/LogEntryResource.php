@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\LogEntry;
 use Illuminate\Support\Facades\Date;
+use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 
 final class LogEntryResource
@@ -34,7 +35,7 @@ final class LogEntryResource
      *
      * @return array<string, mixed>
      */
-    public static function told(LogEntry $entry, Rehearsal $rehearsal): array
+    public static function told(LogEntry $entry, Rehearsal $rehearsal, Record $record): array
     {
         $plan = $rehearsal->plan;
         $area = $plan->find($entry->step_id)[0] ?? null;
@@ -45,6 +46,7 @@ final class LogEntryResource
         return [
             ...self::bare($entry),
             'batchName' => $entry->batch->name ?? '',
+            'onModels' => $record->modelsOf($entry->id),
             'batchModels' => $entry->batch->models ?? 0,
             'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
             'technique' => $step?->technique->label ?? '',

@@ -5,6 +5,16 @@ import { outbox } from './outbox.svelte';
 
 export type Done = Omit<Schemas['LogInput'], 'id' | 'stepId'>;
 
+/** A step as it will be known once a record that is on its way has arrived. */
+function asRecorded(step: BatchStep, entry: Schemas['LogInput'], models: number): BatchStep {
+    const last = entry.coat ?? step.coatsDone.length;
+    const on = (step.coatsDone[last - 1] ?? 0) + entry.models;
+    const coatsDone = step.coatsDone.map((count, at) => (at < last ? Math.min(models, Math.max(count, on)) : count));
+    const done = coatsDone[coatsDone.length - 1] ?? 0;
+    const next = coatsDone.findIndex((count) => count < models);
+    return { ...step, coatsDone, done, left: models - done, coat: next < 0 ? coatsDone.length : next + 1 };
+}
+
 /** A batch on the desk: which step is open, and what is recorded. What is on its way counts as done. */
 export class BatchDesk {
     problem = $state<Problem | null>(null);
@@ -17,14 +27,19 @@ export class BatchDesk {
 
     readonly batch = $derived.by((): Batch | null => {
         if (this.answered === null || this.waiting.length === 0) return this.answered;
+        const models = this.answered.models;
         const steps = this.answered.steps.map((step) => {
             const known = new Set(step.entries.map((entry) => entry.id));
-            const models = this.waiting
-                .filter((one) => one.entry.stepId === step.step.id && !known.has(one.entry.id))
-                .reduce((sum, one) => sum + one.entry.models, 0);
-            return models === 0 ? step : { ...step, done: step.done + models, left: Math.max(0, step.left - models) };
+            const entries = this.waiting
+                .map((one) => one.entry)
+                .filter((entry) => entry.stepId === step.step.id && !known.has(entry.id));
+            return entries.reduce((told, entry) => asRecorded(told, entry, models), step);
         });
-        return { ...this.answered, steps, next: steps.find((step) => step.left > 0)?.step.id ?? null };
+        return {
+            ...this.answered,
+            steps,
+            next: steps.find((step) => step.left > 0 && !step.isSkipped)?.step.id ?? null,
+        };
     });
 
     async load(): Promise<void> {
@@ -43,8 +58,9 @@ export class BatchDesk {
 
     /** Records at once for the eye; it is sent, and sent again, until the server has it. */
     record(step: BatchStep, done: Done): void {
-        const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, ...done };
-        const words = `${step.areaName}: ${step.technique.toLowerCase()} done on ${done.models}`;
+        const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, at: new Date().toISOString(), ...done };
+        const coat = done.coat ? `, coat ${done.coat} of ${step.step.coats}` : '';
+        const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.models}`;
         this.fault = null;
         outbox.add({ batchId: this.id, entry, words });
     }
@@ -98,6 +114,19 @@ export class BatchDesk {
             (newest, one) => (newest === null || one.id > newest.id ? one : newest),
             null,
         );
+    }
+
+    /** Runs a change of the batch and takes what it has become; says why where it was refused. */
+    async change(ask: () => Promise<Batch>, words: string, back?: (batch: Batch) => Promise<Batch>): Promise<boolean> {
+        try {
+            const batch = await ask();
+            this.answered = batch;
+            tell(words, back && { label: 'Undo', run: async () => void (this.answered = await back(batch)) });
+            return true;
+        } catch (error) {
+            warn(asProblem(error).message);
+            return false;
+        }
     }
 
     async takePlan(): Promise<void> {

@@ -77,6 +77,7 @@
             <p>{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}</p>
             <Meter share={batch.share} label="How far the batch is" />
         </div>
+        {#if !batch.isFinished}<Button size="field" href="#/batches/{batch.id}/paint">Paint at the desk</Button>{/if}
     </header>
     {#if batch.planChanged && !batch.isFinished}
         <div class="panel changed">

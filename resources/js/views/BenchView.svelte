@@ -1,12 +1,18 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { push } from 'svelte-spa-router';
     import { got, server, type Schemas } from '../lib/api';
+    import { clocks } from '../lib/clocks.svelte';
+    import { length, longDay } from '../lib/evening';
     import { Latest } from '../lib/latest.svelte';
     import { day, plural } from '../lib/words';
+    import ClockChips from '../parts/ClockChips.svelte';
     import Meter from '../parts/Meter.svelte';
     import Nothing from '../parts/Nothing.svelte';
     import Swatch from '../parts/Swatch.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import EveningBar from './evenings/EveningBar.svelte';
     import BatchAtHand from './bench/BatchAtHand.svelte';
     import FirstSteps from './bench/FirstSteps.svelte';
 
@@ -17,6 +23,7 @@
 
     const load = (): Promise<void> => latest.ask(() => got(server.GET('/bench')));
     $effect(() => void load());
+    $effect(() => clocks.run());
 </script>
 
 <svelte:head><title>Bench · Kalokroma</title></svelte:head>
@@ -30,6 +37,13 @@
         <div class="work">
             {#if atHand}
                 <BatchAtHand batch={atHand} />
+                {#if bench.evening && bench.evening.items.length > 0}
+                    <h2 class="evening">
+                        <a href="#/evenings">{bench.evening.isNow ? 'This evening' : longDay(bench.evening.day)}</a>
+                        <span class="quiet">{length(bench.evening.minutes)}</span>
+                    </h2>
+                    <EveningBar evening={bench.evening} now={new Date().toISOString()} />
+                {/if}
                 {#each bench.underWay.slice(1) as batch (batch.id)}
                     <a class="panel other" href="#/batches/{batch.id}">
                         <b><bdi>{batch.name}</bdi></b>
@@ -51,6 +65,55 @@
             {/if}
         </div>
         <div class="beside">
+            {#if bench.evening === null && bench.underWay.length > 0}
+                <section class="panel">
+                    <h2>Evenings</h2>
+                    <p class="quiet">Say when you sit down, and each evening is filled.</p>
+                    <Button size="small" kind="tertiary" href="#/evenings">When do you paint?</Button>
+                </section>
+            {/if}
+            {#if clocks.all.length > 0}
+                <section class="panel" aria-label="Drying now">
+                    <h2>Drying</h2>
+                    <ClockChips all={clocks.all} open={(clock) => void push(`/batches/${clock.batchId}/paint`)} />
+                    <label class="sound"
+                        ><input
+                            type="checkbox"
+                            checked={clocks.hasSound}
+                            onchange={(event) => clocks.setSound(event.currentTarget.checked)}
+                        /> with a sound when dry</label
+                    >
+                </section>
+            {/if}
+            {#if bench.touchUps.length > 0}
+                <section class="panel" aria-label="Touch-ups">
+                    <h2>Touch-ups</h2>
+                    {#each bench.touchUps as slip (slip.id)}
+                        <a class="row pot" href="#/batches/{slip.batchId}/paint?touch-ups">
+                            <Swatch hex={slip.mix?.colour.hex ?? null} size={28} />
+                            <span
+                                ><b><bdi>{slip.areaName}</bdi></b>: {slip.kindLabel}<br /><span class="quiet"
+                                    >{slip.isNow ? 'best done now' : slip.when}</span
+                                ></span
+                            >
+                        </a>
+                    {/each}
+                </section>
+            {/if}
+            {#if bench.decisions.length > 0}
+                <section class="panel" aria-label="Open decisions">
+                    <h2>To be decided</h2>
+                    {#each bench.decisions as one (one.planId + one.areaId)}
+                        <a class="row" href="#/plans/{one.planId}?area={one.areaId}"
+                            ><b><bdi>{one.areaName}</bdi></b><span class="quiet"
+                                ><bdi>{one.batchName ?? one.planName}</bdi>{one.isDue
+                                    ? ', which is under way'
+                                    : ''}</span
+                            ></a
+                        >
+                    {/each}
+                </section>
+            {/if}
             {#if bench.counts.batches > 0}
                 <section class="panel">
                     <h2>Planned</h2>
@@ -157,6 +220,28 @@
         display: flex;
         gap: 8px;
         align-items: center;
+    }
+
+    h2 a {
+        color: inherit;
+        text-decoration: none;
+    }
+
+    h2 a:hover {
+        text-decoration: underline;
+    }
+
+    h2 .quiet {
+        font-weight: 400;
+    }
+
+    .evening {
+        margin: 4px 2px -4px;
+    }
+
+    .sound {
+        color: var(--ink-quiet);
+        font-size: 0.8125rem;
     }
 
     .pot {

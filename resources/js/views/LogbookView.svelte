@@ -1,12 +1,15 @@
 <script lang="ts">
     import { Button, Search } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { asProblem, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
+    import { asProblem, type Batch, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
     import { day } from '../lib/words';
     import Choose from '../parts/Choose.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import Tabs from '../parts/Tabs.svelte';
+    import BatchRecord from './logbook/BatchRecord.svelte';
+    import Lessons from './logbook/Lessons.svelte';
     import LogRow from './logbook/LogRow.svelte';
 
     /** What was really done, by date and by batch. */
@@ -16,6 +19,30 @@
     let batch = $state(new URLSearchParams(router.querystring).get('batch') ?? '');
     let undone = $state(false);
     let find = $state('');
+    /** Of the batch that is chosen: one of its areas, one of its models. */
+    let area = $state('');
+    let model = $state('');
+    let painted = $state<Batch | null>(null);
+    const teaches = $derived(router.location === '/logbook/lessons');
+    const FACES = [
+        { href: '/logbook', name: 'What was done' },
+        { href: '/logbook/lessons', name: 'What it teaches' },
+    ];
+    const areas = $derived([
+        { value: '', label: 'all areas' },
+        ...[
+            ...new Map(
+                (painted?.steps ?? []).filter((one) => one.areaId !== null).map((one) => [one.areaId!, one.areaName]),
+            ),
+        ].map(([value, label]) => ({ value, label })),
+    ]);
+    const modelChoices = $derived([
+        { value: '', label: 'all models' },
+        ...Array.from({ length: painted?.models ?? 0 }, (_, at) => ({
+            value: String(at + 1),
+            label: `model ${at + 1}`,
+        })),
+    ]);
 
     const days = $derived.by(() => {
         const grouped: { day: string; minutes: number; entries: Schemas['ToldEntry'][] }[] = [];
@@ -43,6 +70,8 @@
                                 page,
                                 undone: undone ? '1' : undefined,
                                 batch: batch || undefined,
+                                area: area || undefined,
+                                model: model === '' ? undefined : Number(model),
                                 find: find.trim() || undefined,
                             },
                         },
@@ -79,7 +108,15 @@
     }
 
     $effect(() => {
-        void [batch, undone, find];
+        const id = batch;
+        if (id === '') painted = null;
+        else
+            void got(server.GET('/batches/{id}', of(id)))
+                .then((one) => id === batch && (painted = one))
+                .catch(() => undefined);
+    });
+    $effect(() => {
+        void [batch, undone, find, area, model];
         const soon = setTimeout(() => void load(), find === '' ? 0 : 150);
         return () => clearTimeout(soon);
     });
@@ -87,10 +124,27 @@
 
 <svelte:head><title>Logbook · Kalokroma</title></svelte:head>
 <header>
-    <h1>Logbook</h1>
-    <div class="filter">
+    <div>
+        <h1>Logbook</h1>
+        <Tabs label="Faces of the logbook" tabs={FACES} />
+    </div>
+    <div class="filter" hidden={teaches}>
         <Search size="sm" labelText="Find in the logbook" placeholder="A note, an area, a paint" bind:value={find} />
-        <Choose label="Batch" value={batch} {choices} change={(value) => (batch = value)} />
+        <Choose
+            label="Batch"
+            value={batch}
+            {choices}
+            change={(value) => ((batch = value), (area = ''), (model = ''))}
+        />
+        {#if painted !== null}
+            <Choose label="Area" value={area} choices={areas} change={(value) => (area = value)} />
+            {#if painted.models > 1}<Choose
+                    label="Model"
+                    value={model}
+                    choices={modelChoices}
+                    change={(value) => (model = value)}
+                />{/if}
+        {/if}
         <Choose
             label="Shown"
             value={undone ? 'undone' : 'done'}
@@ -102,10 +156,15 @@
         />
     </div>
 </header>
-{#if problem}
+{#if teaches}
+    <Lessons />
+{:else if problem}
     <Trouble {problem} retry={() => load()} />
 {:else if log === null}
     <Waiting what="the logbook" />
+{:else if painted !== null && area === '' && model === '' && find.trim() === '' && !undone && log.entries.length > 0}
+    {#key painted.id}<BatchRecord batch={painted} changed={(one) => (painted = one)} />{/key}
+    {@render entries()}
 {:else if log.entries.length === 0}
     <div class="panel nothing">
         {#if find.trim() !== ''}
@@ -120,6 +179,10 @@
         {/if}
     </div>
 {:else}
+    {@render entries()}
+{/if}
+
+{#snippet entries()}
     {#each days as group (group.day)}
         <section class="panel">
             <h2>
@@ -136,27 +199,26 @@
             </ul>
         </section>
     {/each}
-    {#if log.page < log.pages}
+    {#if log && log.page < log.pages}
         <Button size="small" kind="tertiary" on:click={() => load(log!.page + 1)}>Older entries</Button>
     {/if}
-{/if}
+{/snippet}
 
 <style>
     header {
-        display: flex;
-        align-items: end;
-        justify-content: space-between;
+        display: grid;
+        gap: 12px;
         margin-bottom: 14px;
     }
 
-    .filter {
+    .filter:not([hidden]) {
         display: flex;
         flex-wrap: wrap;
         gap: 12px;
     }
 
     .filter :global(> *) {
-        width: 220px;
+        flex: 0 0 200px;
     }
 
     section {

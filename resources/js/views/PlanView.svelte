@@ -11,6 +11,7 @@
     import PlanBatches from './plan/PlanBatches.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
+    import AmountsView from './plan/AmountsView.svelte';
     import QuiltView from './plan/QuiltView.svelte';
     import ScoreView from './plan/ScoreView.svelte';
     import WholePanel from './plan/WholePanel.svelte';
@@ -153,6 +154,8 @@
             open={(finding) => openStep(finding.areaId, finding.stepId)}
             nothing="Nothing to remark on this plan. What could go wrong, from decals to drying times, was looked at."
         />
+    {:else if face === 'amounts'}
+        <AmountsView planId={id} version={desk.plan.version} />
     {:else}
         <PlanBatches {desk} craft={table} />
     {/if}

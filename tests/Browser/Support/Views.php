@@ -99,6 +99,7 @@ final readonly class Views
                 $this->type('textarea', "How I paint ferry wardens\nPrime with Mid Grey Primer, then a zenithal of Bone Primer.\nOilskin coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: Boot Brown, Soot Wash\nDrybrush 2 parts Saddle Tan + 1 part Straw\nGlaze with Ghost Blue 1:4");
                 $this->await('section[aria-label="What is understood"] .areas div:nth-child(2) li:nth-child(4)');
             },
+            'evenings' => fn() => $this->open('#/evenings', 'section[aria-label="The evening"] li a'),
             'missing' => fn() => $this->open('#/nowhere', 'main h1'),
             'keys' => function (): void {
                 $this->open('#/', 'article .next');

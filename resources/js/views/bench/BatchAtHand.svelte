@@ -35,7 +35,7 @@
                         ? `done on ${batch.next.done}, left on ${batch.next.left}`
                         : `on all ${batch.next.left}`}
                 </p>
-                <Button size="field" href="#/batches/{batch.id}">Paint on</Button>
+                <Button size="field" href="#/batches/{batch.id}/paint">Paint on</Button>
             </div>
         </div>
         {#if batch.next.following.length > 0}

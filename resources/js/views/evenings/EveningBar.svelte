@@ -5,10 +5,11 @@
     let { evening, now }: { evening: Evening; now: string } = $props();
 
     /** A block narrower than this has no room for its words and takes the next row. */
-    const LEAST_SHARE = 7.5;
-    const ROW = 84;
+    const LEAST_PX = 94;
+    const ROW = 92;
+    let width = $state(800);
 
-    const blocks = $derived(inRows(evening, LEAST_SHARE));
+    const blocks = $derived(inRows(evening, (100 * LEAST_PX) / width));
     const rows = $derived(Math.max(1, ...blocks.map((one) => one.row + 1)));
     let at = $derived(now);
     const hand = $derived(across(evening, at));
@@ -20,9 +21,11 @@
 </script>
 
 <section class="panel" aria-label="The evening">
-    <div class="bar" style:height="{rows * ROW + 34}px">
+    <div class="bar" bind:clientWidth={width} style:height="{rows * ROW + 34}px">
         {#each rules(evening) as rule}
-            <span class="rule" style:left="{rule.share}%"><small>{rule.at}</small></span>
+            <span class="rule" style:left="{rule.share}%"
+                >{#if rule.share < 96}<small>{rule.at}</small>{/if}</span
+            >
         {/each}
         {#each evening.waits as wait}
             <div
@@ -140,7 +143,7 @@
     .words {
         display: block;
         min-width: 84px;
-        max-height: 40px;
+        max-height: 48px;
         overflow: hidden;
         font-size: 0.75rem;
         line-height: 1.3;

@@ -53,19 +53,22 @@
     <span class="used"
         ><bdi>{entry.mixWords}</bdi><small class="quiet"
             >{entry.dilution}
-            · {plural(
-                entry.used.coats,
+            · {entry.coat === null ? '' : `coat ${entry.coat} of `}{plural(
+                entry.coat === null ? entry.used.coats : (entry.plannedCoats ?? entry.used.coats),
                 'coat',
-            )}{#if entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
+            )}{#if entry.coat === null && entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
                 (planned {entry.plannedCoats}){/if}</small
         >{#if entry.note !== ''}<span class="note"><bdi>{entry.note}</bdi></span>{/if}</span
     >
     <span class="count"
         >{entry.models === entry.batchModels
             ? `all ${entry.models}`
-            : `${entry.models} of ${entry.batchModels}`}{#if entry.minutes !== null}<small class="quiet"
-                >{entry.minutes} min</small
-            >{/if}</span
+            : `${entry.models} of ${entry.batchModels}`}{#if entry.models < entry.batchModels && entry.onModels.length > 0}<small
+                class="quiet"
+                >no. {entry.onModels.length > 1
+                    ? `${entry.onModels[0]}–${entry.onModels[entry.onModels.length - 1]}`
+                    : entry.onModels[0]}</small
+            >{/if}{#if entry.minutes !== null}<small class="quiet">{entry.minutes} min</small>{/if}</span
     >
     <span class="acts">
         {#if entry.isUndone}

@@ -7,6 +7,7 @@
         { id: 'quilt', name: 'Quilt' },
         { id: 'score', name: 'Score' },
         { id: 'findings', name: 'Findings' },
+        { id: 'amounts', name: 'Amounts' },
         { id: 'batches', name: 'Batches' },
     ] as const;
 
@@ -40,6 +41,10 @@
     } = $props();
 
     /** The area that is looked at stays the same from face to face. */
+    /** Nothing is poured before the first paint is chosen. */
+    const isPoured = $derived(
+        document.areas.some((area) => area.steps.some((step) => step.mix.length > 0)) || face === 'amounts',
+    );
     function to(face: Face): string {
         const query = new URLSearchParams({
             ...(face === 'areas' ? {} : { face }),
@@ -109,7 +114,7 @@
         · {document.model.finishLevel} · {plan.looks.undercoat}
     </p>
     <nav class="faces" aria-label="Faces of the plan">
-        {#each FACES as one}
+        {#each FACES.filter((one) => one.id !== 'amounts' || isPoured) as one}
             <a href={to(one.id)} aria-current={face === one.id ? 'page' : undefined}
                 >{one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}</a
             >

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Schedule;
+
+/** Whether a coat may be begun: what has to come before it is done, and when that is dry. */
+final readonly class Opening
+{
+    /** @param int|null $readyAt seconds since the epoch; null when nothing under it was ever wet */
+    private function __construct(
+        public bool $canBegin,
+        public ?int $readyAt,
+    ) {}
+
+    /** @return array<string, self> by "job step coat", of all coats that are still to be laid */
+    public static function all(Work $work): array
+    {
+        $openings = [];
+        foreach ($work->coats as $at => $coat) {
+            if ($coat->models === []) {
+                continue;
+            }
+            $opening = self::of($work, $at);
+            foreach ($coat->pieces as $piece) {
+                $openings[self::key($coat->job, $piece->pass->step->id, $piece->coat)] = $opening;
+            }
+        }
+
+        return $openings;
+    }
+
+    public static function key(int $job, string $stepId, int $coat): string
+    {
+        return "$job $stepId $coat";
+    }
+
+    private static function of(Work $work, int $at): self
+    {
+        $readyAt = null;
+        $canBegin = true;
+        $first = $work->coats[$at]->models[0];
+        foreach ($work->before[$at] as $link) {
+            if ($link->isNextModel || $work->coats[$link->from]->models === [] && $work->doneAt($work->coats[$link->from], $first) === null) {
+                continue;
+            }
+            $canBegin = $canBegin && ! in_array($first, $work->coats[$link->from]->models, true);
+            foreach ($work->coats[$at]->models as $model) {
+                $done = $work->doneAt($work->coats[$link->from], $model);
+                $readyAt = $done === null ? $readyAt : max($readyAt ?? 0, $done + $link->lag);
+            }
+        }
+
+        return new self($canBegin, $readyAt);
+    }
+}

@@ -1,0 +1,64 @@
+// What was looked at last can be looked at again when the server does not answer. Answers are always asked for first; what is kept is only for when none
+// comes. Nothing is written from here: what was done waits in the page until the server has it.
+const KEPT = 'kalokroma-1';
+const SHELL = ['/', '/theme.js', '/app.webmanifest', '/icon.svg'];
+/** Read at the desk: what is painted, what dries, what comes next. */
+const READ = /^\/api\/(batches\/[^/]+|batches\/[^/]+\/amounts|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
+/** A server that is asked while it starts anew may take a moment; a dead line should not. */
+const PATIENCE_MS = 4000;
+
+self.addEventListener('install', (event) => {
+    event.waitUntil(
+        (async () => {
+            const kept = await caches.open(KEPT);
+            await kept.addAll(SHELL);
+            const manifest = await (await fetch('/build/.vite/manifest.json')).json();
+            const files = new Set();
+            for (const part of Object.values(manifest)) {
+                for (const file of [part.file, ...(part.css ?? []), ...(part.assets ?? [])]) files.add(`/build/${file}`);
+            }
+            await kept.addAll([...files].filter((file) => !/cyrillic|greek|vietnamese/.test(file)));
+            await self.skipWaiting();
+        })(),
+    );
+});
+
+self.addEventListener('activate', (event) => {
+    event.waitUntil(
+        (async () => {
+            for (const name of await caches.keys()) if (name !== KEPT) await caches.delete(name);
+            await self.clients.claim();
+        })(),
+    );
+});
+
+self.addEventListener('fetch', (event) => {
+    const url = new URL(event.request.url);
+    if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
+    const isBuilt = url.pathname.startsWith('/build/assets/');
+    if (isBuilt) event.respondWith(keptFirst(event.request));
+    else if (url.search === '' && (SHELL.includes(url.pathname) || READ.test(url.pathname))) event.respondWith(askedFirst(event.request));
+});
+
+/** Built files have their fingerprint in their name and never change. */
+async function keptFirst(request) {
+    const kept = await caches.open(KEPT);
+    const found = await kept.match(request);
+    if (found) return found;
+    const answer = await fetch(request);
+    if (answer.ok) await kept.put(request, answer.clone());
+    return answer;
+}
+
+async function askedFirst(request) {
+    const kept = await caches.open(KEPT);
+    try {
+        const answer = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+        if (answer.ok) await kept.put(request, answer.clone());
+        return answer;
+    } catch (error) {
+        const found = await kept.match(request);
+        if (found) return found;
+        throw error;
+    }
+}

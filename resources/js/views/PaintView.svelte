@@ -1,0 +1,241 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { router } from 'svelte-spa-router';
+    import type { BatchStep } from '../lib/api';
+    import { stayAwake } from '../lib/awake';
+    import { BatchDesk, type Done } from '../lib/batchDesk.svelte';
+    import { clocks } from '../lib/clocks.svelte';
+    import { craft } from '../lib/craft.svelte';
+    import { forget, keep, kept } from '../lib/kept';
+    import { bindKeys } from '../lib/keys.svelte';
+    import { outbox } from '../lib/outbox.svelte';
+    import { plural } from '../lib/words';
+    import Meter from '../parts/Meter.svelte';
+    import ClockChips from '../parts/ClockChips.svelte';
+    import Trouble from '../parts/Trouble.svelte';
+    import Waiting from '../parts/Waiting.svelte';
+    import AllWet from './paint/AllWet.svelte';
+    import PassAtDesk from './paint/PassAtDesk.svelte';
+    import Passes from './paint/Passes.svelte';
+    import SlipForm from './paint/SlipForm.svelte';
+    import TouchUps from './paint/TouchUps.svelte';
+
+    /** Wet hands: one pass fills the view; done within reach of an elbow. */
+    let { params }: { params: { id: string } } = $props();
+
+    const desk = $derived(new BatchDesk(params.id));
+    const keptAs = $derived(`paint.${params.id}`);
+    let openId = $state<string | null>(null);
+    let beside = $state<'passes' | 'slip' | 'touch-ups' | null>(null);
+
+    $effect(() => desk.listen());
+    $effect(() => void desk.load());
+    $effect(() => clocks.run());
+    $effect(() => stayAwake());
+    $effect(() => {
+        const asked = new URLSearchParams(router.querystring ?? '');
+        openId = asked.get('step') ?? kept<string>(keptAs);
+        if (asked.has('touch-ups')) beside = 'touch-ups';
+    });
+    // What is recorded starts a clock or ends one.
+    $effect(() => {
+        void desk.batch?.passesDone;
+        void desk.waiting.length;
+        void clocks.load();
+    });
+
+    const steps = $derived(desk.batch?.steps ?? []);
+    const isOpen = (step: BatchStep): boolean => step.left > 0 && !step.isSkipped;
+    const isDry = (step: BatchStep): boolean => step.readyAt === null || new Date(step.readyAt).getTime() <= clocks.now;
+    const ready = $derived(steps.filter((step) => isOpen(step) && step.canBegin && isDry(step)));
+    const chosen = $derived(steps.find((step) => step.step.id === openId && isOpen(step)) ?? null);
+    const step = $derived(chosen ?? ready[0] ?? null);
+    const following = $derived(
+        ready.find((one) => one !== step && one.number > (step?.number ?? 0)) ??
+            ready.find((one) => one !== step) ??
+            null,
+    );
+    const mine = $derived(clocks.all.filter((one) => one.batchId === params.id));
+    const others = $derived(clocks.all.length - mine.length);
+    const slips = $derived((desk.batch?.slips ?? []).filter((one) => !one.isMended));
+
+    let view = $state<PassAtDesk>();
+
+    $effect(() =>
+        bindKeys([
+            { key: ' ', does: 'mark the coat done', run: () => view?.finish() },
+            { key: 'z', does: 'take the newest record back', run: () => desk.undoNewest() },
+            { key: 'ArrowRight', does: 'another pass that is dry', run: () => go(1), repeats: true },
+            { key: 'ArrowLeft', does: 'the one before', run: () => go(-1), repeats: true },
+            { key: 'p', does: 'all passes', run: () => (beside = beside === 'passes' ? null : 'passes') },
+            { key: 'x', does: 'something slipped', run: () => (beside = beside === 'slip' ? null : 'slip') },
+            { key: 'Escape', does: 'close what lies beside', run: () => (beside = null) },
+        ]),
+    );
+
+    function open(id: string): void {
+        openId = id;
+        keep(keptAs, id);
+        beside = null;
+    }
+
+    function go(by: number): void {
+        if (ready.length === 0) return;
+        const at = ready.findIndex((one) => one.step.id === step?.step.id);
+        open(ready[(at + by + ready.length) % ready.length]!.step.id);
+    }
+
+    function done(of: BatchStep, how: Done): void {
+        desk.record(of, how);
+        openId = null;
+        forget(keptAs);
+    }
+</script>
+
+<svelte:head><title>{desk.batch?.name ?? 'At the desk'} · Kalokroma</title></svelte:head>
+{#if desk.batch === null && desk.problem}
+    <Trouble problem={desk.problem} retry={() => desk.load()} />
+{:else if desk.batch === null || craft() === null}
+    <Waiting what="the desk" />
+{:else}
+    {@const batch = desk.batch}
+    <div class="desk">
+        <header>
+            <a href="#/batches/{batch.id}" aria-label="Leave the desk">‹ <bdi>{batch.name}</bdi></a>
+            <div class="far">
+                <span class="quiet">{batch.passesDone} of {plural(batch.passes, 'pass', 'passes')}</span>
+                <Meter share={batch.share} label="How far the batch is" />
+            </div>
+            {#if mine.length > 0}<ClockChips all={mine.slice(0, 3)} open={(clock) => open(clock.nextStepId)} />{/if}
+            {#if others > 0}<a class="quiet" href="#/">{others} more elsewhere</a>{/if}
+            <span class="acts">
+                <Button size="field" kind="tertiary" on:click={() => (beside = beside === 'passes' ? null : 'passes')}
+                    >Passes</Button
+                >
+                <Button
+                    size="field"
+                    kind="tertiary"
+                    on:click={() => (beside = beside === 'touch-ups' ? null : 'touch-ups')}
+                    >Touch-ups{slips.length > 0 ? ` ${slips.length}` : ''}</Button
+                >
+                <Button size="field" kind="tertiary" on:click={() => (beside = beside === 'slip' ? null : 'slip')}
+                    >It slipped</Button
+                >
+            </span>
+        </header>
+        {#if outbox.isStuck && desk.waiting.length > 0}
+            <p class="panel stuck" role="status">
+                <span
+                    ><b>No connection.</b> Paint on: {plural(desk.waiting.length, 'record waits', 'records wait')} here and
+                    will be sent once it is back.</span
+                >
+                <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
+            </p>
+        {/if}
+        <div class="middle" class:split={beside !== null}>
+            {#if batch.isFinished}
+                <section class="panel finished">
+                    <h1>All {batch.models} are done.</h1>
+                    <p class="quiet">Every pass on every model is in the logbook, with what was really used.</p>
+                    <Button href="#/logbook?batch={batch.id}">To the logbook</Button>
+                </section>
+            {:else if step}
+                {#key step.step.id + step.coat}
+                    <PassAtDesk
+                        bind:this={view}
+                        {desk}
+                        {batch}
+                        {step}
+                        {following}
+                        table={craft()!}
+                        isWet={!isDry(step)}
+                        isEarly={!step.canBegin}
+                        open={(id) => open(id)}
+                        done={(how) => done(step, how)}
+                    />
+                {/key}
+            {:else}
+                <AllWet clocks={mine} {batch} {open} />
+            {/if}
+            {#if beside === 'passes'}
+                <Passes {steps} models={batch.models} openId={step?.step.id ?? null} {isDry} {open} />
+            {:else if beside === 'slip'}
+                <SlipForm {desk} {batch} near={step} close={() => (beside = null)} />
+            {:else if beside === 'touch-ups'}
+                <TouchUps {desk} {batch} close={() => (beside = null)} />
+            {/if}
+        </div>
+    </div>
+{/if}
+
+<style>
+    .desk {
+        display: grid;
+        grid-template-rows: auto auto minmax(0, 1fr);
+        gap: 12px;
+        min-height: 100%;
+    }
+
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 24px;
+        align-items: center;
+        font-size: 1rem;
+    }
+
+    header > a:first-child {
+        color: var(--ink);
+        font-weight: 700;
+        text-decoration: none;
+    }
+
+    .far {
+        width: 150px;
+        font-size: 0.875rem;
+    }
+
+    .acts {
+        display: flex;
+        gap: 8px;
+        margin-left: auto;
+    }
+
+    .stuck {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: center;
+        justify-content: space-between;
+        padding: 8px 14px;
+    }
+
+    .middle {
+        display: grid;
+        grid-row: 3;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
+        align-items: start;
+    }
+
+    .split {
+        grid-template-columns: minmax(0, 1fr) 330px;
+    }
+
+    .finished {
+        display: grid;
+        gap: 14px;
+        justify-items: start;
+        padding: 60px 40px;
+    }
+
+    @media (max-width: 1000px) {
+        .split {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .split > :global(:last-child) {
+            order: -1;
+        }
+    }
+</style>

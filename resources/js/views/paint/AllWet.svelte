@@ -1,0 +1,64 @@
+<script lang="ts">
+    import type { Batch } from '../../lib/api';
+    import { type Clock, clocks as hands, remaining } from '../../lib/clocks.svelte';
+
+    /** Nothing of this batch can be painted now: what dries first, and what to do till then. */
+    let { clocks, batch, open }: { clocks: Clock[]; batch: Batch; open: (stepId: string) => void } = $props();
+
+    const first = $derived(clocks.find((one) => hands.left(one) > 0));
+    const blocked = $derived(batch.steps.find((one) => one.left > 0 && !one.isSkipped));
+</script>
+
+<section class="panel">
+    {#if first}
+        <p class="quiet">everything is wet</p>
+        <h1>{remaining(hands.left(first))}</h1>
+        <p>
+            until <bdi>{first.areaName}</bdi>, {first.label.toLowerCase()} is {first.ready}; then {first.nextLabel.toLowerCase()}.
+        </p>
+        <p class="quiet">
+            Clean the brushes, change the water, look at the touch-ups — or paint on <a href="#/evenings"
+                >another batch</a
+            >.
+        </p>
+    {:else if blocked}
+        <h1>What comes next waits for something that is left out.</h1>
+        <button type="button" onclick={() => open(blocked.step.id)}
+            >Open <bdi>{blocked.areaName}</bdi>, {blocked.technique.toLowerCase()} all the same</button
+        >
+    {:else}
+        <h1>Nothing is left to paint but what was left out.</h1>
+        <p><a href="#/evenings">Take it in again</a> when there is time for it.</p>
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 10px;
+        justify-items: center;
+        padding: 80px 30px;
+        font-size: 1.125rem;
+        text-align: center;
+    }
+
+    h1 {
+        font-size: 4rem;
+        line-height: 1;
+    }
+
+    a {
+        color: inherit;
+    }
+
+    button {
+        min-height: 48px;
+        padding: 0 18px;
+        border: 1px solid var(--line-strong);
+        border-radius: 4px;
+        background: none;
+        color: inherit;
+        font: inherit;
+        cursor: pointer;
+    }
+</style>

@@ -1,0 +1,117 @@
+<script lang="ts">
+    import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+    import { ulid } from 'ulid';
+    import { type Batch, type BatchStep, got, of, type Schemas, server } from '../../lib/api';
+    import type { BatchDesk } from '../../lib/batchDesk.svelte';
+    import Choose from '../../parts/Choose.svelte';
+
+    /** Something slipped: what, where, on which models. It goes into the queue and out of the head. */
+    let { desk, batch, near, close }: { desk: BatchDesk; batch: Batch; near: BatchStep | null; close: () => void } =
+        $props();
+
+    const KINDS: { value: Schemas['SlipKind']; label: string }[] = [
+        { value: 'paint-on-it', label: 'paint got on it' },
+        { value: 'dulled', label: 'dulled by a wash or dust' },
+        { value: 'gap', label: 'a spot was missed' },
+        { value: 'rubbed', label: 'rubbed or chipped off' },
+    ];
+    /** What can be put right: passes that are on models already, by area the latest. */
+    const done = $derived(
+        batch.steps
+            .filter((one) => one.coatsDone[0]! > 0 && one.mix !== null)
+            .reverse()
+            .sort((one, other) => Number(one.areaId === null) - Number(other.areaId === null)),
+    );
+    const choices = $derived(
+        done
+            .filter((one, at) => done.findIndex((other) => other.areaName === one.areaName) === at)
+            .map((one) => ({ value: one.step.id, label: `${one.areaName} (${one.words})` })),
+    );
+    // svelte-ignore state_referenced_locally
+    let stepId = $state((choices.find((one) => one.value !== near?.step.id) ?? choices[0])?.value ?? '');
+    let kind = $state<Schemas['SlipKind']>('paint-on-it');
+    let models = $state<number[]>([]);
+
+    function turn(model: number): void {
+        models = models.includes(model)
+            ? models.filter((one) => one !== model)
+            : [...models, model].sort((a, b) => a - b);
+    }
+
+    async function note(): Promise<void> {
+        const id = ulid();
+        const on =
+            models.length > 0 ? $state.snapshot(models) : Array.from({ length: batch.models }, (_, at) => at + 1);
+        const ok = await desk.change(
+            () => got(server.POST('/batches/{id}/slips', { ...of(batch.id), body: { id, stepId, kind, models: on } })),
+            'In the queue of touch-ups.',
+            () => got(server.DELETE('/slips/{id}', of(id))),
+        );
+        if (ok) close();
+    }
+</script>
+
+<section class="panel" aria-label="It slipped">
+    <h2>It slipped</h2>
+    {#if choices.length === 0}
+        <p class="quiet">Nothing is painted yet that could be spoiled.</p>
+    {:else}
+        <Choose label="What has to be put right" value={stepId} {choices} change={(value) => (stepId = value)} />
+        <RadioButtonGroup orientation="vertical" legendText="What happened" bind:selected={kind}>
+            {#each KINDS as one}<RadioButton labelText={one.label} value={one.value} />{/each}
+        </RadioButtonGroup>
+        {#if batch.models > 1}
+            <div>
+                <p class="quiet">on which models</p>
+                <div class="models">
+                    {#each { length: batch.models } as _, at}
+                        <button type="button" aria-pressed={models.includes(at + 1)} onclick={() => turn(at + 1)}
+                            >{at + 1}</button
+                        >
+                    {/each}
+                </div>
+            </div>
+        {/if}
+        <div class="acts">
+            <Button on:click={note}>Into the queue</Button>
+            <Button kind="tertiary" on:click={close}>Leave it</Button>
+        </div>
+    {/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 14px;
+        padding: 16px 18px;
+    }
+
+    .models {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 5px;
+    }
+
+    .models button {
+        min-width: 42px;
+        min-height: 42px;
+        border: 1.5px solid var(--line-strong);
+        border-radius: 4px;
+        background: none;
+        color: var(--ink);
+        font: inherit;
+        font-weight: 700;
+        cursor: pointer;
+    }
+
+    .models button[aria-pressed='true'] {
+        border-color: var(--ink);
+        background: var(--ink);
+        color: var(--panel);
+    }
+
+    .acts {
+        display: flex;
+        gap: 10px;
+    }
+</style>

@@ -1,0 +1,79 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { type Batch, got, of, type Schemas, server } from '../../lib/api';
+    import type { BatchDesk } from '../../lib/batchDesk.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+
+    /** The queue: small swatches with the exact mix, the best moment, and what each way of mending costs. */
+    let { desk, batch, close }: { desk: BatchDesk; batch: Batch; close?: () => void } = $props();
+
+    const open = $derived(batch.slips.filter((one) => !one.isMended));
+    const mended = $derived(batch.slips.length - open.length);
+
+    function settle(slip: Schemas['Slip']): void {
+        const put = (isMended: boolean, version: number): Promise<Batch> =>
+            got(server.PUT('/slips/{id}', { ...of(slip.id), body: { isMended, version } }));
+        void desk.change(
+            () => put(true, slip.version),
+            `${slip.areaName} is put right.`,
+            () => put(false, slip.version + 1),
+        );
+    }
+</script>
+
+<section class="panel" aria-label="Touch-ups">
+    <h2>Touch-ups</h2>
+    <ul>
+        {#each open as slip (slip.id)}
+            <li>
+                <p class="what">
+                    <Swatch hex={slip.mix?.colour.hex ?? null} size={30} />
+                    <span
+                        ><b><bdi>{slip.areaName}</bdi></b>: {slip.kindLabel}, on {slip.models.length === batch.models &&
+                        batch.models > 1
+                            ? 'all'
+                            : slip.models.join(', ')}</span
+                    >
+                </p>
+                <p><bdi>{slip.words}</bdi>, {slip.dilution}</p>
+                <p><b>{slip.isNow ? 'best done now' : `best done ${slip.when}`}</b></p>
+                {#each slip.ways as way}<p class="quiet">{way.words} {way.minutes} min</p>{/each}
+                <Button size="field" kind={slip.isNow ? 'primary' : 'tertiary'} on:click={() => settle(slip)}
+                    >Put right</Button
+                >
+            </li>
+        {:else}
+            <li class="quiet">Nothing has slipped{mended > 0 ? ` that is not put right: ${mended} were` : ''}.</li>
+        {/each}
+    </ul>
+    {#if close}<Button size="field" kind="tertiary" on:click={close}>Close</Button>{/if}
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 12px;
+        justify-items: start;
+        padding: 16px 18px;
+    }
+
+    ul {
+        display: grid;
+        gap: 16px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        gap: 4px;
+        justify-items: start;
+    }
+
+    .what {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+    }
+</style>

@@ -1,0 +1,218 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { got, type Schemas, server } from '../../lib/api';
+    import { keep, kept } from '../../lib/kept';
+    import { Latest } from '../../lib/latest.svelte';
+    import { plural } from '../../lib/words';
+    import Count from '../../parts/Count.svelte';
+    import Swatch from '../../parts/Swatch.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** How much to pour for a batch: which pots will not last, what is needed in all, and pass by pass, mixed once for all models and coats. */
+    let { planId, version }: { planId: string; version: number } = $props();
+
+    const latest = new Latest<Schemas['Amounts']>();
+    // svelte-ignore state_referenced_locally
+    let models = $state(kept<number>(`amounts.${planId}`) ?? 10);
+    const amounts = $derived(latest.answer);
+    const passes = $derived((amounts?.passes ?? []).filter((one) => one.mixtures.length > 0));
+
+    $effect(() => {
+        void version;
+        const asked = models;
+        keep(`amounts.${planId}`, asked);
+        latest.soon(120, () =>
+            latest.ask(() =>
+                got(server.GET('/plans/{id}/amounts', { params: { path: { id: planId }, query: { models: asked } } })),
+            ),
+        );
+    });
+</script>
+
+<div class="amounts" aria-busy={latest.busy}>
+    <section class="panel over" aria-label="Amounts">
+        <h2>For {plural(models, 'model')}</h2>
+        <Count
+            label="Models"
+            hideLabel
+            value={models}
+            least={1}
+            most={60}
+            change={(value) => (models = Math.max(1, Math.min(60, value)))}
+        />
+        {#if amounts && amounts.short.length === 0 && passes.length > 0}<p>Every pot will last.</p>{/if}
+    </section>
+    {#if latest.problem}
+        <Trouble problem={latest.problem} />
+    {:else if amounts}
+        {#if amounts.short.length > 0}
+            <section class="panel" aria-label="Pots that will not last">
+                <h2>Will not last</h2>
+                <ul>
+                    {#each amounts.short as pot (pot.paintId)}
+                        <li class="short">
+                            <Swatch hex={pot.hex} size={26} />
+                            <span
+                                ><b><bdi>{pot.name}</bdi></b><br />{pot.isOwned
+                                    ? `${pot.leftMl} ml left of ${pot.neededMl} ml, short by ${plural(pot.shortDrops, 'drop')}`
+                                    : `not on the shelf, ${pot.neededMl} ml are needed`}{pot.isOwned &&
+                                pot.reachesModels > 0
+                                    ? `; enough for ${plural(pot.reachesModels, 'model')}`
+                                    : ''}</span
+                            >
+                            <span class="acts">
+                                {#if pot.reachesModels > 0 && pot.reachesModels < models}
+                                    <Button size="small" kind="tertiary" on:click={() => (models = pot.reachesModels)}
+                                        >Paint {pot.reachesModels}</Button
+                                    >
+                                {/if}
+                                <Button size="small" kind="tertiary" href="#/mixing?paint={pot.paintId}"
+                                    >What stands in</Button
+                                >
+                                <Button size="small" kind="tertiary" href="#/shelf/buy">Buy</Button>
+                            </span>
+                        </li>
+                    {/each}
+                </ul>
+            </section>
+        {/if}
+        <section class="panel" aria-label="In all">
+            <h2>In all</h2>
+            <ul class="totals">
+                {#each amounts.totals as pour}
+                    <li>
+                        <Swatch hex={pour.hex} size={18} />
+                        <span><bdi>{pour.name}</bdi></span>
+                        <b>{pour.drops}</b>
+                        <span class="quiet"
+                            >{pour.ml.toFixed(2)} ml{pour.leftMl === null ? '' : ` of ${pour.leftMl}`}</span
+                        >
+                    </li>
+                {/each}
+            </ul>
+        </section>
+        <section class="panel" aria-label="Pass by pass">
+            <h2>Pour this, pass by pass</h2>
+            <ol>
+                {#each passes as pass (pass.stepId)}
+                    <li>
+                        <span class="quiet">{pass.number}</span>
+                        <span
+                            ><b><bdi>{pass.areaName}</bdi></b>, {pass.label.toLowerCase()}<br /><small class="quiet"
+                                >{plural(pass.coats, 'coat')} · {pass.brush}{pass.sprayed
+                                    ? ` · ${pass.sprayed}`
+                                    : ''}</small
+                            ></span
+                        >
+                        <span>
+                            {#each pass.mixtures as mixture}
+                                <span class="mixture">
+                                    {#each mixture.pours as pour}<span class="pour"
+                                            ><Swatch hex={pour.hex} size={16} /><b>{pour.drops}</b>
+                                            <bdi>{pour.name}</bdi></span
+                                        >{/each}
+                                </span>
+                            {/each}
+                            {#if pass.walkedOn}
+                                <small class="quiet"
+                                    >or keep {plural(pass.walkedOn.keepDrops, 'drop')} of {pass.walkedOn.from}, add {pass.walkedOn.add
+                                        .map((one) => `${one.drops} ${one.name}`)
+                                        .join(' and ')}</small
+                                >
+                            {/if}
+                            {#if pass.alsoFor.length > 0}<small class="quiet"
+                                    >the pot serves again: {pass.alsoFor.map((one) => one.words).join('; ')}</small
+                                >{/if}
+                        </span>
+                    </li>
+                {:else}
+                    <li class="quiet">No step has a paint yet: nothing is poured.</li>
+                {/each}
+            </ol>
+        </section>
+    {/if}
+</div>
+
+<style>
+    .amounts {
+        display: grid;
+        gap: 12px;
+    }
+
+    section {
+        padding: 12px 16px;
+    }
+
+    .over {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 20px;
+        align-items: center;
+    }
+
+    ul,
+    ol {
+        margin: 6px 0 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .short {
+        display: grid;
+        grid-template-columns: auto minmax(0, 1fr) auto;
+        gap: 12px;
+        align-items: center;
+        padding: 6px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .totals {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+        gap: 4px 26px;
+    }
+
+    .totals li {
+        display: grid;
+        grid-template-columns: 22px minmax(0, 1fr) auto 110px;
+        gap: 8px;
+        align-items: center;
+    }
+
+    ol li {
+        display: grid;
+        grid-template-columns: 24px minmax(0, 220px) minmax(0, 1fr);
+        gap: 14px;
+        align-items: baseline;
+        padding: 6px 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .mixture,
+    .pour {
+        display: inline-flex;
+        flex-wrap: wrap;
+        gap: 4px 6px;
+        align-items: center;
+        margin-right: 14px;
+    }
+
+    small {
+        display: block;
+        font-size: 0.8125rem;
+    }
+
+    @media (max-width: 700px) {
+        ol li {
+            grid-template-columns: 24px minmax(0, 1fr);
+        }
+
+        ol li > :last-child {
+            grid-column: 2;
+        }
+
+        .short {
+            grid-template-columns: auto minmax(0, 1fr);
+        }
+    }
+</style>
