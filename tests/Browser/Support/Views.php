@@ -15,8 +15,8 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'muster', 'plan', 'plan-quilt', 'plan-score', 'plan-findings', 'handbook', 'new-plan', 'painting', 'mixing', 'wanted', 'plan-recipe',
-        'shelf', 'shelf-list', 'shelf-buy', 'logbook', 'guide', 'painting-tablet',
+        'bench', 'plans', 'muster', 'plan', 'plan-quilt', 'plan-score', 'plan-amounts', 'handbook', 'new-plan', 'painting', 'mixing', 'plan-recipe',
+        'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'painting-tablet',
     ];
 
     public function __construct(
@@ -99,7 +99,37 @@ final readonly class Views
                 $this->type('textarea', "How I paint ferry wardens\nPrime with Mid Grey Primer, then a zenithal of Bone Primer.\nOilskin coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: Boot Brown, Soot Wash\nDrybrush 2 parts Saddle Tan + 1 part Straw\nGlaze with Ghost Blue 1:4");
                 $this->await('section[aria-label="What is understood"] .areas div:nth-child(2) li:nth-child(4)');
             },
-            'evenings' => fn() => $this->open('#/evenings', 'section[aria-label="The evening"] li a'),
+            'evenings' => function (): void {
+                $this->open('#/evenings', 'section[aria-label="The evening"] li a');
+                $this->await('section[aria-label="Only some minutes"] li');
+                $this->await('section[aria-label="Fetch and pour"] li');
+            },
+            'evenings-hours' => function (): void {
+                $this->open('#/evenings', 'section[aria-label="The evening"] li a');
+                $this->press('When I sit down');
+                $this->press('I miss this evening');
+                $this->press('Make it sooner');
+            },
+            'plan-amounts' => function (): void {
+                $this->plan('Ferry Warden', 'Oilskin coat');
+                $this->press('Amounts');
+                $this->await('section[aria-label="Pass by pass"] li');
+            },
+            'lessons' => fn() => $this->open('#/logbook/lessons', 'section[aria-label="Your pace"] li'),
+            'batch-record' => function (): void {
+                $this->batch('First five wardens');
+                $this->press('Repeat this batch');
+            },
+            'batch' => function (): void {
+                $this->batch('Night shift');
+                $this->chromium->driver->executeScript('location.hash = "#/batches/" + document.querySelector("main select option[selected], main select").closest("select").value');
+                $this->await('section[aria-label="Open step"] .done');
+            },
+            'painting-beside' => function (): void {
+                $this->painting();
+                $this->press('It slipped');
+                $this->await('section[aria-label="It slipped"]');
+            },
             'missing' => fn() => $this->open('#/nowhere', 'main h1'),
             'keys' => function (): void {
                 $this->open('#/', 'article .next');
@@ -226,7 +256,14 @@ final readonly class Views
     {
         $this->open('#/', 'article .next');
         $this->press('Paint on');
-        $this->await('section[aria-label="Open step"] .done');
+        $this->await('section[aria-label="Open pass"] .done');
+    }
+
+    private function batch(string $name): void
+    {
+        $this->open('#/logbook', 'section li');
+        $this->chromium->driver->findElement(WebDriverBy::xpath("//option[normalize-space(.)='$name']"))->click();
+        $this->await('section[aria-label="The batch as it was painted"]');
     }
 
     private function mixing(): void

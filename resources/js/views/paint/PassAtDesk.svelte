@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
+    import { onMount } from 'svelte';
     import type { Batch, BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
     import { clocks, remaining } from '../../lib/clocks.svelte';
@@ -46,6 +47,10 @@
     // svelte-ignore state_referenced_locally
     const timer = new PassTimer(`timer.${batch.id}.${step.step.id}.${step.coat}`);
     $effect(() => timer.tick());
+
+    let button = $state<HTMLButtonElement>();
+    // Whatever was pressed last, the next press of space or Enter is meant for this.
+    onMount(() => button?.focus({ preventScroll: true }));
 
     const coats = $derived(step.step.coats);
     const on = $derived(step.coatsDone[step.coat - 1] ?? 0);
@@ -131,7 +136,7 @@
     {/if}
     {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
     <div class="finish">
-        <button class="done" type="button" onclick={finish}>
+        <button class="done" type="button" bind:this={button} onclick={finish}>
             {asked && isQuestion ? 'Done all the same' : 'Done'}
             <span
                 >{models === left

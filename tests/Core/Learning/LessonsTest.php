@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Learning;
+
+use Kalokroma\Amounts\Measures;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Learning\DryLesson;
+use Kalokroma\Learning\OpacityLesson;
+use Kalokroma\Learning\PaceLesson;
+use Kalokroma\Learning\Spread;
+use Kalokroma\Learning\UseLesson;
+use Kalokroma\Learning\Worked;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** What the logbook teaches: medians, bounded, with how many records they are from. */
+final class LessonsTest extends TestCase
+{
+    public function testASpreadIsTheMiddleAndBetweenWhatTheInnerHalfLies(): void
+    {
+        $spread = Spread::of([5.0, 1.0, 3.0, 2.0, 4.0]);
+
+        self::assertSame([3.0, 2.0, 4.0, 5], [$spread->median, $spread->low, $spread->high, $spread->samples]);
+        self::assertSame(2.5, Spread::of([2.0, 3.0])->median);
+    }
+
+    public function testThePaceIsTheMedianOfWhatTheClockSaid(): void
+    {
+        // A basecoat of a medium area takes four minutes a coat: two coats on five models are forty.
+        $lessons = PaceLesson::all(array_map(fn(float $minutes): Worked => $this->worked('basecoat navy x2', 5, 2, $minutes), [40.0, 60.0, 48.0, 400.0]), Technique::of(...));
+
+        self::assertSame('basecoat', $lessons[0]->technique->id);
+        self::assertEqualsWithDelta(1.35, $lessons[0]->ratio->median, 1e-9);
+        self::assertSame([5.4, 4], [$lessons[0]->minutes(), $lessons[0]->ratio->samples]);
+    }
+
+    public function testTwoRecordsOrNoneWithAClockTeachNothing(): void
+    {
+        self::assertSame([], PaceLesson::all([$this->worked('basecoat navy x2', 5, 2, 40.0), $this->worked('basecoat navy x2', 5, 2, 40.0)], Technique::of(...)));
+        self::assertSame([], PaceLesson::all(array_fill(0, 5, $this->worked('basecoat navy x2', 5, 2, null)), Technique::of(...)));
+        self::assertNull(PaceLesson::overall([]));
+    }
+
+    /** @return iterable<string, array{int, int, int}> planned, needed, records */
+    public static function coats(): iterable
+    {
+        foreach ([1, 2, 3, 4] as $planned) {
+            foreach ([1, 2, 3, 4, 6] as $needed) {
+                foreach ([1, 3, 10] as $records) {
+                    yield "$planned planned, $needed needed, $records records" => [$planned, $needed, $records];
+                }
+            }
+        }
+    }
+
+    #[DataProvider('coats')]
+    public function testAPaintThatTookMoreCoatsCoversLessAndNeverBeyondBounds(int $planned, int $needed, int $records): void
+    {
+        $lesson = OpacityLesson::all(array_fill(0, $records, $this->worked("basecoat yellow x$planned", 5, $needed)))[0] ?? null;
+
+        if ($planned === $needed) {
+            self::assertNull($lesson);
+
+            return;
+        }
+        self::assertNotNull($lesson);
+        $needed > $planned ? self::assertLessThan($lesson->before, $lesson->learned) : self::assertGreaterThan($lesson->before, $lesson->learned);
+        // No record makes a coat count for less than half of itself, or for more than half as much again.
+        self::assertGreaterThanOrEqual(1.0 - (1.0 - $lesson->before) ** 0.5, $lesson->learned);
+        self::assertLessThanOrEqual(1.0 - (1.0 - $lesson->before) ** 1.5, $lesson->learned);
+        $more = OpacityLesson::all(array_fill(0, 2 * $records, $this->worked("basecoat yellow x$planned", 5, $needed)))[0];
+        self::assertGreaterThan(abs($lesson->learned - $lesson->before), abs($more->learned - $more->before));
+        self::assertSame($records, $lesson->coats->samples);
+    }
+
+    public function testNeededFourPlannedTwoMovesItAThirdOfTheWay(): void
+    {
+        $lesson = OpacityLesson::all([$this->worked('basecoat yellow x2', 5, 4)])[0];
+
+        // Four coats left as much as two were thought to: half of a coat each. One record against the weight of two goes a third of that way.
+        self::assertEqualsWithDelta(1.0 - (1.0 - $lesson->before) ** (1.0 - 0.5 / 3.0), $lesson->learned, 1e-9);
+    }
+
+    public function testMixesWashesAndOtherPaintThanPlannedTellNothingOfOnePaint(): void
+    {
+        self::assertSame([], OpacityLesson::all([
+            $this->worked('basecoat yellow*2 snow*1 x2', 5, 4),
+            $this->worked('wash umber-wash', 5, 4),
+            $this->worked('basecoat yellow x2', 5, 4, null, false),
+            $this->worked('edge-highlight snow', 5, 4),
+        ]));
+    }
+
+    public function testPotsThatFellFasterRaiseWhatStaysOnThePalette(): void
+    {
+        self::assertNull(UseLesson::of([['reckoned' => 1.0, 'really' => 1.2]], Measures::usual()));
+        $lesson = UseLesson::of([['reckoned' => 1.0, 'really' => 1.4], ['reckoned' => 2.0, 'really' => 2.8]], Measures::usual());
+
+        self::assertNotNull($lesson);
+        // Seven tenths of what is poured is painted; when half as much again goes, it is half of it.
+        self::assertEqualsWithDelta(0.5, $lesson->loss, 1e-9);
+        self::assertSame(0.0, UseLesson::of([['reckoned' => 1.0, 'really' => 0.5], ['reckoned' => 1.0, 'really' => 0.4]], Measures::usual())?->loss);
+    }
+
+    public function testWhatWasFoundDryMovesTheDryingOfItsTechnique(): void
+    {
+        $readings = [['technique' => 'wash', 'reckoned' => 30.0, 'really' => 45.0], ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 36.0], ['technique' => 'glaze', 'reckoned' => 10.0, 'really' => 5.0]];
+        $lessons = DryLesson::all($readings, Technique::of(...));
+
+        self::assertCount(1, $lessons);
+        self::assertSame(['wash', (int) round(1.35 * Technique::of('wash')->dryMinutes)], [$lessons[0]->technique->id, $lessons[0]->minutes()]);
+    }
+
+    private function worked(string $step, int $models, int $coats, ?float $minutes = null, bool $isAsMixed = true): Worked
+    {
+        $area = PlanSketch::plan("area coat broad-folds medium cloth\n $step")->areas[0];
+
+        return new Worked($area->steps[0], $area, $models, $coats, $minutes, $isAsMixed);
+    }
+}

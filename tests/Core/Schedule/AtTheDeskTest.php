@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Schedule;
+
+use DateTimeImmutable;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Amounts\Amounts;
+use Kalokroma\Amounts\Measures;
+use Kalokroma\Amounts\Shortage;
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Progress;
+use Kalokroma\Planning\Record;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\TouchUp;
+use Kalokroma\Schedule\Deadline;
+use Kalokroma\Schedule\DryClock;
+use Kalokroma\Schedule\DryKind;
+use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Opening;
+use Kalokroma\Schedule\RoundTrip;
+use Kalokroma\Schedule\Schedule;
+use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Work;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** What is asked at the desk: what dries, whether this may be begun, what slipped, and what must go for a day. */
+final class AtTheDeskTest extends TestCase
+{
+    private const SCHEME = "undercoat none
+        area coat broad-folds main cloth touches boots
+          basecoat navy x2
+          wash umber-wash
+          highlight sky x1
+        area boots broad-folds medium metal touches coat
+          basecoat brown x1
+          wash black-wash
+          edge-highlight tan optional
+        order coat-1 boots-1 coat-2 boots-2 coat-3 boots-3
+        stop table-ready boots-2";
+
+    public function testAClockRunsFromWhatWasLaidUntilWhatIsNextMayBegin(): void
+    {
+        $clocks = DryClock::all(self::work(self::SCHEME, 4, [new Done('coat-1', 1, 4, 1000), new Done('boots-1', null, 2, 1600)]));
+
+        self::assertSame([
+            ['coat-1', 1, [1, 2, 3, 4], 1000, 1000 + 20 * 60, 'coat-1', 2],
+            ['boots-1', 1, [1, 2], 1600, 1600 + 20 * 60, 'boots-2', 1],
+        ], array_map(static fn(DryClock $one): array => [$one->pass->step->id, $one->coat, $one->models, $one->since, $one->until, $one->next->step->id, $one->nextCoat], $clocks));
+    }
+
+    /** @return iterable<string, array{string, DryKind, int}> */
+    public static function windows(): iterable
+    {
+        yield 'grime is wiped' => ["solvent-wash grime\n wipe-back", DryKind::Wipe, 120];
+        yield 'lines are feathered' => ["streaks grime\n feather", DryKind::Feather, 10];
+        yield 'varnish cures for decals' => ["gloss-coat gloss\n decal setting", DryKind::Cure, 1440];
+        yield 'varnish dries for paint' => ["gloss-coat gloss\n highlight sky", DryKind::Dry, 60];
+    }
+
+    #[DataProvider('windows')]
+    public function testAClockSaysWhatItIsFor(string $steps, DryKind $kind, int $minutes): void
+    {
+        $clocks = DryClock::all(self::work("undercoat none\narea coat broad-folds main cloth\n $steps", 1, [new Done('coat-1', null, 1, 0)]));
+
+        self::assertSame([$kind, 60 * $minutes], [$clocks[0]->kind, $clocks[0]->until]);
+    }
+
+    public function testACoatMayBeginWhenWhatComesBeforeItIsDoneAndDry(): void
+    {
+        $openings = Opening::all(self::work(self::SCHEME, 4, [new Done('coat-1', null, 4, 5000), new Done('boots-1', null, 2, 6000)]));
+
+        self::assertSame([true, 5000 + 20 * 60], [$openings[Opening::key(0, 'coat-2', 1)]->canBegin, $openings[Opening::key(0, 'coat-2', 1)]->readyAt]);
+        self::assertSame([true, 6000 + 20 * 60], [$openings[Opening::key(0, 'boots-2', 1)]->canBegin, $openings[Opening::key(0, 'boots-2', 1)]->readyAt]);
+        self::assertFalse($openings[Opening::key(0, 'coat-3', 1)]->canBegin);
+        self::assertArrayNotHasKey(Opening::key(0, 'coat-1', 1), $openings);
+    }
+
+    public function testWhatComesAfterALeftOutStepWaitsForWhatComesBeforeIt(): void
+    {
+        $plan = PlanSketch::plan("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n glaze ruby x1\n highlight sky x1");
+        $schedule = Scheduler::schedule(Work::of([Job::of($plan, 1, null, ['coat-2'])]), Schedules::endless());
+
+        self::assertSame(['coat-1', 'coat-3'], array_map(static fn($one): string => $one->pass->step->id, $schedule->items));
+        self::assertGreaterThanOrEqual(20 * 60, $schedule->items[1]->start - $schedule->items[0]->end);
+    }
+
+    public function testForADayOptionalStepsGoFirstThenTheLastLightsNeverTheShade(): void
+    {
+        $job = Job::of(PlanSketch::plan(self::SCHEME), 10);
+        $sessions = Schedules::sessions(...array_fill(0, 30, 45));
+        $by = static fn(int $day): Deadline => Deadline::of([$job], 0, null, (new DateTimeImmutable(Schedules::BEGIN))->modify("+$day days 4 hours")->getTimestamp(), static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs), $sessions));
+
+        $whole = $by(29);
+        self::assertTrue($whole->isMet);
+        self::assertSame([], $whole->dropped);
+        $tight = $by(1);
+        self::assertFalse($tight->isMet);
+        self::assertSame(['boots-3', 'coat-3'], array_map(static fn(Pass $pass): string => $pass->step->id, $tight->dropped));
+    }
+
+    public function testTheRoundTripCoversTheDryingFromSoManyModelsOn(): void
+    {
+        $rehearsal = Rehearsal::of(PlanSketch::plan(self::SCHEME));
+        $pass = $rehearsal->order()->pass('boots-1');
+        self::assertNotNull($pass);
+        $trip = RoundTrip::of($rehearsal, $pass);
+
+        // Four minutes a model, twenty to dry.
+        self::assertSame([20.0, 16.0, 4.0, 0.0, 0.0], array_map($trip->wait(...), [1, 2, 5, 6, 7]));
+        self::assertSame(6, $trip->smallest());
+        for ($models = 1; $models < 12; $models++) {
+            self::assertSame($models >= $trip->smallest(), $trip->wait($models) === 0.0);
+        }
+    }
+
+    public function testATouchUpIsBestDoneWhenNothingBesideItCanSpoilItAgain(): void
+    {
+        $touchUp = static function (array $done, string $step): TouchUp {
+            $plan = PlanSketch::plan(self::SCHEME);
+            $progress = Progress::recorded($plan, 4, Record::of($plan, 4, array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done)));
+
+            return TouchUp::of($progress, array_values(array_filter($progress->passes, static fn(Pass $one): bool => $one->step->id === $step))[0], 2);
+        };
+
+        self::assertSame('after Boots, wash', $touchUp(['coat-1', 'boots-1', 'coat-2'], 'coat-1')->when());
+        self::assertSame('now', $touchUp(['coat-1', 'boots-1', 'coat-2', 'boots-2'], 'coat-1')->when());
+        self::assertSame(['repaint', 'darken'], array_column($touchUp(['coat-1', 'coat-2'], 'coat-1')->ways, 'way'));
+        self::assertSame(['repaint', 'darken', 'chip'], array_column($touchUp(['boots-1'], 'boots-1')->ways, 'way'), 'metal chips, cloth does not');
+        self::assertStringContainsString('2 coats of Navy', $touchUp(['coat-1'], 'coat-1')->ways[0]['words']);
+    }
+
+    public function testAPotThatWillNotLastSaysForHowManyItDoes(): void
+    {
+        $amounts = Amounts::of($plan = PlanSketch::plan("undercoat none\narea coat broad-folds main cloth\n basecoat navy 1:0 x2"), 10);
+        $needed = $amounts->poured()['paint navy']->ml;
+        $short = Shortage::all($amounts->poured(), Shelf::of(array_values($plan->paints()), ['navy' => 0.65 * $needed]), 10, 0.045);
+
+        self::assertSame([6, (int) ceil(0.35 * $needed / 0.045), true], [$short[0]->reachesModels, $short[0]->shortDrops, $short[0]->isOwned()]);
+        self::assertSame([], Shortage::all($amounts->poured(), Shelf::of(array_values($plan->paints()), ['navy' => $needed]), 10, 0.045));
+        self::assertFalse(Shortage::all($amounts->poured(), Shelf::of([]), 10, 0.045)[0]->isOwned());
+    }
+
+    public function testOfABatchUnderWayOnlyWhatIsLeftIsPoured(): void
+    {
+        $plan = PlanSketch::plan(self::SCHEME);
+        $left = Amounts::left(Progress::recorded($plan, 10, Record::of($plan, 10, [new Done('coat-1', 1, 10, 0), new Done('coat-1', 2, 5, 0)]), ['boots-3']), Measures::usual());
+
+        // A quarter of the two coats on ten models.
+        self::assertEqualsWithDelta(0.25 * Amounts::of($plan, 10)->totals()['navy'], $left->totals()['navy'], 1e-9);
+        self::assertArrayNotHasKey('tan', $left->totals());
+    }
+
+    /** @param list<Done> $done */
+    private static function work(string $sketch, int $models, array $done): Work
+    {
+        $plan = PlanSketch::plan($sketch);
+        return Work::of([Job::of($plan, $models, Record::of($plan, $models, $done))]);
+    }
+}

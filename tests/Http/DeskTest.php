@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Batch;
+use App\Models\Pot;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** At the desk and after it: coats one by one, pots that fall, touch-ups, pictures, what the logbook teaches, and the same once more. */
+final class DeskTest extends HttpTestCase
+{
+    public function testCoatsAreRecordedOneByOneAndTheStepIsDoneWithTheLast(): void
+    {
+        $batch = $this->begin(4);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['coats'] === 3))[0];
+        $id = $step['step']['id'];
+        $batch = $this->record($batch, $id, ['coat' => 1, 'models' => 4]);
+        self::assertSame([0, 4, 2, [4, 0, 0]], self::told($batch, $id));
+        $batch = $this->record($batch, $id, ['coat' => 2, 'models' => 3]);
+        self::assertSame([0, 4, 2, [4, 3, 0]], self::told($batch, $id));
+        self::assertSame(['models'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 2, 'models' => 2], 422)));
+        self::assertSame(['coat'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 4, 'models' => 1], 422)));
+        $batch = $this->record($batch, $id, ['models' => 4]);
+        self::assertSame([4, 0, 3, [4, 4, 4]], self::told($batch, $id));
+        self::assertSame(1, array_column($this->ask('GET', '/batches')['batches'], 'passesDone', 'id')[$batch['id']]);
+        $newest = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['id'] === $id))[0]['entries'];
+        $batch = $this->ask('DELETE', '/log/'.end($newest)['id']);
+        self::assertSame([0, 4, 2, [4, 3, 0]], self::told($batch, $id));
+    }
+
+    public function testPotsFallAsPassesAreMarkedAndComeBackWithUndo(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0];
+        $paint = $step['step']['mix'][0]['paint'];
+        $before = $this->ml($paint);
+
+        $batch = $this->record($batch, $step['step']['id'], ['models' => 5]);
+        $entry = self::step($batch, $step['step']['id'])['entries'][0];
+        self::assertSame($paint, $entry['spent'][0]['paint']);
+        self::assertEqualsWithDelta($before - $entry['spent'][0]['ml'], $this->ml($paint), 1e-6);
+        // Twice as many coats take twice as much.
+        $changed = $this->ask('PUT', "/log/$entry[id]", ['models' => 5, 'version' => $entry['version'], 'used' => ['coats' => 2 * $step['step']['coats']]]);
+        self::assertEqualsWithDelta($before - 2 * $entry['spent'][0]['ml'], $this->ml($paint), 1e-3);
+        $this->ask('DELETE', "/log/$entry[id]");
+        self::assertEqualsWithDelta($before, $this->ml($paint), 1e-6);
+        $this->ask('POST', "/log/$entry[id]/restore");
+        self::assertEqualsWithDelta($before - 2 * $entry['spent'][0]['ml'], $this->ml($paint), 1e-3);
+        self::assertSame($batch['id'], $changed['id']);
+    }
+
+    public function testAPotIsNeverEmptierThanEmpty(): void
+    {
+        $batch = $this->begin(60);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Oilskin coat'))[0];
+        $paint = $step['step']['mix'][0]['paint'];
+        Pot::query()->where('product_id', $paint)->update(['remaining_ml' => 0.1]);
+
+        $batch = $this->record($batch, $step['step']['id'], ['models' => 60]);
+
+        self::assertSame(0.0, $this->ml($paint));
+        $this->ask('DELETE', '/log/'.self::step($batch, $step['step']['id'])['entries'][0]['id']);
+        self::assertEqualsWithDelta(0.1, $this->ml($paint), 1e-9);
+    }
+
+    public function testWhatIsStillToBePouredIsToldByPassAndInAll(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id.'/amounts?models=10');
+        self::assertSame(10, $plan['models']);
+        self::assertContains('Moon Silver', array_column($plan['short'], 'name'));
+        $batch = $this->begin(10);
+        $step = $batch['steps'][3]['step']['id'];
+        $whole = array_column($this->ask('GET', "/batches/$batch[id]/amounts")['passes'], null, 'stepId')[$step];
+        $this->record($batch, $step, ['models' => 6]);
+        $left = array_column($this->ask('GET', "/batches/$batch[id]/amounts")['passes'], null, 'stepId')[$step];
+        self::assertLessThanOrEqual($whole['mixtures'][0]['drops'], $left['mixtures'][0]['drops']);
+        $this->ask('GET', '/plans/'.$this->plan()->id.'/amounts?models=0', null, 422);
+        $this->ask('GET', '/plans/'.$this->plan()->id.'/amounts?models=10000', null, 422);
+    }
+
+    public function testASlipGoesIntoTheQueueAndIsPutRight(): void
+    {
+        $batch = $this->begin(5);
+        $step = $batch['steps'][2]['step']['id'];
+        $batch = $this->record($batch, $step, ['models' => 5]);
+        $slip = ['id' => (string) Str::ulid(), 'stepId' => $step, 'kind' => 'dulled', 'models' => [3, 1, 3]];
+        $batch = $this->ask('POST', "/batches/$batch[id]/slips", $slip, 201);
+        $this->ask('POST', "/batches/$batch[id]/slips", $slip, 201);
+
+        self::assertCount(1, $this->ask('GET', "/batches/$batch[id]")['slips']);
+        self::assertSame([[1, 3], false], [$batch['slips'][0]['models'], $batch['slips'][0]['isMended']]);
+        self::assertSame('repaint', $batch['slips'][0]['ways'][0]['way']);
+        self::assertContains($batch['slips'][0]['id'], array_column($this->ask('GET', '/bench')['touchUps'], 'id'));
+        $batch = $this->ask('PUT', '/slips/'.$batch['slips'][0]['id'], ['isMended' => true, 'version' => 1]);
+        self::assertTrue($batch['slips'][0]['isMended']);
+        self::assertSame([], $this->ask('GET', '/bench')['touchUps']);
+        $this->ask('PUT', '/slips/'.$batch['slips'][0]['id'], ['isMended' => false, 'version' => 1], 409);
+        $this->ask('DELETE', '/slips/'.$batch['slips'][0]['id']);
+        self::assertCount(1, $this->ask('POST', '/slips/'.$batch['slips'][0]['id'].'/restore')['slips']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function slips(): iterable
+    {
+        yield 'no such step' => [['stepId' => 'none'], 'stepId'];
+        yield 'no such model' => [['models' => [6]], 'models.0'];
+        yield 'on none' => [['models' => []], 'models'];
+        yield 'no such kind' => [['kind' => 'lost'], 'kind'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('slips')]
+    public function testASlipThatCannotBeIsRefusedByItsField(array $change, string $field): void
+    {
+        $batch = $this->begin(5);
+        $slip = [...['id' => (string) Str::ulid(), 'stepId' => $batch['steps'][2]['step']['id'], 'kind' => 'gap', 'models' => [1]], ...$change];
+
+        self::assertContains($field, self::fields($this->ask('POST', "/batches/$batch[id]/slips", $slip, 422)));
+        self::assertSame([], $this->ask('GET', "/batches/$batch[id]")['slips']);
+    }
+
+    public function testPicturesArePinnedToAStepAModelOrATestPieceAndStay(): void
+    {
+        $batch = $this->begin(5);
+        $photo = $this->photo();
+        $piece = $batch['testPieces'][0];
+        $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $photo, 'stepId' => 'undercoat', 'note' => 'by the window'], 201);
+        $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'areaId' => $piece['areaId'], 'variantId' => $piece['variantId']], 201);
+        $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'model' => 4], 201);
+
+        self::assertSame([true, 'by the window'], [$batch['photos'][0]['isOfUndercoat'], $batch['photos'][0]['note']]);
+        self::assertSame([$piece['variantId'], 4], [$batch['photos'][1]['variantId'], $batch['photos'][2]['model']]);
+        self::assertSame(['photo'], self::fields($this->ask('DELETE', "/photos/$photo", null, 409)));
+        $this->travel(40)->days();
+        $this->photo();
+        $this->get("/api/photos/$photo")->assertOk();
+        $this->ask('DELETE', '/pinned-photos/'.$batch['photos'][0]['id']);
+        self::assertCount(3, $this->ask('POST', '/pinned-photos/'.$batch['photos'][0]['id'].'/restore')['photos']);
+        foreach (['photoId' => 'none', 'stepId' => 'none', 'areaId' => 'none', 'model' => 6] as $field => $wrong) {
+            self::assertSame([$field], self::fields($this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $photo, $field => $wrong], 422)));
+        }
+    }
+
+    public function testABatchIsRepeatedWithItsMixesAsTheyWereReallyDone(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]['step'];
+        $other = $this->paint('Chalk')->id;
+        $batch = $this->record($batch, $step['id'], ['models' => 5, 'used' => ['mix' => [['paint' => $step['mix'][0]['paint'], 'parts' => 3]], 'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'], 'coats' => 4]]);
+        self::assertSame([$step['id']], array_column($batch['differences'], 'stepId'));
+        self::assertStringContainsString('1 : 1 water, 4 coats', $batch['differences'][0]['done']);
+
+        $again = $this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'Next year', 'models' => 7, 'startsOn' => '2027-11-26'], 201);
+
+        self::assertSame([7, 0, 'Next year'], [$again['models'], $again['passesDone'], $again['name']]);
+        $repeated = self::step($again, $step['id'])['step'];
+        self::assertSame([4, ['paint' => 1, 'thinner' => 1, 'with' => 'water']], [$repeated['coats'], array_intersect_key($repeated['dilution'], ['paint' => 0, 'thinner' => 0, 'with' => 0])]);
+        self::assertSame([], $again['differences']);
+        self::assertSame(array_map(static fn(array $one): string => $one['step']['id'], $batch['steps']), array_map(static fn(array $one): string => $one['step']['id'], $again['steps']));
+        self::assertSame(['models'], self::fields($this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'x', 'models' => 0, 'startsOn' => '2027-11-26'], 422)));
+        // What has changed since is said beforehand.
+        Pot::query()->where('product_id', $step['mix'][0]['paint'])->update(['pots' => 0]);
+        self::assertContains('Reed Green is not on the shelf.', $this->ask('GET', "/batches/$batch[id]")['since']);
+        self::assertNotSame('', $other);
+    }
+
+    public function testTheLogbookTeachesAndWhatIsUsedCanBeForgotten(): void
+    {
+        $lessons = array_column($this->ask('GET', '/lessons'), null, 'id');
+        $pace = $lessons['pace:basecoat'];
+        self::assertSame([4, false], [$pace['default'], $pace['isUsed']]);
+        self::assertGreaterThanOrEqual(3, $pace['samples']);
+        self::assertGreaterThanOrEqual($pace['low'], $pace['high']);
+        $before = $this->ask('GET', '/plans/'.$this->plan()->id)['looks']['order'][2]['minutesPerModel'] ?? null;
+
+        $used = array_column($this->ask('PUT', '/lessons/pace:basecoat', ['use' => true]), null, 'id');
+        self::assertTrue($used['pace:basecoat']['isUsed']);
+        $habit = array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat'];
+        self::assertEqualsWithDelta($pace['learned'], $habit['minutes'], 0.05);
+        $this->ask('PUT', '/lessons/pace:basecoat', ['use' => false]);
+        self::assertSame(4, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes']);
+        self::assertSame($before, $this->ask('GET', '/plans/'.$this->plan()->id)['looks']['order'][2]['minutesPerModel'] ?? null);
+
+        $opacity = array_values(array_filter($lessons, static fn(array $one): bool => $one['kind'] === 'opacity'))[0];
+        $paint = substr($opacity['id'], 8);
+        $was = $this->ask('GET', "/paints/$paint")['paint']['opacity'];
+        $this->ask('PUT', "/lessons/$opacity[id]", ['use' => true]);
+        self::assertEqualsWithDelta($opacity['learned'] / 100, $this->ask('GET', "/paints/$paint")['paint']['opacity'], 0.001);
+        $this->ask('PUT', "/lessons/$opacity[id]", ['use' => false]);
+        self::assertSame($was, $this->ask('GET', "/paints/$paint")['paint']['opacity']);
+        self::assertSame(['id'], self::fields($this->ask('PUT', '/lessons/pace:freehand', ['use' => true], 422)));
+        self::assertSame(['id'], self::fields($this->ask('PUT', '/lessons/nothing', ['use' => true], 422)));
+    }
+
+    public function testWhatWasFoundDryAndWhatPotsReallyHeldTeachToo(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]['step'];
+        $this->record($batch, $step['id'], ['models' => 5]);
+        foreach ([30, 26] as $minutes) {
+            $this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => $minutes], 201);
+        }
+        $drying = array_column($this->ask('GET', '/lessons'), null, 'id')['drying:basecoat'];
+        self::assertSame([20, 28, 2], [$drying['default'], $drying['learned'], $drying['samples']]);
+        $this->ask('PUT', '/lessons/drying:basecoat', ['use' => true]);
+        self::assertSame(28, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['dryMinutes']);
+        $this->ask('PUT', '/lessons/drying:basecoat', ['use' => false]);
+        self::assertSame(20, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['dryMinutes']);
+        self::assertSame(['stepId'], self::fields($this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => 'none'], 422)));
+
+        foreach (['Oilskin Yellow', 'Ochre Ground'] as $name) {
+            $paint = $this->ask('GET', '/paints/'.$this->paint($name)->id)['paint'];
+            $this->ask('PUT', "/paints/$paint[id]/pot", [...$paint['pot'], 'remainingMl' => $paint['pot']['remainingMl'] - 1.0, 'version' => $paint['pot']['version']]);
+        }
+        $palette = array_column($this->ask('GET', '/lessons'), null, 'id')['palette'];
+        self::assertGreaterThan(30, $palette['learned']);
+        $this->ask('PUT', '/lessons/palette', ['use' => true]);
+        self::assertEqualsWithDelta($palette['learned'] / 100, $this->ask('GET', '/settings')['measures']['palettePart'], 0.001);
+        $this->ask('PUT', '/lessons/palette', ['use' => false]);
+        self::assertSame(0.3, $this->ask('GET', '/settings')['measures']['palettePart']);
+    }
+
+    public function testTheLogbookIsReadByAreaAndModelAndTakenAwayAsAFile(): void
+    {
+        $batch = Batch::query()->where('name', 'Night shift')->firstOrFail();
+        $all = $this->ask('GET', "/log?batch=$batch->id");
+        $mine = $this->ask('GET', "/log?batch=$batch->id&model=7");
+        self::assertLessThan($all['total'], $mine['total']);
+        foreach ($mine['entries'] as $entry) {
+            self::assertContains(7, $entry['onModels']);
+        }
+        $area = $this->ask('GET', "/batches/$batch->id")['steps'][2];
+        $ofArea = $this->ask('GET', "/log?batch=$batch->id&area=$area[areaId]");
+        self::assertSame([$area['areaName']], array_values(array_unique(array_column($ofArea['entries'], 'areaName'))));
+
+        $csv = $this->get("/api/log/export?as=csv&batch=$batch->id")->assertOk()->getContent();
+        $lines = explode("\r\n", trim((string) $csv));
+        self::assertSame('done_at,batch,batch_models,area,technique,coat,models,planned_coats,coats,mix,thinned,minutes,note', $lines[0]);
+        self::assertCount($all['total'] + 1, $lines);
+        $json = json_decode((string) $this->get("/api/log/export?as=json&batch=$batch->id")->assertOk()->getContent(), true);
+        self::assertSame(['kalokroma-log', 'Night shift', $all['total']], [$json['format'], $json['batches'][0]['name'], count($json['batches'][0]['entries'])]);
+        $this->ask('GET', '/log/export?as=pdf', null, 422);
+    }
+
+    public function testSettingsOfTheRoomAndTheBottlesAreCheckedByField(): void
+    {
+        self::assertSame([12, 70], array_values($this->ask('PUT', '/settings', ['room' => ['celsius' => 12, 'humidity' => 70]])['room']));
+        self::assertSame(['room.celsius'], self::fields($this->ask('PUT', '/settings', ['room' => ['celsius' => 80, 'humidity' => 70]], 422)));
+        self::assertSame(['zone'], self::fields($this->ask('PUT', '/settings', ['zone' => 'Saltfen/Jetty'], 422)));
+        self::assertSame(['measures.dropMl'], self::fields($this->ask('PUT', '/settings', ['measures' => ['dropMl' => 3, 'palettePart' => 0.2]], 422)));
+        self::assertSame([12, 70], array_values($this->ask('GET', '/settings')['room']));
+    }
+
+    public function testTwoDevicesThatMarkTheSamePassMarkItOnce(): void
+    {
+        $batch = $this->begin(5);
+        $this->record($batch, 'undercoat', ['models' => 5]);
+
+        $problem = $this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 5], 422);
+
+        self::assertStringContainsString('done on all models already', $problem['faults'][0]['message']);
+        self::assertCount(1, $this->ask('GET', "/batches/$batch[id]")['steps'][0]['entries']);
+    }
+
+    public function testAClockThatIsWrongDatesNothingIntoTheFutureOrFarBack(): void
+    {
+        $batch = $this->begin(5);
+        $this->travelTo('2026-11-26 20:00:00');
+        foreach (['2026-11-26T19:40:00Z' => '2026-11-26T19:40:00Z', '2031-01-01T00:00:00Z' => '2026-11-26T20:00:00Z', '1999-01-01T00:00:00Z' => '2026-11-26T20:00:00Z'] as $said => $kept) {
+            $batch = $this->record($batch, 'undercoat', ['models' => 1, 'at' => $said]);
+            $entries = $batch['steps'][0]['entries'];
+            self::assertContains($kept, array_column($entries, 'doneAt'));
+        }
+        self::assertSame(['at'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, 'at' => 'yesterday evening-ish'], 422)));
+    }
+
+    /** @return array<string, mixed> */
+    private function begin(int $models): array
+    {
+        return $this->ask('POST', '/batches', ['planId' => $this->plan()->id, 'name' => 'Mine', 'models' => $models, 'startsOn' => '2026-11-25'], 201);
+    }
+
+    /**
+     * @param array<string, mixed> $batch
+     * @param array<string, mixed> $done
+     *
+     * @return array<string, mixed>
+     */
+    private function record(array $batch, string $stepId, array $done): array
+    {
+        return $this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $stepId, ...$done], 201);
+    }
+
+    /**
+     * @param array<string, mixed> $batch
+     *
+     * @return array<string, mixed>
+     */
+    private static function step(array $batch, string $id): array
+    {
+        return array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['id'] === $id))[0];
+    }
+
+    /**
+     * @param array<string, mixed> $batch
+     *
+     * @return list<mixed>
+     */
+    private static function told(array $batch, string $id): array
+    {
+        $step = self::step($batch, $id);
+
+        return [$step['done'], $step['left'], $step['coat'], $step['coatsDone']];
+    }
+
+    private function ml(string $paint): float
+    {
+        return (float) Pot::query()->where('product_id', $paint)->value('remaining_ml');
+    }
+
+    private function photo(): string
+    {
+        $image = imagecreatetruecolor(40, 30);
+        ob_start();
+        imagepng($image);
+        $bytes = (string) ob_get_clean();
+
+        return (string) $this->call('POST', '/api/photos', server: ['CONTENT_TYPE' => 'image/png', 'HTTP_ACCEPT' => 'application/json'], content: $bytes)->json('id');
+    }
+}
