@@ -14,7 +14,7 @@ use Kalokroma\Schedule\Sessions;
 use Kalokroma\Schedule\Work;
 
 /** What is painted in the evenings to come: all batches that share the desk, in the hours there are. */
-final readonly class Agenda
+final class Agenda
 {
     private const MOST_SESSIONS = 200;
 
@@ -23,17 +23,15 @@ final readonly class Agenda
 
     private const KEPT_SECONDS = 3600;
 
-    /**
-     * @param list<Session> $sessions
-     * @param Schedule|null $schedule null when there is nothing to paint, or no time for it
-     */
+    private ?Schedule $schedule = null;
+
+    /** @param list<Session> $sessions */
     private function __construct(
-        public Desk $desk,
-        public Hours $hours,
-        public array $sessions,
-        public Work $work,
-        public ?Schedule $schedule,
-        public DateTimeImmutable $now,
+        public readonly Desk $desk,
+        public readonly Hours $hours,
+        public readonly array $sessions,
+        public readonly Work $work,
+        public readonly DateTimeImmutable $now,
     ) {}
 
     public static function from(DateTimeImmutable $now): self
@@ -41,10 +39,14 @@ final readonly class Agenda
         $desk = Desk::asItIs();
         $hours = Hours::asTheyAre();
         $sessions = $hours->sessions($now, self::MOST_SESSIONS);
-        $work = $desk->work();
-        $schedule = $sessions === [] || $work->handsOn() === 0 ? null : self::kept($desk, $work, Sessions::of($sessions));
 
-        return new self($desk, $hours, $sessions, $work, $schedule, $now);
+        return new self($desk, $hours, $sessions, $desk->work(), $now);
+    }
+
+    /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
+    public function schedule(): ?Schedule
+    {
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : self::kept($this->desk, $this->work, Sessions::of($this->sessions));
     }
 
     /**
@@ -54,12 +56,13 @@ final readonly class Agenda
      */
     public function atPace(float $factor): ?Schedule
     {
-        if ($this->schedule === null) {
+        $schedule = $this->schedule();
+        if ($schedule === null) {
             return null;
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::roughly(Work::of($jobs, $this->desk->climate), $this->schedule->sessions);
+        return Scheduler::roughly(Work::of($jobs, $this->desk->climate), $schedule->sessions);
     }
 
     private static function kept(Desk $desk, Work $work, Sessions $sessions): Schedule

@@ -18,14 +18,14 @@ final class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Kalokroma//Evenings//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => 'Painting evenings']);
         foreach ($agenda->sessions as $number => $session) {
-            $items = array_values(array_filter($agenda->schedule->items ?? [], static fn(Item $one): bool => $one->session === $number));
+            $items = array_values(array_filter($agenda->schedule()->items ?? [], static fn(Item $one): bool => $one->session === $number));
             if ($items !== []) {
                 $calendar->add('VEVENT', self::evening($agenda, $session, $items));
             }
         }
         foreach ($agenda->desk->batches as $job => $batch) {
             foreach ($agenda->desk->progress[$job]->plan->running->stops as $stop) {
-                $at = $agenda->schedule?->restsAt($stop, $job);
+                $at = $agenda->schedule()?->restsAt($stop, $job);
                 if ($at !== null) {
                     $calendar->add('VEVENT', self::stop($agenda, $batch->id, $batch->name, $stop, $at));
                 }

@@ -216,7 +216,13 @@ final class Desk
             $stops += $rest - $this->from[0];
         }
 
-        return [$this->from[0] + (int) ceil(($last - $this->from[0]) / $this->grain) * $this->grain, array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+    }
+
+    /** An end as far as it matters when that is: up to the next grain. */
+    public function rounded(int $end): int
+    {
+        return $this->from[0] + (int) ceil(($end - $this->from[0]) / $this->grain) * $this->grain;
     }
 
     /** @param list<array{int, int}> $sequence */

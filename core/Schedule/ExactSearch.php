@@ -10,9 +10,10 @@ namespace Kalokroma\Schedule;
  */
 final class ExactSearch
 {
-    private const MOST_STATES = 12000;
+    /** Coats and models looked at, in all states; then it gives up. */
+    private const MOST_LOOKS = 1_200_000;
 
-    private int $states = 0;
+    private int $looks = 0;
 
     /** @var list<array{int, int}> */
     private array $best;
@@ -59,16 +60,16 @@ final class ExactSearch
     private function go(array $ends, array $next, int $now, int $session, int $left): void
     {
         if ($left <= 0) {
-            if ($now < $this->bestEnd) {
-                [$this->best, $this->bestEnd] = [$this->sequence, $now];
+            if ($this->desk->rounded($now) < $this->bestEnd) {
+                [$this->best, $this->bestEnd] = [$this->sequence, $this->desk->rounded($now)];
             }
 
             return;
         }
-        if ($this->states >= self::MOST_STATES || $this->bestEnd <= $this->bound || $this->isWorse($ends, $next, $now)) {
+        if ($this->looks >= self::MOST_LOOKS || $this->bestEnd <= $this->bound || $this->isWorse($ends, $next, $now)) {
             return;
         }
-        $this->states++;
+        $this->looks += count($next) + array_sum($next);
         foreach ($this->choices($ends, $next, $now) as [$coat, $count]) {
             [$moreEnds, $moreNext, $then, $in] = [$ends, $next, $now, $session];
             for ($i = 0; $i < $count; $i++) {

@@ -65,7 +65,7 @@ final class Scheduler
     /** @return list<array{int, int}> */
     private static function sequence(Desk $desk): array
     {
-        $bound = Bound::of($desk);
+        $bound = $desk->rounded(Bound::of($desk));
         [$best, $least] = self::listed($desk);
         if ($least === null) {
             return $best;

@@ -41,7 +41,7 @@ final readonly class AgendaResource
     public static function of(Agenda $agenda, int $days, array $worked): array
     {
         $self = new self($agenda);
-        $schedule = $agenda->schedule;
+        $schedule = $agenda->schedule();
 
         return [
             'zone' => $agenda->hours->zone->getName(),
@@ -116,7 +116,7 @@ final readonly class AgendaResource
     /** @return array<string, mixed> */
     private function evening(Session $session, int $number): array
     {
-        $schedule = $this->agenda->schedule;
+        $schedule = $this->agenda->schedule();
         $items = array_values(array_filter($schedule->items ?? [], static fn(Item $one): bool => $one->session === $number));
         $waits = array_values(array_filter($schedule->waits ?? [], static fn(Wait $one): bool => $one->start >= $session->from() && $one->end <= $session->to()));
         $last = $items === [] ? null : $items[count($items) - 1];
@@ -169,7 +169,7 @@ final readonly class AgendaResource
             'models' => $batch->models,
             'version' => $batch->version,
             'share' => $this->share($job),
-            'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule->items ?? [])) / 60),
+            'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule()->items ?? [])) / 60),
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
             'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
             'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
@@ -185,7 +185,7 @@ final readonly class AgendaResource
     private function dates(callable $at, ?Schedule $soon, ?Schedule $late): array
     {
         $told = fn(?int $time): ?string => $time === null ? null : $this->clock($time);
-        $middle = $at($this->agenda->schedule);
+        $middle = $at($this->agenda->schedule());
 
         return [
             'at' => $told($middle),

@@ -18,6 +18,8 @@
     /** When one sits down, and what for: the next evening as a bar, the fortnight below it, and when each batch stands on the table. */
     const latest = new Latest<Agenda>();
     const agenda = $derived(latest.answer);
+    /** Shorter than this nobody calls it waiting. */
+    const WORTH_SAYING = 3;
     let chosen = $state<string | null>(null);
     let edits = $state<'week' | string | null>(null);
 
@@ -50,7 +52,7 @@
         const waits = evening.waitMinutes;
         const ends = evening.driesOn === null ? '' : `ends with ${evening.driesOn.words}, which dries on`;
         const idle =
-            waits === 0
+            waits < WORTH_SAYING
                 ? 'everything dries while something else is painted'
                 : `${length(waits)} of waiting that nothing fills`;
         return [idle, ends].filter((one) => one !== '').join(' · ');

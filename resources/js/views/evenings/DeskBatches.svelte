@@ -1,9 +1,10 @@
 <script lang="ts">
-    import { Button, DatePicker, DatePickerInput } from 'carbon-components-svelte';
+    import { Button, TextInput } from 'carbon-components-svelte';
     import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
     import { type Agenda, shortDate } from '../../lib/evening';
     import { tell, warn } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
 
     /** When each batch stands on the table, how sure that is, and what would have to go for an earlier day. */
     let { agenda, changed, miss }: { agenda: Agenda; changed: () => unknown; miss: () => void } = $props();
@@ -11,6 +12,8 @@
     type Batch = Agenda['batches'][number];
     let asked = $state<string | null>(null);
     let day = $state('');
+    /** The step after which it counts as ready; nothing when all is done. */
+    let stop = $state('');
     let answer = $state<Schemas['Deadline'] | null>(null);
     let problem = $state<Problem | null>(null);
     const batch = $derived(agenda.batches.find((one) => one.id === asked) ?? null);
@@ -27,14 +30,23 @@
         return from === to ? 'quite sure' : `between ${from} and ${to}`;
     }
 
+    function turnTo(one: Batch): void {
+        asked = asked === one.id ? null : one.id;
+        answer = null;
+        stop = one.stops.find((each) => each.at !== null)?.after ?? '';
+    }
+
     async function ask(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         answer = null;
         problem = null;
         if (batch === null) return;
         try {
-            const stop = batch.stops.find((each) => each.at !== null)?.after ?? null;
-            answer = await got(server.POST('/evenings/deadline', { body: { batchId: batch.id, stop, day } }));
+            answer = await got(
+                server.POST('/evenings/deadline', {
+                    body: { batchId: batch.id, stop: stop === '' ? null : stop, day },
+                }),
+            );
         } catch (error) {
             problem = asProblem(error);
         }
@@ -115,12 +127,7 @@
                     >
                 {/if}
                 <span class="acts">
-                    <button
-                        class="link"
-                        type="button"
-                        onclick={() => ((asked = asked === one.id ? null : one.id), (answer = null))}
-                        >Make it sooner …</button
-                    >
+                    <button class="link" type="button" onclick={() => turnTo(one)}>Make it sooner …</button>
                     <button class="link" type="button" onclick={() => rest(one)}>Let it rest</button>
                 </span>
             </li>
@@ -128,15 +135,25 @@
     </ul>
     {#if batch}
         <form onsubmit={ask} novalidate>
-            <DatePicker datePickerType="simple" bind:value={day} short>
-                <DatePickerInput
-                    size="sm"
-                    labelText="“{batch.name}” ready by"
-                    placeholder="YYYY-MM-DD"
-                    invalid={(problem?.at('day') ?? '') !== ''}
-                    invalidText={problem?.at('day')}
-                />
-            </DatePicker>
+            <Choose
+                label="“{batch.name}”"
+                value={stop}
+                choices={[
+                    ...batch.stops
+                        .filter((each) => each.at !== null)
+                        .map((each) => ({ value: each.after, label: each.name })),
+                    { value: '', label: 'finished' },
+                ]}
+                change={(value) => (stop = value)}
+            />
+            <TextInput
+                size="sm"
+                type="date"
+                labelText="by"
+                bind:value={day}
+                invalid={(problem?.at('day') ?? '') !== ''}
+                invalidText={problem?.at('day')}
+            />
             <Button size="small" type="submit">What must go?</Button>
         </form>
         {#if problem && problem.at('day') === ''}<p role="alert"><b>{problem.message}</b></p>{/if}
@@ -206,6 +223,14 @@
         flex-wrap: wrap;
         gap: 10px;
         align-items: end;
+    }
+
+    form > :global(*) {
+        width: 150px;
+    }
+
+    form > :global(.bx--btn) {
+        width: auto;
     }
 
     .acts {

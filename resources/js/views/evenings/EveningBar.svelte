@@ -34,7 +34,9 @@
                 style:width="{Math.max(0.3, across(evening, wait.end) - across(evening, wait.start))}%"
                 title="{wait.for} dries, till {hour(wait.end)}"
             >
-                <span>{wait.for} dries, till {hour(wait.end)}</span>
+                {#if (width * wait.minutes) / evening.minutes > LEAST_PX}<span
+                        >{wait.for} dries, till {hour(wait.end)}</span
+                    >{/if}
             </div>
         {/each}
         <ol>

@@ -18,20 +18,22 @@
     onMount(() => panel.scrollIntoView({ block: 'nearest' }));
 
     async function keep(as: Schemas['Sitting'][] | null, words: string): Promise<void> {
+        // The panel closes with the answer; what is taken back is this day all the same.
+        const date = day.day;
         try {
             const before = day.isOtherwise ? $state.snapshot(day.sittings) : null;
-            const answer = await send(as, day.version);
+            const answer = await send(date, as, day.version);
+            const version = answer.days.find((one) => one.day === date)?.version ?? 0;
             took(answer);
-            const version = answer.days.find((one) => one.day === day.day)?.version ?? 0;
-            tell(words, { label: 'Undo', run: async () => took(await send(before, version)) });
+            tell(words, { label: 'Undo', run: async () => took(await send(date, before, version)) });
         } catch (error) {
             problem = asProblem(error);
         }
     }
 
-    function send(as: Schemas['Sitting'][] | null, version: number): Promise<Agenda> {
+    function send(date: string, as: Schemas['Sitting'][] | null, version: number): Promise<Agenda> {
         return got(
-            server.PUT('/evenings/days/{day}', { params: { path: { day: day.day } }, body: { sittings: as, version } }),
+            server.PUT('/evenings/days/{day}', { params: { path: { day: date } }, body: { sittings: as, version } }),
         );
     }
 </script>

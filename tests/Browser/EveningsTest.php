@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Patience;
+use Tests\Browser\Support\SwatchPhoto;
+
+/** The evening: when one sits down and what for, and what is left of it in the logbook. */
+final class EveningsTest extends BrowserTestCase
+{
+    public function testTheWeekIsSaidAndASingleEveningMissed(): void
+    {
+        $this->visit('#/evenings');
+        $this->see('//section[@aria-label="The evening"]//li/a');
+        $this->pressNamed('When I sit down');
+        $this->press('//form[@aria-label="When I sit down"]//button[normalize-space(.)="Another evening"]');
+        $this->fillLast('From', '25:00');
+        $this->pressNamed('Keep the week');
+        $this->see('//form[@aria-label="When I sit down"]//*[contains(., "Write the time as hours and minutes")]');
+        $this->fillLast('From', '18:15');
+        $this->pressNamed('Keep the week');
+        $this->seeNot('//form[@aria-label="When I sit down"]');
+        $before = $this->see('(//section[@aria-label="When it stands on the table"]//b)[1]')->getText();
+
+        $this->pressNamed('I miss this evening');
+        $this->press('//section//button[normalize-space(.)="I miss this evening"][ancestor::section[.//button[normalize-space(.)="Keep this day"]]]');
+        $this->see('//div[contains(@class, "notices")]//*[contains(., "is off. What is done stays done.")]');
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('(//section[@aria-label="When it stands on the table"]//b)[1][.="'.$before.'"]');
+    }
+
+    public function testSoManyMinutesAreFilledAndBegunAtTheDesk(): void
+    {
+        $this->visit('#/evenings');
+        $card = '//section[@aria-label="Only some minutes"]';
+        $first = $this->see("$card//li")->getText();
+        $this->pressNamed('Something else');
+        Patience::until(fn(): bool => $this->see("$card//li")->getText() !== $first, 'something else');
+        $this->press("$card//a[normalize-space(.)=\"Begin\"]");
+        $this->see('//section[@aria-label="Open pass"]//h1');
+    }
+
+    public function testForAnEarlierDayWhatMustGoIsSaidLeftOutAndTakenIn(): void
+    {
+        $this->visit('#/evenings');
+        $this->press('(//button[normalize-space(.)="Make it sooner …"])[1]');
+        $this->choose('“Night shift”', 'finished');
+        $this->by('2020-01-01');
+        $this->see('//*[contains(., "This day is over")]');
+        $this->by(date('Y-m-d', strtotime('+60 days')));
+        $this->see('//*[@role="status"][contains(., "ready by then as it is")]');
+        // A day that is tight: whatever it takes, the shades stay.
+        for ($day = 0; $day < 30; $day++) {
+            $this->by(date('Y-m-d', strtotime("+$day days")));
+            $said = $this->see('//section[@aria-label="When it stands on the table"]//*[@role="status"]//p')->getText();
+            if (str_starts_with($said, 'Leave out')) {
+                self::assertStringNotContainsString('wash', $said);
+                $this->pressNamed('Leave them out');
+                $this->see('//section[@aria-label="When it stands on the table"]//li//*[contains(., "left out")]');
+                $this->pressNamed('take them in again');
+                $this->seeNot('//section[@aria-label="When it stands on the table"]//button[.="take them in again"]');
+
+                return;
+            }
+            self::assertStringStartsWith('Not even', $said);
+        }
+        self::fail('No day was tight.');
+    }
+
+    public function testABatchRestsAndComesBack(): void
+    {
+        $this->visit('#/evenings');
+        $this->press('(//button[normalize-space(.)="Let it rest"])[2]');
+        $this->see('//*[.="one batch has the desk"]');
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('//*[.="2 batches share the desk"]');
+    }
+
+    public function testWhatTheLogbookTeachesIsUsedAndForgotten(): void
+    {
+        $this->visit('#/logbook/lessons');
+        $this->press('//button[@aria-label="Use Wash"]');
+        $this->press('//button[@aria-label="Forget Wash"]');
+        $this->see('//button[@aria-label="Use Wash"]');
+        $this->see('//section[@aria-label="How your paints cover"]//li[contains(., "coats where")]');
+    }
+
+    public function testAPictureIsPinnedAndABatchRepeated(): void
+    {
+        $this->visit('#/logbook');
+        $this->choose('Batch', 'First five wardens');
+        $this->see('//section[@aria-label="The batch as it was painted"]');
+        $this->choose('A picture of', 'model 3');
+        $this->fill('What it shows', 'in the light of the window');
+        $upload = self::driver()->findElement(WebDriverBy::cssSelector('section[aria-label="The batch as it was painted"] input[type=file]'));
+        assert($upload instanceof RemoteWebElement);
+        $upload->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->see('//figcaption[contains(., "model 3")][contains(., "in the light of the window")]');
+        $this->press('//figcaption//button');
+        $this->seeNot('//figcaption');
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('//figcaption[contains(., "model 3")]');
+
+        $this->pressNamed('Repeat this batch');
+        $this->see('//ul[@aria-label="What changed since"]/li[contains(., "Moon Silver is not on the shelf")]');
+        $this->see('//form//p[contains(., "otherwise than planned")]');
+        $this->pressNamed('Begin it');
+        $this->see('//h1/bdi[.="First five wardens, once more"]');
+        $this->see('//*[.="0 of 33 passes"]');
+    }
+
+    public function testAPlanSaysWhatToPourAndWhichPotWillNotLast(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->pressNamed('Amounts');
+        $this->see('//section[@aria-label="Pots that will not last"]//li[contains(., "Moon Silver")]');
+        $ten = $this->see('//section[@aria-label="Pass by pass"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText();
+        for ($press = 0; $press < 5; $press++) {
+            $this->press('//section[@aria-label="Amounts"]//button[contains(., "one less") or contains(@aria-label, "one less") or .//*[contains(., "one less")]]');
+        }
+        $this->see('//h2[.="For 5 models"]');
+        Patience::until(fn(): bool => (int) $this->see('//section[@aria-label="Pass by pass"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText() < (int) $ten, 'fewer drops');
+    }
+
+    /** A field for dates takes them as its country writes them; what matters is what comes of it. */
+    private function by(string $day): void
+    {
+        self::driver()->executeScript('const field = document.querySelector("section[aria-label=\'When it stands on the table\'] input[type=date]"); field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true })); field.dispatchEvent(new Event("change", { bubbles: true }));', [$day]);
+        $this->pressNamed('What must go?');
+    }
+
+    private function fillLast(string $label, string $text): void
+    {
+        $field = $this->see(sprintf('(//*[self::input][@id = //label[normalize-space(.)="%1$s"]/@for])[last()]', $label));
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text);
+    }
+}
