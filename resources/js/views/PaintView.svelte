@@ -101,7 +101,7 @@
     {@const batch = desk.batch}
     <div class="desk">
         <header>
-            <a href="#/batches/{batch.id}" aria-label="Leave the desk">‹ <bdi>{batch.name}</bdi></a>
+            <a href="#/batches/{batch.id}" title="Leave the desk">‹ <bdi>{batch.name}</bdi></a>
             <div class="far">
                 <span class="quiet">{batch.passesDone} of {plural(batch.passes, 'pass', 'passes')}</span>
                 <Meter share={batch.share} label="How far the batch is" />

@@ -147,12 +147,8 @@
             >
             <kbd>space</kbd>
         </button>
-        <button
-            class="timer"
-            type="button"
-            aria-label="Clock of this pass, {timer.isRunning ? 'running: press to pause' : 'paused: press to go on'}"
-            onclick={() => timer.toggle()}
-        >
+        <button class="timer" type="button" onclick={() => timer.toggle()}>
+            <span class="sr">Clock of this pass, {timer.isRunning ? 'press to pause' : 'press to go on'}:</span>
             <b>{timer.words}</b>
             <small
                 >{timer.isRunning

@@ -168,13 +168,13 @@
 
     .totals {
         display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+        grid-template-columns: repeat(auto-fill, minmax(min(270px, 100%), 1fr));
         gap: 4px 26px;
     }
 
     .totals li {
         display: grid;
-        grid-template-columns: 22px minmax(0, 1fr) auto 110px;
+        grid-template-columns: 22px minmax(0, 1fr) auto minmax(76px, 110px);
         gap: 8px;
         align-items: center;
     }
@@ -200,6 +200,13 @@
     small {
         display: block;
         font-size: 0.8125rem;
+    }
+
+    @media (max-width: 400px) {
+        .short .acts {
+            grid-column: 1 / -1;
+            flex-wrap: wrap;
+        }
     }
 
     @media (max-width: 700px) {

@@ -143,6 +143,7 @@
 
     .faces {
         display: flex;
+        flex-wrap: wrap;
         grid-column: 1 / -1;
         gap: 22px;
         border-bottom: 1px solid var(--line);
