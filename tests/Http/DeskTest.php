@@ -81,6 +81,19 @@ final class DeskTest extends HttpTestCase
         $this->ask('GET', '/plans/'.$this->plan()->id.'/amounts?models=10000', null, 422);
     }
 
+    public function testAPlanSaysWhereOneWaitsAndWhatASplitCosts(): void
+    {
+        $answer = $this->ask('GET', '/plans/'.$this->plan()->id.'/round-trip?models=20');
+
+        self::assertSame([20, 10, 5, 1], array_column($answer['splits'], 'size'));
+        foreach ($answer['passes'] as $pass) {
+            self::assertEqualsWithDelta($pass['dryMinutes'] - 19 * $pass['minutesPerModel'], $pass['waitMinutes'], 1.0);
+            self::assertGreaterThan(20, $pass['smallest']);
+        }
+        self::assertSame(['models'], self::fields($this->ask('GET', '/plans/'.$this->plan()->id.'/round-trip?models=0', null, 422)));
+        $this->ask('GET', '/plans/'.$this->plan()->id.'/round-trip?models=10000', null, 422);
+    }
+
     public function testASlipGoesIntoTheQueueAndIsPutRight(): void
     {
         $batch = $this->begin(5);

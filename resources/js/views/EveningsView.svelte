@@ -12,6 +12,7 @@
     import FetchAndPour from './evenings/FetchAndPour.svelte';
     import HoursPanel from './evenings/HoursPanel.svelte';
     import MomentCard from './evenings/MomentCard.svelte';
+    import RoomCard from './evenings/RoomCard.svelte';
     import OneDay from './evenings/OneDay.svelte';
     import WeekStrip from './evenings/WeekStrip.svelte';
 
@@ -74,6 +75,7 @@
     <div class="evenings">
         {#if isIdle || edits === 'week'}
             <HoursPanel week={agenda.week} first={isIdle} {took} close={() => (edits = null)} />
+            {#if !isIdle}<RoomCard changed={load} />{/if}
         {/if}
         {#if edits !== null && edits !== 'week'}
             {@const day = agenda.days.find((one) => one.day === edits)}

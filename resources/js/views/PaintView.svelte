@@ -18,6 +18,7 @@
     import PassAtDesk from './paint/PassAtDesk.svelte';
     import Passes from './paint/Passes.svelte';
     import SlipForm from './paint/SlipForm.svelte';
+    import TakePicture from './paint/TakePicture.svelte';
     import TouchUps from './paint/TouchUps.svelte';
 
     /** Wet hands: one pass fills the view; done within reach of an elbow. */
@@ -109,6 +110,7 @@
             {#if mine.length > 0}<ClockChips all={mine.slice(0, 3)} open={(clock) => open(clock.nextStepId)} />{/if}
             {#if others > 0}<a class="quiet" href="#/">{others} more elsewhere</a>{/if}
             <span class="acts">
+                {#if step}<TakePicture {desk} batchId={batch.id} stepId={step.step.id} />{/if}
                 <Button size="field" kind="tertiary" on:click={() => (beside = beside === 'passes' ? null : 'passes')}
                     >Passes</Button
                 >

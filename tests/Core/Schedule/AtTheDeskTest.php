@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace Tests\Core\Schedule;
 
 use DateTimeImmutable;
-use Kalokroma\Matching\Shelf;
 use Kalokroma\Amounts\Amounts;
 use Kalokroma\Amounts\Measures;
 use Kalokroma\Amounts\Shortage;
+use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\TouchUp;
+use Kalokroma\Schedule\BatchSplit;
 use Kalokroma\Schedule\Deadline;
 use Kalokroma\Schedule\DryClock;
 use Kalokroma\Schedule\DryKind;
+use Kalokroma\Schedule\Filler;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Opening;
 use Kalokroma\Schedule\RoundTrip;
@@ -116,6 +118,30 @@ final class AtTheDeskTest extends TestCase
         for ($models = 1; $models < 12; $models++) {
             self::assertSame($models >= $trip->smallest(), $trip->wait($models) === 0.0);
         }
+    }
+
+    public function testAllAtOnceIsNeverSlowerThanSplitAndWaitsLess(): void
+    {
+        $splits = BatchSplit::of(PlanSketch::plan(self::SCHEME), 20);
+
+        self::assertSame([[20, 1], [10, 2], [5, 4], [1, 20]], array_map(static fn(BatchSplit $one): array => [$one->size, $one->count], $splits));
+        for ($at = 1; $at < count($splits); $at++) {
+            self::assertGreaterThanOrEqual($splits[$at - 1]->waitMinutes, $splits[$at]->waitMinutes);
+            // Whatever way it is split, as much is painted.
+            self::assertEqualsWithDelta($splits[0]->minutes - $splits[0]->waitMinutes, $splits[$at]->minutes - $splits[$at]->waitMinutes, 0.5);
+        }
+        self::assertSame([[7, 1], [4, 2], [2, 4], [1, 7]], array_map(static fn(BatchSplit $one): array => [$one->size, $one->count], BatchSplit::of(PlanSketch::plan(self::SCHEME), 7)));
+    }
+
+    public function testAWaitIsFilledWithOtherAreasThatAreReadyForIt(): void
+    {
+        $rehearsal = Rehearsal::of(PlanSketch::plan(self::SCHEME));
+        $wash = $rehearsal->order()->pass('coat-2');
+        self::assertNotNull($wash);
+        $fills = static fn(float $minutes, int $models): array => array_map(static fn(Pass $pass): string => $pass->step->id, Filler::of($rehearsal, $wash, $minutes, $models));
+
+        self::assertSame(['boots-2'], $fills(30.0, 10));
+        self::assertSame([], $fills(10.0, 10), 'fifteen minutes do not fit into ten');
     }
 
     public function testATouchUpIsBestDoneWhenNothingBesideItCanSpoilItAgain(): void

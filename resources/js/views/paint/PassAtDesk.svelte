@@ -1,7 +1,8 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { onMount } from 'svelte';
-    import type { Batch, BatchStep, Craft } from '../../lib/api';
+    import { ulid } from 'ulid';
+    import { type Batch, type BatchStep, type Craft, got, server } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
     import { clocks, remaining } from '../../lib/clocks.svelte';
     import { forget, keep, kept } from '../../lib/kept';
@@ -72,6 +73,16 @@
         keep(ticksName, count);
     }
 
+    /** Touched and found dry: the room teaches something, and the coat may be marked. */
+    async function isDryNow(): Promise<void> {
+        const under = clocks.all.find((one) => one.batchId === batch.id && one.nextStepId === step.step.id);
+        if (under) {
+            const body = { id: ulid(), batchId: batch.id, stepId: under.stepId };
+            await got(server.POST('/clocks', { body })).catch(() => undefined);
+        }
+        finish();
+    }
+
     export function finish(): void {
         if (isQuestion && !asked) {
             asked = true;
@@ -127,6 +138,7 @@
             {:else}
                 <p><b>Something that belongs under it is not recorded yet.</b></p>
             {/if}
+            {#if isWet}<Button kind="tertiary" on:click={isDryNow}>It is dry</Button>{/if}
             {#if following}
                 <Button kind="tertiary" on:click={() => open(following.step.id)}
                     >Meanwhile: {following.areaName}, {following.technique.toLowerCase()}</Button

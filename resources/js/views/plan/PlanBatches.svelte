@@ -9,6 +9,7 @@
     import { day, plural, today } from '../../lib/words';
     import Meter from '../../parts/Meter.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import HowMany from './HowMany.svelte';
 
     /** The batches painted by this plan, and the beginning of a new one. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
@@ -75,37 +76,44 @@
 </script>
 
 <div class="batches">
-    <section class="panel">
-        <h2>Batches by this plan</h2>
-        {#each batches as batch (batch.id)}
-            <article>
-                <div>
-                    <a href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b></a>
-                    <p class="quiet">
-                        {plural(batch.models, 'model')} · {batch.isBegun ? 'begun' : 'planned for'}
-                        {day(batch.startsOn)}
-                    </p>
-                </div>
-                <div class="far">
-                    <Meter share={batch.share} label="{batch.name}: how far" />
-                    <p class="quiet">
-                        {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}
-                    </p>
-                </div>
-                <div class="acts">
-                    <Button size="small" kind="secondary" href="#/batches/{batch.id}"
-                        >{batch.isFinished ? 'Look back' : 'Paint'}</Button
-                    >
-                    <Button size="small" kind="tertiary" on:click={() => remove(batch.id, batch.name)}>Delete</Button>
-                </div>
-            </article>
-        {:else}
-            <p class="quiet">
-                Nothing has been painted by this plan yet. A batch keeps the plan as it is painted, so that it can be
-                repeated next year.
-            </p>
-        {/each}
-    </section>
+    <div class="left">
+        <section class="panel">
+            <h2>Batches by this plan</h2>
+            {#each batches as batch (batch.id)}
+                <article>
+                    <div>
+                        <a href="#/batches/{batch.id}"><b><bdi>{batch.name}</bdi></b></a>
+                        <p class="quiet">
+                            {plural(batch.models, 'model')} · {batch.isBegun ? 'begun' : 'planned for'}
+                            {day(batch.startsOn)}
+                        </p>
+                    </div>
+                    <div class="far">
+                        <Meter share={batch.share} label="{batch.name}: how far" />
+                        <p class="quiet">
+                            {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}
+                        </p>
+                    </div>
+                    <div class="acts">
+                        <Button size="small" kind="secondary" href="#/batches/{batch.id}"
+                            >{batch.isFinished ? 'Look back' : 'Paint'}</Button
+                        >
+                        <Button size="small" kind="tertiary" on:click={() => remove(batch.id, batch.name)}
+                            >Delete</Button
+                        >
+                    </div>
+                </article>
+            {:else}
+                <p class="quiet">
+                    Nothing has been painted by this plan yet. A batch keeps the plan as it is painted, so that it can
+                    be repeated next year.
+                </p>
+            {/each}
+        </section>
+        {#if models !== null && models >= 1 && models <= craft.limits.models && desk.plan && lacks.length === 0}
+            <HowMany planId={desk.id} {models} version={desk.plan.version} />
+        {/if}
+    </div>
     <form class="panel" onsubmit={begin} bind:this={form} novalidate>
         <h2>Begin a batch</h2>
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
@@ -147,6 +155,12 @@
         grid-template-columns: minmax(0, 1fr) 300px;
         gap: 12px;
         align-items: start;
+    }
+
+    .left {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 12px;
     }
 
     section,

@@ -3,11 +3,13 @@
     import ZoomIn from 'carbon-icons-svelte/lib/ZoomIn.svelte';
     import ZoomOut from 'carbon-icons-svelte/lib/ZoomOut.svelte';
     import type { Craft, Finding } from '../../lib/api';
+    import { clocks } from '../../lib/clocks.svelte';
     import { label } from '../../lib/craft.svelte';
     import { tell } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { columns, span } from '../../lib/score';
     import { plural } from '../../lib/words';
+    import ClockChips from '../../parts/ClockChips.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import Switcher from '../../parts/Switcher.svelte';
@@ -57,6 +59,10 @@
         zoomed = Math.round(Math.max(LEAST, Math.min(MOST, width * factor)));
     }
 
+    /** What dries on the batches of this plan; the same steps stand in the score. */
+    const drying = $derived(clocks.all.filter((one) => desk.plan!.batches.some((batch) => batch.id === one.batchId)));
+    $effect(() => clocks.run());
+
     const pass = $derived(
         looks.order.find((one) => one.stepId === stepId) ?? looks.order.find((one) => !one.isUndercoat),
     );
@@ -102,6 +108,11 @@
     }
 </script>
 
+{#if drying.length > 0}
+    <section class="panel drying" aria-label="Drying by this plan">
+        <ClockChips all={drying} open={(clock) => choose(clock.stepId)} />
+    </section>
+{/if}
 <section class="panel score" aria-label="Score" bind:clientWidth={room}>
     <header>
         <div class="way">
@@ -209,6 +220,11 @@
 </div>
 
 <style>
+    .drying {
+        margin-bottom: 12px;
+        padding: 8px 16px;
+    }
+
     .score {
         display: grid;
         gap: 10px;

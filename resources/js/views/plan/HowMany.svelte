@@ -1,0 +1,139 @@
+<script lang="ts">
+    import { got, type Schemas, server } from '../../lib/api';
+    import { length } from '../../lib/evening';
+    import { Latest } from '../../lib/latest.svelte';
+    import { plural } from '../../lib/words';
+
+    /** How many at once: where one waits for paint, what fills the wait, what the batch takes all at once or split, and which pots will not last. */
+    let { planId, models, version }: { planId: string; models: number; version: number } = $props();
+
+    type Answer = { trip: Schemas['RoundTrip']; short: Schemas['Amounts']['short'] };
+    const SHOWN = 5;
+    /** A batch has no more: with fewer one always waits. */
+    const MOST_MODELS = 60;
+    const latest = new Latest<Answer>();
+    const answer = $derived(latest.answer);
+    const longest = $derived(Math.max(1, ...(answer?.trip.splits ?? []).map((one) => one.minutes)));
+    const waits = $derived([...(answer?.trip.passes ?? [])].sort((one, other) => other.waitMinutes - one.waitMinutes));
+
+    $effect(() => {
+        void version;
+        const params = { path: { id: planId }, query: { models } };
+        latest.soon(250, () =>
+            latest.ask(async () => {
+                const [trip, amounts] = await Promise.all([
+                    got(server.GET('/plans/{id}/round-trip', { params })),
+                    got(server.GET('/plans/{id}/amounts', { params })),
+                ]);
+                return { trip, short: amounts.short };
+            }),
+        );
+    });
+</script>
+
+{#if answer}
+    <section class="panel" aria-label="How many at once" aria-busy={latest.busy}>
+        <h2>{plural(answer.trip.models, 'model')} at once, or split?</h2>
+        <ul class="splits">
+            {#each answer.trip.splits as split (split.size)}
+                <li>
+                    <span><b>{split.count === 1 ? `all ${split.size}` : `${split.count} × ${split.size}`}</b></span>
+                    <span class="bar" aria-hidden="true"
+                        ><i style:width="{(100 * (split.minutes - split.waitMinutes)) / longest}%"></i><i
+                            class="wait"
+                            style:width="{(100 * split.waitMinutes) / longest}%"
+                        ></i></span
+                    >
+                    <span
+                        >{length(split.minutes)}<span class="quiet"
+                            >{split.waitMinutes > 0
+                                ? `, ${length(split.waitMinutes)} of it waiting`
+                                : ', no waiting'}</span
+                        ></span
+                    >
+                </li>
+            {/each}
+        </ul>
+        <p class="quiet">at one sitting, by the minutes of the handbook; over evenings the drying falls between them</p>
+        {#if waits.length > 0}
+            <h3>Where one waits, if nothing else is painted</h3>
+            <ul>
+                {#each waits.slice(0, SHOWN) as pass (pass.stepId)}
+                    <li>
+                        <b><bdi>{pass.areaName}</bdi></b>, {pass.label.toLowerCase()}: {length(
+                            pass.waitMinutes,
+                        )}{pass.smallest <= MOST_MODELS ? `, none from ${plural(pass.smallest, 'model')} on` : ''}{pass
+                            .fills.length > 0
+                            ? `; meanwhile ${pass.fills.join('; ')}`
+                            : ''}
+                    </li>
+                {/each}
+            </ul>
+            {#if waits.length > SHOWN}<p class="quiet">and {waits.length - SHOWN} shorter ones</p>{/if}
+        {/if}
+        {#if answer.short.length > 0}
+            <h3>Pots that will not last</h3>
+            <ul>
+                {#each answer.short as pot (pot.paintId)}
+                    <li>
+                        <b><bdi>{pot.name}</bdi></b>: {pot.isOwned
+                            ? `short by ${plural(pot.shortDrops, 'drop')}${pot.reachesModels > 0 ? `, enough for ${pot.reachesModels}` : ''}`
+                            : 'not on the shelf'}
+                        · <a href="#/mixing?paint={pot.paintId}">what stands in</a>
+                    </li>
+                {/each}
+            </ul>
+        {/if}
+    </section>
+{/if}
+
+<style>
+    section {
+        display: grid;
+        gap: 8px;
+        padding: 14px 16px;
+    }
+
+    ul {
+        display: grid;
+        gap: 5px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .splits li {
+        display: grid;
+        grid-template-columns: 64px minmax(60px, 1fr) 200px;
+        gap: 12px;
+        align-items: center;
+    }
+
+    .bar {
+        display: flex;
+        height: 16px;
+        background: var(--desk);
+    }
+
+    .bar i {
+        background: var(--ink-quiet);
+    }
+
+    .bar .wait {
+        background: repeating-linear-gradient(135deg, var(--line-strong) 0 1px, transparent 1px 6px);
+    }
+
+    a {
+        color: inherit;
+    }
+
+    @media (max-width: 500px) {
+        .splits li {
+            grid-template-columns: 64px minmax(0, 1fr);
+        }
+
+        .splits li > :last-child {
+            grid-column: 2;
+        }
+    }
+</style>
