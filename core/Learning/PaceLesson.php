@@ -13,6 +13,14 @@ final readonly class PaceLesson
     /** Fewer say nothing yet. */
     public const LEAST_SAMPLES = 3;
 
+    /** As long as nobody has looked at a clock. */
+    private const GUESSED = [0.8, 1.4];
+
+    /** A whole batch goes neither at half the time nor at more than twice of it, whatever single passes took. */
+    private const QUICKEST = 0.6;
+
+    private const SLOWEST = 2.0;
+
     private function __construct(
         public Technique $technique,
         public Spread $ratio,
@@ -48,6 +56,22 @@ final readonly class PaceLesson
         }
 
         return $lessons;
+    }
+
+    /**
+     * How much quicker and slower than planned one has to allow for: between what half of the painter's own times lie.
+     *
+     * @param list<Worked> $worked
+     *
+     * @return array{quick: float, slow: float, samples: int} times the minutes; a guess as long as there are no samples
+     */
+    public static function allowance(array $worked): array
+    {
+        $spread = self::overall($worked);
+
+        return $spread === null
+            ? ['quick' => self::GUESSED[0], 'slow' => self::GUESSED[1], 'samples' => 0]
+            : ['quick' => max(self::QUICKEST, min(1.0, $spread->low)), 'slow' => min(self::SLOWEST, max(1.0, $spread->high)), 'samples' => $spread->samples];
     }
 
     /**

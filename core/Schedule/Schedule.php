@@ -75,6 +75,19 @@ final readonly class Schedule
         return $ends === [] ? null : max($ends);
     }
 
+    /** @return int seconds since the epoch at which what an item leaves is dry for whatever comes next on it */
+    public function dryAfter(Item $item): int
+    {
+        $dry = 0;
+        foreach ($this->work->coats as $at => $coat) {
+            foreach ($coat->job === $item->job && $coat->pieces[0]->pass === $item->pass ? $this->work->after[$at] : [] as $link) {
+                $dry = max($dry, $link->lag);
+            }
+        }
+
+        return $item->end + $dry;
+    }
+
     public function isWhole(): bool
     {
         return $this->lacking === 0;

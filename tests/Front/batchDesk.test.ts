@@ -1,15 +1,18 @@
 import { describe, expect, it, vi } from 'vitest';
 import { no, ok, server } from './server';
 
-const step = (id: string, done: number, entries: object[] = []) => ({
-    step: { id },
+const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
+    step: { id, coats },
     areaName: 'Coat',
     technique: 'Basecoat',
     done,
     left: 5 - done,
+    coat: 1,
+    coatsDone: Array.from({ length: coats }, () => done),
+    isSkipped: false,
     entries,
 });
-const batch = (...steps: object[]) => ({ id: 'b', steps, next: 's' });
+const batch = (...steps: object[]) => ({ id: 'b', models: 5, steps, next: 's' });
 const desk = async () => {
     const { BatchDesk } = await import('../../resources/js/lib/batchDesk.svelte');
     return new BatchDesk('b');
@@ -28,6 +31,19 @@ describe('a batch on the desk', () => {
         server(ok(batch(step('s', 5, [{ id, models: 4 }]), step('t', 0))));
         await at.load();
         expect(at.step('s')?.done).toBe(5);
+    });
+
+    it('counts coats on their way one by one; only the last makes the step done', async () => {
+        server(ok(batch(step('s', 0, [], 3), step('t', 0))));
+        const at = await desk();
+        await at.load();
+        at.record(at.step('s')!, { models: 5, coat: 1 });
+        at.record(at.step('s')!, { models: 3, coat: 2 });
+        expect(at.step('s')).toMatchObject({ coatsDone: [5, 3, 0], done: 0, left: 5, coat: 2 });
+
+        at.record(at.step('s')!, { models: 5 });
+        expect(at.step('s')).toMatchObject({ coatsDone: [5, 5, 5], done: 5, left: 0 });
+        expect(at.batch?.next).toBe('t');
     });
 
     it('takes the record away again and says why when it is refused', async () => {

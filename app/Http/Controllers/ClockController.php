@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Batches\DryLook;
-use App\Evenings\Agenda;
-use App\Http\Resources\AgendaResource;
+use App\Evenings\Desk;
+use App\Http\Resources\ClockResource;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -18,9 +18,9 @@ final readonly class ClockController
 
     public function index(): JsonResponse
     {
-        $agenda = Agenda::from($this->clock->now());
+        $now = $this->clock->now();
 
-        return new JsonResponse(['now' => $this->clock->now()->format('Y-m-d\TH:i:sP'), 'clocks' => AgendaResource::clocks($agenda)]);
+        return new JsonResponse(['now' => $now->format('Y-m-d\TH:i:sP'), 'clocks' => ClockResource::all(Desk::asItIs(), $now)]);
     }
 
     /** The painter has touched it: it is dry, or was. */

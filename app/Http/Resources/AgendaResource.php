@@ -11,7 +11,6 @@ use DateTimeImmutable;
 use Kalokroma\Learning\PaceLesson;
 use Kalokroma\Learning\Worked;
 use Kalokroma\Recipe\Stop;
-use Kalokroma\Schedule\DryClock;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Session;
@@ -20,15 +19,8 @@ use Kalokroma\Schedule\Wait;
 /** The evenings to come: their bars with what is painted in them, and when each batch stands on the table. */
 final readonly class AgendaResource
 {
-    /** As long as nobody has looked at a clock. */
-    private const GUESSED = [0.8, 1.4];
-
     /** A few minutes more are nothing to speak of: one has put the brushes away by then. */
     private const WORTH_SAYING = 1800;
-
-    private const SLOWEST = 2.0;
-
-    private const QUICKEST = 0.6;
 
     private function __construct(private Agenda $agenda) {}
 
@@ -139,17 +131,12 @@ final readonly class AgendaResource
         ];
     }
 
-    /** @return array{words: string, until: string}|null what is laid last and dries after the session is over */
+    /** @return array{words: string, until: string}|null what is laid last and dries well after the session is over */
     private function driesOn(Schedule $schedule, Item $last, Session $session): ?array
     {
-        $dry = 0;
-        foreach ($schedule->work->coats as $at => $coat) {
-            foreach ($coat->pieces[0]->pass === $last->pass ? $schedule->work->after[$at] : [] as $link) {
-                $dry = max($dry, $link->lag);
-            }
-        }
+        $dry = $schedule->dryAfter($last);
 
-        return $last->end + $dry <= $session->to() + self::WORTH_SAYING ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($last->end + $dry)];
+        return $dry <= $session->to() + self::WORTH_SAYING ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($dry)];
     }
 
     /**
@@ -159,8 +146,7 @@ final readonly class AgendaResource
      */
     private function batches(array $worked): array
     {
-        $spread = PaceLesson::overall($worked);
-        [$quick, $slow] = $spread === null ? self::GUESSED : [max(self::QUICKEST, min(1.0, $spread->low)), min(self::SLOWEST, max(1.0, $spread->high))];
+        ['quick' => $quick, 'slow' => $slow, 'samples' => $samples] = PaceLesson::allowance($worked);
         [$soon, $late] = [$this->agenda->atPace($quick), $this->agenda->atPace($slow)];
 
         return array_map(fn(Batch $batch, int $job): array => [
@@ -173,7 +159,7 @@ final readonly class AgendaResource
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
             'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
             'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
-            'samples' => $spread->samples ?? 0,
+            'samples' => $samples,
         ], $this->agenda->desk->batches, array_keys($this->agenda->desk->batches));
     }
 
@@ -228,33 +214,6 @@ final readonly class AgendaResource
     {
         return $agenda->sessions === [] ? null : (new self($agenda))->evening($agenda->sessions[0], 0);
     }
-
-    /** @return list<array<string, mixed>> what dries on this desk now */
-    public static function clocks(Agenda $agenda): array
-    {
-        $self = new self($agenda);
-
-        return array_map(static fn(DryClock $clock): array => [
-            'batchId' => $agenda->desk->batches[$clock->job]->id,
-            'batchName' => $agenda->desk->batches[$clock->job]->name,
-            'stepId' => $clock->pass->step->id,
-            'areaName' => $clock->pass->area->name ?? 'Whole model',
-            'label' => $clock->pass->step->technique->label,
-            'coat' => $clock->coat,
-            'coats' => $clock->pass->step->coats,
-            'models' => $clock->models,
-            'kind' => $clock->kind->value,
-            'ready' => $clock->kind->ready(),
-            'since' => $self->clock($clock->since),
-            'until' => $self->clock($clock->until),
-            'nextStepId' => $clock->next->step->id,
-            'nextLabel' => $clock->next->step->technique->label,
-            'hex' => $clock->pass->step->mix?->isClear() === false ? $clock->pass->step->mix->colour()->toSrgb()->hex() : null,
-        ], array_values(array_filter(DryClock::all($agenda->work), static fn(DryClock $one): bool => $one->until > $agenda->now->getTimestamp() - self::JUST_DRY)));
-    }
-
-    /** What has dried within the last ten minutes is still told. */
-    private const JUST_DRY = 600;
 
     /** @return list<array<string, mixed>> */
     public static function items(Agenda $agenda, Item ...$items): array

@@ -31,7 +31,7 @@ final class BenchResource
             'finishedInAll' => $bench->finishedInAll,
             'low' => PaintResource::collection($bench->low)->resolve($request),
             'counts' => $bench->counts,
-            'clocks' => AgendaResource::clocks($agenda),
+            'clocks' => ClockResource::all($agenda->desk, $agenda->now),
             'touchUps' => self::touchUps($agenda),
             'evening' => AgendaResource::next($agenda),
             'decisions' => self::decisions($agenda),
