@@ -4,8 +4,8 @@ const KEPT = 'kalokroma-1';
 const SHELL = ['/', '/theme.js', '/app.webmanifest', '/icon.svg'];
 /** Read at the desk: what is painted, what dries, what comes next. */
 const READ = /^\/api\/(batches\/[^/]+|batches\/[^/]+\/amounts|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
-/** A server that is asked while it starts anew may take a moment; a dead line should not. */
-const PATIENCE_MS = 4000;
+/** Whoever thinks is waited for; a line that hangs is not. */
+const PATIENCE_MS = 15000;
 
 self.addEventListener('install', (event) => {
     event.waitUntil(

@@ -19,8 +19,10 @@ use Kalokroma\Schedule\Work;
 /** The batches that share the desk: those under way and those planned, all but what rests. */
 final readonly class Desk
 {
+    private const MOST_BATCHES = 12;
+
     /**
-     * @param list<Batch> $batches painted on last first
+     * @param list<Batch> $batches begun first, then the soonest
      * @param list<Progress> $progress
      * @param list<Job> $jobs
      */
@@ -39,6 +41,8 @@ final readonly class Desk
         $tallies = Tally::ofAll($batches);
         /** @var Collection<int, Batch> $open */
         $open = $batches->reject(static fn(Batch $one): bool => $tallies[$one->id]->isFinished())->values();
+        // What is begun comes first; of what waits the soonest. More than a dozen nobody has on one desk.
+        $open = $open->sortBy(static fn(Batch $one): int => $tallies[$one->id]->isBegun() ? 0 : 1)->take(self::MOST_BATCHES)->values();
         $open->load('entries');
         $all = $progress = $jobs = [];
         foreach ($open as $batch) {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Learning;
 
 use App\Models\Batch;
+use App\Models\LogEntry;
 use App\Models\PotReading;
 use App\Models\Setting;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
@@ -23,10 +25,29 @@ final readonly class LogLessons
     /** @param list<Worked> $worked */
     private function __construct(public array $worked) {}
 
+    /** Hands change over the years: the latest batches teach. */
+    private const LATEST_BATCHES = 60;
+
+    private const KEPT_SECONDS = 86400;
+
+    /**
+     * How much quicker and slower than planned one has to allow for; kept until something more is recorded.
+     *
+     * @return array{quick: float, slow: float, samples: int}
+     */
+    public static function allowance(): array
+    {
+        $state = LogEntry::query()->toBase()->selectRaw('count(*) as entries, max(updated_at) as latest')->first();
+        /** @var Repository $cache */
+        $cache = app(Repository::class);
+
+        return $cache->remember(sprintf('allowance.1.%s.%s', $state->entries ?? 0, $state->latest ?? ''), self::KEPT_SECONDS, static fn(): array => PaceLesson::allowance(self::asItIs()->worked));
+    }
+
     public static function asItIs(): self
     {
         $worked = [];
-        foreach (Batch::query()->whereHas('entries')->with('entries')->get() as $batch) {
+        foreach (Batch::query()->whereHas('entries')->orderByDesc('starts_on')->limit(self::LATEST_BATCHES)->with('entries')->get() as $batch) {
             array_push($worked, ...self::of($batch, $batch->toCore()));
         }
 

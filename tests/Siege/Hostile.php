@@ -23,7 +23,7 @@ final class Hostile
     private const DEEPEST = 6;
 
     /** What must be answered before and after. */
-    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map', 'starters', 'settings', 'kept-mixes', 'plans/names', 'batches/names'];
+    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map', 'starters', 'settings', 'kept-mixes', 'plans/names', 'batches/names', 'evenings', 'clocks', 'lessons', 'evenings/calendar', 'evenings/moment?minutes=25'];
 
     /** @var array<string, mixed> */
     private readonly array $description;
@@ -47,7 +47,7 @@ final class Hostile
         $read = fn(string $path): array => json_decode((string) file_get_contents($this->server->url("api/$path")), true);
         $paints = array_column($read('paints')['paints'], 'id');
         $plans = array_column($read('plans/names'), 'id');
-        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches/names'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none'], 'starters' => ['first-dozen', 'metal-and-machine'], 'kept-mixes' => ['none']];
+        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches/names'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none'], 'starters' => ['first-dozen', 'metal-and-machine'], 'kept-mixes' => ['none'], 'evenings' => ['2027-02-14', '2026-01-01', '2026-02-30'], 'lessons' => ['pace:basecoat', 'opacity:none', 'palette', 'drying:']];
     }
 
     /** @return array{asked: int, statuses: array<int, int>, slowest: float, faults: list<string>} */

@@ -53,7 +53,7 @@ final readonly class EveningController
     public function day(Request $request, string $day): JsonResponse
     {
         /** @var array{sittings: list<array{from: string, minutes: int}>|null, version: int} $wish */
-        $wish = validator(['day' => $day, ...$request->all()], [
+        $wish = validator([...$request->all(), 'day' => $day], [
             'day' => ['bail', 'required', 'date_format:Y-m-d', 'before:2200-01-01'],
             'sittings' => ['present', 'nullable', 'array', 'list', 'max:6'],
             'sittings.*' => ['array:from,minutes'],
@@ -123,6 +123,6 @@ final readonly class EveningController
 
     private function answer(int $days): JsonResponse
     {
-        return new JsonResponse(AgendaResource::of(Agenda::from($this->clock->now()), $days, LogLessons::asItIs()->worked));
+        return new JsonResponse(AgendaResource::of(Agenda::from($this->clock->now()), $days, LogLessons::allowance()));
     }
 }

@@ -28,7 +28,7 @@ final class LogController
         $batch = $request->query('batch');
         $wish = $request->validate(['find' => ['nullable', 'string', 'max:200'], 'area' => ['nullable', 'string', 'max:40'], 'model' => ['nullable', 'integer', 'between:1,'.Batch::MOST_MODELS]]);
         $about = is_string($batch) && (isset($wish['area']) || isset($wish['model'])) ? LogSearch::about($batch, $wish['area'] ?? null, isset($wish['model']) ? (int) $wish['model'] : null) : null;
-        $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch.entries')
+        $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with('batch')
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
             ->when($about !== null, static fn(Builder $query) => $query->whereIn('id', $about))
@@ -39,7 +39,7 @@ final class LogController
             $batch = $entry->batch ?? throw new \LogicException('A log entry without a batch.');
             if (! isset($kept[$batch->id])) {
                 $plan = $batch->toCore();
-                $kept[$batch->id] = [Rehearsal::of($plan), $batch->record($plan)];
+                $kept[$batch->id] = [Rehearsal::of($plan), LogSearch::record($batch, $plan)];
             }
 
             return LogEntryResource::told($entry, ...$kept[$batch->id]);

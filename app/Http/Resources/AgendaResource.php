@@ -8,8 +8,6 @@ use App\Evenings\Agenda;
 use App\Evenings\BatchLooks;
 use App\Models\Batch;
 use DateTimeImmutable;
-use Kalokroma\Learning\PaceLesson;
-use Kalokroma\Learning\Worked;
 use Kalokroma\Recipe\Stop;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Schedule;
@@ -26,11 +24,11 @@ final readonly class AgendaResource
 
     /**
      * @param int $days to be told, from today
-     * @param list<Worked> $worked what the logbook tells of the painter's pace
+     * @param array{quick: float, slow: float, samples: int} $allowance what the logbook tells of how sure a date is
      *
      * @return array<string, mixed>
      */
-    public static function of(Agenda $agenda, int $days, array $worked): array
+    public static function of(Agenda $agenda, int $days, array $allowance): array
     {
         $self = new self($agenda);
         $schedule = $agenda->schedule();
@@ -41,7 +39,7 @@ final readonly class AgendaResource
             'week' => $agenda->hours->week,
             'days' => $self->days($days),
             'evenings' => $self->evenings($days),
-            'batches' => $self->batches($worked),
+            'batches' => $self->batches($allowance),
             'lackingMinutes' => $schedule === null ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0) : (int) ceil($schedule->lacking / 60),
             'handsOnMinutes' => (int) round($agenda->work->handsOn() / 60),
         ];
@@ -140,14 +138,13 @@ final readonly class AgendaResource
     }
 
     /**
-     * @param list<Worked> $worked
+     * @param array{quick: float, slow: float, samples: int} $allowance
      *
      * @return list<array<string, mixed>>
      */
-    private function batches(array $worked): array
+    private function batches(array $allowance): array
     {
-        ['quick' => $quick, 'slow' => $slow, 'samples' => $samples] = PaceLesson::allowance($worked);
-        [$soon, $late] = [$this->agenda->atPace($quick), $this->agenda->atPace($slow)];
+        [$soon, $late] = [$this->agenda->atPace($allowance['quick']), $this->agenda->atPace($allowance['slow'])];
 
         return array_map(fn(Batch $batch, int $job): array => [
             'id' => $batch->id,
@@ -159,7 +156,7 @@ final readonly class AgendaResource
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
             'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
             'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
-            'samples' => $samples,
+            'samples' => $allowance['samples'],
         ], $this->agenda->desk->batches, array_keys($this->agenda->desk->batches));
     }
 

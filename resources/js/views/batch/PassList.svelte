@@ -40,7 +40,15 @@
                             ><TechniqueMark technique={one.step.technique} size={12} /> {one.technique}</small
                         ></span
                     >
-                    <span class="far">{one.left === 0 ? 'done' : one.done > 0 ? `${one.done}/${models}` : ''}</span>
+                    <span class="far"
+                        >{one.left === 0
+                            ? 'done'
+                            : one.isSkipped
+                              ? 'left out'
+                              : one.done > 0
+                                ? `${one.done}/${models}`
+                                : ''}</span
+                    >
                 </button>
             </li>
         {/each}

@@ -114,6 +114,9 @@
                         ? `; finished ${shortDate(one.finished.at)}`
                         : ''}</span
                 >
+                {#each one.stops.filter((each) => each.at !== null && each.name !== dates.name) as each (each.after)}
+                    <span class="quiet"><bdi>{each.name}</bdi> {shortDate(each.at ?? '')}, {between(each)}</span>
+                {/each}
                 {#if one.skipped.length > 0}
                     <span
                         >{plural(one.skipped.length, 'step')} left out:

@@ -2,6 +2,7 @@
     import { Button, TextInput } from 'carbon-components-svelte';
     import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
     import { type Agenda, length, WEEKDAYS } from '../../lib/evening';
+    import { tell } from '../../lib/notices.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Count from '../../parts/Count.svelte';
 
@@ -33,8 +34,15 @@
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
+        const before = $state.snapshot(week);
+        const put = (to: Schemas['WeekSitting'][]): Promise<Agenda> =>
+            got(server.PUT('/evenings/week', { body: { hours: to } }));
         try {
-            took(await got(server.PUT('/evenings/week', { body: { hours: $state.snapshot(hours) } })));
+            took(await put($state.snapshot(hours)));
+            tell('The evenings are planned anew. What is done stays done.', {
+                label: 'Undo',
+                run: async () => took(await put(before)),
+            });
         } catch (error) {
             problem = asProblem(error);
         }
