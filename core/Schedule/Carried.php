@@ -24,7 +24,7 @@ final readonly class Carried
         $passes = $rehearsal->order()->passes;
         foreach ($passes as $pass) {
             $before = self::before($passes, $pass);
-            if ($before !== null && self::goInto($before, $pass, $passes) && $job->left($before->step->id, $before->step->coats) === $job->left($pass->step->id, 1) && $job->left($pass->step->id, 1) === $job->left($pass->step->id, $pass->step->coats)) {
+            if ($before !== null && self::goInto($before, $pass, $passes) && self::areBegunAlike($before, $pass, $job)) {
                 $into[$before->step->id] = $pass->step->id;
             }
         }
@@ -41,6 +41,14 @@ final readonly class Carried
     public function isInto(string $stepId): bool
     {
         return in_array($stepId, $this->into, true);
+    }
+
+    /** The last coat of the one and all of the other are left on the same models. */
+    private static function areBegunAlike(Pass $before, Pass $pass, Job $job): bool
+    {
+        $left = $job->left($before->step->id, $before->step->coats);
+
+        return $left === $job->left($pass->step->id, 1) && $left === $job->left($pass->step->id, $pass->step->coats);
     }
 
     /** @param list<Pass> $passes */

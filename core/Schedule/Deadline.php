@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Schedule;
 
-use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
@@ -76,8 +75,6 @@ final readonly class Deadline
 
     private static function isLastLight(Pass $pass): bool
     {
-        $technique = $pass->step->technique;
-
-        return $pass->area !== null && $technique->family === Family::Light && $technique->does(Nature::Lightens);
+        return $pass->area !== null && $pass->step->technique->does(Nature::Lightens);
     }
 }

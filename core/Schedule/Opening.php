@@ -39,13 +39,14 @@ final readonly class Opening
     {
         $readyAt = null;
         $canBegin = true;
-        $first = $work->coats[$at]->models[0];
+        $models = $work->coats[$at]->models;
         foreach ($work->before[$at] as $link) {
-            if ($link->isNextModel || $work->coats[$link->from]->models === [] && $work->doneAt($work->coats[$link->from], $first) === null) {
+            if ($link->isNextModel) {
                 continue;
             }
-            $canBegin = $canBegin && ! in_array($first, $work->coats[$link->from]->models, true);
-            foreach ($work->coats[$at]->models as $model) {
+            // What is left out is on no model and left on none.
+            $canBegin = $canBegin && ! in_array($models[0], $work->coats[$link->from]->models, true);
+            foreach ($models as $model) {
                 $done = $work->doneAt($work->coats[$link->from], $model);
                 $readyAt = $done === null ? $readyAt : max($readyAt ?? 0, $done + $link->lag);
             }

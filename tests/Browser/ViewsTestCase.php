@@ -17,6 +17,9 @@ abstract class ViewsTestCase extends BrowserTestCase
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];
 
+    /** Sizes at which axe looks. */
+    private const LOOKED_AT = [[1280, 800], [390, 844]];
+
     abstract protected static function light(): string;
 
     /** @return iterable<string, array{string}> */
@@ -27,7 +30,7 @@ abstract class ViewsTestCase extends BrowserTestCase
         }
     }
 
-    /** On a laptop, a tablet and two phones, by lamp light on a laptop and a phone; where it does not fit it must not spill over the edge either. */
+    /** On a laptop and a phone in both lights; nothing spills over the edge there, on a tablet, or on the narrowest phone. */
     #[DataProvider('views')]
     public function testAxeFindsNothingAndNothingSpills(string $name): void
     {
@@ -39,11 +42,13 @@ abstract class ViewsTestCase extends BrowserTestCase
         self::assertSame($theme, self::driver()->executeScript('return document.documentElement.dataset.theme'));
         self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         try {
-            // What a size does to the layout it does in either light.
-            foreach ($theme === 'day' ? self::SIZES : [self::SIZES[0], self::SIZES[2]] as [$width, $height]) {
+            // What a size does to the layout it does in either light; a tablet has nothing on it that neither a laptop nor a phone has.
+            foreach ($theme === 'day' ? self::SIZES : self::LOOKED_AT as [$width, $height]) {
                 self::$chromium->resize($width, $height);
                 $views->settle();
-                self::assertSame([], $this->violations(), "$name at $width");
+                if (in_array([$width, $height], self::LOOKED_AT, true)) {
+                    self::assertSame([], $this->violations(), "$name at $width");
+                }
                 self::assertLessThanOrEqual($width, self::driver()->executeScript('return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)'), "$name at $width");
             }
         } finally {

@@ -126,8 +126,12 @@
             min-width: 0;
             padding: 7px 0;
             border-left: 0;
-            font-size: 0.6875rem;
+            font-size: 0.65rem;
             letter-spacing: -0.02em;
+        }
+
+        .light {
+            flex: 0 0 34px;
         }
     }
 </style>

@@ -53,7 +53,9 @@ final class SchedulerTest extends TestCase
         $sessions = $seed % 3 === 0 ? Schedules::sessions(...array_fill(0, 40, 45)) : Schedules::endless();
         $desk = new Desk(Work::of([$job]), $sessions);
 
-        self::assertSame(self::soonest($desk), self::schedule($job, $sessions)->finish());
+        $soonest = self::soonest($desk);
+        self::assertSame($soonest, self::schedule($job, $sessions)->finish());
+        self::assertLessThanOrEqual($soonest, Bound::of($desk), 'no bound forbids what can be');
     }
 
     /** @return iterable<string, array{int, int}> */
@@ -208,6 +210,30 @@ final class SchedulerTest extends TestCase
 
         self::assertSame(['coat-1', 'boots-1', 'coat-2'], array_map(static fn(Item $one): string => $one->pass->step->id, self::schedule(Schedules::job($sketch), Schedules::endless())->items));
         self::assertSame(['coat-1', 'coat-2', 'boots-1'], array_map(static fn(Item $one): string => $one->pass->step->id, self::schedule(Schedules::job("$sketch\nlocked boots-1"), Schedules::endless())->items));
+    }
+
+    public function testNothingIsTakenUpBeforeAStepThatIsLockedBeforeIt(): void
+    {
+        $sketch = "undercoat none
+            area boots broad-folds medium leather
+              basecoat brown x1
+            area deck broad-folds medium wood
+              wash umber-wash load flooded
+              drybrush tan x1
+            order boots-1 deck-1 deck-2";
+
+        // What dries for hours is begun first, unless the painter has said otherwise.
+        self::assertSame('deck-1', self::schedule(Schedules::job($sketch), Schedules::endless())->items[0]->pass->step->id);
+        self::assertSame('boots-1', self::schedule(Schedules::job("$sketch\nlocked boots-1"), Schedules::endless())->items[0]->pass->step->id);
+    }
+
+    public function testHoweverColdItIsACoatIsChippedWithinTheHour(): void
+    {
+        $job = Schedules::job("undercoat none\narea hull smooth-panel medium metal\n chipping-fluid lifter\n basecoat red x1\n chip");
+        $items = Scheduler::schedule(Work::of([$job], Climate::of(4.0, 95.0)), Schedules::endless())->items;
+
+        self::assertSame('hull-3', $items[count($items) - 1]->pass->step->id);
+        self::assertSame(3600, $items[count($items) - 1]->start - $items[count($items) - 2]->end);
     }
 
     public function testWhatIsDoneIsLeftAloneAndHasDriedSince(): void
