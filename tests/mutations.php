@@ -145,7 +145,7 @@ return [
     ['core/Schedule/Ties.php', '$pairs[] = [$before[array_key_last($before)]->step->id, $id];', ''],
     ['core/Schedule/Deadline.php', 'return $pass->area !== null && $pass->step->technique->does(Nature::Lightens);', 'return $pass->area !== null;'],
     ['core/Schedule/RoundTrip.php', '($models - 1) * $this->minutesPerModel', '$models * $this->minutesPerModel'],
-    ['core/Schedule/ExactSearch.php', 'if ($time > $other[$at]) {', 'if ($time < $other[$at]) {'],
+    ['core/Schedule/ExactSearch.php', 'if ($time > $other[$at]) {', 'if (false) {'],
     ['core/Schedule/Bound.php', 'return $bound;', 'return $bound + 36000;'],
     ['core/Learning/OpacityLesson.php', 'WEIGHT_OF_POT = 2.0', 'WEIGHT_OF_POT = 0.0'],
     ['core/Learning/OpacityLesson.php', 'MOST = 0.5', 'MOST = 0.9'],

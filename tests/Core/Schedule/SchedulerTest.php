@@ -13,6 +13,7 @@ use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Desk;
+use Kalokroma\Schedule\ExactSearch;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Schedule;
@@ -56,6 +57,20 @@ final class SchedulerTest extends TestCase
         $soonest = self::soonest($desk);
         self::assertSame($soonest, self::schedule($job, $sessions)->finish());
         self::assertLessThanOrEqual($soonest, Bound::of($desk), 'no bound forbids what can be');
+    }
+
+    /** Found from the worst that can be, too: what it leaves out is never what would have been better. */
+    public function testGoingThroughAllSequencesEndsWithTheBest(): void
+    {
+        for ($seed = 1; $seed <= 40; $seed++) {
+            $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 8, false)));
+            $desk = new Desk(Work::of([$job]), $seed % 2 === 0 ? Schedules::sessions(...array_fill(0, 60, 30)) : Schedules::endless());
+            $asListed = array_map(static fn(int $coat): array => [$coat, 1], array_keys($desk->span));
+
+            $found = ExactSearch::of($desk, $asListed, $desk->begin(), true);
+
+            self::assertSame(self::soonest($desk), $desk->cost($found)[0] ?? null, "plan $seed");
+        }
     }
 
     /** @return iterable<string, array{int, int}> */

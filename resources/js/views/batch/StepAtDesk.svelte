@@ -107,6 +107,9 @@
         {step.hint}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
+    {#if step.left > 0 && step.readyAt !== null && new Date(step.readyAt).getTime() > Date.now()}
+        <p class="wet">What lies under it is wet till <b>{clock(step.readyAt)}</b>.</p>
+    {/if}
     {#if step.left > 0}
         {#if desk.fault}<p role="alert"><b>{desk.fault.message}</b></p>{/if}
         {#key step.step.id}<DoneBar left={step.left} {models} {focus} {done} />{/key}
@@ -227,6 +230,11 @@
 
     .for {
         font-size: 0.875rem;
+    }
+
+    .wet {
+        padding-left: 10px;
+        border-left: 4px solid var(--ink);
     }
 
     .hint {

@@ -67,7 +67,7 @@
         grid-template-columns: minmax(260px, 1.4fr) 150px auto minmax(0, 1fr);
         gap: 16px;
         align-items: stretch;
-        margin: 0 -22px;
+        margin: auto -22px 0;
         padding: 12px 22px;
         border-top: 1px solid var(--line);
         background: var(--panel);

@@ -132,8 +132,11 @@
 
 <style>
     section {
-        display: grid;
+        display: flex;
+        flex-direction: column;
         gap: 14px;
+        /* Done lies at the lower edge, where elbow and thumb are, however little stands above it. */
+        min-height: calc(100vh - 108px);
         padding: 18px 22px 20px;
         font-size: 1.0625rem;
     }
