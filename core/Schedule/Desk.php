@@ -27,7 +27,7 @@ final class Desk
     private readonly array $waits;
 
     /** @var array<int, array<int, int>> when what is done already was done, by coat and model */
-    private readonly array $done;
+    public readonly array $done;
 
     /** @var list<int> */
     private readonly array $from;
@@ -41,11 +41,15 @@ final class Desk
     /** @var list<int> seconds since the epoch before which the batch of a coat is not begun */
     private readonly array $jobFrom;
 
-    /** @param int $grain seconds below which it does not matter when all is done, if the painter can stay at one thing instead */
+    /**
+     * @param int $grain seconds below which it does not matter when all is done, if the painter can stay at one thing instead
+     * @param bool $keepsTogether a coat is laid on all models in one go wherever some session is long enough for it
+     */
     public function __construct(
         public readonly Work $work,
         public readonly Sessions $sessions,
         private readonly int $grain = 1,
+        public readonly bool $keepsTogether = false,
     ) {
         $span = $models = $waits = $done = [];
         foreach ($work->coats as $at => $coat) {
@@ -75,23 +79,20 @@ final class Desk
      */
     public function lay(array $sequence): ?array
     {
-        $ends = $this->done;
-        $next = array_fill(0, count($this->span), 0);
-        $now = $this->from[0];
-        $session = 0;
+        $hand = new Hand($this);
         foreach ($sequence as [$coat, $count]) {
-            $span = $this->span[$coat];
-            for ($i = 0; $i < $count; $i++) {
-                $start = $this->earliest($coat, $next[$coat], $ends);
-                if ($start === null) {
-                    return null;
-                }
-                $now = $this->place(max($now, $start), $span, $session) + $span;
-                $ends[$coat][$this->models[$coat][$next[$coat]++] ?? 0] = $now;
+            if (! $hand->lay($coat, $count)) {
+                return null;
             }
         }
 
-        return $ends;
+        return $hand->ends;
+    }
+
+    /** Nothing may come between the models: it is not carried through one by one, and some session is long enough. */
+    public function isInOneGo(int $coat, int $count): bool
+    {
+        return $this->keepsTogether && $count > 1 && ! $this->work->coats[$coat]->isCarried && $count * $this->span[$coat] <= $this->longestFrom(0);
     }
 
     /**

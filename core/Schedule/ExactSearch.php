@@ -47,69 +47,57 @@ final class ExactSearch
     {
         $search = new self($desk, $known, $bound, $isSingly);
         if ($search->bestEnd > $bound) {
-            $search->go($desk->lay([]) ?? [], array_fill(0, count($desk->span), 0), $desk->begin(), 0, $desk->work->handsOn());
+            $search->go(new Hand($desk), $desk->work->handsOn());
         }
 
         return Improvement::joined($search->best);
     }
 
-    /**
-     * @param array<int, array<int, int>> $ends
-     * @param array<int, int> $next
-     */
-    private function go(array $ends, array $next, int $now, int $session, int $left): void
+    /** @param int $left seconds of work */
+    private function go(Hand $hand, int $left): void
     {
         if ($left <= 0) {
-            if ($this->desk->rounded($now) < $this->bestEnd) {
-                [$this->best, $this->bestEnd] = [$this->sequence, $this->desk->rounded($now)];
+            if ($this->desk->rounded($hand->now) < $this->bestEnd) {
+                [$this->best, $this->bestEnd] = [$this->sequence, $this->desk->rounded($hand->now)];
             }
 
             return;
         }
-        if ($this->looks >= self::MOST_LOOKS || $this->bestEnd <= $this->bound || $this->isWorse($ends, $next, $now)) {
+        if ($this->looks >= self::MOST_LOOKS || $this->bestEnd <= $this->bound || $this->isWorse($hand)) {
             return;
         }
-        $this->looks += count($next) + array_sum($next);
-        foreach ($this->choices($ends, $next, $now) as [$coat, $count]) {
-            [$moreEnds, $moreNext, $then, $in] = [$ends, $next, $now, $session];
-            for ($i = 0; $i < $count; $i++) {
-                $earliest = $this->desk->earliest($coat, $moreNext[$coat], $moreEnds) ?? PHP_INT_MAX >> 1;
-                $then = $this->desk->place(max($then, $earliest), $this->desk->span[$coat], $in) + $this->desk->span[$coat];
-                $moreEnds[$coat][$this->desk->models[$coat][$moreNext[$coat]++]] = $then;
-            }
+        $this->looks += count($hand->next) + array_sum($hand->next);
+        foreach ($this->choices($hand) as [$coat, $count]) {
+            $then = clone $hand;
+            $then->lay($coat, $count);
             $this->sequence[] = [$coat, $count];
-            $this->go($moreEnds, $moreNext, $then, $in, $left - $count * $this->desk->work->coats[$coat]->handsOn());
+            $this->go($then, $left - $count * $this->desk->work->coats[$coat]->handsOn());
             array_pop($this->sequence);
         }
     }
 
-    /**
-     * @param array<int, array<int, int>> $ends
-     * @param array<int, int> $next
-     *
-     * @return list<array{int, int}> coat and number of models, what is ready soonest and most urgent first
-     */
-    private function choices(array $ends, array $next, int $now): array
+    /** @return list<array{int, int}> coat and number of models, what is ready soonest and most urgent first */
+    private function choices(Hand $hand): array
     {
         $choices = [];
         $left = 0;
         $latest = 0;
-        foreach ($next as $coat => $at) {
+        foreach ($hand->next as $coat => $at) {
             $models = count($this->desk->models[$coat]);
             $left += ($models - $at) * $this->desk->work->coats[$coat]->handsOn();
-            $start = $at < $models ? $this->desk->earliest($coat, $at, $ends) : null;
+            $start = $at < $models ? $this->desk->earliest($coat, $at, $hand->ends) : null;
             if ($start === null) {
                 continue;
             }
-            $start = max($start, $now);
+            $start = max($start, $hand->now);
             $latest = max($latest, $start + $this->desk->work->tails[$coat]);
             $count = 1;
-            while (! $this->isSingly && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $ends) !== null) {
+            while (! $this->isSingly && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null) {
                 $count++;
             }
             $choices[] = [$start, -$this->desk->work->tails[$coat], $coat, $count];
         }
-        if (max($now + $left, $latest) >= $this->bestEnd) {
+        if (max($hand->now + $left, $latest) >= $this->bestEnd) {
             return [];
         }
         sort($choices);
@@ -117,19 +105,15 @@ final class ExactSearch
         return array_map(static fn(array $one): array => [$one[2], $one[3]], $choices);
     }
 
-    /**
-     * @param array<int, array<int, int>> $ends
-     * @param array<int, int> $next
-     */
-    private function isWorse(array $ends, array $next, int $now): bool
+    private function isWorse(Hand $hand): bool
     {
-        $state = [$now];
-        foreach ($next as $coat => $laid) {
+        $state = [$hand->now];
+        foreach ($hand->next as $coat => $laid) {
             foreach (array_slice($this->desk->models[$coat], 0, $laid) as $model) {
-                $state[] = $ends[$coat][$model];
+                $state[] = $hand->ends[$coat][$model];
             }
         }
-        $key = implode(' ', $next);
+        $key = implode(' ', $hand->next);
         foreach ($this->reached[$key] ?? [] as $other) {
             if (self::isNoLater($other, $state)) {
                 return true;

@@ -14,9 +14,12 @@ final class Improvement
     private const SEED = 11;
 
     /** Coats on single models laid, in all tries. */
-    private const MOST_LAID = 600000;
+    private const MOST_LAID = 400_000;
 
     private const MOST_TRIES = 12000;
+
+    /** After so many tries that made nothing better there is little to hope for. */
+    private const MOST_IN_VAIN = 2500;
 
     private Randomizer $dice;
 
@@ -45,9 +48,11 @@ final class Improvement
         $cost = $this->desk->cost($sequence) ?? [PHP_INT_MAX];
         $tasks = max(1, array_sum(array_column($sequence, 1)));
         $tries = min(self::MOST_TRIES, intdiv(self::MOST_LAID, $tasks));
-        for ($try = 0; $try < $tries && count($sequence) > 1; $try++) {
+        $inVain = 0;
+        for ($try = 0; $try < $tries && $inVain < self::MOST_IN_VAIN && count($sequence) > 1; $try++) {
             $other = $this->changed($sequence);
             $new = $this->desk->cost($other);
+            $inVain = $new !== null && $new < $cost ? 0 : $inVain + 1;
             if ($new !== null && $new <= $cost) {
                 [$sequence, $cost] = [$other, $new];
             }
@@ -70,7 +75,7 @@ final class Improvement
             return $this->together($sequence, $at, $others[$this->dice->getInt(0, count($others) - 1)]);
         }
         [$coat, $count] = $sequence[$at];
-        $moved = $count > 1 && $this->dice->getInt(0, 3) === 0 ? $this->dice->getInt(1, $count - 1) : $count;
+        $moved = $count > 1 && ! $this->desk->isInOneGo($coat, $count) && $this->dice->getInt(0, 3) === 0 ? $this->dice->getInt(1, $count - 1) : $count;
         $sequence[$at] = [$coat, $count - $moved];
         $to = $this->dice->getInt(max(0, $at - 12), min($last, $at + 12));
         array_splice($sequence, $to >= $at ? $to + 1 : $to, 0, [[$coat, $moved]]);

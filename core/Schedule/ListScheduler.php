@@ -7,15 +7,7 @@ namespace Kalokroma\Schedule;
 /** Builds a sequence by always taking up the most urgent of what can begin, with a look at what will have dried while that is painted. */
 final class ListScheduler
 {
-    /** @var array<int, array<int, int>> */
-    private array $ends;
-
-    /** @var array<int, int> models done, by coat */
-    private array $next;
-
-    private int $now;
-
-    private int $session = 0;
+    private readonly Hand $hand;
 
     /** @var array<int, array{int, int}|null> by coat not through yet: models that can be done now, and from when; null: to be looked up anew */
     private array $runs = [];
@@ -24,9 +16,7 @@ final class ListScheduler
         private readonly Desk $desk,
         private readonly Choice $choice,
     ) {
-        $this->ends = $desk->lay([]) ?? [];
-        $this->next = array_fill(0, count($desk->span), 0);
-        $this->now = $desk->begin();
+        $this->hand = new Hand($desk);
         foreach ($desk->models as $coat => $models) {
             if ($models !== []) {
                 $this->runs[$coat] = null;
@@ -57,12 +47,12 @@ final class ListScheduler
     private function take(): array
     {
         for (;;) {
-            $end = $this->desk->endOf($this->session);
+            $end = $this->desk->endOf($this->hand->session);
             [$best, $soonest] = [null, PHP_INT_MAX];
             $can = [];
             foreach ($this->runs as $coat => $run) {
                 [$count, $start] = $run ?? $this->runs[$coat] = $this->run($coat);
-                $start = max($start, $this->now);
+                $start = max($start, $this->hand->now);
                 $fits = $count === 0 ? 0 : min($count, intdiv(max(0, $end - $start), $this->desk->span[$coat]));
                 if ($fits > 0 && ($this->choice->fillsUp || $fits === $count || ! $this->fitsLater($coat, $count))) {
                     $can[$coat] = [$fits, $start];
@@ -84,14 +74,14 @@ final class ListScheduler
     /** Nothing more fits into this session. */
     private function nextSession(): void
     {
-        $this->session++;
-        $this->now = max($this->now, $this->desk->beginOf($this->session));
+        $this->hand->session++;
+        $this->hand->now = max($this->hand->now, $this->desk->beginOf($this->hand->session));
     }
 
     /** All of it fits into a session to come, so that it need not be torn apart tonight. */
     private function fitsLater(int $coat, int $count): bool
     {
-        return $this->desk->longestFrom($this->session + 1) >= $count * $this->desk->span[$coat];
+        return $this->desk->longestFrom($this->hand->session + 1) >= $count * $this->desk->span[$coat];
     }
 
     /**
@@ -117,13 +107,9 @@ final class ListScheduler
 
     private function paint(int $coat, int $count): void
     {
-        for ($i = 0; $i < $count; $i++) {
-            $at = $this->next[$coat]++;
-            $start = $this->desk->place(max($this->now, $this->desk->earliest($coat, $at, $this->ends) ?? 0), $this->desk->span[$coat], $this->session);
-            $this->now = $this->ends[$coat][$this->desk->models[$coat][$at]] = $start + $this->desk->span[$coat];
-        }
+        $this->hand->lay($coat, $count);
         $this->runs[$coat] = null;
-        if ($this->next[$coat] === count($this->desk->models[$coat])) {
+        if ($this->hand->next[$coat] === count($this->desk->models[$coat])) {
             unset($this->runs[$coat]);
         }
         foreach ($this->desk->work->after[$coat] as $link) {
@@ -138,8 +124,8 @@ final class ListScheduler
     {
         $start = 0;
         $models = count($this->desk->models[$coat]);
-        for ($at = $this->next[$coat], $count = 0; $at < $models; $at++, $count++) {
-            $earliest = $this->desk->earliest($coat, $at, $this->ends);
+        for ($at = $this->hand->next[$coat], $count = 0; $at < $models; $at++, $count++) {
+            $earliest = $this->desk->earliest($coat, $at, $this->hand->ends);
             if ($earliest === null) {
                 break;
             }

@@ -15,6 +15,17 @@ final class Scheduler
 
     private const FEW_TASKS = 40;
 
+    /**
+     * Each coat on all models in one go, wherever some session is long enough for it; only where the sessions do not suffice so is a batch torn apart.
+     */
+    public static function inWholeCoats(Work $work, Sessions $sessions): Schedule
+    {
+        $desk = new Desk($work, $sessions, keepsTogether: true);
+        $schedule = Schedule::of($desk, self::sequence($desk));
+
+        return $schedule->isWhole() ? $schedule : self::schedule($work, $sessions);
+    }
+
     /** @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none */
     public static function schedule(Work $work, Sessions $sessions, int $grain = 1): Schedule
     {
@@ -75,7 +86,7 @@ final class Scheduler
         if (count(array_filter($desk->models)) <= self::FEW_TURNS) {
             $best = ExactSearch::of($desk, $best, $bound, false);
         }
-        if ($tasks <= self::FEW_TASKS) {
+        if ($tasks <= self::FEW_TASKS && ! $desk->keepsTogether) {
             $best = ExactSearch::of($desk, $best, $bound, true);
         }
 
@@ -91,7 +102,7 @@ final class Scheduler
         $byLoad = array_map(static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]), array_keys($desk->span));
         $choices = [];
         foreach ([$byOrder, $byTail, $byLoad] as $urgency) {
-            foreach ([[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
+            foreach ($desk->keepsTogether ? [[false, false]] : [[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
                 $choices[] = new Choice($urgency, $cuts, $fills);
             }
         }

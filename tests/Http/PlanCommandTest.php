@@ -108,6 +108,7 @@ final class PlanCommandTest extends TestCase
         self::assertSame(['step', 'coat', 'models', 'start', 'end', 'session'], array_keys($answer['items'][0]));
         self::assertSame(['undercoat', 1, [1, 2], '2026-11-26T19:30:00+01:00', 0], [$answer['items'][0]['step'], $answer['items'][0]['coat'], $answer['items'][0]['models'], $answer['items'][0]['start'], $answer['items'][0]['session']]);
         self::assertSame(['start', 'end', 'for'], array_keys($answer['waits'][0]));
+        self::assertSame([[1, 2]], array_values(array_unique(array_column($answer['items'], 'models'), SORT_REGULAR)), 'one item per coat');
         $ready = max(array_map(static fn(array $item): string => $item['step'] === 'wings-03' || $item['step'] === $answer['stops'][0]['name'] ? $item['end'] : '', $answer['items']));
         self::assertSame('table-ready', $answer['stops'][0]['name']);
         self::assertGreaterThanOrEqual('2026-11-26T19:30:00+01:00', $answer['stops'][0]['at'].$ready);

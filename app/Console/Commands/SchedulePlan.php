@@ -45,7 +45,7 @@ final class SchedulePlan extends PlanCommand
             throw new WrongWords('Name a plan file and, with --sessions=FILE, the sessions to paint in.');
         }
         $work = Work::of([Job::of($plan, $models)], $climate);
-        $schedule = Scheduler::schedule($work, $sessions);
+        $schedule = Scheduler::inWholeCoats($work, $sessions);
         if (! $schedule->isWhole()) {
             throw Faulty::field('sessions', $schedule->words());
         }

@@ -97,6 +97,46 @@ final class SchedulerTest extends TestCase
         self::assertSame(self::soonest(new Desk(Work::of([$job]), $sessions)), self::schedule($job, $sessions)->finish());
     }
 
+    #[DataProvider('seeds')]
+    public function testInWholeCoatsEachIsLaidOnAllModelsInOneGo(int $seed): void
+    {
+        $job = Schedules::job(Schedules::wild($seed, 14), 2 + $seed % 4);
+        $sessions = $seed % 2 === 0 ? Schedules::endless() : Schedules::sessions(...array_fill(0, 90, 120));
+
+        $schedule = Scheduler::inWholeCoats(Work::of([$job]), $sessions);
+
+        Schedules::mustHold($schedule, $job, $sessions);
+        $items = [];
+        foreach ($schedule->items as $item) {
+            $items["{$item->pass->step->id} $item->coat"][] = $item->models;
+        }
+        foreach (Rehearsal::of($job->plan)->order()->passes as $pass) {
+            for ($coat = 1; $coat <= $pass->step->coats; $coat++) {
+                self::assertSame($pass->step->isPerModel() ? array_map(static fn(int $model): array => [$model], range(1, $job->models)) : [range(1, $job->models)], $items["{$pass->step->id} $coat"]);
+            }
+        }
+    }
+
+    public function testAndNoOrderOfWholeCoatsIsThroughSooner(): void
+    {
+        for ($seed = 1; $seed <= 30; $seed++) {
+            $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 6, false)), 2 + $seed % 3);
+            $sessions = $seed % 2 === 0 ? Schedules::endless() : Schedules::sessions(...array_fill(0, 60, 70));
+            $desk = new Desk(Work::of([$job]), $sessions, keepsTogether: true);
+
+            self::assertSame(self::soonest($desk, $job->models), Scheduler::inWholeCoats(Work::of([$job]), $sessions)->finish(), "plan $seed");
+        }
+    }
+
+    public function testABatchThatNoSessionIsLongEnoughForIsTornApartAllTheSame(): void
+    {
+        $job = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1", 10);
+
+        $items = Scheduler::inWholeCoats(Work::of([$job]), Schedules::sessions(25, 25))->items;
+
+        self::assertSame([range(1, 6), range(7, 10)], array_map(static fn(Item $one): array => $one->models, $items));
+    }
+
     /** @return iterable<string, array{string, int}> the batches of the demo */
     public static function demo(): iterable
     {
@@ -317,19 +357,20 @@ final class SchedulerTest extends TestCase
         return intdiv($time - (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp(), 60);
     }
 
-    /** Every sequence of single coats on single models, gone through one by one. */
-    private static function soonest(Desk $desk): int
+    /** Every sequence of coats on so many models at once, gone through one by one. */
+    private static function soonest(Desk $desk, int $atOnce = 1): int
     {
         $best = PHP_INT_MAX;
-        $go = static function (array $sequence, array $next) use (&$go, &$best, $desk): void {
+        $go = static function (array $sequence, array $next) use (&$go, &$best, $desk, $atOnce): void {
             $isThrough = true;
             foreach ($desk->models as $coat => $models) {
                 if ($next[$coat] < count($models)) {
                     $isThrough = false;
-                    $longer = [...$sequence, [$coat, 1]];
+                    $count = $desk->work->coats[$coat]->isCarried ? 1 : $atOnce;
+                    $longer = [...$sequence, [$coat, $count]];
                     if ($desk->lay($longer) !== null) {
                         $then = $next;
-                        $then[$coat]++;
+                        $then[$coat] += $count;
                         $go($longer, $then);
                     }
                 }
