@@ -30,8 +30,8 @@ final class EveningsTest extends BrowserTestCase
 
         $this->pressNamed('I miss this evening');
         $this->press('//section//button[normalize-space(.)="I miss this evening"][ancestor::section[.//button[normalize-space(.)="Keep this day"]]]');
-        $this->see('//div[contains(@class, "notices")]//*[contains(., "is off. What is done stays done.")]');
-        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        // The week before it can be taken back too: it is this evening that is.
+        $this->press('//div[contains(@class, "notices")]//*[contains(@class, "bx--inline-notification")][contains(., "is off. What is done stays done.")]//button[normalize-space(.)="Undo"]');
         $this->see('(//section[@aria-label="When it stands on the table"]//b)[1][.="'.$before.'"]');
     }
 
