@@ -7,6 +7,7 @@ namespace App\Learning;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use App\Models\PotReading;
+use App\Models\Product;
 use App\Models\Setting;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
@@ -15,8 +16,10 @@ use Kalokroma\Craft\Technique;
 use Kalokroma\Learning\DryLesson;
 use Kalokroma\Learning\OpacityLesson;
 use Kalokroma\Learning\PaceLesson;
+use Kalokroma\Learning\StrengthLesson;
 use Kalokroma\Learning\UseLesson;
 use Kalokroma\Learning\Worked;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Plan;
 
 /** What the logbook teaches, as far as it goes by now. */
@@ -72,6 +75,14 @@ final readonly class LogLessons
             array_values(PotReading::query()->get()->map(static fn(PotReading $one): array => ['reckoned' => $one->reckoned_ml, 'really' => $one->really_ml])->all()),
             Setting::measures(),
         );
+    }
+
+    /** @return list<StrengthLesson> */
+    public function strengths(): array
+    {
+        $readings = array_map(static fn(object $one): array => ['paint' => (string) $one->product_id, 'opacity' => (float) $one->opacity], array_values(DB::table('mix_readings')->orderBy('created_at')->get(['product_id', 'opacity'])->all()));
+
+        return StrengthLesson::all($readings, static fn(string $id): ?Paint => Product::query()->find($id)?->toCore());
     }
 
     /** @return list<DryLesson> */

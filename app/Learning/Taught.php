@@ -10,6 +10,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Habit;
+use Kalokroma\Exchange\MeasuredFields;
+use Kalokroma\Learning\OpacityLesson;
+use Kalokroma\Paint\Opacity;
+use Kalokroma\Paint\Reading;
+use Kalokroma\Paint\Source;
 
 /**
  * Takes over what was learned, and lets it go again. Minutes and drying become the painter's own in the handbook, opacity the paint's, loss that of the
@@ -18,7 +23,7 @@ use Kalokroma\Craft\Habit;
 final class Taught
 {
     /**
-     * @param string $id as `pace:layer`, `drying:wash`, `opacity:PAINT` or `palette`
+     * @param string $id as `pace:layer`, `drying:wash`, `opacity:PAINT`, `strength:PAINT` or `palette`
      *
      * @throws ValidationException when there is no such lesson
      */
@@ -31,16 +36,20 @@ final class Taught
                 'pace' => self::minutes($id, $of, $use, $lessons),
                 'drying' => self::drying($id, $of, $use, $lessons),
                 'opacity' => self::opacity($id, $of, $use, $lessons),
+                'strength' => self::strength($id, $of, $use, $lessons),
                 'palette' => self::palette($id, $use, $lessons),
                 default => throw self::unknown(),
             };
         });
     }
 
-    /** What stood there before a lesson was taken over; null when none was. */
-    public static function before(string $id): mixed
+    /** Opacity of a paint as it stood before a lesson was taken over, 0…1; null when none was, or none was set. */
+    public static function opacityBefore(string $id): ?float
     {
-        return Setting::kept('taught')[$id] ?? null;
+        $kept = Setting::kept('taught')[$id] ?? null;
+        $before = is_array($kept) ? $kept['opacity'] ?? $kept['measured']['strength']['opacity'] ?? null : null;
+
+        return is_numeric($before) ? (float) $before : null;
     }
 
     public static function isUsed(string $id): bool
@@ -92,8 +101,8 @@ final class Taught
         if ($use) {
             foreach ($lessons->opacities() as $lesson) {
                 if ($lesson->paint->id === $paint) {
-                    self::remember($id, ['opacity' => $product->opacity]);
-                    $product->update(['opacity' => round($lesson->learned, 3), 'version' => $product->version + 1]);
+                    self::remember($id, ['opacity' => $product->opacity, 'measured' => $product->measured]);
+                    $product->update(['opacity' => round($lesson->learned, 3), 'measured' => self::corrected($product, $lesson), 'version' => $product->version + 1]);
 
                     return;
                 }
@@ -102,7 +111,39 @@ final class Taught
             throw self::unknown();
         }
         $before = self::forget($id);
-        $product->update(['opacity' => $before['opacity'] ?? null, 'version' => $product->version + 1]);
+        $product->update(['opacity' => $before['opacity'] ?? null, 'measured' => $before['measured'] ?? null, 'version' => $product->version + 1]);
+    }
+
+    /**
+     * What was measured goes before what is typed, so a strength that was measured is corrected where it stands.
+     *
+     * @return array<string, array<string, mixed>>|null
+     */
+    private static function corrected(Product $product, OpacityLesson $lesson): ?array
+    {
+        $measured = $product->measured();
+
+        return MeasuredFields::write($measured->strength === null ? $measured : $measured->withStrength(Opacity::of($lesson->learned), Reading::of(Source::Typed, min(Reading::MOST, $lesson->coats->samples))));
+    }
+
+    private static function strength(string $id, string $paint, bool $use, LogLessons $lessons): void
+    {
+        $product = Product::query()->find($paint) ?? throw self::unknown();
+        if ($use) {
+            foreach ($lessons->strengths() as $lesson) {
+                if ($lesson->paint->id === $paint) {
+                    self::remember($id, ['measured' => $product->measured]);
+                    $reading = Reading::of(Source::Mix, min(Reading::MOST, $lesson->opacity->samples));
+                    $product->update(['measured' => MeasuredFields::write($product->measured()->withStrength(Opacity::of($lesson->opacity->median), $reading)), 'version' => $product->version + 1]);
+
+                    return;
+                }
+            }
+
+            throw self::unknown();
+        }
+        $before = self::forget($id);
+        $product->update(['measured' => $before['measured'] ?? null, 'version' => $product->version + 1]);
     }
 
     private static function palette(string $id, bool $use, LogLessons $lessons): void

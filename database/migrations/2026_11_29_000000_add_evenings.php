@@ -63,6 +63,13 @@ return new class extends Together {
             $table->float('really_ml');
             $table->timestamps();
         });
+        // What a mix that was made and measured told of one of its paints.
+        Schema::create('mix_readings', static function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('product_id')->constrained()->cascadeOnDelete();
+            $table->float('opacity');
+            $table->timestamps();
+        });
         Schema::create('dry_readings', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('technique', 40);

@@ -236,6 +236,30 @@ final class DeskTest extends HttpTestCase
         self::assertSame(0.3, $this->ask('GET', '/settings')['measures']['palettePart']);
     }
 
+    public function testMixesThatWereMeasuredTeachTogetherWhatOneOfThemWouldSayAlone(): void
+    {
+        $parts = [['paint' => $this->paint('Oilskin Yellow')->id, 'parts' => 1], ['paint' => $this->paint('Reed Green')->id, 'parts' => 1]];
+        $asked = $this->ask('POST', '/measured-mixes', ['parts' => $parts, 'colour' => '60, 0, 40']);
+        self::assertArrayNotHasKey('strength:'.$asked['paint']['id'], array_column($this->ask('GET', '/lessons'), null, 'id'), 'asking keeps nothing');
+
+        $told = [];
+        foreach (['60, 0, 40', '62, 2, 42', '55, -4, 36'] as $colour) {
+            $body = ['id' => (string) Str::ulid(), 'parts' => $parts, 'colour' => $colour];
+            $told[] = $this->ask('POST', '/measured-mixes', $body)['opacity'];
+            $this->ask('POST', '/measured-mixes', $body);
+        }
+        sort($told);
+        $paint = $asked['paint']['id'];
+        $lesson = array_column($this->ask('GET', '/lessons'), null, 'id')["strength:$paint"];
+        self::assertSame(3, $lesson['samples']);
+        self::assertEqualsWithDelta(100 * $told[1], $lesson['learned'], 0.1);
+        $was = $this->ask('GET', "/paints/$paint")['paint'];
+        self::assertTrue(array_column($this->ask('PUT', "/lessons/strength:$paint", ['use' => true]), null, 'id')["strength:$paint"]['isUsed']);
+        self::assertSame(['mix', 3], [$this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['source'], $this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['readings']]);
+        $this->ask('PUT', "/lessons/strength:$paint", ['use' => false]);
+        self::assertSame([$was['measured'], $was['opacity']], [$this->ask('GET', "/paints/$paint")['paint']['measured'], $this->ask('GET', "/paints/$paint")['paint']['opacity']]);
+    }
+
     public function testTheLogbookIsReadByAreaAndModelAndTakenAwayAsAFile(): void
     {
         $batch = Batch::query()->where('name', 'Night shift')->firstOrFail();

@@ -20,7 +20,12 @@ final class LessonResource
             $told[] = self::told("pace:{$one->technique->id}", 'pace', $one->technique->label, 'min a coat', $one->technique->minutes, $one->minutes(), $one->ratio, $one->technique->minutes, sprintf('your pace for %s: %.1f of the usual', mb_strtolower($one->technique->label), $one->ratio->median));
         }
         foreach ($lessons->opacities() as $one) {
-            $told[] = self::told("opacity:{$one->paint->id}", 'opacity', $one->paint->name, '% in one coat', 100 * (self::opacityBefore("opacity:{$one->paint->id}") ?? $one->before), 100 * $one->learned, $one->coats, 1.0, sprintf('took %s coats where %s were planned: one coat hides %.0f %% rather than %.0f %%', self::number($one->coats->median), self::number($one->plannedCoats), 100 * $one->learned, 100 * $one->before));
+            $told[] = self::told("opacity:{$one->paint->id}", 'opacity', $one->paint->name, '% in one coat', 100 * (Taught::opacityBefore("opacity:{$one->paint->id}") ?? $one->before), 100 * $one->learned, $one->coats, 1.0, sprintf('took %s coats where %s were planned: one coat hides %.0f %% rather than %.0f %%', self::number($one->coats->median), self::number($one->plannedCoats), 100 * $one->learned, 100 * $one->before));
+        }
+        foreach ($lessons->strengths() as $one) {
+            $id = "strength:{$one->paint->id}";
+            $before = Taught::opacityBefore($id) ?? $one->paint->opacity->share;
+            $told[] = self::told($id, 'strength', $one->paint->name, '% in one coat', 100 * $before, 100 * $one->opacity->median, $one->opacity, 100.0, sprintf('mixes that were measured say that one coat hides %.0f %%', 100 * $one->opacity->median));
         }
         foreach ($lessons->drying() as $one) {
             $told[] = self::told("drying:{$one->technique->id}", 'drying', $one->technique->label, 'min to dry', $one->technique->dryMinutes, $one->minutes(), $one->ratio, $one->technique->dryMinutes, sprintf('dry after %.1f of the usual time in your room', $one->ratio->median));
@@ -42,13 +47,6 @@ final class LessonResource
             'samples' => $spread->samples, 'low' => round($spread->low * $scale, 1), 'high' => round($spread->high * $scale, 1),
             'isUsed' => Taught::isUsed($id),
         ];
-    }
-
-    private static function opacityBefore(string $id): ?float
-    {
-        $before = Taught::before($id);
-
-        return is_array($before) && is_numeric($before['opacity'] ?? null) ? (float) $before['opacity'] : null;
     }
 
     private static function number(float $value): string

@@ -10,6 +10,7 @@ use Kalokroma\Learning\DryLesson;
 use Kalokroma\Learning\OpacityLesson;
 use Kalokroma\Learning\PaceLesson;
 use Kalokroma\Learning\Spread;
+use Kalokroma\Learning\StrengthLesson;
 use Kalokroma\Learning\UseLesson;
 use Kalokroma\Learning\Worked;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,6 +104,14 @@ final class LessonsTest extends TestCase
         // Seven tenths of what is poured is painted; when half as much again goes, it is half of it.
         self::assertEqualsWithDelta(0.5, $lesson->loss, 1e-9);
         self::assertSame(0.0, UseLesson::of([['reckoned' => 1.0, 'really' => 0.5], ['reckoned' => 1.0, 'really' => 0.4]], Measures::usual())?->loss);
+    }
+
+    public function testMixesThatWereMeasuredSayTogetherHowStrongAPaintIs(): void
+    {
+        $paints = PlanSketch::plan("area coat broad-folds medium cloth\n basecoat yellow*2 navy*1")->paints();
+        $lessons = StrengthLesson::all([['paint' => 'yellow', 'opacity' => 0.4], ['paint' => 'navy', 'opacity' => 0.9], ['paint' => 'yellow', 'opacity' => 0.5], ['paint' => 'yellow', 'opacity' => 0.42], ['paint' => 'gone', 'opacity' => 0.5]], static fn(string $id) => $paints[$id] ?? null);
+
+        self::assertSame([['yellow', 0.42, 3], ['navy', 0.9, 1]], array_map(static fn(StrengthLesson $one): array => [$one->paint->id, $one->opacity->median, $one->opacity->samples], $lessons));
     }
 
     public function testWhatWasFoundDryMovesTheDryingOfItsTechnique(): void

@@ -14,6 +14,7 @@
     const KINDS: { kind: Lesson['kind']; title: string }[] = [
         { kind: 'pace', title: 'Your pace' },
         { kind: 'opacity', title: 'How your paints cover' },
+        { kind: 'strength', title: 'How strong your paints are in mixes' },
         { kind: 'drying', title: 'How things dry in your room' },
         { kind: 'palette', title: 'What stays on the palette' },
     ];
@@ -43,7 +44,7 @@
         const all = [
             lesson.default,
             lesson.learned,
-            ...(lesson.kind === 'pace' || lesson.kind === 'drying' ? [lesson.low, lesson.high] : []),
+            ...(lesson.kind !== 'opacity' && lesson.kind !== 'palette' ? [lesson.low, lesson.high] : []),
         ];
         const from = Math.min(...all) * 0.85;
         const to = Math.max(...all) * 1.1;
@@ -77,7 +78,7 @@
                                 <p class="quiet">{lesson.words}</p>
                             </div>
                             <div class="line" aria-hidden="true">
-                                {#if kind === 'pace' || kind === 'drying'}
+                                {#if kind !== 'opacity' && kind !== 'palette'}
                                     <i
                                         class="spread"
                                         style:left="{at(lesson.low)}%"
@@ -90,7 +91,7 @@
                             <p>
                                 <span class="quiet">usual {lesson.default}</span> · <b>yours {lesson.learned}</b>
                                 {lesson.unit}<br /><span class="quiet"
-                                    >{plural(lesson.samples, 'record')}{kind === 'pace' || kind === 'drying'
+                                    >{plural(lesson.samples, 'record')}{kind !== 'opacity' && kind !== 'palette'
                                         ? `, half of them ${lesson.low} to ${lesson.high}`
                                         : ''}</span
                                 >

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import { asProblem, got, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
+    import { asProblem, got, newKey, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
     import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
     import Count from '../../../parts/Count.svelte';
@@ -22,6 +22,23 @@
         if (one === null || other === null || colour === '') told = null;
         else void ask([one.id, other.id], [parts[0], parts[1]], colour);
     });
+
+    /** Kept as a reading, without setting anything: the logbook shows what several of them say together. */
+    async function note(): Promise<void> {
+        const [one, other] = paints;
+        if (one === null || other === null || told === null) return;
+        try {
+            const body = {
+                id: newKey(),
+                parts: [one, other].map((each, index) => ({ paint: each.id, parts: parts[index] ?? 1 })),
+                colour,
+            };
+            await got(server.POST('/measured-mixes', { body }));
+            tell('Kept as a reading. What several say together stands in the logbook, under what it teaches.');
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
 
     async function ask(ids: [string, string], counts: [number, number], seen: string): Promise<void> {
         try {
@@ -132,6 +149,7 @@
                 </p>{/if}
             <div class="acts">
                 <Button size="small" on:click={keep}>Set it on {told.paint.name}</Button>
+                <Button size="small" kind="tertiary" on:click={note}>Only keep the reading</Button>
             </div>
         {/if}
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
