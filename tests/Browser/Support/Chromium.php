@@ -41,13 +41,22 @@ final class Chromium
         return $chromium;
     }
 
+    /** No window adds more than that to its page. */
+    private const WIDEST_FRAME = 60;
+
     /** Sets the size of the page itself, whatever the window adds around it. */
     public function resize(int $width, int $height): void
     {
         $window = $this->driver->manage()->window();
         $window->setSize(new WebDriverDimension($width, $height));
-        /** @var array{int, int} $inner */
-        $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
+        $inner = [0, 0];
+        // The page hears of its new size a moment after the window has it.
+        Patience::until(function () use ($width, &$inner): bool {
+            /** @var array{int, int} $inner */
+            $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
+
+            return $inner[0] <= $width && $inner[0] > $width - self::WIDEST_FRAME;
+        }, 'the page to take the size of its window');
         $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
     }
 
