@@ -1,10 +1,10 @@
 <script lang="ts">
-    import { Button, TextInput } from 'carbon-components-svelte';
+    import { Button } from 'carbon-components-svelte';
     import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
     import { type Agenda, length, WEEKDAYS } from '../../lib/evening';
     import { tell } from '../../lib/notices.svelte';
     import Choose from '../../parts/Choose.svelte';
-    import Count from '../../parts/Count.svelte';
+    import Sitting from './Sitting.svelte';
 
     /** When the painter usually sits down, by the week. */
     let {
@@ -68,22 +68,13 @@
                 fault={problem?.at(`hours.${at}.weekday`)}
                 change={(value) => (sitting.weekday = Number(value))}
             />
-            <TextInput
-                size="sm"
-                labelText="From"
-                bind:value={sitting.from}
-                invalid={(problem?.at(`hours.${at}.from`) ?? '') !== ''}
-                invalidText={problem?.at(`hours.${at}.from`)}
+            <Sitting
+                bind:from={sitting.from}
+                bind:minutes={sitting.minutes}
+                at={`hours.${at}`}
+                {problem}
+                drop={() => hours.splice(at, 1)}
             />
-            <Count
-                label="Minutes"
-                value={sitting.minutes}
-                least={5}
-                most={1440}
-                fault={problem?.at(`hours.${at}.minutes`)}
-                change={(value) => (sitting.minutes = value)}
-            />
-            <Button size="small" kind="tertiary" on:click={() => hours.splice(at, 1)}>Not then</Button>
         </div>
     {:else}
         <p class="quiet">No evening in the week.</p>

@@ -1,10 +1,10 @@
 <script lang="ts">
-    import { Button, TextInput } from 'carbon-components-svelte';
+    import { Button } from 'carbon-components-svelte';
     import { onMount } from 'svelte';
     import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
     import { type Agenda, longDay } from '../../lib/evening';
     import { tell } from '../../lib/notices.svelte';
-    import Count from '../../parts/Count.svelte';
+    import Sitting from './Sitting.svelte';
 
     /** One day otherwise than the week says: missed, moved, longer, or an evening more. */
     let { day, took, close }: { day: Agenda['days'][number]; took: (agenda: Agenda) => void; close: () => void } =
@@ -42,22 +42,13 @@
     <h2>{longDay(day.day)}</h2>
     {#each sittings as sitting, at}
         <div class="sitting">
-            <TextInput
-                size="sm"
-                labelText="From"
-                bind:value={sitting.from}
-                invalid={(problem?.at(`sittings.${at}.from`) ?? '') !== ''}
-                invalidText={problem?.at(`sittings.${at}.from`)}
+            <Sitting
+                bind:from={sitting.from}
+                bind:minutes={sitting.minutes}
+                at={`sittings.${at}`}
+                {problem}
+                drop={() => sittings.splice(at, 1)}
             />
-            <Count
-                label="Minutes"
-                value={sitting.minutes}
-                least={5}
-                most={1440}
-                fault={problem?.at(`sittings.${at}.minutes`)}
-                change={(value) => (sitting.minutes = value)}
-            />
-            <Button size="small" kind="tertiary" on:click={() => sittings.splice(at, 1)}>Not then</Button>
         </div>
     {:else}
         <p class="quiet">No painting on this day.</p>
