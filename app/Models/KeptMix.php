@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Kalokroma\Exchange\PaintSource;
+use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 
@@ -26,18 +28,21 @@ final class KeptMix extends Model
 
     protected $casts = ['parts' => 'array'];
 
-    /** Null when one of its paints has lost its colour since. */
-    public function toCore(ProductPaints $paints): ?Mix
+    /** Null when its paints cannot be mixed any more: one is gone, or has become something else. */
+    public function toCore(PaintSource $paints): ?Mix
     {
         $ingredients = [];
         foreach ($this->parts as $part) {
             $paint = $paints->find($part['paint']);
-            if ($paint === null || $paint->isClear()) {
+            if ($paint === null || ! $paint->kind->isMixable()) {
                 return null;
             }
             $ingredients[] = Ingredient::of($paint, $part['parts']);
         }
-
-        return Mix::coloured($ingredients);
+        try {
+            return Mix::coloured($ingredients);
+        } catch (IllegalMix) {
+            return null;
+        }
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Exchange\DocumentReader;
+use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Exchange\StepReader;
 use Kalokroma\Recipe\Step;
 
@@ -42,16 +43,16 @@ final class Recipe extends Model
     protected $attributes = ['version' => 1];
 
     /**
-     * Its steps with the paints of the catalogue.
+     * Its steps with the paints of the catalogue, or with others.
      *
      * @return list<Step>
      *
      * @throws \Kalokroma\Exchange\Faulty when a paint it names became unfit for it
      */
-    public function toCore(): array
+    public function toCore(?PaintSource $paints = null): array
     {
         $in = DocumentReader::of(['steps' => $this->steps]);
-        $steps = (new StepReader(ProductPaints::forDocument($this->steps), Setting::book()))->steps($in, 'steps');
+        $steps = (new StepReader($paints ?? ProductPaints::forDocument($this->steps), Setting::book()))->steps($in, 'steps');
         $in->mustBeSound();
 
         return $steps;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Models\Plan;
 use App\Models\Pot;
 use App\Models\PotReading;
 use App\Models\Product;
@@ -65,6 +64,7 @@ final class Catalogue
      * @param int $version the one the change was made on
      *
      * @throws StaleWrite when it was changed elsewhere
+     * @throws Refused when what is painted with it could not be with its new kind
      */
     public function change(string $id, array $columns, int $version): Product
     {
@@ -72,9 +72,9 @@ final class Catalogue
             $product = Product::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This paint', $version, $product->version);
             $product->fill([...self::typed($product, $columns), 'version' => $version + 1]);
-            $uses = self::usesThatNeedAColour($product);
+            $uses = PaintUses::brokenBy($product);
             if ($uses !== []) {
-                throw Refused::needsColour($product->name, $product->kind->label(), $uses);
+                throw Refused::wrongKind($product->name, $product->kind->label(), $uses);
             }
             $product->save();
 
@@ -98,33 +98,17 @@ final class Catalogue
         }
     }
 
-    /**
-     * Plans that use a paint which is about to become clear: they would have nothing to show for it.
-     *
-     * @return list<string>
-     */
-    public static function usesThatNeedAColour(Product $changed): array
-    {
-        return $changed->exists && $changed->isDirty('kind') && $changed->kind->isClear() ? self::uses($changed) : [];
-    }
-
     /** @throws Refused when a plan uses it */
     public function remove(string $id): void
     {
         DB::transaction(static function () use ($id): void {
             $product = Product::query()->findOrFail($id);
-            $uses = self::uses($product);
+            $uses = PaintUses::plans($product);
             if ($uses !== []) {
                 throw Refused::inUse($product->name, $uses);
             }
             $product->delete();
         });
-    }
-
-    /** @return list<string> */
-    private static function uses(Product $product): array
-    {
-        return array_values($product->plans()->get()->map(static fn(Plan $plan): string => 'the plan "'.$plan->name.'"')->all());
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Models\PaintSet;
 use App\Models\Pot;
 use App\Models\Product;
+use App\Support\Refused;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Lab;
@@ -75,9 +76,9 @@ final class PaintFiles
                 $product = $present->get($row->maker."\n".$row->code) ?? new Product;
                 $product->fill(self::columns($row, $product));
                 $fields = $product->exists ? array_keys($product->getDirty()) : [];
-                $uses = Catalogue::usesThatNeedAColour($product);
+                $uses = PaintUses::brokenBy($product);
                 if ($uses !== []) {
-                    $faults[] = new Fault('kind', sprintf('"%s" is used as a colour by %s, and a %s has none.', $product->name, implode(', ', $uses), $product->kind->label()), $number + 2);
+                    $faults[] = new Fault('kind', Refused::wrongKindWords($product->name, $product->kind->label(), $uses), $number + 2);
                 }
                 $changes[] = ['row' => "$row->name ($row->maker $row->code)", 'change' => self::change($product), 'fields' => $fields];
                 if ($take && $product->isDirty()) {

@@ -24,10 +24,19 @@ final class Refused extends RuntimeException
         return new self(sprintf('"%s" is used by %s. Put another paint in its place there first.', $name, implode(', ', $uses)), 'id', $uses);
     }
 
-    /** @param list<string> $uses */
-    public static function needsColour(string $name, string $kind, array $uses): self
+    /**
+     * @param string $kind it is about to become, in words
+     * @param list<string> $uses
+     */
+    public static function wrongKind(string $name, string $kind, array $uses): self
     {
-        return new self(sprintf('"%s" is used as a colour by %s, and a %s has none. Put another paint in its place there first.', $name, implode(', ', $uses), $kind), 'kind', $uses);
+        return new self(self::wrongKindWords($name, $kind, $uses), 'kind', $uses);
+    }
+
+    /** @param list<string> $uses */
+    public static function wrongKindWords(string $name, string $kind, array $uses): string
+    {
+        return sprintf('"%s" is used by %s, where %s "%s" cannot be. Put another paint in its place there first.', $name, implode(', ', $uses), preg_match('/^[aeiou]/', $kind) === 1 ? 'an' : 'a', $kind);
     }
 
     public static function at(string $field, string $message): self

@@ -70,9 +70,9 @@ final class IllegalPlan extends Illegal
         return new self(sprintf('Give it a name of 1 to %d characters.', $most), $field);
     }
 
-    public static function notPrimer(string $field, string $name): self
+    public static function notPrimer(string $field, string $name, string $kind): self
     {
-        return new self(sprintf('"%s" has no colour and cannot be an undercoat.', $name), $field);
+        return new self(sprintf('"%s" (%s) cannot be an undercoat. Choose a primer, or other paint that has colour.', $name, $kind), $field);
     }
 
     public static function behindItself(string $field, string $name): self

@@ -58,9 +58,11 @@ final readonly class Step
         if ($coats < 1 || $coats > self::MOST_COATS) {
             throw IllegalPlan::coats('coats', $coats);
         }
-        foreach ($mix->ingredients ?? [] as $ingredient) {
-            if (! $technique->takes->accepts($ingredient->paint->kind)) {
-                throw IllegalPlan::wrongPaint('mix', $technique, $ingredient->paint);
+        foreach (['mix' => $mix, 'second.mix' => $more?->second?->mix] as $field => $paints) {
+            foreach ($paints->ingredients ?? [] as $ingredient) {
+                if (! $technique->takes->accepts($ingredient->paint->kind)) {
+                    throw IllegalPlan::wrongPaint($field, $technique, $ingredient->paint);
+                }
             }
         }
         $cone ??= $technique->does(Nature::HasCone) ? SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES) : null;

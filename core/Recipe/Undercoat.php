@@ -42,19 +42,19 @@ final readonly class Undercoat
         return new self(null, null, null, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES), SprayMethod::SprayCan, null);
     }
 
-    /** @throws IllegalPlan when a paint has no colour */
+    /** @throws IllegalPlan when a paint can be no ground: it is clear, a paste or a powder */
     public static function plain(Paint $base): self
     {
         return self::of($base);
     }
 
-    /** @throws IllegalPlan when a paint has no colour */
+    /** @throws IllegalPlan when a paint can be no ground: it is clear, a paste or a powder */
     public static function zenithal(Paint $base, Paint $light, SprayCone $cone): self
     {
         return self::of($base, $light, $cone);
     }
 
-    /** @throws IllegalPlan when a paint has no colour */
+    /** @throws IllegalPlan when a paint can be no ground: it is clear, a paste or a powder */
     public static function of(
         Paint $base,
         ?Paint $light = null,
@@ -64,8 +64,8 @@ final readonly class Undercoat
         ?int $waitMinutes = null,
     ): self {
         foreach (['base' => $base, 'light' => $light, 'below' => $below] as $field => $paint) {
-            if ($paint?->isClear() === true) {
-                throw IllegalPlan::notPrimer("undercoat.$field", $paint->name);
+            if ($paint !== null && ! Technique::of('primer')->takes->accepts($paint->kind)) {
+                throw IllegalPlan::notPrimer("undercoat.$field", $paint->name, $paint->kind->label());
             }
         }
 

@@ -24,7 +24,7 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$server = static::server();
-        self::$chromium = Chromium::open();
+        self::$chromium = Chromium::open(self::$server->moment);
     }
 
     protected static function server(): AppServer

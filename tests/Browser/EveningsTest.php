@@ -53,11 +53,11 @@ final class EveningsTest extends BrowserTestCase
         $this->choose('“Night shift”', 'finished');
         $this->by('2020-01-01');
         $this->see('//*[contains(., "This day is over")]');
-        $this->by(date('Y-m-d', strtotime('+60 days')));
+        $this->by(self::$server->moment->day(60));
         $this->see('//*[@role="status"][contains(., "ready by then as it is")]');
         // A day that is tight: whatever it takes, the shades stay.
         for ($day = 0; $day < 30; $day++) {
-            $this->by(date('Y-m-d', strtotime("+$day days")));
+            $this->by(self::$server->moment->day($day));
             $said = $this->see('//section[@aria-label="When it stands on the table"]//*[@role="status"]//p')->getText();
             if (str_starts_with($said, 'Leave out')) {
                 self::assertStringNotContainsString('wash', $said);
@@ -127,6 +127,42 @@ final class EveningsTest extends BrowserTestCase
         }
         $this->see('//h2[.="For 5 models"]');
         Patience::until(fn(): bool => (int) $this->see('//section[@aria-label="Pass by pass"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText() < (int) $ten, 'fewer drops');
+    }
+
+    /** Two batches of one plan, and one of its copy, have steps of the same names; each is poured for by itself, and what is short told for each. */
+    public function testBatchesOfOnePlanAndItsCopyArePouredForEachByItself(): void
+    {
+        $batches = self::asked('batches')['batches'];
+        $plan = array_column($batches, 'planId', 'name')['The Provost, for the midwinter show'];
+        $copy = self::asked("plans/$plan/duplicate", [])['id'];
+        foreach ($batches as $batch) {
+            self::asked("batches/$batch[id]/desk", ['rests' => true, 'skipped' => [], 'version' => $batch['version']], 'PUT');
+        }
+        foreach (['One' => $plan, 'Two' => $plan, 'Of the copy' => $copy] as $name => $of) {
+            self::asked('batches', ['planId' => $of, 'name' => $name, 'models' => 40, 'startsOn' => self::$server->moment->day(0)]);
+        }
+        $this->visit('#/evenings');
+        $card = '//section[@aria-label="Fetch and pour"]';
+        $this->see("$card//li");
+        foreach (['One', 'Two', 'Of the copy'] as $name) {
+            $this->see("{$card}//p[contains(., 'short by')][contains(., 'for $name')]");
+        }
+        $keys = array_map(static fn($one): string => $one->getText(), self::driver()->findElements(WebDriverBy::xpath("$card//p[contains(@class, 'short')]")));
+        self::assertSame($keys, array_values(array_unique($keys)));
+    }
+
+    /**
+     * @param array<string, mixed>|null $body
+     *
+     * @return array<string, mixed>
+     */
+    private static function asked(string $path, ?array $body = null, ?string $method = null): array
+    {
+        $answer = file_get_contents(self::$server->url("api/$path"), false, stream_context_create(['http' => [
+            'method' => $method ?? ($body === null ? 'GET' : 'POST'), 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => $body === null ? '' : json_encode((object) $body),
+        ]]));
+
+        return (array) json_decode((string) $answer, true);
     }
 
     /** A field for dates takes them as its country writes them; what matters is what comes of it. */

@@ -57,6 +57,13 @@ describe('an evening as a bar', () => {
         }
     });
 
+    it('lets the words of a short last block begin before it, so that they end within the bar', () => {
+        const [first, last] = inRows(evening([item('19:30', '19:34'), item('20:56', '21:00')]), 20);
+
+        expect(first!.before).toBe(0);
+        expect(across(evening([]), last!.start) - last!.before).toBeCloseTo(80);
+    });
+
     it('rules the bar by half hours, and by hours where it is long', () => {
         expect(rules(evening([])).map((one) => one.at)).toEqual(['19:30', '20:00', '20:30', '21:00']);
         expect(rules(evening([], 300)).map((one) => one.at)).toEqual(['20:00', '21:00', '22:00', '23:00', '00:00']);

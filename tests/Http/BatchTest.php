@@ -86,6 +86,34 @@ final class BatchTest extends HttpTestCase
         self::assertSame(5, $this->ask('POST', "/log/$entry/restore")['steps'][0]['done']);
     }
 
+    /** The last step of most models is a varnish, which has no colour of its own. */
+    public function testAVarnishIsRecordedToldAndTakenBackLikeAnythingElse(): void
+    {
+        $batch = Batch::query()->where('name', 'The Provost, for the midwinter show')->firstOrFail();
+        $clear = array_values(array_filter($this->ask('GET', "/batches/$batch->id")['steps'], static fn(array $one): bool => in_array($one['technique'], ['Matt coat', 'Gloss spot'], true)));
+        self::assertNotEmpty($clear);
+        foreach ($clear as $one) {
+            $entry = (string) Str::ulid();
+            $this->ask('POST', "/batches/$batch->id/log", ['id' => $entry, 'stepId' => $one['step']['id'], 'models' => 1], 201);
+            $told = $this->ask('GET', '/log')['entries'][0];
+            self::assertSame([$one['technique'], null, null], [$told['technique'], $told['colour'], $told['fault']]);
+            $this->ask('DELETE', "/log/$entry");
+            self::assertSame($one['technique'], $this->ask('GET', '/log?undone=1')['entries'][0]['technique']);
+        }
+    }
+
+    public function testAnEntryThatCannotBeToldTakesNoOtherDown(): void
+    {
+        $batch = $this->done($this->begin(5), 'undercoat', 1, ['note' => 'kept all the same']);
+        LogEntry::query()->where('batch_id', $batch['id'])->update(['done_at' => now()->addMinute()]);
+        Batch::query()->where('id', $batch['id'])->update(['document' => '{"name":"gone"}']);
+        $log = $this->ask('GET', '/log');
+
+        self::assertSame(['kept all the same', []], [$log['entries'][0]['note'], $log['entries'][0]['onModels']]);
+        self::assertStringContainsString('cannot be read', $log['entries'][0]['fault']);
+        self::assertNull($log['entries'][1]['fault']);
+    }
+
     public function testTheSameRecordSentTwiceIsRecordedOnce(): void
     {
         $batch = $this->begin(5);

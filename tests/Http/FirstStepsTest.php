@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Product;
+use Illuminate\Support\Facades\DB;
 
 /** What a newcomer does first: begin a plan by naming things, add paints by name, put a shelf up, keep a mix, set a currency. */
 final class FirstStepsTest extends HttpTestCase
@@ -211,7 +212,7 @@ final class FirstStepsTest extends HttpTestCase
         $one = $this->ask('POST', '/paints', ['name' => 'Fleeting', 'swatch' => '#405060'], 201);
         $this->ask('POST', '/kept-mixes', ['name' => 'Fleeting mix', 'mix' => [['paint' => $one['id'], 'parts' => 1], ['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
         $this->ask('POST', '/kept-mixes', ['name' => 'Lasting mix', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
-        $this->ask('PUT', "/paints/$one[id]", [...array_intersect_key($one, array_flip(['name', 'maker', 'code', 'finish', 'volumeMl', 'price', 'version'])), 'kind' => 'varnish']);
+        DB::table('products')->where('id', $one['id'])->update(['kind' => 'varnish', 'version' => 2]);
         $mixes = array_column($this->ask('GET', '/kept-mixes'), 'mix', 'name');
 
         self::assertNull($mixes['Fleeting mix']);

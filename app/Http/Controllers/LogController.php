@@ -8,14 +8,12 @@ use App\Batches\Logbook;
 use App\Batches\LogSearch;
 use App\Http\Requests\LogEntryRequest;
 use App\Http\Resources\BatchResource;
-use App\Http\Resources\LogEntryResource;
+use App\Http\Resources\ToldBatches;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Kalokroma\Planning\Record;
-use Kalokroma\Planning\Rehearsal;
 
 final class LogController
 {
@@ -33,17 +31,8 @@ final class LogController
             ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
             ->when($about !== null, static fn(Builder $query) => $query->whereIn('id', $about))
             ->orderByDesc('done_at')->orderByDesc('id')->paginate(self::PER_PAGE);
-        /** @var array<string, array{Rehearsal, Record}> $kept by batch */
-        $kept = [];
-        $entries = array_map(static function (LogEntry $entry) use (&$kept): array {
-            $batch = $entry->batch ?? throw new \LogicException('A log entry without a batch.');
-            if (! isset($kept[$batch->id])) {
-                $plan = $batch->toCore();
-                $kept[$batch->id] = [Rehearsal::of($plan), LogSearch::record($batch, $plan)];
-            }
-
-            return LogEntryResource::told($entry, ...$kept[$batch->id]);
-        }, $page->items());
+        $told = new ToldBatches;
+        $entries = array_map(static fn(LogEntry $entry): array => $told->tell($entry), $page->items());
 
         return new JsonResponse(['entries' => $entries, 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
     }

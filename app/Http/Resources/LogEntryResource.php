@@ -41,20 +41,40 @@ final class LogEntryResource
         $area = $plan->find($entry->step_id)[0] ?? null;
         $step = $plan->step($entry->step_id);
         $stage = $rehearsal->stage($entry->step_id);
+
+        return [
+            ...self::asNoted($entry),
+            'onModels' => $record->modelsOf($entry->id),
+            'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
+            'technique' => $step?->technique->label ?? '',
+            'plannedCoats' => $step?->coats,
+            'colour' => MixResource::maybe($step?->mix)['colour'] ?? null,
+            'look' => $stage === null ? null : StripResource::look($stage->look),
+            'fault' => null,
+        ];
+    }
+
+    /**
+     * As it was noted, of a batch whose plan says nothing any more.
+     *
+     * @return array<string, mixed>
+     */
+    public static function untold(LogEntry $entry, string $fault): array
+    {
+        return [...self::asNoted($entry), 'onModels' => [], 'areaName' => 'A step', 'technique' => '', 'plannedCoats' => null, 'colour' => null, 'look' => null, 'fault' => $fault];
+    }
+
+    /** @return array<string, mixed> what is known without its plan */
+    private static function asNoted(LogEntry $entry): array
+    {
         $used = $entry->used();
 
         return [
             ...self::bare($entry),
             'batchName' => $entry->batch->name ?? '',
-            'onModels' => $record->modelsOf($entry->id),
             'batchModels' => $entry->batch->models ?? 0,
-            'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
-            'technique' => $step?->technique->label ?? '',
-            'plannedCoats' => $step?->coats,
             'mixWords' => $used->mixWords(),
             'dilution' => $used->dilution->words(),
-            'colour' => $step?->mix === null ? null : ColourResource::of($step->mix->colour()),
-            'look' => $stage === null ? null : StripResource::look($stage->look),
         ];
     }
 }

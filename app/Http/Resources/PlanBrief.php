@@ -11,6 +11,7 @@ use App\Plans\PlanView;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Recipe\Area;
+use Throwable;
 
 /** A plan as it stands in the list of plans: what it is for, how its areas will look, how far its batches are. */
 final class PlanBrief
@@ -38,12 +39,27 @@ final class PlanBrief
     /** @return array<string, mixed> */
     private static function looks(Plan $plan): array
     {
+        // One plan that cannot be read shows why, and takes no other down.
         try {
-            $view = PlanView::of($plan);
+            return self::told(PlanView::of($plan));
         } catch (Faulty $faulty) {
-            // One plan that cannot be read shows why, and takes no other down.
-            return ['fault' => $faulty->faults[0]->field.': '.$faulty->faults[0]->message, 'model' => '', 'facts' => '', 'undercoat' => '', 'steps' => 0, 'areas' => []];
+            return self::untold($faulty->faults[0]->field.': '.$faulty->faults[0]->message);
+        } catch (Throwable $error) {
+            report($error);
+
+            return self::untold('What it looks like cannot be computed; the log has the details.');
         }
+    }
+
+    /** @return array<string, mixed> */
+    private static function untold(string $fault): array
+    {
+        return ['fault' => $fault, 'model' => '', 'facts' => '', 'undercoat' => '', 'steps' => 0, 'areas' => []];
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(PlanView $view): array
+    {
         $model = $view->plan->model;
 
         return [

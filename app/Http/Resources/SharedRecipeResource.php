@@ -9,18 +9,26 @@ use App\Models\Recipe;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
+use Kalokroma\Exchange\Faulty;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
 
-/** A recipe of the library: what it looks like on bare plastic, what it takes, who shares it. */
+/** A recipe of the library: what it looks like on bare plastic, what it takes, who shares it. One that cannot be read any more says why, and takes no other down. */
 final class SharedRecipeResource
 {
     /** @return array<string, mixed> */
     public static function of(Recipe $recipe): array
     {
-        $area = Area::of('area', $recipe->name, $recipe->texture, AreaSize::Medium, Importance::Normal, steps: $recipe->toCore(), material: $recipe->material);
+        $steps = [];
+        $fault = null;
+        try {
+            $steps = $recipe->toCore();
+        } catch (Faulty $faulty) {
+            $fault = $faulty->faults[0]->message;
+        }
+        $area = Area::of('area', $recipe->name, $recipe->texture, AreaSize::Medium, Importance::Normal, steps: $steps, material: $recipe->material);
 
         return [
             'id' => $recipe->id,
@@ -35,6 +43,7 @@ final class SharedRecipeResource
             'minutes' => round(Pace::ofRecipe($area), 1),
             'pots' => $area->pots(),
             'uses' => self::uses($recipe),
+            'fault' => $fault,
         ];
     }
 

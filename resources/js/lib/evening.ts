@@ -58,16 +58,20 @@ export function across(evening: Evening, iso: string): number {
     return (100 * minutesBetween(evening.start, iso)) / evening.minutes;
 }
 
+/** A block of the bar: its row, and how far before its left edge its words begin so that they end within the bar, a share of the whole. */
+export type Block = AgendaItem & { row: number; before: number };
+
 /** Blocks in rows, so that narrow ones that follow each other keep room for their words; each takes the first row that is free there. */
-export function inRows(evening: Evening, leastShare: number): (AgendaItem & { row: number })[] {
+export function inRows(evening: Evening, leastShare: number): Block[] {
     const ends: number[] = [];
     return evening.items.map((item) => {
-        const from = across(evening, item.start);
+        const start = across(evening, item.start);
+        const from = Math.max(0, Math.min(start, 100 - leastShare));
         const to = Math.max(across(evening, item.end), from + leastShare);
         let row = ends.findIndex((end) => end <= from + 0.05);
         if (row < 0) row = ends.length;
         ends[row] = to;
-        return { ...item, row };
+        return { ...item, row, before: start - from };
     });
 }
 

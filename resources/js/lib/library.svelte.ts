@@ -16,3 +16,11 @@ export function matching(recipes: Schemas['SharedRecipe'][], words: string): Sch
         return wanted.every((word) => told.includes(word));
     });
 }
+
+/** Tags as one types them, between commas. */
+export function tagsIn(text: string): string[] {
+    return text
+        .split(/[,;]/)
+        .map((tag) => tag.trim())
+        .filter((tag) => tag !== '');
+}

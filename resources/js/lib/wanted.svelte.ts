@@ -147,8 +147,8 @@ export class Wanted {
         return {
             plan: null,
             counts,
-            rows: rows.map((row) => ({
-                key: `${row.line} ${row.written}`,
+            rows: rows.map((row, at) => ({
+                key: nth(rows, at, (one) => `${one.line} ${one.written}`),
                 name: row.paint?.name ?? row.written,
                 hex: row.paint?.colour?.hex ?? null,
                 list: row,
@@ -167,8 +167,8 @@ export class Wanted {
         return {
             plan,
             counts,
-            rows: rows.map((row) => ({
-                key: row.wanted.words,
+            rows: rows.map((row, at) => ({
+                key: nth(rows, at, (one) => one.wanted.words),
                 name: row.wanted.words,
                 hex: row.wanted.colour.hex,
                 list: null,
@@ -201,4 +201,11 @@ export class Wanted {
         }
         return document;
     }
+}
+
+/** What tells a row from all others, also where two say the same. */
+function nth<Row>(rows: Row[], at: number, say: (row: Row) => string): string {
+    const said = say(rows[at]!);
+    const before = rows.slice(0, at).filter((one) => say(one) === said).length;
+    return before === 0 ? said : `${said} ${before + 1}`;
 }

@@ -11,7 +11,7 @@
 </script>
 
 <ul aria-label="Drying">
-    {#each all as clock (clock.batchId + clock.stepId + clock.coat)}
+    {#each all as clock ([clock.batchId, clock.stepId, clock.coat, clock.until].join(' '))}
         {@const left = clocks.left(clock)}
         <li class:dry={left === 0}>
             <svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">

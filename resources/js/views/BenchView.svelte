@@ -103,7 +103,7 @@
             {#if bench.decisions.length > 0}
                 <section class="panel" aria-label="Open decisions">
                     <h2>To be decided</h2>
-                    {#each bench.decisions as one (one.planId + one.areaId)}
+                    {#each bench.decisions as one (one.planId + ' ' + one.areaId)}
                         <a class="row" href="#/plans/{one.planId}?area={one.areaId}"
                             ><b><bdi>{one.areaName}</bdi></b><span class="quiet"
                                 ><bdi>{one.batchName ?? one.planName}</bdi>{one.isDue

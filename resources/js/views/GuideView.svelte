@@ -124,7 +124,7 @@
                 <details open={guide.unread.length < 6}>
                     <summary>{plural(guide.unread.length, 'line')} not understood, and left out</summary>
                     <ul>
-                        {#each guide.unread.slice(0, 60) as one (one.line)}<li class="quiet">
+                        {#each guide.unread.slice(0, 60) as one, at (at)}<li class="quiet">
                                 {one.line}: <bdi>{one.text}</bdi>
                             </li>{/each}
                     </ul>

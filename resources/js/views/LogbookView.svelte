@@ -183,7 +183,7 @@
 {/if}
 
 {#snippet entries()}
-    {#each days as group (group.day)}
+    {#each days as group (group.entries[0]!.id)}
         <section class="panel">
             <h2>
                 {group.day}

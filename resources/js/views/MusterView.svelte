@@ -66,7 +66,7 @@
                 />
                 <h2><a href="#/plans/{plan.id}?face=quilt"><bdi>{plan.name}</bdi></a></h2>
                 <p class="quiet">{plan.undercoat}</p>
-                {#each plan.fallsOut as words (words)}<p class="out">{words}</p>{/each}
+                {#each plan.fallsOut as words, at (at)}<p class="out">{words}</p>{/each}
                 <Tick label="belongs to this force" checked={plan.counts} change={(on) => count(plan.id, on)} />
             </li>
         {/each}
@@ -89,11 +89,11 @@
                 </p>
             {:else}
                 <ul class="recipes">
-                    {#each muster.recipes as one (one.name + one.uses.length)}
+                    {#each muster.recipes as one, at (at)}
                         <li>
                             <div class="well look"><ZoneBars look={one.look} height={24} label={one.name} /></div>
                             <span
-                                >{#each one.uses as use, at (use.plan + use.area)}{at > 0 ? ', ' : ''}<a
+                                >{#each one.uses as use, at (at)}{at > 0 ? ', ' : ''}<a
                                         href="#/plans/{use.plan}?area={use.area}"
                                         ><bdi>{use.areaName}</bdi> ({use.planName})</a
                                     >{/each}</span

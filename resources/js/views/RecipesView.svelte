@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button, Search } from 'carbon-components-svelte';
     import { asProblem, got, of, type Schemas, server } from '../lib/api';
-    import { library, loadLibrary, matching } from '../lib/library.svelte';
+    import { library, loadLibrary, matching, tagsIn } from '../lib/library.svelte';
     import { tell, warn } from '../lib/notices.svelte';
     import { plural } from '../lib/words';
     import Nothing from '../parts/Nothing.svelte';
@@ -81,7 +81,7 @@
                         label="Tags"
                         value={recipe.tags.join(', ')}
                         placeholder="leather, worn"
-                        change={(tags) => change(recipe, { tags: tags.split(/[,;]/) })}
+                        change={(tags) => change(recipe, { tags: tagsIn(tags) })}
                     />
                     <p class="quiet">
                         {recipe.textureLabel} · {plural(recipe.words.length, 'step')} · {plural(recipe.pots, 'pot')} · {Math.round(
@@ -90,10 +90,11 @@
                     </p>
                 </div>
                 <ol>
+                    {#if recipe.fault !== null}<li role="alert">It cannot be read any more: {recipe.fault}</li>{/if}
                     {#each recipe.words as step, at (at)}<li><bdi>{step}</bdi></li>{/each}
                 </ol>
                 <div class="uses">
-                    {#each recipe.uses as use (use.plan + use.area)}
+                    {#each recipe.uses as use, at (at)}
                         <a href="#/plans/{use.plan}?area={use.area}"
                             ><bdi>{use.areaName}</bdi>, <bdi>{use.planName}</bdi></a
                         >

@@ -12,29 +12,32 @@ final class AppServer
 {
     private const WAIT_SECONDS = 20;
 
+    private const CLOCK = '-dauto_prepend_file='.__DIR__.'/shifted-clock.php';
+
     private ?Process $process = null;
 
     private function __construct(
         public readonly string $database,
         private readonly int $port,
+        public readonly Moment $moment,
     ) {}
 
-    public static function withDemo(): self
+    public static function withDemo(?Moment $moment = null): self
     {
-        return self::with('kalokroma:demo');
+        return self::with('kalokroma:demo', $moment);
     }
 
     /** As it is on the first day, with nothing in it. */
-    public static function withNothing(): self
+    public static function withNothing(?Moment $moment = null): self
     {
-        return self::with(null);
+        return self::with(null, $moment);
     }
 
-    private static function with(?string $seed): self
+    private static function with(?string $seed, ?Moment $moment): self
     {
         $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
         touch($database);
-        $server = new self($database, FreePort::find());
+        $server = new self($database, FreePort::find(), $moment ?? Moment::usual());
         $server->artisan('migrate', '--force', '--quiet');
         if ($seed !== null) {
             $server->artisan($seed);
@@ -54,8 +57,8 @@ final class AppServer
         $root = dirname(__DIR__, 3);
         $settings = array_map(static fn(string $setting): string => "-d$setting", file("$root/bin/serve-settings", FILE_IGNORE_NEW_LINES) ?: []);
         $this->process = new Process([
-            PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/serve.php',
-        ], $root, ['DB_DATABASE' => $this->database, 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production']);
+            PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'tests/Browser/Support/serve.php',
+        ], $root, ['PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production', ...$this->environment()]);
         $this->process->setTimeout(null)->disableOutput()->start();
         Patience::until(fn(): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
     }
@@ -83,9 +86,15 @@ final class AppServer
         }
     }
 
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return ['DB_DATABASE' => $this->database, 'KALOKROMA_TEST_SHIFT_SECONDS' => (string) $this->moment->shiftSeconds];
+    }
+
     private function artisan(string ...$arguments): void
     {
-        $run = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 3), ['DB_DATABASE' => $this->database]);
+        $run = new Process([PHP_BINARY, self::CLOCK, 'artisan', ...$arguments], dirname(__DIR__, 3), $this->environment());
         if ($run->run() !== 0) {
             throw new RuntimeException('artisan '.implode(' ', $arguments).' failed: '.$run->getOutput().$run->getErrorOutput());
         }

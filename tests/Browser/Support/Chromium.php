@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -20,7 +21,7 @@ final class Chromium
         private readonly string $profile,
     ) {}
 
-    public static function open(int $width = 1280, int $height = 800): self
+    public static function open(?Moment $moment = null, int $width = 1280, int $height = 800): self
     {
         $port = FreePort::find();
         $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
@@ -37,6 +38,11 @@ final class Chromium
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
         $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 30_000, 60_000), $process, $profile);
         $chromium->resize($width, $height);
+        $moment ??= Moment::usual();
+        $tools = new ChromeDevToolsDriver($chromium->driver);
+        $tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => $moment->zone]);
+        $tools->execute('Page.enable');
+        $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $moment->script()]);
 
         return $chromium;
     }

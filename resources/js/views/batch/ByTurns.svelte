@@ -10,7 +10,7 @@
 <section aria-label="By turns">
     <h3>These models differ on purpose</h3>
     <ul>
-        {#each turns as turn (turn.name + turn.models[0])}
+        {#each turns as turn, at (at)}
             <li>
                 <p>
                     <b>{turn.models.length === 1 ? 'Model' : 'Models'} {turn.models.join(', ')}:</b>

@@ -114,7 +114,7 @@
                         ? `; finished ${shortDate(one.finished.at)}`
                         : ''}</span
                 >
-                {#each one.stops.filter((each) => each.at !== null && each.name !== dates.name) as each (each.after)}
+                {#each one.stops.filter((each) => each.at !== null && each.name !== dates.name) as each, at (at)}
                     <span class="quiet"><bdi>{each.name}</bdi> {shortDate(each.at ?? '')}, {between(each)}</span>
                 {/each}
                 {#if one.skipped.length > 0}

@@ -40,7 +40,7 @@
             </div>
         {/each}
         <ol>
-            {#each blocks as item (item.batchId + item.stepId + item.coat + item.start)}
+            {#each blocks as item ([item.batchId, item.stepId, item.coat, item.start].join(' '))}
                 <li
                     style:left="{across(evening, item.start)}%"
                     style:width="{Math.max(0.4, across(evening, item.end) - across(evening, item.start))}%"
@@ -57,7 +57,7 @@
                         <span class="zones">
                             {#each item.zones as hex}<i style:background={hex}></i>{:else}<i class="bare"></i>{/each}
                         </span>
-                        <span class="words"
+                        <span class="words" style:margin-left="{(-item.before * width) / 100}px"
                             ><b><bdi>{item.areaName}</bdi></b>, {item.label.toLowerCase()}
                             {#if item.coats > 1}<span class="quiet">{item.coat}/{item.coats}</span>{/if}
                             {onModels(item)}</span
@@ -86,8 +86,11 @@
         padding: 14px 18px;
     }
 
+    /* What does not fit hangs over the edge, and not over that of the page. */
     .bar {
         position: relative;
+        overflow: clip;
+        overflow-clip-margin: 12px;
     }
 
     .rule {
@@ -144,7 +147,8 @@
 
     .words {
         display: block;
-        min-width: 84px;
+        width: max(100%, 84px);
+        overflow-wrap: anywhere;
         max-height: 48px;
         overflow: hidden;
         font-size: 0.75rem;
@@ -167,9 +171,12 @@
     .wait span {
         position: absolute;
         top: 40px;
+        max-width: 100%;
+        max-height: 48px;
+        overflow: hidden;
         color: var(--ink-quiet);
         font-size: 0.75rem;
-        white-space: nowrap;
+        overflow-wrap: anywhere;
     }
 
     .hand {
@@ -185,11 +192,5 @@
         background: var(--panel);
         color: var(--accent);
         font-size: 0.75rem;
-    }
-
-    @media (max-width: 700px) {
-        .words {
-            min-width: 70px;
-        }
     }
 </style>

@@ -10,20 +10,27 @@
 
     /** As many as one fetches at once. */
     const SHOWN = 6;
-    const latest = new Latest<Schemas['Amounts'][]>();
-    const batches = $derived([...new Set(evening.items.map((one) => one.batchId))]);
-    const key = $derived(batches.join(' '));
+    /** What is poured for a batch; batches of one plan, or of a copy of it, have steps of the same ids. */
+    type OfBatch = { batchId: string; batchName: string; amounts: Schemas['Amounts'] };
+    const latest = new Latest<OfBatch[]>();
+    const batches = $derived(new Map(evening.items.map((one) => [one.batchId, one.batchName])));
+    const key = $derived([...batches.keys()].join(' '));
 
+    const asked = async (batchId: string, batchName: string): Promise<OfBatch> => ({
+        batchId,
+        batchName,
+        amounts: await got(server.GET('/batches/{id}/amounts', of(batchId))),
+    });
     $effect(() => {
         void key;
-        void latest.ask(() => Promise.all(batches.map((id) => got(server.GET('/batches/{id}/amounts', of(id))))));
+        void latest.ask(() => Promise.all([...batches].map(([id, name]) => asked(id, name))));
     });
 
-    const wanted = $derived(new Set(evening.items.map((one) => one.stepId)));
+    const wanted = $derived(new Set(evening.items.map((one) => `${one.batchId} ${one.stepId}`)));
     const passes = $derived(
         (latest.answer ?? [])
-            .flatMap((one) => one.passes)
-            .filter((one) => wanted.has(one.stepId) && one.mixtures.length > 0),
+            .flatMap((one) => one.amounts.passes.map((pass) => ({ ...pass, key: `${one.batchId} ${pass.stepId}` })))
+            .filter((one) => wanted.has(one.key) && one.mixtures.length > 0),
     );
     const names = $derived(
         new Set(
@@ -33,7 +40,17 @@
                 .map((one) => one.paintId),
         ),
     );
-    const short = $derived((latest.answer ?? []).flatMap((one) => one.short).filter((one) => names.has(one.paintId)));
+    const short = $derived(
+        (latest.answer ?? [])
+            .flatMap((one) =>
+                one.amounts.short.map((pot) => ({
+                    ...pot,
+                    key: `${one.batchId} ${pot.paintId}`,
+                    batchName: one.batchName,
+                })),
+            )
+            .filter((one) => names.has(one.paintId)),
+    );
 </script>
 
 <section class="panel" aria-label="Fetch and pour">
@@ -44,7 +61,7 @@
         <p class="quiet">{latest.answer === null ? 'Counting drops …' : 'No paint is needed.'}</p>
     {:else}
         <ul>
-            {#each passes.slice(0, SHOWN) as pass (pass.stepId)}
+            {#each passes.slice(0, SHOWN) as pass (pass.key)}
                 {#each pass.mixtures as mixture}
                     <li>
                         {#each mixture.pours as pour, at}
@@ -61,11 +78,13 @@
                 and {passes.length - SHOWN} more, one after the other at the desk
             </p>{/if}
     {/if}
-    {#each short as pot (pot.paintId)}
+    {#each short as pot (pot.key)}
         <p class="short">
             <Swatch hex={pot.hex} size={18} /><span
                 ><bdi>{pot.name}</bdi>: {pot.isOwned ? `${pot.leftMl} ml left` : 'not on the shelf'},
-                <b>short by {pot.shortDrops} drops</b>{#if pot.reachesModels > 0}; enough for {pot.reachesModels}{/if}</span
+                <b>short by {pot.shortDrops} drops</b>{batches.size > 1
+                    ? ` for ${pot.batchName}`
+                    : ''}{#if pot.reachesModels > 0}; enough for {pot.reachesModels}{/if}</span
             >
         </p>
         <Button size="small" kind="tertiary" href="#/mixing?paint={pot.paintId}">What stands in for it</Button>

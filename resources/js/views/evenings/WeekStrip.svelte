@@ -34,7 +34,7 @@
                     >{minutes === 0 ? (day.isOtherwise ? 'off' : '–') : length(minutes)}</button
                 >
             </p>
-            {#each evenings as evening (evening.start)}
+            {#each evenings as evening, at (at)}
                 <button
                     class="evening"
                     type="button"

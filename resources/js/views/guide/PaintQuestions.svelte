@@ -22,7 +22,7 @@
     <h3>Not in the catalogue</h3>
     <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
     <ul>
-        {#each guide.unknownPaints.slice(0, ASKED) as written (written)}
+        {#each [...new Set(guide.unknownPaints)].slice(0, ASKED) as written (written)}
             <li>
                 <bdi>{written}</bdi>
                 <PaintPicker

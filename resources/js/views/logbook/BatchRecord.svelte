@@ -59,7 +59,7 @@
     {/if}
     {#if batch.testPieces.length > 0}
         <ul class="pieces" aria-label="Test pieces">
-            {#each batch.testPieces as piece (piece.variantId)}
+            {#each batch.testPieces as piece (piece.areaId + ' ' + piece.variantId)}
                 <li>
                     <b><bdi>{piece.areaName}</bdi>: <bdi>{piece.name}</bdi></b>
                     <span class="quiet"

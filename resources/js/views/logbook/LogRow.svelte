@@ -46,9 +46,9 @@
         >{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span
     >
     <span class="what"
-        ><b><bdi>{entry.areaName}</bdi>: {entry.technique.toLowerCase()}</b><small class="quiet"
-            ><bdi>{entry.batchName}</bdi></small
-        ></span
+        ><b
+            ><bdi>{entry.areaName}</bdi>{#if entry.technique !== ''}: {entry.technique.toLowerCase()}{/if}</b
+        ><small class="quiet"><bdi>{entry.batchName}</bdi></small></span
     >
     <span class="used"
         ><bdi>{entry.mixWords}</bdi><small class="quiet"
@@ -58,7 +58,9 @@
                 'coat',
             )}{#if entry.coat === null && entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
                 (planned {entry.plannedCoats}){/if}</small
-        >{#if entry.note !== ''}<span class="note"><bdi>{entry.note}</bdi></span>{/if}</span
+        >{#if entry.note !== ''}<span class="note"><bdi>{entry.note}</bdi></span>{/if}{#if entry.fault !== null}<span
+                class="note">{entry.fault}</span
+            >{/if}</span
     >
     <span class="count"
         >{entry.models === entry.batchModels

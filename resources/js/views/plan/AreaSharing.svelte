@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button, Search } from 'carbon-components-svelte';
     import type { Area } from '../../lib/api';
-    import { library, loadLibrary, matching } from '../../lib/library.svelte';
+    import { library, loadLibrary, matching, tagsIn } from '../../lib/library.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -18,7 +18,7 @@
 
     async function share(): Promise<void> {
         const called = name.trim() === '' ? area.name : name.trim();
-        await desk.shareRecipe(area, called, tags.split(/[,;]/));
+        await desk.shareRecipe(area, called, tagsIn(tags));
         await loadLibrary();
     }
 

@@ -62,7 +62,7 @@
     <h2>
         Findings {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
     </h2>
-    {#each loud as finding (keyOf(finding))}
+    {#each loud as finding, at (at)}
         <article data-rule={finding.rule}>
             <SeverityMark severity={finding.severity} number={numbers.get(keyOf(finding)) ?? null} />
             <div>
@@ -131,7 +131,7 @@
     {#if silent.length > 0}
         <details>
             <summary>{plural(silent.length, 'finding')} you are silent about</summary>
-            {#each silent as finding (keyOf(finding))}
+            {#each silent as finding, at (at)}
                 <p class="silent">
                     <span>{finding.words}</span>
                     <Button size="small" kind="ghost" on:click={() => void desk.unsilence(finding)}

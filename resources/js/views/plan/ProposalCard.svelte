@@ -31,7 +31,7 @@
             <b>To buy:</b>
             {proposal.missing.map((one) => `${one.name} (${one.maker} ${one.code})`).join(', ')}
         </p>{/if}
-    {#each [...proposal.unreached, ...proposal.remarks] as words (words)}<p class="buy">
+    {#each [...proposal.unreached, ...proposal.remarks] as words, at (at)}<p class="buy">
             {words}
         </p>{/each}
     <ol>

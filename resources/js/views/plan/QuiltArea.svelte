@@ -59,7 +59,7 @@
     {#if shifts.length > 0}
         <h3>To tell it from all it touches</h3>
         <ul>
-            {#each shifts as shift (shift.words)}
+            {#each shifts as shift, at (at)}
                 <li>
                     <Swatch hex={shift.aim.hex} size={24} />
                     <span>A step {shift.words}: {shift.aim.words}, value {shift.aim.value}</span>
@@ -80,7 +80,7 @@
     {#if (scheme?.harmonies ?? []).length > 0}
         <h3>Goes with it, on your shelf</h3>
         <dl>
-            {#each scheme?.harmonies ?? [] as one (one.name)}
+            {#each scheme?.harmonies ?? [] as one, at (at)}
                 <div>
                     <dt>{one.name}</dt>
                     <dd class="quiet">{one.says}</dd>

@@ -54,7 +54,7 @@
                 <span style:flex-grow={one.share}>{one.name} {percent(one.share)}</span>
             {/each}
         </p>
-        {#each scheme.words as words (words)}<p>{words}</p>{/each}
+        {#each scheme.words as words, at (at)}<p>{words}</p>{/each}
     {/if}
 </section>
 

@@ -198,7 +198,7 @@
                     style:height="{staves.length * ROW + 6}px"
                 ></span>
             {/if}
-            {#each looks.stops as stop (stop.name)}
+            {#each looks.stops as stop, at (at)}
                 {@const left = score.leftOf(stop.after)}
                 {#if left !== undefined}
                     <span class="stop" style:left="{left + width}px" style:height="{staves.length * ROW + 10}px"></span>

@@ -161,7 +161,7 @@
     {:else}
         <p class="nothing quiet">No steps yet. As soon as an area has one, it stands here in its turn.</p>
     {/if}
-    {#each looks.stops as one (one.name)}
+    {#each looks.stops as one, at (at)}
         <p class="quiet"><b><bdi>{one.name}</bdi></b>, after pass {one.afterPass}: {leftAfter(one.afterPass)}.</p>
     {/each}
 </section>

@@ -23,8 +23,7 @@
         >
         {#if others.length > 0}
             What is changed here changes
-            {#each others as one, at (one.plan + one.area)}{at > 0 ? ', ' : ''}<a
-                    href="#/plans/{one.plan}?area={one.area}"
+            {#each others as one, at (at)}{at > 0 ? ', ' : ''}<a href="#/plans/{one.plan}?area={one.area}"
                     ><bdi>{one.areaName}</bdi>{one.plan === desk.id ? '' : ` (${one.planName})`}</a
                 >{/each} too.
         {:else}No other area paints by it yet.{/if}

@@ -50,7 +50,7 @@
                 cover. The pictures show each undercoat with one coat of the first colours on it.
             </p>{/if}
         <ol>
-            {#each others.slice(0, 4) as one (one.words)}
+            {#each others.slice(0, 4) as one, at (at)}
                 <li>
                     <div class="seen">
                         <Quilt
