@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\Guarded;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OnceOnly;
+use App\Http\Middleware\SameDesk;
 use App\Http\Middleware\SameOriginWrites;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Pages and API are one origin: nothing is shared across origins, and nobody else's page may write.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([Guarded::class, KnownHosts::class, SameOriginWrites::class]);
-        $middleware->group('api', [OnceOnly::class, SubstituteBindings::class]);
+        $middleware->group('api', [SameDesk::class, OnceOnly::class, SubstituteBindings::class]);
         $middleware->group('web', []);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

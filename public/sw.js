@@ -46,15 +46,24 @@ async function keptFirst(request) {
     const found = await kept.match(request);
     if (found) return found;
     const answer = await fetch(request);
-    if (answer.ok) await kept.put(request, answer.clone());
+    if (answer.ok) await remember(kept, request, answer);
     return answer;
+}
+
+/** A browser without room keeps nothing more; the answer counts all the same, and an older one that stands in its place must not. */
+async function remember(kept, request, answer) {
+    try {
+        await kept.put(request, answer.clone());
+    } catch {
+        await kept.delete(request).catch(() => false);
+    }
 }
 
 async function askedFirst(request) {
     const kept = await caches.open(KEPT);
     try {
         const answer = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
-        if (answer.ok) await kept.put(request, answer.clone());
+        if (answer.ok) await remember(kept, request, answer);
         return answer;
     } catch (error) {
         const found = await kept.match(request);

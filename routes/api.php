@@ -138,6 +138,7 @@ Route::get('clocks', [ClockController::class, 'index']);
 Route::post('clocks', [ClockController::class, 'store']);
 Route::get('lessons', [LessonController::class, 'index']);
 Route::put('lessons/{id}', [LessonController::class, 'update']);
+Route::put('readings/{kind}/{id}', [LessonController::class, 'strike']);
 Route::get('plans/{id}/round-trip', RoundTripController::class);
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan']);
 Route::get('log/export', LogExportController::class);

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Learning\DryLesson;
 use Kalokroma\Planning\Rehearsal;
 use Psr\Clock\ClockInterface;
 
@@ -23,7 +24,7 @@ final readonly class DryLook
      * @param string $id said twice it counts once
      * @param int|null $minutes it took; null when it has just been found dry
      *
-     * @throws ValidationException when nothing of this step was recorded
+     * @throws ValidationException when nothing of this step was recorded, or nothing takes so long
      */
     public function isDry(string $id, string $batchId, string $stepId, ?int $minutes): void
     {
@@ -37,10 +38,17 @@ final readonly class DryLook
             $really = $minutes ?? max(1, intdiv($this->clock->now()->getTimestamp() - $entry->done_at->getTimestamp(), 60));
             // Held against the tables, with the air of the room taken out: what is learned holds in any weather.
             $table = (float) Technique::of($pass->step->technique->id)->dryMinutes;
+            $reckoned = max(1.0, $table * Setting::room()->forWater());
+            if (! DryLesson::teaches($reckoned, (float) $really)) {
+                // Found dry the day after says nothing of how long it took; a number that was typed is answered.
+                $minutes === null || throw ValidationException::withMessages(['minutes' => sprintf('About %d minutes are reckoned here; say one from %d to %d.', $reckoned, ceil(DryLesson::LEAST_RATIO * $reckoned), floor(DryLesson::MOST_RATIO * $reckoned))]);
+
+                return;
+            }
             DB::table('dry_readings')->insertOrIgnore([
                 'id' => $id,
                 'technique' => $pass->step->technique->id,
-                'reckoned_minutes' => max(1.0, $table * Setting::room()->forWater()),
+                'reckoned_minutes' => $reckoned,
                 'really_minutes' => (float) $really,
                 'created_at' => Date::now(),
                 'updated_at' => Date::now(),

@@ -23,9 +23,6 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class Logbook
 {
-    /** Work confirmed while the line was down is told later; further back than this nobody's clock is trusted. */
-    private const LATEST_HOURS = 72;
-
     public function __construct(
         private ClockInterface $clock,
         private PotUse $pots,
@@ -64,7 +61,7 @@ final readonly class Logbook
                 'spent' => $this->pots->take(Spending::of($progress, $step->id, $used, $done['models'], $coat)),
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
-                'done_at' => $this->when($done['at'] ?? null),
+                'done_at' => $this->when($done['at'] ?? null, $batch),
             ]);
 
             return $batch->load('entries');
@@ -134,13 +131,14 @@ final readonly class Logbook
         });
     }
 
-    /** What is told later happened then; never in the future, whatever a tablet's clock says. */
-    private function when(?string $at): DateTimeImmutable
+    /** What is told later happened then, however long a tablet had no line; not in the future and not before the batch was, whatever its clock says. */
+    private function when(?string $at, Batch $batch): DateTimeImmutable
     {
         $now = $this->clock->now();
         $then = $at === null ? $now : new DateTimeImmutable($at);
+        $earliest = min($batch->starts_on, $batch->created_at ?? $batch->starts_on)->toDateTimeImmutable()->modify('-1 day');
 
-        return $then > $now || $then < $now->modify('-'.self::LATEST_HOURS.' hours') ? $now : $then->setTimezone($now->getTimezone());
+        return $then > $now || $then < $earliest ? $now : $then->setTimezone($now->getTimezone());
     }
 
     /** @throws ValidationException */

@@ -6,11 +6,10 @@ namespace App\Learning;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
-use App\Models\PotReading;
 use App\Models\Product;
 use App\Models\Setting;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Facades\DB;
+use Kalokroma\Amounts\Measures;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Learning\DryLesson;
@@ -72,7 +71,7 @@ final readonly class LogLessons
     public function palette(): ?UseLesson
     {
         return UseLesson::of(
-            array_values(PotReading::query()->get()->map(static fn(PotReading $one): array => ['reckoned' => $one->reckoned_ml, 'really' => $one->really_ml])->all()),
+            array_map(static fn(object $one): array => ['reckoned' => (float) $one->reckoned_ml, 'really' => (float) $one->really_ml, 'loss' => (float) ($one->loss ?? Measures::LOSS)], array_values(Readings::of('palette')->get()->all())),
             Setting::measures(),
         );
     }
@@ -80,7 +79,7 @@ final readonly class LogLessons
     /** @return list<StrengthLesson> */
     public function strengths(): array
     {
-        $readings = array_map(static fn(object $one): array => ['paint' => (string) $one->product_id, 'opacity' => (float) $one->opacity], array_values(DB::table('mix_readings')->orderBy('created_at')->get(['product_id', 'opacity'])->all()));
+        $readings = array_map(static fn(object $one): array => ['paint' => (string) $one->product_id, 'opacity' => (float) $one->opacity], array_values(Readings::of('strength')->get(['product_id', 'opacity'])->all()));
 
         return StrengthLesson::all($readings, static fn(string $id): ?Paint => Product::query()->find($id)?->toCore());
     }
@@ -90,7 +89,7 @@ final readonly class LogLessons
     {
         $readings = array_map(
             static fn(object $one): array => ['technique' => (string) $one->technique, 'reckoned' => (float) $one->reckoned_minutes, 'really' => (float) $one->really_minutes],
-            array_values(DB::table('dry_readings')->get(['technique', 'reckoned_minutes', 'really_minutes'])->all()),
+            array_values(Readings::of('drying')->get(['technique', 'reckoned_minutes', 'really_minutes'])->all()),
         );
 
         return DryLesson::all($readings, CraftBook::standard()->technique(...));

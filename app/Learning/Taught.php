@@ -10,15 +10,17 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Habit;
+use Kalokroma\Exchange\HabitReader;
 use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Learning\OpacityLesson;
+use Kalokroma\Paint\Measured;
 use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Reading;
 use Kalokroma\Paint\Source;
 
 /**
  * Takes over what was learned, and lets it go again. Minutes and drying become the painter's own in the handbook, opacity the paint's, loss that of the
- * amounts; what was there before is kept, so that forgetting brings it back.
+ * amounts. What was there before is kept, so that forgetting brings it back, unless the painter has set something else since: that stays.
  */
 final class Taught
 {
@@ -30,26 +32,29 @@ final class Taught
     public static function settle(string $id, bool $use): void
     {
         DB::transaction(static function () use ($id, $use): void {
-            [$kind, $of] = [...explode(':', $id, 2), ''];
-            $lessons = LogLessons::asItIs();
-            match ($kind) {
-                'pace' => self::minutes($id, $of, $use, $lessons),
-                'drying' => self::drying($id, $of, $use, $lessons),
-                'opacity' => self::opacity($id, $of, $use, $lessons),
-                'strength' => self::strength($id, $of, $use, $lessons),
-                'palette' => self::palette($id, $use, $lessons),
-                default => throw self::unknown(),
-            };
+            $place = self::place($id);
+            if ($use) {
+                $before = self::isUsed($id) ? self::remembered($id)['before'] : $place->read();
+                $place->write(self::learned($id, LogLessons::asItIs()));
+                self::keep($id, ['before' => $before, 'set' => $place->read()]);
+
+                return;
+            }
+            $kept = self::isUsed($id) ? self::remembered($id) : throw self::unknown();
+            Setting::keep('taught', array_diff_key(Setting::kept('taught'), [$id => true]));
+            if ($kept['set'] === null || $place->read() == $kept['set']) {
+                $place->write($kept['before']);
+            }
         });
     }
 
     /** Opacity of a paint as it stood before a lesson was taken over, 0…1; null when none was, or none was set. */
     public static function opacityBefore(string $id): ?float
     {
-        $kept = Setting::kept('taught')[$id] ?? null;
-        $before = is_array($kept) ? $kept['opacity'] ?? $kept['measured']['strength']['opacity'] ?? null : null;
+        $before = self::isUsed($id) ? self::remembered($id)['before'] : [];
+        $opacity = $before['strength']['opacity'] ?? $before['opacity'] ?? null;
 
-        return is_numeric($before) ? (float) $before : null;
+        return is_numeric($opacity) ? (float) $opacity : null;
     }
 
     public static function isUsed(string $id): bool
@@ -57,147 +62,139 @@ final class Taught
         return array_key_exists($id, Setting::kept('taught'));
     }
 
-    private static function minutes(string $id, string $technique, bool $use, LogLessons $lessons): void
+    /**
+     * What is to be written for a lesson, as its place holds it.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException when the logbook does not teach it
+     */
+    private static function learned(string $id, LogLessons $lessons): array
     {
-        $habit = self::habit($technique);
-        if ($use) {
-            foreach ($lessons->paces() as $lesson) {
-                if ($lesson->technique->id === $technique) {
-                    self::remember($id, ['minutes' => $habit->minutes]);
-                    self::keep($habit, minutes: $lesson->minutes(), dryMinutes: $habit->dryMinutes);
-
-                    return;
-                }
+        [$kind, $of] = [...explode(':', $id, 2), ''];
+        foreach ($kind === 'pace' ? $lessons->paces() : [] as $pace) {
+            if ($pace->technique->id === $of) {
+                return ['minutes' => $pace->minutes()];
             }
-
-            throw self::unknown();
         }
-        $before = self::forget($id);
-        self::keep($habit, minutes: isset($before['minutes']) ? (float) $before['minutes'] : null, dryMinutes: $habit->dryMinutes);
-    }
-
-    private static function drying(string $id, string $technique, bool $use, LogLessons $lessons): void
-    {
-        $habit = self::habit($technique);
-        if ($use) {
-            foreach ($lessons->drying() as $lesson) {
-                if ($lesson->technique->id === $technique) {
-                    self::remember($id, ['dryMinutes' => $habit->dryMinutes]);
-                    self::keep($habit, minutes: $habit->minutes, dryMinutes: $lesson->minutes());
-
-                    return;
-                }
+        foreach ($kind === 'drying' ? $lessons->drying() : [] as $drying) {
+            if ($drying->technique->id === $of) {
+                return ['dryMinutes' => $drying->minutes()];
             }
-
-            throw self::unknown();
         }
-        $before = self::forget($id);
-        self::keep($habit, minutes: $habit->minutes, dryMinutes: isset($before['dryMinutes']) ? (int) $before['dryMinutes'] : null);
-    }
-
-    private static function opacity(string $id, string $paint, bool $use, LogLessons $lessons): void
-    {
-        $product = Product::query()->find($paint) ?? throw self::unknown();
-        if ($use) {
-            foreach ($lessons->opacities() as $lesson) {
-                if ($lesson->paint->id === $paint) {
-                    self::remember($id, ['opacity' => $product->opacity, 'measured' => $product->measured]);
-                    $product->update(['opacity' => round($lesson->learned, 3), 'measured' => self::corrected($product, $lesson), 'version' => $product->version + 1]);
-
-                    return;
-                }
+        foreach ($kind === 'opacity' ? $lessons->opacities() : [] as $opacity) {
+            if ($opacity->paint->id === $of) {
+                return ['opacity' => round($opacity->learned, 3), 'strength' => self::corrected(Product::query()->findOrFail($of), $opacity)];
             }
-
-            throw self::unknown();
         }
-        $before = self::forget($id);
-        $product->update(['opacity' => $before['opacity'] ?? null, 'measured' => $before['measured'] ?? null, 'version' => $product->version + 1]);
+        foreach ($kind === 'strength' ? $lessons->strengths() : [] as $strength) {
+            if ($strength->paint->id === $of) {
+                return ['strength' => self::strength($strength->opacity->median, Source::Mix, $strength->opacity->samples)];
+            }
+        }
+        $palette = $kind === 'palette' ? $lessons->palette() : null;
+
+        return $palette === null ? throw self::unknown() : ['palettePart' => round($palette->loss, 3)];
     }
 
     /**
      * What was measured goes before what is typed, so a strength that was measured is corrected where it stands.
      *
-     * @return array<string, array<string, mixed>>|null
+     * @return array<string, mixed>|null
      */
     private static function corrected(Product $product, OpacityLesson $lesson): ?array
     {
-        $measured = $product->measured();
-
-        return MeasuredFields::write($measured->strength === null ? $measured : $measured->withStrength(Opacity::of($lesson->learned), Reading::of(Source::Typed, min(Reading::MOST, $lesson->coats->samples))));
+        return $product->measured()->strength === null ? null : self::strength($lesson->learned, Source::Typed, $lesson->coats->samples);
     }
 
-    private static function strength(string $id, string $paint, bool $use, LogLessons $lessons): void
+    /** @return array<string, mixed> as MeasuredFields writes it */
+    private static function strength(float $opacity, Source $source, int $samples): array
     {
-        $product = Product::query()->find($paint) ?? throw self::unknown();
-        if ($use) {
-            foreach ($lessons->strengths() as $lesson) {
-                if ($lesson->paint->id === $paint) {
-                    self::remember($id, ['measured' => $product->measured]);
-                    $reading = Reading::of(Source::Mix, min(Reading::MOST, $lesson->opacity->samples));
-                    $product->update(['measured' => MeasuredFields::write($product->measured()->withStrength(Opacity::of($lesson->opacity->median), $reading)), 'version' => $product->version + 1]);
+        $measured = Measured::nothing()->withStrength(Opacity::of($opacity), Reading::of($source, min(Reading::MOST, $samples)));
 
-                    return;
+        return MeasuredFields::write($measured)['strength'] ?? [];
+    }
+
+    /** @throws ValidationException when there is no such place */
+    private static function place(string $id): Place
+    {
+        [$kind, $of] = [...explode(':', $id, 2), ''];
+
+        return match ($kind) {
+            'pace' => self::habitPlace($of, 'minutes'),
+            'drying' => self::habitPlace($of, 'dryMinutes'),
+            'opacity', 'strength' => self::paintPlace($of),
+            'palette' => new Place(
+                static fn(): array => ['palettePart' => Setting::kept('measures')['palettePart'] ?? null],
+                static fn(array $value) => Setting::keep('measures', [...Setting::kept('measures'), ...$value]),
+            ),
+            default => throw self::unknown(),
+        };
+    }
+
+    /** @param 'minutes'|'dryMinutes' $field */
+    private static function habitPlace(string $technique, string $field): Place
+    {
+        return new Place(
+            static fn(): array => [$field => self::habit($technique)->{$field}],
+            static function (array $value) use ($technique, $field): void {
+                $habit = self::habit($technique);
+                $minutes = $field === 'minutes' ? $value[$field] : $habit->minutes;
+                $dry = $field === 'dryMinutes' ? $value[$field] : $habit->dryMinutes;
+                Setting::keepHabit(new Habit($habit->technique, $habit->coats, $habit->paint, $habit->thinner, $habit->with, $habit->brush, $habit->neatness, $minutes === null ? null : (float) $minutes, $dry === null ? null : (int) $dry));
+            },
+        );
+    }
+
+    /** Only opacity and strength of a paint: a colour that was measured since is not the lesson's to take. */
+    private static function paintPlace(string $paint): Place
+    {
+        return new Place(
+            static function () use ($paint): array {
+                $product = Product::query()->find($paint) ?? throw self::unknown();
+
+                return ['opacity' => $product->opacity, 'strength' => $product->measured['strength'] ?? null];
+            },
+            static function (array $value) use ($paint): void {
+                $product = Product::query()->find($paint) ?? throw self::unknown();
+                $measured = $product->measured ?? [];
+                if (array_key_exists('strength', $value)) {
+                    $measured = [...array_diff_key($measured, ['strength' => true]), ...($value['strength'] === null ? [] : ['strength' => $value['strength']])];
                 }
-            }
-
-            throw self::unknown();
-        }
-        $before = self::forget($id);
-        $product->update(['measured' => $before['measured'] ?? null, 'version' => $product->version + 1]);
+                $product->update(['opacity' => array_key_exists('opacity', $value) ? $value['opacity'] : $product->opacity, 'measured' => $measured === [] ? null : $measured, 'version' => $product->version + 1]);
+            },
+        );
     }
 
-    private static function palette(string $id, bool $use, LogLessons $lessons): void
-    {
-        $measures = Setting::kept('measures');
-        if ($use) {
-            $lesson = $lessons->palette() ?? throw self::unknown();
-            self::remember($id, ['palettePart' => $measures['palettePart'] ?? null]);
-            Setting::keep('measures', [...$measures, 'palettePart' => round($lesson->loss, 3)]);
-        } else {
-            $before = self::forget($id);
-            Setting::keep('measures', [...$measures, 'palettePart' => $before['palettePart'] ?? null]);
-        }
-    }
-
+    /** @throws ValidationException when there is no such technique */
     private static function habit(string $technique): Habit
     {
         foreach (Setting::habits() as $kept) {
             if (($kept['technique'] ?? null) === $technique) {
-                return \Kalokroma\Exchange\HabitReader::all([$kept])[0];
+                return HabitReader::all([$kept])[0];
             }
         }
 
         return new Habit((CraftBook::standard()->technique($technique) ?? throw self::unknown())->id);
     }
 
-    private static function keep(Habit $habit, ?float $minutes, ?int $dryMinutes): void
+    /** @param array{before: array<string, mixed>, set: array<string, mixed>} $kept */
+    private static function keep(string $id, array $kept): void
     {
-        Setting::keepHabit(new Habit($habit->technique, $habit->coats, $habit->paint, $habit->thinner, $habit->with, $habit->brush, $habit->neatness, $minutes, $dryMinutes));
+        Setting::keep('taught', [...Setting::kept('taught'), $id => $kept]);
     }
 
-    /** @param array<string, mixed> $before */
-    private static function remember(string $id, array $before): void
+    /** @return array{before: array<string, mixed>, set: array<string, mixed>|null} earlier releases kept only what was before */
+    private static function remembered(string $id): array
     {
-        if (! self::isUsed($id)) {
-            Setting::keep('taught', [...Setting::kept('taught'), $id => $before]);
+        /** @var array{before: array<string, mixed>, set: array<string, mixed>}|array<string, mixed> $kept */
+        $kept = Setting::kept('taught')[$id];
+        if (isset($kept['before'], $kept['set']) && is_array($kept['before']) && is_array($kept['set'])) {
+            return ['before' => $kept['before'], 'set' => $kept['set']];
         }
-    }
+        $measured = is_array($kept['measured'] ?? null) ? $kept['measured'] : [];
 
-    /**
-     * @return array<string, mixed>
-     *
-     * @throws ValidationException when it was not in use
-     */
-    private static function forget(string $id): array
-    {
-        $taught = Setting::kept('taught');
-        if (! self::isUsed($id)) {
-            throw self::unknown();
-        }
-        $before = is_array($taught[$id]) ? $taught[$id] : [];
-        Setting::keep('taught', array_diff_key($taught, [$id => true]));
-
-        return $before;
+        return ['before' => array_key_exists('measured', $kept) ? [...array_diff_key($kept, ['measured' => true]), 'strength' => $measured['strength'] ?? null] : $kept, 'set' => null];
     }
 
     private static function unknown(): ValidationException

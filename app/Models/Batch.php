@@ -31,6 +31,7 @@ use Kalokroma\Recipe\Plan as CorePlan;
  * @property bool $rests it has no part in the evenings for now
  * @property list<string>|null $skipped ids of steps that are left out for now
  * @property int $version
+ * @property Carbon|null $created_at
  * @property Plan|null $plan
  * @property Collection<int, LogEntry> $entries
  */

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $product_id
  * @property float $reckoned_ml
  * @property float $really_ml
+ * @property float|null $loss share lost on the palette that was reckoned with; null: the usual
  */
 final class PotReading extends Model
 {
@@ -20,7 +21,7 @@ final class PotReading extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['reckoned_ml' => 'float', 'really_ml' => 'float'];
+    protected $casts = ['reckoned_ml' => 'float', 'really_ml' => 'float', 'loss' => 'float'];
 
     /** Somebody looked into a pot and says what is left. Filling it up or buying another is no reading. */
     public static function note(Pot $pot, float $leftMl): void
@@ -37,7 +38,7 @@ final class PotReading extends Model
         }
         $really = $pot->remaining_ml + $reckoned - $leftMl;
         if ($reckoned >= self::LEAST_ML && $really > 0.0) {
-            self::query()->create(['product_id' => $pot->product_id, 'reckoned_ml' => round($reckoned, 4), 'really_ml' => round($really, 4)]);
+            self::query()->create(['product_id' => $pot->product_id, 'reckoned_ml' => round($reckoned, 4), 'really_ml' => round($really, 4), 'loss' => Setting::measures()->loss]);
         }
     }
 }

@@ -56,6 +56,14 @@ final class Setting extends Model
         return Climate::of(self::number($kept, 'celsius') ?? Climate::CELSIUS, self::number($kept, 'humidity') ?? Climate::HUMIDITY);
     }
 
+    /** Tells this database from any other that may answer at the same address. */
+    public static function desk(): string
+    {
+        $id = self::kept('desk')['id'] ?? null;
+
+        return is_string($id) ? $id : '';
+    }
+
     /** Where the painter lives, by the clock. */
     public static function zone(): DateTimeZone
     {

@@ -12,6 +12,11 @@ final readonly class DryLesson
 {
     public const LEAST_SAMPLES = 2;
 
+    /** Times what is reckoned: what was found dry later than that had long been dry, and nothing dries quicker. */
+    public const MOST_RATIO = 4.0;
+
+    public const LEAST_RATIO = 0.2;
+
     private function __construct(
         public Technique $technique,
         public Spread $ratio,
@@ -20,6 +25,12 @@ final readonly class DryLesson
     public function minutes(): int
     {
         return (int) max(1, min(Habit::MOST_DRY_MINUTES, round($this->technique->dryMinutes * $this->ratio->median)));
+    }
+
+    /** A reading that says how long it took, not only that it was dry by then. Both in minutes. */
+    public static function teaches(float $reckoned, float $really): bool
+    {
+        return $reckoned > 0.0 && $really >= self::LEAST_RATIO * $reckoned && $really <= self::MOST_RATIO * $reckoned;
     }
 
     /**
@@ -32,7 +43,7 @@ final readonly class DryLesson
     {
         $ratios = [];
         foreach ($readings as $one) {
-            if ($one['reckoned'] > 0.0 && $one['really'] > 0.0) {
+            if (self::teaches($one['reckoned'], $one['really'])) {
                 $ratios[$one['technique']][] = $one['really'] / $one['reckoned'];
             }
         }

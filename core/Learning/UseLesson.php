@@ -16,10 +16,14 @@ final readonly class UseLesson
         public float $loss,
     ) {}
 
-    /** @param list<array{reckoned: float, really: float}> $readings ml */
+    /**
+     * Each reading is held against what would be reckoned now, whatever was reckoned with then: a lesson that is in use does not teach itself.
+     *
+     * @param list<array{reckoned: float, really: float, loss: float}> $readings ml, and the share lost on the palette that was reckoned with
+     */
     public static function of(array $readings, Measures $measures): ?self
     {
-        $ratios = array_values(array_map(static fn(array $one): float => $one['really'] / $one['reckoned'], array_filter($readings, static fn(array $one): bool => $one['reckoned'] > 0.0 && $one['really'] > 0.0)));
+        $ratios = array_values(array_map(static fn(array $one): float => $one['really'] / $one['reckoned'] * (1.0 - $measures->loss) / (1.0 - $one['loss']), array_filter($readings, static fn(array $one): bool => $one['reckoned'] > 0.0 && $one['really'] > 0.0)));
         if (count($ratios) < self::LEAST_SAMPLES) {
             return null;
         }

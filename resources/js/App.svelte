@@ -1,9 +1,12 @@
 <script lang="ts">
     import Router, { push, router } from 'svelte-spa-router';
+    import Broken from './parts/Broken.svelte';
     import KeysPanel from './parts/KeysPanel.svelte';
     import Notices from './parts/Notices.svelte';
     import Rail from './parts/Rail.svelte';
+    import Undecided from './parts/Undecided.svelte';
     import { loadCraft } from './lib/craft.svelte';
+    import { outbox } from './lib/outbox.svelte';
     import { keepFocusHome } from './lib/focusHome';
     import { forgetOld } from './lib/kept';
     import { bindKeys, onKeydown } from './lib/keys.svelte';
@@ -55,6 +58,7 @@
     let work: HTMLElement;
 
     $effect(() => keepFocusHome(work));
+    $effect(() => outbox.run());
     forgetOld();
 
     void loadCraft().catch(() => undefined);
@@ -85,7 +89,13 @@
 <div class="frame" class:isPainting>
     {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} />{/if}
     <main id="main" tabindex="-1" bind:this={work}>
-        <Router {routes} />
+        <Undecided />
+        <svelte:boundary onerror={(error) => console.error(error)}>
+            <Router {routes} />
+            {#snippet failed(error, reset)}
+                <Broken {error} {reset} />
+            {/snippet}
+        </svelte:boundary>
     </main>
 </div>
 {#if keysShown}

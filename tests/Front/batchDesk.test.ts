@@ -1,5 +1,5 @@
-import { describe, expect, it, vi } from 'vitest';
-import { no, ok, server } from './server';
+import { describe, expect, it } from 'vitest';
+import { no, ok, pass, server } from './server';
 
 const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
     step: { id, coats },
@@ -52,7 +52,7 @@ describe('a batch on the desk', () => {
         const end = at.listen();
         await at.load();
         at.record(at.step('s')!, { models: 4 });
-        await vi.advanceTimersByTimeAsync(50);
+        await pass(100);
         end();
 
         expect(at.step('s')?.done).toBe(1);
@@ -64,7 +64,7 @@ describe('a batch on the desk', () => {
         const at = await desk();
         await at.load();
         at.record(at.step('s')!, { models: 1 });
-        await vi.advanceTimersByTimeAsync(3500);
+        await pass(3600);
         const asked = server();
         await at.undoNewest();
 

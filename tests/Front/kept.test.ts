@@ -1,6 +1,8 @@
+import * as v from 'valibot';
 import { describe, expect, it, vi } from 'vitest';
 import { no, ok, server, storage } from './server';
 
+const Note = v.object({ text: v.string() });
 const DAY = 24 * 3600 * 1000;
 
 describe('what is kept in the browser', () => {
@@ -8,9 +10,9 @@ describe('what is kept in the browser', () => {
         const { forgetOld, keep, kept } = await import('../../resources/js/lib/kept');
         keep('note', { text: 'half a thought' });
         vi.advanceTimersByTime(30 * DAY);
-        expect(kept('note')).toEqual({ text: 'half a thought' });
+        expect(kept('note', Note)).toEqual({ text: 'half a thought' });
         vi.advanceTimersByTime(2 * DAY);
-        expect(kept('note')).toBe(null);
+        expect(kept('note', Note)).toBe(null);
         forgetOld();
         expect(Object.keys(storage)).toEqual([]);
     });
@@ -22,7 +24,24 @@ describe('what is kept in the browser', () => {
         });
         expect(() => keep('note', 1)).not.toThrow();
         storage.setItem('kalokroma.kept.note', '{');
-        expect(kept('note')).toBe(null);
+        expect(kept('note', Note)).toBe(null);
+    });
+
+    it.each([
+        '5',
+        '{}',
+        '[]',
+        'null',
+        '"x"',
+        '{"at":1}',
+        '{"at":"x","value":{"text":"a"}}',
+        '{"at":9e15,"value":{"text":5}}',
+    ])('reads %s as nothing, and puts it aside', async (rubbish) => {
+        const { kept } = await import('../../resources/js/lib/kept');
+        storage.setItem('kalokroma.kept.note', rubbish);
+        expect(kept('note', Note)).toBe(null);
+        expect(storage.getItem('kalokroma.kept.note')).toBe(null);
+        expect(storage.getItem('kalokroma.aside.note')).toBe(rubbish);
     });
 });
 

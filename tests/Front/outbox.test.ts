@@ -1,5 +1,6 @@
+import { openDB } from 'idb';
 import { describe, expect, it, vi } from 'vitest';
-import { no, ok, server } from './server';
+import { no, ok, pass, server, storage } from './server';
 
 const record = (id: string, models = 2) => ({
     batchId: 'b',
@@ -7,6 +8,12 @@ const record = (id: string, models = 2) => ({
     words: `record ${id}`,
 });
 const fresh = async () => (await import('../../resources/js/lib/outbox.svelte')).outbox;
+const reloaded = async () => {
+    vi.clearAllTimers();
+    vi.resetModules();
+    return fresh();
+};
+const keys = (asked: { key: string | null }[]) => asked.map((one) => one.key);
 
 describe('what was done waits for the server', () => {
     it('is sent in the order it was done, each with its own key', async () => {
@@ -14,7 +21,7 @@ describe('what was done waits for the server', () => {
         const outbox = await fresh();
         outbox.add(record('1'));
         outbox.add(record('2'));
-        await vi.runAllTimersAsync();
+        await pass(100);
 
         expect(asked.map((one) => [one.path, one.key])).toEqual([
             ['/batches/b/log', '1'],
@@ -28,42 +35,135 @@ describe('what was done waits for the server', () => {
         const outbox = await fresh();
         outbox.add(record('1'));
         outbox.add(record('2'));
-        await vi.advanceTimersByTimeAsync(3500);
+        await pass(3500);
         expect(outbox.isStuck).toBe(true);
         expect(outbox.waiting.length).toBe(2);
-        await vi.runAllTimersAsync();
+        await pass(5000);
 
-        expect(asked.map((one) => one.key)).toEqual(['1', '1', '1', '1', '1', '2']);
+        expect(keys(asked)).toEqual(['1', '1', '1', '1', '1', '2']);
         expect([outbox.waiting, outbox.isStuck]).toEqual([[], false]);
     });
 
-    it('survives a reload', async () => {
+    it('survives a reload, and is sent then whatever page is open', async () => {
         server();
         (await fresh()).add(record('1'));
-        await vi.advanceTimersByTimeAsync(10);
-        vi.resetModules();
+        await pass(100);
         const asked = server(ok({}, 201));
-        const after = await fresh();
-        expect(after.of('b').map((one) => one.entry.id)).toEqual(['1']);
-        await after.send();
+        const after = await reloaded();
+        const end = after.run();
+        await pass(200);
+        end();
 
-        expect(asked.length).toBe(1);
+        expect(keys(asked)).toEqual(['1']);
         expect(after.waiting).toEqual([]);
     });
 
-    it('tells what was refused and goes on with the next', async () => {
+    it.each([507, 503, 500, 429])('waits while the server refuses with %i, for that may pass', async (status) => {
+        const asked = server(no(status), no(status), ok({}, 201));
+        const outbox = await fresh();
+        outbox.add(record('1'));
+        await pass(10000);
+
+        expect(new Set(keys(asked))).toEqual(new Set(['1']));
+        expect([outbox.waiting, outbox.refused]).toEqual([[], []]);
+        expect(asked.length).toBe(3);
+    });
+
+    it('keeps what is refused until somebody decides, tells it once and goes on with the next', async () => {
         server(no(422), ok({ id: 'b' }, 201));
         const outbox = await fresh();
         const heard: [string, number | undefined][] = [];
         outbox.listen((one, batch, error) => heard.push([one.entry.id, (error as { status?: number } | null)?.status]));
         outbox.add(record('1'));
         outbox.add(record('2'));
-        await vi.runAllTimersAsync();
+        await pass(200);
 
         expect(heard).toEqual([
             ['1', 422],
             ['2', undefined],
         ]);
         expect(outbox.waiting).toEqual([]);
+        expect(outbox.refused.map((one) => [one.entry.id, one.refusal])).toEqual([['1', 'Refused with 422']]);
+
+        const asked = server(ok({}, 201));
+        const after = await reloaded();
+        const end = after.run();
+        await pass(100);
+        expect(asked).toEqual([]);
+        expect(after.refused.length).toBe(1);
+        await Promise.all([after.retry('1'), pass(200)]);
+        end();
+        expect(keys(asked)).toEqual(['1']);
+        expect(after.refused).toEqual([]);
+    });
+
+    it('is one list for all tabs: none writes over what another has added', async () => {
+        server();
+        const here = await fresh();
+        here.add(record('1'));
+        const there = await reloaded();
+        there.add(record('2'));
+        here.add(record('3'));
+        await pass(300);
+        await (await openDB('kalokroma')).close();
+        const after = await reloaded();
+        const end = after.run();
+        await pass(100);
+        end();
+
+        expect(after.waiting.map((one) => one.entry.id)).toEqual(['1', '2', '3']);
+    });
+
+    it('waits for its own desk where another database answers', async () => {
+        const settings = (desk: string) => ok({ desk, currency: 'EUR', zone: null, room: {}, measures: {} });
+        const { home } = await import('../../resources/js/lib/home.svelte');
+        home.known('first');
+        const asked = server(no(421), settings('second'));
+        const outbox = await fresh();
+        outbox.add(record('1'));
+        await pass(300);
+        expect(asked.map((one) => one.path)).toEqual(['/batches/b/log', '/settings']);
+        expect([outbox.waiting.length, outbox.refused.length, outbox.foreign.length]).toEqual([0, 0, 1]);
+
+        // The first is back.
+        const again = server(ok({}, 201));
+        home.known('first');
+        await Promise.all([outbox.send(), pass(200)]);
+        expect(keys(again)).toEqual(['1']);
+        expect(outbox.foreign).toEqual([]);
+    });
+
+    it('takes over what an earlier release has kept, and puts aside what is no record', async () => {
+        storage.setItem(
+            'kalokroma.kept.outbox',
+            JSON.stringify({ at: Date.now(), value: [record('1'), 7, { batchId: 'b' }] }),
+        );
+        const database = await openDB('kalokroma', 1, {
+            upgrade(made) {
+                made.createObjectStore('outbox');
+                made.createObjectStore('aside', { autoIncrement: true });
+            },
+        });
+        await database.put('outbox', { rubbish: true }, 'x');
+        database.close();
+        const asked = server(ok({}, 201));
+        const outbox = await fresh();
+        const end = outbox.run();
+        await pass(300);
+        end();
+
+        expect(keys(asked)).toEqual(['1']);
+        expect(await (await openDB('kalokroma')).getAll('aside')).toEqual([{ rubbish: true }]);
+    });
+
+    it.each(['{}', '5', 'null', '{"value":{}}', '{'])('begins with nothing where %s was kept', async (rubbish) => {
+        storage.setItem('kalokroma.kept.outbox', rubbish);
+        server();
+        const outbox = await fresh();
+        const end = outbox.run();
+        await pass(100);
+        end();
+
+        expect([outbox.waiting, outbox.refused, outbox.foreign]).toEqual([[], [], []]);
     });
 });

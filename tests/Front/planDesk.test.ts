@@ -8,7 +8,11 @@ const area = (id: string, ...steps: string[]) => ({
     liesUnder: [],
     steps: steps.map((one) => ({ id: one, coats: 1 })),
 });
-const document = (name: string) => ({ name, areas: [area('coat', 'base', 'wash'), area('belt', 'leather')] });
+const document = (name: string) => ({
+    name,
+    model: { name: 'Warden' },
+    areas: [area('coat', 'base', 'wash'), area('belt', 'leather')],
+});
 const plan = (version: number, name: string) => ({ id: 'p', version, document: document(name) });
 const desk = async () => {
     const { PlanDesk } = await import('../../resources/js/lib/planDesk.svelte');

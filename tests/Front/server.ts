@@ -47,3 +47,12 @@ export const no = (status: number, more: object = {}): Answer => ({
     status,
     body: { title: 'No', detail: `Refused with ${status}`, status, ...more },
 });
+
+/** Lets so many milliseconds go by, and the browser's database do what it has to between. */
+export async function pass(ms: number): Promise<void> {
+    for (let gone = 0; gone <= ms; gone += 100) {
+        for (let turn = 0; turn < 12; turn++) await new Promise((go) => setImmediate(go));
+        await vi.advanceTimersByTimeAsync(Math.min(100, ms - gone));
+    }
+    for (let turn = 0; turn < 12; turn++) await new Promise((go) => setImmediate(go));
+}

@@ -6,7 +6,9 @@ namespace Tests\Http;
 
 use App\Models\Batch;
 use App\Models\Pot;
+use App\Models\Setting;
 use Illuminate\Support\Str;
+use Kalokroma\Craft\Habit;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** At the desk and after it: coats one by one, pots that fall, touch-ups, pictures, what the logbook teaches, and the same once more. */
@@ -213,6 +215,7 @@ final class DeskTest extends HttpTestCase
         $batch = $this->begin(5);
         $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]['step'];
         $this->record($batch, $step['id'], ['models' => 5]);
+        self::assertSame(['minutes'], self::fields($this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => 10080], 422)));
         foreach ([30, 26] as $minutes) {
             $this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => $minutes], 201);
         }
@@ -232,8 +235,51 @@ final class DeskTest extends HttpTestCase
         self::assertGreaterThan(30, $palette['learned']);
         $this->ask('PUT', '/lessons/palette', ['use' => true]);
         self::assertEqualsWithDelta($palette['learned'] / 100, $this->ask('GET', '/settings')['measures']['palettePart'], 0.001);
+        // Used again and again it stays what it is.
+        foreach (range(1, 4) as $press) {
+            self::assertSame($palette['learned'], array_column($this->ask('PUT', '/lessons/palette', ['use' => true]), null, 'id')['palette']['learned'], "press $press");
+        }
         $this->ask('PUT', '/lessons/palette', ['use' => false]);
         self::assertSame(0.3, $this->ask('GET', '/settings')['measures']['palettePart']);
+        // What the painter has set meanwhile is nobody's to take back.
+        $this->ask('PUT', '/lessons/palette', ['use' => true]);
+        $this->ask('PUT', '/settings', ['measures' => ['dropMl' => 0.045, 'palettePart' => 0.2]]);
+        $this->ask('PUT', '/lessons/palette', ['use' => false]);
+        self::assertSame(0.2, $this->ask('GET', '/settings')['measures']['palettePart']);
+
+        $reading = $palette['readings'][0];
+        self::assertSame(['palette', false], [$reading['kind'], $reading['isStruck']]);
+        self::assertArrayNotHasKey('palette', array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => true]), null, 'id'), 'One reading teaches nothing.');
+        self::assertSame($palette['samples'], array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => false]), null, 'id')['palette']['samples']);
+        self::assertSame(['id'], self::fields($this->ask('PUT', '/readings/palette/99999', ['struck' => true], 422)));
+    }
+
+    public function testForgettingALessonLeavesWhatWasMeasuredOrTypedSince(): void
+    {
+        $lesson = array_values(array_filter($this->ask('GET', '/lessons'), static fn(array $one): bool => $one['kind'] === 'opacity'))[0];
+        $paint = substr($lesson['id'], 8);
+        $input = fn(): array => array_intersect_key($this->ask('GET', "/paints/$paint")['paint'], array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'swatch', 'opacity', 'version']));
+        $was = $this->ask('GET', "/paints/$paint")['paint'];
+        $this->ask('PUT', "/lessons/$lesson[id]", ['use' => true]);
+        $this->ask('PUT', "/paints/$paint", [...$input(), 'measured' => ['colour' => ['lab' => [50.0, 10.0, 20.0], 'source' => 'reader', 'readings' => 2]]]);
+        $this->ask('PUT', "/lessons/$lesson[id]", ['use' => false]);
+        $now = $this->ask('GET', "/paints/$paint")['paint'];
+        self::assertSame('50, 10, 20', str_replace('.00', '', $now['lab']), 'the colour that was measured since');
+        self::assertSame($was['typedOpacity'], $now['typedOpacity']);
+
+        $this->ask('PUT', "/lessons/$lesson[id]", ['use' => true]);
+        $this->ask('PUT', "/paints/$paint", [...$input(), 'opacity' => 0.31]);
+        $this->ask('PUT', "/lessons/$lesson[id]", ['use' => false]);
+        self::assertSame(0.31, $this->ask('GET', "/paints/$paint")['paint']['opacity'], 'the opacity that was typed since');
+
+        $pace = array_column($this->ask('GET', '/lessons'), null, 'id')['pace:basecoat'];
+        $this->ask('PUT', '/lessons/pace:basecoat', ['use' => true]);
+        $habit = array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat'];
+        Setting::keepHabit(new Habit('basecoat', minutes: 9.0));
+        $this->ask('PUT', '/lessons/pace:basecoat', ['use' => false]);
+        self::assertSame(9, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes'], 'the minutes that were set since');
+        self::assertNotSame(9, $habit['minutes']);
+        self::assertNotSame(9.0, $pace['learned']);
     }
 
     public function testMixesThatWereMeasuredTeachTogetherWhatOneOfThemWouldSayAlone(): void
@@ -305,6 +351,10 @@ final class DeskTest extends HttpTestCase
     public function testAClockThatIsWrongDatesNothingIntoTheFutureOrFarBack(): void
     {
         $batch = $this->begin(5);
+        $this->travelTo('2026-11-26 20:00:00');
+        $this->travelTo('2026-12-20 20:00:00');
+        $batch = $this->record($batch, 'undercoat', ['models' => 1, 'at' => '2026-11-27T19:00:00Z']);
+        self::assertContains('2026-11-27T19:00:00Z', array_column($batch['steps'][0]['entries'], 'doneAt'), 'Three weeks without a line, and still when it was done.');
         $this->travelTo('2026-11-26 20:00:00');
         foreach (['2026-11-26T19:40:00Z' => '2026-11-26T19:40:00Z', '2031-01-01T00:00:00Z' => '2026-11-26T20:00:00Z', '1999-01-01T00:00:00Z' => '2026-11-26T20:00:00Z'] as $said => $kept) {
             $batch = $this->record($batch, 'undercoat', ['models' => 1, 'at' => $said]);

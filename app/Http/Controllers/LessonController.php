@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\LessonResource;
 use App\Learning\LogLessons;
+use App\Learning\Readings;
 use App\Learning\Taught;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,6 +23,15 @@ final class LessonController
     {
         $wish = $request->validate(['use' => ['required', 'boolean']]);
         Taught::settle($id, (bool) $wish['use']);
+
+        return $this->index();
+    }
+
+    /** One reading counts no more, or again. */
+    public function strike(Request $request, string $kind, string $id): JsonResponse
+    {
+        $wish = $request->validate(['struck' => ['required', 'boolean']]);
+        Readings::strike($kind, $id, (bool) $wish['struck']);
 
         return $this->index();
     }

@@ -18,6 +18,7 @@ final class SettingController
         $room = Setting::room();
 
         return new JsonResponse([
+            'desk' => Setting::desk(),
             'currency' => Setting::currency(),
             'zone' => isset(Setting::kept('zone')['name']) ? Setting::zone()->getName() : null,
             'room' => ['celsius' => $room->celsius, 'humidity' => $room->humidity],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Learning\LogLessons;
+use App\Learning\Readings;
 use App\Learning\Taught;
 use Kalokroma\Amounts\Measures;
 use Kalokroma\Learning\Spread;
@@ -46,6 +47,7 @@ final class LessonResource
             'default' => round($default, 1), 'learned' => round($learned, 1),
             'samples' => $spread->samples, 'low' => round($spread->low * $scale, 1), 'high' => round($spread->high * $scale, 1),
             'isUsed' => Taught::isUsed($id),
+            'readings' => Readings::told($id),
         ];
     }
 

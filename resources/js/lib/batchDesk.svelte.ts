@@ -74,7 +74,6 @@ export class BatchDesk {
                 tell(`${record.words}.`, { label: 'Undo', run: () => this.undo(record.entry.id) });
             } else {
                 this.fault = asProblem(error);
-                warn(`${record.words} was refused: ${this.fault.message}`);
             }
         });
     }

@@ -1,3 +1,4 @@
+import * as v from 'valibot';
 import { got, type Schemas, server } from './api';
 import { keep, kept } from './kept';
 import { tell } from './notices.svelte';
@@ -10,8 +11,8 @@ const SOUND = 'clockSound';
 class Clocks {
     all = $state.raw<Clock[]>([]);
     now = $state(Date.now());
-    hasSound = $state(kept<boolean>(SOUND) ?? false);
-    private rung = new Set<string>(kept<string[]>('rung') ?? []);
+    hasSound = $state(kept(SOUND, v.boolean()) ?? false);
+    private rung = new Set<string>(kept('rung', v.array(v.string())) ?? []);
 
     async load(): Promise<void> {
         try {

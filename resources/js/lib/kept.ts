@@ -1,9 +1,15 @@
+import * as v from 'valibot';
+
 /**
  * What was typed and is not saved yet, kept in this browser so that a reload or a crash loses nothing.
- * Entries nobody came back to are dropped after a month.
+ * Entries nobody came back to are dropped after a month. What is kept is read as strictly as what comes over the line:
+ * an entry that is not what it should be counts as none, and is put aside, where nothing reads it.
  */
 const PREFIX = 'kalokroma.kept.';
+const ASIDE = 'kalokroma.aside.';
 const KEPT_MS = 31 * 24 * 3600 * 1000;
+
+const Entry = v.object({ at: v.number(), value: v.unknown() });
 
 export function keep(name: string, value: unknown): void {
     try {
@@ -13,13 +19,19 @@ export function keep(name: string, value: unknown): void {
     }
 }
 
-export function kept<T>(name: string): T | null {
+/** What is kept under a name, of the shape it must have; null when there is none. */
+export function kept<S extends v.GenericSchema>(name: string, shape: S): v.InferOutput<S> | null {
     try {
-        const entry = JSON.parse(localStorage.getItem(PREFIX + name) ?? 'null') as { at: number; value: T } | null;
-        return entry === null || Date.now() - entry.at > KEPT_MS ? null : entry.value;
+        const text = localStorage.getItem(PREFIX + name);
+        if (text === null) return null;
+        const entry = v.safeParse(Entry, JSON.parse(text));
+        const value = v.safeParse(shape, entry.success ? entry.output.value : undefined);
+        if (entry.success && value.success) return Date.now() - entry.output.at > KEPT_MS ? null : value.output;
     } catch {
-        return null;
+        // No storage, or no JSON in it.
     }
+    putAside(name);
+    return null;
 }
 
 export function forget(name: string): void {
@@ -33,9 +45,29 @@ export function forget(name: string): void {
 export function forgetOld(): void {
     try {
         for (const key of Object.keys(localStorage)) {
-            if (key.startsWith(PREFIX) && kept(key.slice(PREFIX.length)) === null) localStorage.removeItem(key);
+            if (key.startsWith(PREFIX)) kept(key.slice(PREFIX.length), v.unknown()) ?? localStorage.removeItem(key);
         }
     } catch {
         // Nothing is kept here.
+    }
+}
+
+/** All that was typed and not saved: when a view breaks over it, it can still begin anew. */
+export function putAllAside(): void {
+    try {
+        for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) putAside(key.slice(PREFIX.length));
+    } catch {
+        // Nothing is kept here.
+    }
+}
+
+function putAside(name: string): void {
+    try {
+        const text = localStorage.getItem(PREFIX + name);
+        if (text === null) return;
+        localStorage.removeItem(PREFIX + name);
+        localStorage.setItem(ASIDE + name, text);
+    } catch {
+        // There is no room to put it; it is gone from where it did harm.
     }
 }

@@ -1,6 +1,7 @@
+import * as v from 'valibot';
 import { forget, keep, kept } from './kept';
 
-type Ran = { seconds: number; since: number | null };
+const Ran = v.object({ seconds: v.number(), since: v.nullable(v.number()) });
 
 /** Longer than this nobody painted one pass without a pause: somebody has gone to bed. */
 const LONGEST_SECONDS = 4 * 3600;
@@ -8,11 +9,11 @@ const WORTH_SECONDS = 30;
 
 /** How long a pass has been painted on; it goes on through a reload, and stands still while paused. */
 export class PassTimer {
-    private ran = $state<Ran>({ seconds: 0, since: null });
+    private ran = $state<v.InferOutput<typeof Ran>>({ seconds: 0, since: null });
     private now = $state(Date.now());
 
     constructor(private readonly name: string) {
-        this.ran = kept<Ran>(name) ?? { seconds: 0, since: Date.now() };
+        this.ran = kept(name, Ran) ?? { seconds: 0, since: Date.now() };
         keep(name, $state.snapshot(this.ran));
     }
 

@@ -1,3 +1,4 @@
+import * as v from 'valibot';
 import {
     asProblem,
     got,
@@ -16,6 +17,19 @@ import { warn } from './notices.svelte';
 
 type Edit = Schemas['EditInput']['edit'];
 type Change = (document: PlanDocument) => void;
+
+/** A document as it was typed: the server reads every field of it, here only what the page itself walks through. */
+const Named = v.looseObject({ id: v.string() });
+const Walked = v.looseObject({
+    name: v.string(),
+    model: v.looseObject({ name: v.string() }),
+    areas: v.array(v.looseObject({ id: v.string(), name: v.string(), steps: v.array(Named) })),
+    wholeModel: v.optional(v.array(Named)),
+});
+const Unsaved = v.object({
+    document: v.custom<PlanDocument>((value) => v.is(Walked, value)),
+    version: v.number(),
+});
 
 const SAVE_AFTER_MS = 0;
 const RETRY_AFTER_MS = 2000;
@@ -45,7 +59,7 @@ export class SavedPlan {
     constructor(readonly id: string) {}
 
     async load(): Promise<void> {
-        const mine = kept<{ document: PlanDocument; version: number }>(this.keptAs);
+        const mine = kept(this.keptAs, Unsaved);
         try {
             this.take(await got(server.GET('/plans/{id}', of(this.id))));
         } catch (error) {

@@ -1,3 +1,4 @@
+import { home } from './home.svelte';
 import { asProblem, got, type Problem, type Schemas, server } from './api';
 
 const LETTER_KEYS = 'kalokroma.letterKeys';
@@ -43,6 +44,7 @@ class Settings {
     }
 
     private take(answer: Schemas['Settings']): void {
+        home.known(answer.desk);
         this.currency = answer.currency;
         this.zone = answer.zone;
         this.room = answer.room;

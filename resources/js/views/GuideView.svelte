@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, TextArea, TextInput } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, type Problem, type Schemas, server } from '../lib/api';
@@ -12,7 +13,7 @@
 
     /** Paste a guide and see what is understood of it, while it is typed; a plan is made of that, and of nothing else. */
     const READ_AFTER_MS = 250;
-    const typed = kept<{ name: string; text: string }>('guide');
+    const typed = kept('guide', v.object({ name: v.string(), text: v.string() }));
     let name = $state(typed?.name ?? '');
     let text = $state(typed?.text ?? '');
     let problem = $state<Problem | null>(null);

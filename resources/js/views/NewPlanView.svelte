@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, NumberInput, TextArea, TextInput } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
@@ -23,6 +24,17 @@
         base: Chosen;
         light: Chosen;
     };
+    const Choice = v.nullable(v.object({ id: v.string(), name: v.string() }));
+    const Begun = v.object({
+        name: v.string(),
+        model: v.string(),
+        bodyType: v.string(),
+        heightMm: v.nullable(v.number()),
+        finishLevel: v.string(),
+        areas: v.string(),
+        base: Choice,
+        light: Choice,
+    });
     const SKETCH_AFTER_MS = 120;
 
     let form = $state<Typed>({
@@ -34,7 +46,7 @@
         areas: '',
         base: null,
         light: null,
-        ...kept<Typed>('newPlan'),
+        ...kept('newPlan', Begun),
     });
     let problem = $state<Problem | null>(null);
     let busy = $state(false);

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
     import type { BatchStep } from '../lib/api';
@@ -35,7 +36,7 @@
     $effect(() => stayAwake());
     $effect(() => {
         const asked = new URLSearchParams(router.querystring ?? '');
-        openId = asked.get('step') ?? kept<string>(keptAs);
+        openId = asked.get('step') ?? kept(keptAs, v.string());
         if (asked.has('touch-ups')) beside = 'touch-ups';
     });
     // What is recorded starts a clock or ends one.

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
     import { got, type Named, type Schemas, server } from '../lib/api';
@@ -20,7 +21,7 @@
 
     const query = new URLSearchParams(router.querystring);
     wanted.planId = query.get('plan');
-    wanted.text = query.get('text') ?? kept<string>('list') ?? '';
+    wanted.text = query.get('text') ?? kept('list', v.string()) ?? '';
     void got(server.GET('/plans/names')).then((fetched) => (plans = fetched));
 
     $effect(() => {

@@ -97,13 +97,18 @@ final class LessonsTest extends TestCase
 
     public function testPotsThatFellFasterRaiseWhatStaysOnThePalette(): void
     {
-        self::assertNull(UseLesson::of([['reckoned' => 1.0, 'really' => 1.2]], Measures::usual()));
-        $lesson = UseLesson::of([['reckoned' => 1.0, 'really' => 1.4], ['reckoned' => 2.0, 'really' => 2.8]], Measures::usual());
+        self::assertNull(UseLesson::of([['reckoned' => 1.0, 'really' => 1.2, 'loss' => 0.3]], Measures::usual()));
+        $lesson = UseLesson::of([['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3], ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3]], Measures::usual());
 
         self::assertNotNull($lesson);
         // Seven tenths of what is poured is painted; when half as much again goes, it is half of it.
         self::assertEqualsWithDelta(0.5, $lesson->loss, 1e-9);
-        self::assertSame(0.0, UseLesson::of([['reckoned' => 1.0, 'really' => 0.5], ['reckoned' => 1.0, 'really' => 0.4]], Measures::usual())?->loss);
+        self::assertSame(0.0, UseLesson::of([['reckoned' => 1.0, 'really' => 0.5, 'loss' => 0.3], ['reckoned' => 1.0, 'really' => 0.4, 'loss' => 0.3]], Measures::usual())?->loss);
+        // The same pots teach the same, whatever is reckoned with by now; and what was reckoned rightly teaches what it was reckoned with.
+        $readings = [['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3], ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3], ['reckoned' => 1.4, 'really' => 1.4, 'loss' => 0.5]];
+        foreach ([0.0, 0.3, 0.5, 0.8] as $now) {
+            self::assertEqualsWithDelta(0.5, UseLesson::of($readings, Measures::of(null, $now))?->loss, 1e-9, "with $now in use");
+        }
     }
 
     public function testMixesThatWereMeasuredSayTogetherHowStrongAPaintIs(): void
@@ -120,6 +125,9 @@ final class LessonsTest extends TestCase
         $lessons = DryLesson::all($readings, Technique::of(...));
 
         self::assertCount(1, $lessons);
+        $late = ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 10080.0];
+        self::assertSame([], DryLesson::all([$late, $late], Technique::of(...)), 'Found dry after a week, it had long been dry.');
+        self::assertSame([true, false, true, false], [DryLesson::teaches(20.0, 80.0), DryLesson::teaches(20.0, 80.1), DryLesson::teaches(20.0, 4.0), DryLesson::teaches(20.0, 3.9)]);
         self::assertSame(['wash', (int) round(1.35 * Technique::of('wash')->dryMinutes)], [$lessons[0]->technique->id, $lessons[0]->minutes()]);
     }
 

@@ -1,10 +1,12 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { NumberInput, TextInput } from 'carbon-components-svelte';
     import type { BatchStep, Craft, Problem, Schemas } from '../../lib/api';
     import type { Done } from '../../lib/batchDesk.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Count from '../../parts/Count.svelte';
     import { forget, keep, kept } from '../../lib/kept';
+    import { AsNoted, Part } from '../../lib/shapes';
     import MixEditor from '../plan/MixEditor.svelte';
 
     /** What was really used, where it was not as planned. Starts from the plan. */
@@ -39,7 +41,7 @@
         note: '',
     };
     // svelte-ignore state_referenced_locally
-    const before = kept<Typed>(keptAs);
+    const before = kept(keptAs, v.object({ mix: v.array(Part), ...AsNoted }));
     let { mix, dilution, coats, minutes, note } = $state<Typed>({ ...planned, ...before });
 
     $effect(() => {

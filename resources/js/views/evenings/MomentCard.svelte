@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { got, type Schemas, server } from '../../lib/api';
     import { length, onModels } from '../../lib/evening';
@@ -8,7 +9,7 @@
 
     /** So many minutes, now: what is worth sitting down for. */
     const latest = new Latest<Schemas['Moment']>();
-    let minutes = $state(kept<number>('moment') ?? 25);
+    let minutes = $state(kept('moment', v.number()) ?? 25);
     /** Which of what is offered is shown: the best, then something else. */
     let turn = $state(0);
 

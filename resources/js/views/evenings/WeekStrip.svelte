@@ -99,7 +99,9 @@
 
     .evening {
         display: flex;
+        max-width: 100%;
         height: 34px;
+        overflow: hidden;
         margin-top: 4px;
         padding: 2px;
         border: 0;

@@ -3,7 +3,7 @@
     import { asProblem, got, of, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
-    import { plural } from '../../lib/words';
+    import { day, plural } from '../../lib/words';
     import Nothing from '../../parts/Nothing.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -34,6 +34,25 @@
                     run: async () => (latest.answer = await put(!use)),
                 },
             );
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
+    async function strike(reading: Lesson['readings'][number], struck: boolean): Promise<void> {
+        const put = (to: boolean): Promise<Lesson[]> =>
+            got(
+                server.PUT('/readings/{kind}/{id}', {
+                    params: { path: { kind: reading.kind, id: reading.id } },
+                    body: { struck: to },
+                }),
+            );
+        try {
+            latest.answer = await put(struck);
+            tell(struck ? 'The reading counts no more.' : 'The reading counts again.', {
+                label: 'Undo',
+                run: async () => (latest.answer = await put(!struck)),
+            });
         } catch (error) {
             warn(asProblem(error).message);
         }
@@ -111,6 +130,25 @@
                                     on:click={() => settle(lesson, true)}>Use</Button
                                 >
                             {/if}
+                            {#if lesson.readings.length > 0}
+                                <details>
+                                    <summary>{plural(lesson.readings.length, 'reading')}</summary>
+                                    {#each lesson.readings as reading (reading.id)}
+                                        <p class:struck={reading.isStruck}>
+                                            <span class="quiet">{day(reading.at)}</span>
+                                            <bdi>{reading.words}</bdi>
+                                            <Button
+                                                size="small"
+                                                kind="ghost"
+                                                on:click={() => strike(reading, !reading.isStruck)}
+                                                >{reading.isStruck ? 'Count it again' : 'Strike it out'}<span class="sr"
+                                                    >: {reading.words}</span
+                                                ></Button
+                                            >
+                                        </p>
+                                    {/each}
+                                </details>
+                            {/if}
                         </li>
                     {/each}
                 </ul>
@@ -138,6 +176,21 @@
         align-items: center;
         padding: 7px 0;
         border-top: 1px solid var(--line);
+    }
+
+    details {
+        grid-column: 1 / -1;
+    }
+
+    details p {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 2px 12px;
+        align-items: center;
+    }
+
+    .struck bdi {
+        text-decoration: line-through;
     }
 
     .line {

@@ -1,8 +1,10 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import type { Craft, Problem, Schemas } from '../../lib/api';
     import { toFirstFault } from '../../lib/faults';
     import { forget, keep, kept } from '../../lib/kept';
+    import { AsNoted } from '../../lib/shapes';
     import Count from '../../parts/Count.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -39,7 +41,7 @@
         note: entry.note,
         coats: entry.used.coats,
         dilution: entry.used.dilution,
-        ...kept<Typed>(keptAs),
+        ...kept(keptAs, v.object({ models: v.number(), ...AsNoted })),
     });
 
     $effect(() => keep(keptAs, $state.snapshot(form)));

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import type { Craft } from '../../lib/api';
     import { keep, kept } from '../../lib/kept';
@@ -7,7 +8,7 @@
     let { hazards, table }: { hazards: string[]; table: Craft } = $props();
 
     const NAME = 'cautions';
-    let read = $state<string[]>(kept<string[]>(NAME) ?? []);
+    let read = $state<string[]>(kept(NAME, v.array(v.string())) ?? []);
     const all = $derived(table.hazards.filter((one) => hazards.includes(one.value)));
     const fresh = $derived(all.filter((one) => !read.includes(one.value)));
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { keep, kept } from '../../lib/kept';
 
     /** The models as squares to tick, in the order they are painted, and the single places of the step. Both stay ticked through a reload. */
@@ -13,7 +14,7 @@
         $props();
 
     // svelte-ignore state_referenced_locally
-    let places = $state<string[]>(kept<string[]>(`${keptAs}.places`) ?? []);
+    let places = $state<string[]>(kept(`${keptAs}.places`, v.array(v.string())) ?? []);
 
     function turn(place: string): void {
         places = places.includes(place) ? places.filter((one) => one !== place) : [...places, place];

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { onMount } from 'svelte';
     import type { Batch, BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
@@ -54,7 +55,7 @@
     const on = $derived(step.coatsDone[step.coat - 1] ?? 0);
     const left = $derived(batch.models - on);
     /** Models of this coat that are ticked, after those that have it already. */
-    let ticked = $state(kept<number>(ticksName) ?? 0);
+    let ticked = $state(kept(ticksName, v.number()) ?? 0);
     const counted = $derived(Math.min(ticked, left));
     const models = $derived(counted > 0 ? counted : left);
     /** Whether it was asked about paint that is still wet, or about what should come first. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { got, type Schemas, server } from '../../lib/api';
     import { keep, kept } from '../../lib/kept';
@@ -13,7 +14,9 @@
 
     const latest = new Latest<Schemas['Amounts']>();
     // svelte-ignore state_referenced_locally
-    let models = $state(kept<number>(`amounts.${planId}`) ?? 10);
+    let models = $state(
+        kept(`amounts.${planId}`, v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(60))) ?? 10,
+    );
     const amounts = $derived(latest.answer);
     const passes = $derived((amounts?.passes ?? []).filter((one) => one.mixtures.length > 0));
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, type Craft, got, of, type Problem, server } from '../../lib/api';
@@ -18,7 +19,7 @@
     const keptAs = `batch.${desk.id}`;
     let { name, models, startsOn } = $state({
         ...{ name: '', models: 5 as number | null, startsOn: today() },
-        ...kept<{ name: string; models: number | null; startsOn: string }>(keptAs),
+        ...kept(keptAs, v.object({ name: v.string(), models: v.nullable(v.number()), startsOn: v.string() })),
     });
 
     $effect(() => keep(keptAs, { name, models, startsOn }));

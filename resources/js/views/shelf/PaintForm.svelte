@@ -1,4 +1,5 @@
 <script lang="ts">
+    import * as v from 'valibot';
     import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
@@ -30,9 +31,19 @@
     // svelte-ignore state_referenced_locally
     const keptAs = `paint.${paint === null ? 'new' : `${paint.id}.${paint.version}`}`;
     /** Of the paint added last: the next one is often of the same maker and size. */
-    type Last = { maker: string; range: string; volumeMl: number; price: number };
+    const Last = v.object({ maker: v.string(), range: v.string(), volumeMl: v.number(), price: v.number() });
+    const Typed = v.object({
+        ...Last.entries,
+        code: v.string(),
+        name: v.string(),
+        kind: v.string(),
+        swatch: v.string(),
+        opacity: v.nullable(v.number()),
+        finish: v.string(),
+        barcode: v.string(),
+    });
     // svelte-ignore state_referenced_locally
-    const last = paint === null ? kept<Last>('lastPaint') : null;
+    const last = paint === null ? kept('lastPaint', Last) : null;
     // svelte-ignore state_referenced_locally
     const first = {
         maker: paint?.maker ?? last?.maker ?? '',
@@ -51,7 +62,7 @@
     // svelte-ignore state_referenced_locally
     const { measured, ...given } = start;
     // svelte-ignore state_referenced_locally
-    let form = $state({ ...first, ...kept<typeof first>(keptAs), ...given });
+    let form = $state({ ...first, ...kept(keptAs, Typed), ...given });
 
     $effect(() => {
         if (JSON.stringify(form) === JSON.stringify(first)) forget(keptAs);
