@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\ZoneNames;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Amounts\Measures;
@@ -67,9 +68,7 @@ final class Setting extends Model
     /** Where the painter lives, by the clock. */
     public static function zone(): DateTimeZone
     {
-        $name = self::kept('zone')['name'] ?? null;
-
-        return new DateTimeZone(is_string($name) ? $name : 'UTC');
+        return ZoneNames::zone(self::kept('zone')['name'] ?? null);
     }
 
     /** @return list<array{weekday: int, from: string, minutes: int}> when the painter usually sits down; weekdays from 1, Monday */

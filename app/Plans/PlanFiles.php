@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Models\Plan;
 use App\Models\Product;
 use App\Shelf\Catalogue;
+use App\Support\SoundJson;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use Kalokroma\Exchange\DocumentPaints;
@@ -22,6 +23,9 @@ use Kalokroma\Paint\Paint;
 final readonly class PlanFiles
 {
     private const ULID = '/^[0-9a-hjkmnp-tv-z]{26}$/D';
+
+    /** As deep as a request may be that saves it again. */
+    private const DEEPEST = SoundJson::DEEPEST - 2;
 
     public function __construct(private PlanStore $plans) {}
 
@@ -40,12 +44,12 @@ final readonly class PlanFiles
     public function bringIn(string $file): BroughtIn
     {
         try {
-            $fields = json_decode($file, true, 64, JSON_THROW_ON_ERROR);
+            $fields = SoundJson::decode($file, self::DEEPEST);
         } catch (JsonException $fault) {
             throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s. Take it out of Kalokroma again.', lcfirst($fault->getMessage())));
         }
 
-        return $this->take(is_array($fields) ? $fields : []);
+        return $this->take($fields);
     }
 
     /**

@@ -21,6 +21,9 @@ use Kalokroma\Recipe\Plan as CorePlan;
  */
 final class PlanStore
 {
+    /** Bytes of a document: with what goes around it, as much as a request may have that saves it again. */
+    private const MOST_BYTES = 1_000_000;
+
     /** States kept of one plan. */
     private const MOST_REVISIONS = 200;
 
@@ -258,10 +261,19 @@ final class PlanStore
         return self::notingPaints(new KeptPlan($plan, $view));
     }
 
-    /** @return array<mixed> without its paints: those are the catalogue's */
+    /**
+     * @return array<mixed> without its paints: those are the catalogue's
+     *
+     * @throws Faulty when it is larger than can be saved again
+     */
     private static function document(PlanView $view): array
     {
-        return array_diff_key($view->document->fields, ['paints' => true]);
+        $document = array_diff_key($view->document->fields, ['paints' => true]);
+        if (strlen(json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)) > self::MOST_BYTES) {
+            throw Faulty::field('document', 'This plan is larger than a megabyte, and could not be saved again. Shorten its notes, or make two plans of it.');
+        }
+
+        return $document;
     }
 
     /** @throws Faulty */

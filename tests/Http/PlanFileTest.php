@@ -83,7 +83,11 @@ final class PlanFileTest extends HttpTestCase
         yield 'broken text' => ["\xff\xfe", 'file'];
         yield 'another form' => ['{"format": "other", "version": 1}', 'format'];
         yield 'a list' => ['[1, 2]', 'format'];
-        yield 'a number' => ['7', 'format'];
+        yield 'a number' => ['7', 'file'];
+        yield 'four megabytes of lists' => ['{"format":"kalokroma-plan","version":2,"x":['.implode(',', array_fill(0, 1_300_000, '[]')).']}', 'file'];
+        yield 'deeper than it could be saved' => [static fn(array $plan): array => [...$plan, 'deep' => self::nested(31)], 'file'];
+        yield 'a number that nothing holds' => [static fn(array $plan): string => str_replace('"9.75"', '1e999', (string) json_encode([...$plan, 'vast' => '9.75'])), 'file'];
+        yield 'larger than it could be saved' => [static fn(array $plan): array => [...array_diff_key($plan, ['order' => 0, 'locked' => 0, 'stops' => 0, 'silenced' => 0, 'parts' => 0, 'wholeModel' => 0]), 'areas' => self::wordy()], 'document'];
         yield 'nested without end' => [str_repeat('[', 20_000), 'file'];
         yield 'from the future' => [static fn(array $plan): array => [...$plan, 'version' => 99], 'version'];
         yield 'of no version' => [static fn(array $plan): array => [...$plan, 'version' => '1'], 'version'];
@@ -103,11 +107,42 @@ final class PlanFileTest extends HttpTestCase
     public function testAFaultyFileSaysWhereAndNothingOfItIsTaken(string|callable $file, string $field): void
     {
         $before = [Plan::query()->count(), Product::query()->count()];
-        $text = is_string($file) ? $file : (string) json_encode($file(json_decode($this->takeOut($this->plan()->id), true)));
+        $made = is_string($file) ? $file : $file(json_decode($this->takeOut($this->plan()->id), true));
+        $text = is_string($made) ? $made : (string) json_encode($made);
         $problem = $this->judged($this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], $text), 'POST', '/plans/file', 422);
 
         self::assertContains($field, self::fields($problem));
         self::assertSame($before, [Plan::query()->count(), Product::query()->count()]);
+    }
+
+    /** What comes in at the edge of what may be can be saved again as it is. */
+    public function testTheDeepestFileThatComesInCanBeSaved(): void
+    {
+        $file = json_decode($this->takeOut($this->plan()->id), true);
+        $id = $this->bringIn((string) json_encode([...$file, 'deep' => self::nested(28)]))['id'];
+        $plan = $this->getJson("/api/plans/$id")->assertOk()->json();
+        $this->putJson("/api/plans/$id", ['version' => $plan['version'], 'document' => [...$plan['document'], 'name' => 'Saved again']])->assertOk();
+    }
+
+    /** @return array<mixed> */
+    private static function nested(int $levels): array
+    {
+        return $levels <= 1 ? [1] : [self::nested($levels - 1)];
+    }
+
+    /** @return list<array<string, mixed>> more than a megabyte of notes */
+    private static function wordy(): array
+    {
+        $areas = [];
+        for ($area = 0; $area < 60; $area++) {
+            $steps = [];
+            for ($step = 0; $step < 40; $step++) {
+                $steps[] = ['id' => "a$area-$step", 'technique' => 'basecoat', 'note' => str_repeat('n', 480)];
+            }
+            $areas[] = ['id' => "a$area", 'name' => "Area $area", 'texture' => 'broad-folds', 'size' => 'small', 'steps' => $steps];
+        }
+
+        return $areas;
     }
 
     public function testAFileCutShortAnywhereIsRefused(): void

@@ -88,7 +88,7 @@ final class ShelfTest extends HttpTestCase
         $input = array_intersect_key($paint, array_flip(['maker', 'range', 'code', 'name', 'finish', 'volumeMl', 'price', 'barcode', 'version']));
         $problem = $this->ask('PUT', "/paints/$paint[id]", [...$input, 'kind' => 'varnish', 'swatch' => null], 409);
         self::assertSame(['kind'], self::fields($problem));
-        self::assertSame(['the plan "Ferry Warden"'], $problem['uses']);
+        self::assertSame(['the plan "Ferry Warden" (Oilskin coat)', 'the batch "Night shift", which is being painted (Oilskin coat)'], $problem['uses']);
 
         $file = $this->import('catalogue', self::HEADER."\n$paint[maker],,$paint[code],$paint[name],varnish,,,matt,17,320,\n", false, 422);
         self::assertSame('kind', $file['faults'][0]['field']);

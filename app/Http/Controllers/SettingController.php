@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Setting;
+use App\Support\ZoneNames;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +31,7 @@ final class SettingController
     {
         $wish = $request->validate([
             'currency' => ['sometimes', 'required', 'string', 'regex:/^[A-Z]{3}$/D'],
-            'zone' => ['sometimes', 'required', 'timezone:all'],
+            'zone' => ['sometimes', 'required', 'string', static fn(string $field, mixed $name, callable $fail) => is_string($name) && ZoneNames::present($name) !== null ? null : $fail('This is no time zone, such as Europe/Lisbon.')],
             'room' => ['sometimes', 'array:celsius,humidity'],
             'room.celsius' => ['required_with:room', 'numeric', 'between:-10,45'],
             'room.humidity' => ['required_with:room', 'numeric', 'between:5,100'],
@@ -47,7 +48,7 @@ final class SettingController
         ]);
         DB::transaction(static function () use ($wish): void {
             foreach ($wish as $name => $value) {
-                Setting::query()->updateOrCreate(['name' => $name], ['value' => $name === 'zone' ? ['name' => $value] : $value]);
+                Setting::query()->updateOrCreate(['name' => $name], ['value' => $name === 'zone' ? ['name' => ZoneNames::present($value)] : $value]);
             }
         });
 

@@ -9,11 +9,11 @@ use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Illegal;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
-use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
@@ -128,7 +128,7 @@ final class GuideReader
             return mb_strlen($line) <= self::LONGEST_AREA;
         }
 
-        return count(preg_split('/\s+/u', $line) ?: []) <= 3 && ! str_contains($line, ':') && preg_match('/[.!?]$/u', $line) !== 1
+        return mb_strlen($line) <= self::LONGEST_AREA && count(preg_split('/\s+/u', $line) ?: []) <= 3 && ! str_contains($line, ':') && preg_match('/[.!?]$/u', $line) !== 1
             && Words::technique($line)[0] === null && $this->names->exactly(Words::bare($line)) === [] && Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material;
     }
 
@@ -200,8 +200,8 @@ final class GuideReader
             if ($this->put($area, $this->made($technique, $clause, $area))) {
                 $this->note($number, $area, $technique, $clause);
             }
-        } catch (IllegalPlan) {
-            // A paint that no such step takes: better nothing than something else.
+        } catch (Illegal) {
+            // Paints that no such step takes, or that do not mix: better nothing than something else.
         }
 
         return $said;

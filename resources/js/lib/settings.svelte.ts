@@ -19,10 +19,19 @@ class Settings {
 
     room = $state({ celsius: 20, humidity: 50 });
     measures = $state({ dropMl: 0.045, palettePart: 0.3 });
-    private zone = $state<string | null>(null);
+    zone = $state<string | null>(null);
+    private asked: Promise<void> | null = null;
 
-    async load(): Promise<void> {
-        this.take(await got(server.GET('/settings')));
+    /** Asked for once, however many want to know; again only when there was no answer. */
+    load(): Promise<void> {
+        this.asked ??= got(server.GET('/settings')).then(
+            (answer) => this.take(answer),
+            (error: unknown) => {
+                this.asked = null;
+                throw error;
+            },
+        );
+        return this.asked;
     }
 
     /** The first desk that looks at a clock says where it stands. */

@@ -15,10 +15,30 @@ use Kalokroma\Writing\Guide\Guide;
 use Kalokroma\Writing\Guide\GuideReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Guides as people write them. */
 final class GuideTest extends TestCase
 {
+    /** A line without end of hardly any words, and whatever paints and words stand beside each other: there is always an answer. */
+    public function testNoTextBringsItDown(): void
+    {
+        foreach (['=', '_', 'QUJDREVG', 'https://example.org/', '–', 'ß'] as $piece) {
+            self::assertSame([], self::read(str_repeat($piece, 400))->plan->areas, $piece);
+        }
+        $random = new Randomizer(new Mt19937(19));
+        $paints = array_map(static fn(Paint $paint): string => $paint->name, [...DemoPaints::owned(), ...DemoPaints::forSale()]);
+        $words = ['wash', 'base', 'highlight', 'with', 'and', '1:1', '2 : 9', ':', 'glaze', '.', 'all over', 'the', 'prime', 'varnish', 'decal', 'two coats', 'medium', '-', 'recesses', '3:40', '%', "\n"];
+        for ($line = 0; $line < 400; $line++) {
+            $text = implode(' ', array_map(static fn(): string => $random->getInt(0, 2) === 0 ? $paints[$random->getInt(0, count($paints) - 1)] : $words[$random->getInt(0, count($words) - 1)], range(1, $random->getInt(1, 12))));
+            $guide = self::read($text);
+            // What is made of it is a plan that stands when it is read again.
+            $written = PlanWriter::write($guide->plan);
+            self::assertSame($written, PlanWriter::write(PlanDocument::of($written)->plan(DocumentPaints::of($written))), $text);
+        }
+    }
+
     private const LONG = <<<'TEXT'
         How I paint my ferry wardens
 

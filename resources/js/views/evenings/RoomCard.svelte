@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Button, NumberInput } from 'carbon-components-svelte';
+    import { Button, NumberInput, TextInput } from 'carbon-components-svelte';
     import type { Problem } from '../../lib/api';
     import { tell } from '../../lib/notices.svelte';
     import { settings } from '../../lib/settings.svelte';
@@ -10,15 +10,22 @@
     let { celsius, humidity } = $state<{ celsius: number | null; humidity: number | null }>({ ...settings.room });
     let dropMl = $state<number | null>(settings.measures.dropMl);
     let loss = $state<number | null>(Math.round(100 * settings.measures.palettePart));
+    let zone = $state(settings.zone ?? '');
     let problem = $state<Problem | null>(null);
+    const ZONES = Intl.supportedValuesOf('timeZone');
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        const before = { room: $state.snapshot(settings.room), measures: $state.snapshot(settings.measures) };
+        const before = {
+            room: $state.snapshot(settings.room),
+            measures: $state.snapshot(settings.measures),
+            zone: settings.zone ?? 'UTC',
+        };
         const put = (wish: typeof before): Promise<Problem | null> => settings.set(wish);
         problem = await put({
             room: { celsius: celsius ?? NaN, humidity: humidity ?? NaN },
             measures: { dropMl: dropMl ?? NaN, palettePart: (loss ?? NaN) / 100 },
+            zone: zone.trim(),
         });
         if (problem !== null) return;
         changed();
@@ -29,6 +36,7 @@
                 ({ celsius, humidity } = settings.room);
                 dropMl = settings.measures.dropMl;
                 loss = Math.round(100 * settings.measures.palettePart);
+                zone = settings.zone ?? '';
                 changed();
             },
         });
@@ -63,6 +71,18 @@
             bind:value={loss}
             {...fault('measures.palettePart')}
         />
+        <TextInput
+            size="sm"
+            labelText="Clock of"
+            placeholder="Europe/Lisbon"
+            list="zones"
+            autocomplete="off"
+            bind:value={zone}
+            {...fault('zone')}
+        />
+        <datalist id="zones">
+            {#each ZONES as name (name)}<option value={name}></option>{/each}
+        </datalist>
         <Button size="small" kind="tertiary" type="submit">Keep it</Button>
     </div>
 </form>
@@ -82,6 +102,6 @@
     }
 
     .fields > :global(.bx--form-item) {
-        flex: 0 1 150px;
+        flex: 0 1 160px;
     }
 </style>
