@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Batches;
 
 use App\Models\Batch;
+use App\Models\LogEntry;
+use App\Models\ProductPaints;
 use App\Models\SnapshotPaints;
 use App\Models\Used;
+use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Illegal;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
@@ -20,7 +23,7 @@ final class AsDone
     public static function plan(Batch $batch): Plan
     {
         $plan = $batch->toCore();
-        $paints = SnapshotPaints::of($batch->document);
+        $paints = self::paints($batch);
         foreach ($batch->entries->sortBy('done_at') as $entry) {
             $step = $plan->step($entry->step_id);
             if ($step === null || $plan->undercoat->holds($entry->step_id)) {
@@ -57,7 +60,16 @@ final class AsDone
         return $differences;
     }
 
-    private static function done(Step $step, Used $used, bool $isWhole, SnapshotPaints $paints): Step
+    /** Those the batch has kept; of others that were used instead, the catalogue's. */
+    private static function paints(Batch $batch): PaintSource
+    {
+        $used = $batch->entries->map(static fn(LogEntry $entry): array => $entry->used()->toArray())->all();
+
+        return new FirstOf(SnapshotPaints::of($batch->document), ProductPaints::forDocument($used));
+    }
+
+    /** As it was noted; a paint that nobody knows any more leaves the mix as it was planned. */
+    private static function done(Step $step, Used $used, bool $isWhole, PaintSource $paints): Step
     {
         $ingredients = [];
         foreach ($used->mix as $part) {
@@ -67,7 +79,7 @@ final class AsDone
             }
             $ingredients[] = Ingredient::of($paint, $part['parts']);
         }
-        $mixed = $ingredients === [] ? $step : $step->with(Mix::of($ingredients), $used->dilution->outOf($step->dilution->pot));
+        $mixed = $step->with($ingredients === [] ? $step->mix : Mix::of($ingredients), $used->dilution->outOf($step->dilution->pot));
 
         return $isWhole ? $mixed->inCoats($used->coats) : $mixed;
     }

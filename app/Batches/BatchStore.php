@@ -48,9 +48,9 @@ final class BatchStore
         return DB::transaction(static function () use ($id, $name, $models, $startsOn, $version): Batch {
             $batch = Batch::query()->with('entries')->findOrFail($id);
             StaleWrite::unlessCurrent('This batch', $version, $batch->version);
-            $done = max([0, ...$batch->progress()->done]);
+            $done = $batch->progress()->record->furthest();
             if ($models < $done) {
-                throw ValidationException::withMessages(['models' => "A step is done on $done models already, so the batch has at least that many."]);
+                throw ValidationException::withMessages(['models' => "Something is painted on $done models already, so the batch has at least that many."]);
             }
             $batch->update(['name' => $name, 'models' => $models, 'starts_on' => $startsOn, 'version' => $version + 1]);
 

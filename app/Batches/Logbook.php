@@ -81,7 +81,7 @@ final readonly class Logbook
         return DB::transaction(function () use ($entryId, $done): Batch {
             $entry = LogEntry::query()->findOrFail($entryId);
             StaleWrite::unlessCurrent('This entry', $done['version'], $entry->version);
-            $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
+            $batch = self::batchOf($entry);
             $progress = $batch->progress();
             $step = $progress->plan->step($entry->step_id);
             $coats = $step->coats ?? 1;
@@ -109,7 +109,7 @@ final readonly class Logbook
             $this->pots->giveBack($entry->spent ?? []);
             $entry->delete();
 
-            return Batch::query()->with('entries')->findOrFail($entry->batch_id);
+            return self::batchOf($entry);
         });
     }
 
@@ -118,10 +118,8 @@ final readonly class Logbook
     {
         return DB::transaction(function () use ($entryId): Batch {
             $entry = LogEntry::onlyTrashed()->findOrFail($entryId);
-            $batch = Batch::query()->with('entries')->findOrFail($entry->batch_id);
-            $progress = $batch->progress();
-            $coats = $progress->plan->step($entry->step_id)->coats ?? 1;
-            if ($batch->models - $progress->record->on($entry->step_id, min($entry->coat ?? $coats, $coats)) < $entry->models) {
+            $batch = self::batchOf($entry);
+            if ($batch->models - self::noted($batch, $entry) < $entry->models) {
                 throw Refused::at('models', 'This step has been recorded anew since. Undo that entry first.');
             }
             $entry->restore();
@@ -129,6 +127,21 @@ final readonly class Logbook
 
             return $batch->load('entries');
         });
+    }
+
+    /** Also one that was deleted: its record stays, and can be put right. */
+    private static function batchOf(LogEntry $entry): Batch
+    {
+        return Batch::withTrashed()->with('entries')->findOrFail($entry->batch_id);
+    }
+
+    /** On how many models that coat is noted by name. Coats that a later one lets us conclude are nobody's entries. */
+    private static function noted(Batch $batch, LogEntry $entry): int
+    {
+        $coats = $batch->toCore()->step($entry->step_id)->coats ?? 1;
+        $coat = min($entry->coat ?? $coats, $coats);
+
+        return $batch->entries->filter(static fn(LogEntry $one): bool => $one->step_id === $entry->step_id && ($one->coat === null || min($one->coat, $coats) === $coat))->sum('models');
     }
 
     /** What is told later happened then, however long a tablet had no line; not in the future and not before the batch was, whatever its clock says. */

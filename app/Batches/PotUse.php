@@ -28,12 +28,17 @@ final class PotUse
         return $taken;
     }
 
-    /** @param list<array{paint: string, ml: float}> $taken */
+    /**
+     * A pot that was filled or looked into since takes no more than it holds.
+     *
+     * @param list<array{paint: string, ml: float}> $taken
+     */
     public function giveBack(array $taken): void
     {
         $ml = array_column($taken, 'ml', 'paint');
         foreach ($this->pots(array_keys($ml)) as $id => $pot) {
-            $pot->update(['remaining_ml' => round($pot->remaining_ml + (float) $ml[$id], 4), 'version' => $pot->version + 1]);
+            $full = max($pot->remaining_ml, $pot->product->fullMl($pot->pots));
+            $pot->update(['remaining_ml' => round(min($full, $pot->remaining_ml + (float) $ml[$id]), 4), 'version' => $pot->version + 1]);
         }
     }
 
@@ -45,7 +50,7 @@ final class PotUse
     private function pots(array $ids): array
     {
         $pots = [];
-        foreach (Pot::query()->whereIn('product_id', $ids)->where('pots', '>', 0)->get() as $pot) {
+        foreach (Pot::query()->with('product')->whereIn('product_id', $ids)->where('pots', '>', 0)->get() as $pot) {
             $pots[$pot->product_id] = $pot;
         }
 

@@ -19,12 +19,13 @@ use Kalokroma\Schedule\Work;
 /** The batches that share the desk: those under way and those planned, all but what rests. */
 final readonly class Desk
 {
-    private const MOST_BATCHES = 12;
+    public const MOST_BATCHES = 12;
 
     /**
      * @param list<Batch> $batches begun first, then the soonest
      * @param list<Progress> $progress
      * @param list<Job> $jobs
+     * @param list<Batch> $beyond that find no room on the desk until another rests
      */
     private function __construct(
         public array $batches,
@@ -32,6 +33,7 @@ final readonly class Desk
         public array $jobs,
         public Climate $climate,
         public DateTimeZone $zone,
+        public array $beyond,
     ) {}
 
     public static function asItIs(): self
@@ -42,7 +44,9 @@ final readonly class Desk
         /** @var Collection<int, Batch> $open */
         $open = $batches->reject(static fn(Batch $one): bool => $tallies[$one->id]->isFinished())->values();
         // What is begun comes first; of what waits the soonest. More than a dozen nobody has on one desk.
-        $open = $open->sortBy(static fn(Batch $one): int => $tallies[$one->id]->isBegun() ? 0 : 1)->take(self::MOST_BATCHES)->values();
+        $open = $open->sortBy(static fn(Batch $one): int => $tallies[$one->id]->isBegun() ? 0 : 1)->values();
+        $beyond = $open->slice(self::MOST_BATCHES)->values();
+        $open = $open->take(self::MOST_BATCHES)->values();
         $open->load('entries');
         $all = $progress = $jobs = [];
         foreach ($open as $batch) {
@@ -51,7 +55,7 @@ final readonly class Desk
             $jobs[] = self::job($batch, $progress[count($progress) - 1], $zone);
         }
 
-        return new self($all, $progress, $jobs, Setting::room(), $zone);
+        return new self($all, $progress, $jobs, Setting::room(), $zone, array_values($beyond->all()));
     }
 
     public static function job(Batch $batch, Progress $progress, ?DateTimeZone $zone = null): Job

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * What is owned of a paint.
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $note
  * @property bool $wished
  * @property int $version
+ * @property Product $product
  */
 final class Pot extends Model
 {
@@ -34,6 +36,9 @@ final class Pot extends Model
     /** @return BelongsTo<Product, $this> */
     public function product(): BelongsTo
     {
-        return $this->belongsTo(Product::class);
+        $product = $this->belongsTo(Product::class);
+        $product->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $product;
     }
 }

@@ -68,6 +68,19 @@ final readonly class Record
         return $this->models[$id] ?? [];
     }
 
+    /** The highest number of a model on which anything was painted; 0 when nothing was. */
+    public function furthest(): int
+    {
+        $furthest = 0;
+        foreach ($this->times as $coats) {
+            foreach ($coats as $models) {
+                $furthest = max([$furthest, ...array_keys($models)]);
+            }
+        }
+
+        return $furthest;
+    }
+
     public function isBegun(string $stepId): bool
     {
         return ($this->times[$stepId] ?? []) !== [];

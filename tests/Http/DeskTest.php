@@ -348,6 +348,99 @@ final class DeskTest extends HttpTestCase
         self::assertCount(1, $this->ask('GET', "/batches/$batch[id]")['steps'][0]['entries']);
     }
 
+    public function testACoatPutBackAfterTheNextStandsAgain(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['coats'] === 2))[0]['step']['id'];
+        $own = static fn(array $batch): array => array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['id'] === $step))[0];
+        $batch = $this->record($batch, $step, ['coat' => 1, 'models' => 5]);
+        $first = $own($batch)['entries'][0]['id'];
+        $batch = $this->record($batch, $step, ['coat' => 2, 'models' => 5]);
+        $left = $this->levels();
+        $this->ask('DELETE', "/log/$first");
+        $batch = $this->ask('POST', "/log/$first/restore");
+
+        self::assertSame([[5, 5], 2], [$own($batch)['coatsDone'], count($own($batch)['entries'])]);
+        self::assertSame($left, $this->levels());
+        // Recorded anew meanwhile it does not stand twice.
+        $this->ask('DELETE', "/log/$first");
+        $this->ask('DELETE', '/log/'.$own($batch)['entries'][1]['id']);
+        $this->record($batch, $step, ['coat' => 1, 'models' => 3]);
+        self::assertSame(['models'], self::fields($this->ask('POST', "/log/$first/restore", null, 409)));
+    }
+
+    public function testABatchDoesNotShrinkBelowWhatHasACoat(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['coats'] === 2))[0]['step']['id'];
+        $batch = $this->record($batch, $step, ['coat' => 1, 'models' => 4]);
+        $change = ['name' => 'Fewer', 'startsOn' => '2026-11-25', 'version' => $batch['version']];
+
+        self::assertSame(['models'], self::fields($this->ask('PUT', "/batches/$batch[id]", [...$change, 'models' => 3], 422)));
+        self::assertSame(4, $this->ask('PUT', "/batches/$batch[id]", [...$change, 'models' => 4])['models']);
+    }
+
+    public function testUndoPutsNoMoreIntoAPotThanItHolds(): void
+    {
+        $batch = $this->begin(40);
+        $batch = $this->record($batch, 'undercoat', ['models' => 40]);
+        $entry = $batch['steps'][0]['entries'][0];
+        $paint = $entry['spent'][0]['paint'];
+        $pot = Pot::query()->with('product')->findOrFail($paint);
+        $full = $pot->product->fullMl($pot->pots);
+        $pot->update(['remaining_ml' => $full]);
+        $this->ask('DELETE', "/log/$entry[id]");
+
+        self::assertSame($full, Pot::query()->findOrFail($paint)->remaining_ml);
+    }
+
+    public function testEntriesOfADeletedBatchAreTakenBackAndPutRightLikeOthers(): void
+    {
+        $batch = $this->record($this->begin(5), 'undercoat', ['models' => 2]);
+        $entry = $batch['steps'][0]['entries'][0];
+        $this->ask('DELETE', "/batches/$batch[id]", null, 204);
+
+        $this->ask('PUT', "/log/$entry[id]", ['models' => 3, 'version' => $entry['version']]);
+        $this->ask('DELETE', "/log/$entry[id]");
+        self::assertSame($entry['id'], $this->ask('GET', '/log?undone=1')['entries'][0]['id']);
+        $this->ask('POST', "/log/$entry[id]/restore");
+    }
+
+    /** Another paint than was planned, which the batch has never heard of. */
+    public function testARepeatedBatchTakesThePaintThatWasReallyUsed(): void
+    {
+        $batch = $this->begin(5);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Basecoat'))[0]['step'];
+        $other = $this->ask('POST', '/paints', ['name' => 'Borrowed Green', 'swatch' => '#3f6f45'], 201);
+        $batch = $this->record($batch, $step['id'], ['models' => 5, 'used' => ['mix' => [['paint' => $other['id'], 'parts' => 1]]]]);
+        $told = array_column($batch['differences'], null, 'stepId')[$step['id']];
+        self::assertStringContainsString('Borrowed Green', $told['done']);
+
+        $again = $this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'Again', 'models' => 5, 'startsOn' => '2027-11-26'], 201);
+        $repeated = array_column(array_column($again['steps'], 'step'), null, 'id')[$step['id']];
+        self::assertSame([$other['id']], array_column($repeated['mix'], 'paint'));
+    }
+
+    public function testBatchesBeyondADozenAreNamedAndWait(): void
+    {
+        foreach (range(1, 12) as $number) {
+            $this->ask('POST', '/batches', ['planId' => $this->plan()->id, 'name' => "Batch $number", 'models' => 1, 'startsOn' => sprintf('2027-01-%02d', $number)], 201);
+        }
+        $agenda = $this->ask('GET', '/evenings');
+        self::assertSame([12, ['Batch 11', 'Batch 12']], [count($agenda['batches']), array_column($agenda['beyond'], 'name')]);
+        $late = $agenda['beyond'][0]['id'];
+        self::assertStringContainsString('waits for room', $this->ask('POST', '/evenings/deadline', ['batchId' => $late, 'day' => '2027-06-01'], 422)['detail']);
+        $first = $agenda['batches'][0];
+        $this->ask('PUT', "/batches/$first[id]/desk", ['rests' => true, 'skipped' => [], 'version' => $first['version']]);
+        self::assertSame(['Batch 12'], array_column($this->ask('GET', '/evenings')['beyond'], 'name'));
+    }
+
+    /** @return array<string, float> */
+    private function levels(): array
+    {
+        return Pot::query()->orderBy('product_id')->pluck('remaining_ml', 'product_id')->map(static fn(mixed $ml): float => round((float) $ml, 3))->all();
+    }
+
     public function testAClockThatIsWrongDatesNothingIntoTheFutureOrFarBack(): void
     {
         $batch = $this->begin(5);

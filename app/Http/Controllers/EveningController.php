@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Evenings\Agenda;
 use App\Evenings\CalendarFile;
+use App\Evenings\Desk;
 use App\Evenings\Hours;
 use App\Evenings\Moment;
 use App\Http\Requests\SittingRules;
@@ -86,7 +87,9 @@ final readonly class EveningController
         $agenda = Agenda::from($this->clock->now());
         $job = array_search($wish['batchId'], array_column($agenda->desk->batches, 'id'), true);
         if ($job === false) {
-            throw ValidationException::withMessages(['batchId' => 'This batch does not share the desk: it is finished, or it rests.']);
+            throw ValidationException::withMessages(['batchId' => in_array($wish['batchId'], array_column($agenda->desk->beyond, 'id'), true)
+                ? sprintf('The desk has its %d batches, and this one waits for room. Let another rest first.', Desk::MOST_BATCHES)
+                : 'This batch does not share the desk: it is finished, or it rests.']);
         }
         if ($wish['day'] < $this->clock->now()->setTimezone($agenda->hours->zone)->format('Y-m-d')) {
             throw ValidationException::withMessages(['day' => 'This day is over. Choose today or a later one.']);

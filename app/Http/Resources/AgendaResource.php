@@ -40,6 +40,7 @@ final readonly class AgendaResource
             'days' => $self->days($days),
             'evenings' => $self->evenings($days),
             'batches' => $self->batches($allowance),
+            'beyond' => array_map(static fn(Batch $one): array => ['id' => $one->id, 'name' => $one->name], $agenda->desk->beyond),
             'lackingMinutes' => $schedule === null ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0) : (int) ceil($schedule->lacking / 60),
             'handsOnMinutes' => (int) round($agenda->work->handsOn() / 60),
         ];

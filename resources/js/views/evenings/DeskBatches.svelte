@@ -136,6 +136,16 @@
             </li>
         {/each}
     </ul>
+    {#if agenda.beyond.length > 0}
+        <p role="status">
+            A desk has room for {agenda.batches.length} batches.
+            {#each agenda.beyond as one, at (one.id)}{at > 0 ? ', ' : ''}<a href="#/batches/{one.id}"
+                    ><bdi>{one.name}</bdi></a
+                >{/each}
+            {agenda.beyond.length === 1 ? 'waits' : 'wait'} and {agenda.beyond.length === 1 ? 'has' : 'have'} no evening yet:
+            let one of these rest to take in the next.
+        </p>
+    {/if}
     {#if batch}
         <form onsubmit={ask} novalidate>
             <Choose
