@@ -6,6 +6,7 @@ declare(strict_types=1);
 $path = parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH);
 if (is_string($path) && (str_starts_with($path, '/build/') || in_array($path, ['/theme.js', '/sw.js', '/icon.svg', '/app.webmanifest'], true)) && is_file(__DIR__.$path) && ! str_contains($path, '..')) {
     $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json'];
+    header('X-Content-Type-Options: nosniff');
     header('Content-Type: '.($types[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     // What the build made has its fingerprint in its name; the rest may be another tomorrow.
     header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));

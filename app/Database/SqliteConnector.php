@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Database\Connectors\SQLiteConnector as FrameworkConnector;
+use PDO;
 use SensitiveParameter;
 
 /** Connects as the framework does, through a connection that begins transactions with the lock. */
@@ -18,6 +19,9 @@ final class SqliteConnector extends FrameworkConnector
      */
     protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): LockingPdo
     {
-        return new LockingPdo($dsn, $username, $password, $options);
+        // A database that was moved away is missed, not made anew in its place.
+        $isFile = ! str_contains($dsn, ':memory:');
+
+        return new LockingPdo($dsn, $username, $password, $isFile ? $options + [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE] : $options);
     }
 }

@@ -107,7 +107,7 @@ final readonly class Problem
             $code === 8 => new self(507, 'Not writable', 'The database may not be written to. Give the user that runs Kalokroma the right to write to the file and its folder.'),
             $code === 10 || $code === 13 => new self(507, 'Disk full', 'The disk is full or does not take anything. Make room and try again; nothing was changed.'),
             in_array($code, [11, 26], true) => new self(503, 'Damaged', 'The database file is damaged. Stop Kalokroma, put a copy of it back in its place and start again.'),
-            $code === 14, str_contains($error->getMessage(), 'no such table') => self::missing(),
+            $code === 14, $error->getCode() === 14, $error->getPrevious() instanceof SQLiteDatabaseDoesNotExistException, str_contains($error->getMessage(), 'no such table') => self::missing(),
             default => new self(500, 'Our fault', 'Something broke inside. Nothing was changed; the log has the details.'),
         };
     }

@@ -86,7 +86,7 @@ final class Product extends Model
     /** What so many unopened pots hold. */
     public function fullMl(int $pots): float
     {
-        return $pots * $this->volume_ml;
+        return round($pots * $this->volume_ml, 4);
     }
 
     public function isOwned(): bool

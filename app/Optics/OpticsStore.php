@@ -6,7 +6,9 @@ namespace App\Optics;
 
 use Illuminate\Contracts\Cache\Repository;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Observer;
 use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\IllegalPaint;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Measured;
 use Kalokroma\Paint\Opacity;
@@ -70,6 +72,7 @@ final class OpticsStore
         return $optics;
     }
 
+    /** Null when nothing is kept, or it was damaged: then it is worked out anew. */
     private function unpack(mixed $bytes): ?Optics
     {
         if (! is_string($bytes)) {
@@ -77,8 +80,13 @@ final class OpticsStore
         }
         /** @var list<float> $numbers */
         $numbers = array_values(unpack('e*', $bytes) ?: []);
-        $bands = intdiv(count($numbers), 2);
-
-        return Optics::of(array_slice($numbers, 0, $bands), array_slice($numbers, $bands));
+        if (count($numbers) !== 2 * Observer::BANDS) {
+            return null;
+        }
+        try {
+            return Optics::of(array_slice($numbers, 0, Observer::BANDS), array_slice($numbers, Observer::BANDS));
+        } catch (IllegalPaint) {
+            return null;
+        }
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
 use Kalokroma\Exchange\Faulty;
 
 /**
@@ -41,6 +42,7 @@ final class PhotoStore
         $this->mustBeReadable($bytes);
         try {
             $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
+            $image = self::upright($image, Orientation::of($bytes));
             $png = $image->toPng()->toString();
         } catch (RuntimeException) {
             throw Faulty::field('photo', 'This picture is damaged. Save it anew, or take another.');
@@ -71,6 +73,20 @@ final class PhotoStore
         $pinned = array_values(PinnedPhoto::withTrashed()->pluck('photo_id')->all());
 
         return array_merge($pinned, ...Product::withTrashed()->whereNotNull('measured')->get()->map(static fn(Product $product): array => $product->measured()->photos())->all() ?: [[]]);
+    }
+
+    private static function upright(ImageInterface $image, int $orientation): ImageInterface
+    {
+        return match ($orientation) {
+            2 => $image->flop(),
+            3 => $image->rotate(180),
+            4 => $image->flip(),
+            5 => $image->rotate(270)->flop(),
+            6 => $image->rotate(270),
+            7 => $image->rotate(90)->flop(),
+            8 => $image->rotate(90),
+            default => $image,
+        };
     }
 
     private function mustBeReadable(string $bytes): void

@@ -192,14 +192,14 @@ final class PlanStore
             if ($before !== null) {
                 [$view, $shared] = SharedRecipes::settle($before, $kept->view);
                 $kept = $view === $kept->view ? $kept : $this->inPlaceOf($plan, $view);
-                $shared->spread($plan, $this->keepOne(...));
+                $shared->spread($plan, $this->keepShared(...));
             }
 
             return self::notingPaints($kept);
         });
     }
 
-    /** The state gone back to, without what cannot be shared any more. */
+    /** Another document in the place of the present state. */
     private function inPlaceOf(Plan $plan, PlanView $view): KeptPlan
     {
         $document = self::document($view);
@@ -217,7 +217,7 @@ final class PlanStore
             [$view, $shared] = SharedRecipes::settle($plan->toCore(), $view);
         }
         $kept = $this->keepOne($plan, $view);
-        $shared->spread($plan, $this->keepOne(...));
+        $shared->spread($plan, $this->keepShared(...));
 
         return $kept;
     }
@@ -232,6 +232,22 @@ final class PlanStore
         $plan->revisions()->where('number', '<=', $plan->revision - self::MOST_REVISIONS)->delete();
 
         return $kept;
+    }
+
+    /** Of several changes elsewhere in a row one state is kept: another plan's undos push none of its own out. */
+    private function keepShared(Plan $plan, PlanView $view): KeptPlan
+    {
+        $isShared = $plan->revisions()->where('number', $plan->revision)->value('is_shared');
+        if (! $isShared) {
+            $kept = $this->keepOne($plan, $view);
+            $plan->revisions()->where('number', $plan->revision)->update(['is_shared' => true]);
+
+            return $kept;
+        }
+        $plan->revisions()->where('number', '>', $plan->revision)->delete();
+        $plan->fill(['name' => $view->plan->name, 'version' => $plan->version + 1]);
+
+        return self::notingPaints($this->inPlaceOf($plan, $view));
     }
 
     /** @param array<mixed> $document */

@@ -6,7 +6,7 @@ namespace Kalokroma\Exchange;
 
 /**
  * A table in RFC 4180 form: UTF-8, one header row, lines ended by CR LF (a lone LF is read too). Text that a spreadsheet would run as a formula
- * (it begins with = + - or @) is written with an apostrophe before it, which reading takes off again.
+ * (it begins with = + - or @, with their full-width twins, or with a blank before which a spreadsheet looks past) is written with an apostrophe before it, which reading takes off again.
  */
 final class CsvTable
 {
@@ -19,7 +19,7 @@ final class CsvTable
     private const LONGEST_LINE_BYTES = 20_000;
 
     /** What a spreadsheet takes for a formula, or what is guarded already. */
-    private const FORMULA = "/^'*[=+\\-@]/";
+    private const FORMULA = "/^'*[=+\\-@\\s\u{FF1D}\u{FF0B}\u{FF0D}\u{FF20}]/u";
 
     private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
 
@@ -81,10 +81,12 @@ final class CsvTable
         }, $cells))."\r\n";
     }
 
-    /** In plain digits, to a millionth: what a reader of tables takes for a number everywhere. */
+    /** In plain digits, as many as tell it from every other number: what a reader of tables takes for the same number everywhere. */
     private static function number(int|float|null $number): string
     {
-        return is_float($number) ? rtrim(rtrim(sprintf('%.6F', $number), '0'), '.') : (string) $number;
+        $shortest = is_float($number) ? json_encode($number, JSON_THROW_ON_ERROR) : (string) $number;
+
+        return str_contains($shortest, 'e') ? rtrim(rtrim(sprintf('%.17F', $number), '0'), '.') : $shortest;
     }
 
     /** Spreadsheets run what begins like a formula. An apostrophe before it keeps it text; reading takes it off again. */

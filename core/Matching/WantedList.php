@@ -39,7 +39,8 @@ final class WantedList
         if ($lines === false) {
             throw IllegalList::notText();
         }
-        $wanted = [];
+        // Counted and measured before any of it is looked up, which takes its time.
+        $entries = [];
         foreach ($lines as $index => $line) {
             $entry = trim(preg_replace(self::LEAD, '', $line) ?? '');
             if ($entry === '') {
@@ -48,13 +49,13 @@ final class WantedList
             if (mb_strlen($entry) > self::LONGEST_LINE) {
                 throw IllegalList::longLine($index + 1, self::LONGEST_LINE);
             }
-            $wanted[] = self::entry($index + 1, $entry, $names);
-            if (count($wanted) > self::MOST_LINES) {
-                throw IllegalList::long(self::MOST_LINES);
-            }
+            $entries[$index + 1] = $entry;
+        }
+        if (count($entries) > self::MOST_LINES) {
+            throw IllegalList::long(self::MOST_LINES);
         }
 
-        return $wanted === [] ? throw IllegalList::blank() : $wanted;
+        return $entries === [] ? throw IllegalList::blank() : array_map(static fn(int $line, string $entry): WantedPaint => self::entry($line, $entry, $names), array_keys($entries), $entries);
     }
 
     private static function entry(int $line, string $entry, PaintNames $names): WantedPaint

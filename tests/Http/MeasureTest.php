@@ -58,6 +58,39 @@ final class MeasureTest extends HttpTestCase
         $this->ask('GET', "/photos/$photo[id]", null, 404);
     }
 
+    /** @return iterable<string, array{string, int, array{int, int, int, int}}> format, orientation, and where the red corner is then: left or right, top or bottom */
+    public static function orientations(): iterable
+    {
+        // By Exif 2.32: where the stored picture's first row and first column are.
+        foreach ([1 => [0, 0], 2 => [1, 0], 3 => [1, 1], 4 => [0, 1], 5 => [0, 0], 6 => [1, 0], 7 => [1, 1], 8 => [0, 1]] as $orientation => [$right, $bottom]) {
+            foreach (['png', 'webp'] as $format) {
+                yield "$format held as $orientation" => [$format, $orientation, $orientation >= 5 ? [40, 60, $right, $bottom] : [60, 40, $right, $bottom]];
+            }
+        }
+    }
+
+    /** @param array{int, int, int, int} $wanted */
+    #[DataProvider('orientations')]
+    public function testPngAndWebpAreTurnedUprightToo(string $format, int $orientation, array $wanted): void
+    {
+        $image = imagecreatetruecolor(60, 40) ?: throw new \RuntimeException('No picture.');
+        imagefilledrectangle($image, 0, 0, 59, 39, 0x2040C0);
+        imagefilledrectangle($image, 0, 0, 19, 13, 0xE02020);
+        $tiff = 'II'.pack('vVv', 42, 8, 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
+        $bytes = self::encoded($image, $format);
+        $bytes = $format === 'png'
+            ? substr($bytes, 0, 33).pack('N', strlen($tiff)).'eXIf'.$tiff.pack('N', crc32('eXIf'.$tiff)).substr($bytes, 33)
+            : 'RIFF'.pack('V', strlen($bytes) + strlen($tiff)).substr($bytes, 8).'EXIF'.pack('V', strlen($tiff)).$tiff;
+        $photo = $this->judged($this->upload($bytes), 'POST', '/photos', 201);
+        [$width, $height, $right, $bottom] = $wanted;
+        self::assertSame([$width, $height], [$photo['width'], $photo['height']]);
+        $upright = imagecreatefromstring(Photo::query()->findOrFail($photo['id'])->png) ?: throw new \RuntimeException('No picture.');
+        $red = static fn(int $x, int $y): bool => (imagecolorat($upright, $x, $y) >> 16 & 0xFF) > 0x80;
+        foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$x, $y]) {
+            self::assertSame([$x, $y] === [$right, $bottom], $red($x === 0 ? 4 : $width - 5, $y === 0 ? 4 : $height - 5), "corner $x $y");
+        }
+    }
+
     public function testAPictureLeftLyingGoesWhenAnotherIsTakenIn(): void
     {
         $bytes = self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'png');

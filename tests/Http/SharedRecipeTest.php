@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Models\PlanRevision;
 use App\Models\Recipe;
 
 /** Recipes shared by reference: one edit reaches all that share one, undo too, until an area is cut loose. */
@@ -35,6 +36,26 @@ final class SharedRecipeTest extends HttpTestCase
         // Undone where it arrived, it is undone everywhere too.
         $undone = $this->ask('POST', "/plans/$there[id]/undo", ['version' => $this->ask('GET', "/plans/$there[id]")['version']]);
         self::assertSame(self::painted($undone, 1), self::painted($this->ask('GET', "/plans/$here[id]"), 0));
+    }
+
+    /** However often it is done and undone here: what was done there can still be undone there, step by step. */
+    public function testChangesElsewherePushNoPlansOwnHistoryOut(): void
+    {
+        [$here, $there] = $this->shared();
+        $there = $this->ask('PUT', "/plans/$there[id]", ['version' => $there['version'], 'document' => [...$there['document'], 'name' => 'Renamed there']]);
+        $before = PlanRevision::query()->where('plan_id', $there['id'])->count();
+        for ($turn = 0; $turn < 6; $turn++) {
+            $here['document']['areas'][0]['steps'][1]['coats'] = 3 + $turn % 2;
+            $here = $this->ask('PUT', "/plans/$here[id]", $here);
+            $here = $this->ask('POST', "/plans/$here[id]/undo", ['version' => $here['version']]);
+            $here = $this->ask('POST', "/plans/$here[id]/redo", ['version' => $here['version']]);
+        }
+        self::assertSame($before + 1, PlanRevision::query()->where('plan_id', $there['id'])->count());
+        $now = $this->ask('GET', "/plans/$there[id]");
+        self::assertSame(self::painted($here, 0), self::painted($now, 1));
+        $now = $this->ask('POST', "/plans/$there[id]/undo", ['version' => $now['version']]);
+        self::assertSame('Renamed there', $now['document']['name']);
+        self::assertNotSame('Renamed there', $this->ask('POST', "/plans/$there[id]/undo", ['version' => $now['version']])['document']['name']);
     }
 
     public function testTwoAreasOfOnePlanShareToo(): void

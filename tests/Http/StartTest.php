@@ -27,7 +27,7 @@ final class StartTest extends TestCase
 
     protected function tearDown(): void
     {
-        foreach (['', '-wal', '-shm', '-journal'] as $suffix) {
+        foreach (['', '-wal', '-shm', '-journal', '.lock'] as $suffix) {
             @unlink($this->database.$suffix);
         }
         parent::tearDown();
@@ -80,6 +80,19 @@ final class StartTest extends TestCase
         self::assertStringContainsString('immutable', self::header($port, "build/assets/$asset", 'Cache-Control'));
         self::assertSame('no-cache', self::header($port, 'theme.js', 'Cache-Control'));
 
+        // Lengths that no server can make room for bring workers down, the parent too; all stand again.
+        foreach (range(1, 6) as $bad) {
+            $line = @stream_socket_client("tcp://127.0.0.1:$port", timeout: 3.0);
+            if ($line !== false) {
+                fwrite($line, "POST /api/mixes HTTP/1.1\r\nHost: 127.0.0.1:$port\r\nContent-Length: 100000000000000000000\r\n\r\n{}");
+                stream_set_timeout($line, 2);
+                fread($line, 100);
+                fclose($line);
+            }
+        }
+        $serving = static fn(): int => (int) exec("pgrep -c -f '[-]S 127.0.0.1:$port'");
+        Patience::until(static fn(): bool => $serving() === 5 && @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'all workers to stand again');
+
         $start->signal(SIGKILL);
         Patience::until(static fn(): bool => ! $start->isRunning() && @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1.0) === false, 'the workers to end', 20);
     }
@@ -99,13 +112,47 @@ final class StartTest extends TestCase
 
             self::assertSame(0, $again->getExitCode(), "cut off after $milliseconds ms: ".$again->getOutput());
             $pdo = new PDO("sqlite:$this->database");
-            self::assertSame('7', (string) $pdo->query('select count(*) from migrations')->fetchColumn());
+            self::assertSame((string) count(glob(self::ROOT.'/database/migrations/*.php') ?: []), (string) $pdo->query('select count(*) from migrations')->fetchColumn());
             self::assertSame([], $pdo->query('select * from answers')->fetchAll());
             unset($pdo);
             $this->tearDown();
             touch($this->database);
         }
         self::assertGreaterThan(0, $cuts, 'some were cut off');
+    }
+
+    /** Several who start at once on a new database: it is made once, with one demo, and nobody fails. */
+    public function testSeveralWhoStartAtOnceMakeOneDesk(): void
+    {
+        $starts = array_map(fn(): Process => $this->artisan('kalokroma:set-up'), range(1, 4));
+        array_walk($starts, static fn(Process $one) => $one->start());
+        foreach ($starts as $one) {
+            self::assertSame(0, $one->wait(), $one->getOutput().$one->getErrorOutput());
+        }
+        self::assertSame(['162', '3', '3'], $this->counts('products', 'plans', 'batches'));
+        self::assertSame(1, count(array_filter($starts, static fn(Process $one): bool => str_contains($one->getOutput(), 'The demo is loaded'))));
+        // Once more, and after everything was put into the bin, there is still only what there was.
+        (new PDO("sqlite:$this->database"))->exec("update plans set deleted_at = '2026-11-30'; update products set deleted_at = '2026-11-30'");
+        self::assertSame(0, $this->artisan('kalokroma:set-up')->run());
+        self::assertSame(['162', '3', '3'], $this->counts('products', 'plans', 'batches'));
+    }
+
+    /** Somebody painted with the first release: whatever is in any table of it, no demo comes on top. */
+    public function testAnUpgradeBringsNoDemoOntoADeskThatIsUsed(): void
+    {
+        self::assertSame(0, $this->artisan('migrate', '--force', '--path=database/migrations/2026_11_01_000000_create_tables.php')->run());
+        (new PDO("sqlite:$this->database"))->exec("insert into plans (id, name, document, revision, version, created_at, updated_at) values ('01h00000000000000000000000', 'Mine', '{}', 1, 1, '2026-11-02', '2026-11-02')");
+        $set = $this->artisan('kalokroma:set-up');
+        self::assertSame(0, $set->run(), $set->getOutput());
+        self::assertSame(['0', '1', '0'], $this->counts('products', 'plans', 'batches'));
+    }
+
+    /** @return list<string> rows of each table */
+    private function counts(string ...$tables): array
+    {
+        $pdo = new PDO("sqlite:$this->database");
+
+        return array_map(static fn(string $table): string => (string) $pdo->query("select count(*) from $table")?->fetchColumn(), array_values($tables));
     }
 
     private static function header(string $port, string $path, string $name): string

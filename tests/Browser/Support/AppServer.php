@@ -81,7 +81,7 @@ final class AppServer
     public function stop(): void
     {
         $this->kill();
-        foreach (['', '-wal', '-shm'] as $suffix) {
+        foreach (['', '-wal', '-shm', '.lock'] as $suffix) {
             @unlink($this->database.$suffix);
         }
     }

@@ -16,7 +16,7 @@ final class CsvTableTest extends TestCase
     {
         yield from [
             'plain' => ['Rowan'], 'empty' => [''], 'comma' => ['Lamp, oil'], 'quote' => ['the "good" one'], 'only quotes' => ['""'], 'backslash' => ['a\\"b\\'],
-            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'], 'formula' => ['=1+1'], 'guarded formula' => ["'=1+1"], 'guarded twice' => ["''@x"], 'minus' => ['-x'], 'apostrophe' => ["'tis"], 'zero' => ['0'],
+            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'], 'formula' => ['=1+1'], 'guarded formula' => ["'=1+1"], 'guarded twice' => ["''@x"], 'minus' => ['-x'], 'apostrophe' => ["'tis"], 'tab first' => ["\t=1+1"], 'blank first' => [' =1+1'], 'full-width' => ['＝1+1'], 'full-width at' => ['＠SUM(1)'], 'guarded blank' => ["' x"], 'zero' => ['0'],
         ];
     }
 
@@ -41,6 +41,13 @@ final class CsvTableTest extends TestCase
     public function testNothingThatASpreadsheetWouldRunIsWritten(): void
     {
         self::assertSame("a,b,c\r\n'=1+1,-2.5,'@now\r\n", CsvTable::write(['a', 'b', 'c'], [['=1+1', -2.5, '@now']]));
+        foreach (["\tx", "\rx", ' x', '＝x', '＋x', '－x', '＠x'] as $text) {
+            self::assertMatchesRegularExpression('/^a\r\n"?\'/', CsvTable::write(['a'], [[$text]]), json_encode($text) ?: '');
+        }
+        // A number comes back as the very same.
+        foreach ([51.300000000000004, 0.1, 1234567.8912345, 1e-7, 12.345678901, 1e21, 3 * 17.1] as $number) {
+            self::assertSame($number, (float) CsvTable::read(CsvTable::write(['a'], [[$number]]), ['a'])[2]['a']);
+        }
         self::assertSame("a\r\n0.00001\r\n", CsvTable::write(['a'], [[1e-5]]));
     }
 
