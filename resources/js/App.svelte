@@ -7,6 +7,7 @@
     import Undecided from './parts/Undecided.svelte';
     import { loadCraft } from './lib/craft.svelte';
     import { outbox } from './lib/outbox.svelte';
+    import { home } from './lib/home.svelte';
     import { keepFocusHome } from './lib/focusHome';
     import { forgetOld } from './lib/kept';
     import { bindKeys, onKeydown } from './lib/keys.svelte';
@@ -59,6 +60,10 @@
 
     $effect(() => keepFocusHome(work));
     $effect(() => outbox.run());
+    // Whenever another desk answers, what waits for it can go.
+    $effect(() => {
+        if (home.desk !== null) void outbox.send();
+    });
     forgetOld();
 
     void loadCraft().catch(() => undefined);

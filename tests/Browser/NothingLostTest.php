@@ -33,6 +33,51 @@ final class NothingLostTest extends BrowserTestCase
         self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//section//li[.//bdi[.="Away"]]')));
     }
 
+    /** The same pass was marked on another tablet meanwhile: what this one did is refused, and stands above every view until somebody decides. */
+    public function testWhatIsRefusedStandsAboveEveryViewUntilSomebodyDecides(): void
+    {
+        $batch = $this->openNewBatch('Twice');
+        self::$server->kill();
+        $this->key(' ');
+        $this->see('//*[@role="status"][contains(., "1 record waits")]');
+        $this->visitOffline('#/handbook');
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "1 record waits")]');
+        self::driver()->get('about:blank');
+        self::$server->start();
+        $this->record($batch, 'undercoat');
+        $this->visit('#/plans');
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="alert"][contains(., "is not recorded")][contains(., "done on all models already")]');
+        self::driver()->navigate()->refresh();
+        $this->pressNamed('Logbook');
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="alert"]');
+        $this->pressNamed('Drop it');
+        $this->seeNot('//section[@aria-label="Not recorded yet"]');
+        $this->see('//section//li[.//bdi[.="Twice"]]');
+        self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//section//li[.//bdi[.="Twice"]]')));
+    }
+
+    /** Another database answers at the address: what was done at the first waits until that is back. */
+    public function testWhatWasDoneAtOneDeskWaitsForIt(): void
+    {
+        $this->openNewBatch('At home');
+        self::$server->kill();
+        $this->key(' ');
+        $this->see('//*[@role="status"][contains(., "1 record waits")]');
+        self::driver()->get('about:blank');
+        $other = self::$server->another();
+        try {
+            $this->visit('#/plans');
+            $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "was done at another desk")]');
+        } finally {
+            self::driver()->get('about:blank');
+            $other->stop();
+            self::$server->start();
+        }
+        $this->visit('#/handbook');
+        Patience::until(static fn(): bool => str_contains((string) file_get_contents(self::$server->url('api/log')), '"At home"'), 'the record to be sent to its own desk');
+        $this->seeNot('//section[@aria-label="Not recorded yet"]');
+    }
+
     public function testAnElbowOnTheKeyMarksOnePass(): void
     {
         $this->openNewBatch('Elbow');
@@ -150,7 +195,21 @@ final class NothingLostTest extends BrowserTestCase
         return self::driver()->findElements(WebDriverBy::xpath('//nav[@aria-label="Passes in painting order"]//button[.//*[@class and .="done"]]'));
     }
 
-    private function openNewBatch(string $name): void
+    /** The page is there already: only its address changes. */
+    private function visitOffline(string $hash): void
+    {
+        self::driver()->executeScript('location.hash = arguments[0]', [$hash]);
+    }
+
+    /** As another tablet would. */
+    private function record(string $batchId, string $stepId): void
+    {
+        $body = json_encode(['id' => '01ARZ3NDEKTSV4RRFFQ69G5FA1', 'stepId' => $stepId, 'models' => 5]);
+        file_get_contents(self::$server->url("api/batches/$batchId/log"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+    }
+
+    /** @return string its id */
+    private function openNewBatch(string $name): string
     {
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="Provost on the White Heron"]');
@@ -158,6 +217,8 @@ final class NothingLostTest extends BrowserTestCase
         $this->fill('Name of the batch', $name);
         $this->pressNamed('Begin the batch');
         $this->see('//section[@aria-label="Open step"]');
+
+        return basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT));
     }
 
     private function openPlan(): void

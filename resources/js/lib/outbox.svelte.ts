@@ -26,7 +26,7 @@ class Outbox {
     readonly waiting = $derived.by(() => this.all.filter((one) => one.refusal === null && this.isOurs(one)));
     readonly refused = $derived.by(() => this.all.filter((one) => one.refusal !== null && this.isOurs(one)));
     readonly foreign = $derived.by(() => this.all.filter((one) => !this.isOurs(one)));
-    /** On their way into the browser's database. */
+    /** On their way into the browser's database, or not taken by it. */
     private readonly unwritten = new Map<string, Waiting>();
     private readonly store = new OutboxStore();
     private readonly others = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(LOCK);
@@ -57,13 +57,10 @@ class Outbox {
     }
 
     add(record: Omit<Waiting, 'desk' | 'refusal'>): void {
-        const whole: Waiting = { ...record, desk: home.desk, refusal: null };
+        const whole = $state.snapshot({ ...record, desk: home.desk, refusal: null }) as Waiting;
         this.all = [...this.all, whole];
         this.unwritten.set(whole.entry.id, whole);
-        void this.write(this.store.put(whole)).then(() => {
-            this.unwritten.delete(whole.entry.id);
-            return this.send();
-        });
+        void this.write(this.store.put(whole), whole.entry.id).then(() => this.send());
     }
 
     of(batchId: string): Waiting[] {
@@ -73,6 +70,7 @@ class Outbox {
     /** Gives up a record that never got there. */
     async drop(entryId: string): Promise<void> {
         this.all = this.all.filter((one) => one.entry.id !== entryId);
+        this.unwritten.delete(entryId);
         await this.write(this.store.remove(entryId));
         if (this.waiting.length === 0) this.isStuck = false;
     }
@@ -143,7 +141,8 @@ class Outbox {
 
     private async change(record: Waiting): Promise<void> {
         this.all = this.all.map((one) => (one.entry.id === record.entry.id ? record : one));
-        await this.write(this.store.put(record));
+        if (this.unwritten.has(record.entry.id)) this.unwritten.set(record.entry.id, record);
+        await this.write(this.store.put(record), record.entry.id);
     }
 
     private async look(): Promise<void> {
@@ -153,9 +152,10 @@ class Outbox {
     }
 
     /** What could not be written into the browser still lies in this page, and is sent from it. */
-    private async write(done: Promise<void>): Promise<void> {
+    private async write(done: Promise<void>, id?: string): Promise<void> {
         try {
             await done;
+            if (id !== undefined) this.unwritten.delete(id);
             this.others?.postMessage('changed');
         } catch {
             warn('This browser has no room to keep what was done. Leave the page open until it is recorded.');

@@ -33,11 +33,11 @@ final class AppServer
         return self::with(null, $moment);
     }
 
-    private static function with(?string $seed, ?Moment $moment): self
+    private static function with(?string $seed, ?Moment $moment, ?int $port = null): self
     {
         $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
         touch($database);
-        $server = new self($database, FreePort::find(), $moment ?? Moment::usual());
+        $server = new self($database, $port ?? FreePort::find(), $moment ?? Moment::usual());
         $server->artisan('migrate', '--force', '--quiet');
         if ($seed !== null) {
             $server->artisan($seed);
@@ -45,6 +45,12 @@ final class AppServer
         $server->start();
 
         return $server;
+    }
+
+    /** Another desk at the same address, as when somebody starts there with another database. The one that was must have been killed. */
+    public function another(): self
+    {
+        return self::with('kalokroma:demo', $this->moment, $this->port);
     }
 
     public function url(string $path = ''): string
