@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\Compressed;
 use App\Http\Middleware\Guarded;
+use App\Http\Middleware\KeptAnswer;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OnceOnly;
 use App\Http\Middleware\SameDesk;
@@ -20,9 +22,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // Pages and API are one origin: nothing is shared across origins, and nobody else's page may write.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([Guarded::class, KnownHosts::class, SameOriginWrites::class]);
+        $middleware->prepend([Compressed::class, Guarded::class, KnownHosts::class, SameOriginWrites::class]);
         $middleware->group('api', [SameDesk::class, OnceOnly::class, SubstituteBindings::class]);
         $middleware->group('web', []);
+        $middleware->alias(['kept' => KeptAnswer::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Problem::EXPECTED);

@@ -51,7 +51,7 @@ final readonly class Bench
 
         return new self(
             $tallies,
-            $underWay->load('entries'),
+            $underWay,
             $open->reject(static fn(Batch $one): bool => $tallies[$one->id]->isBegun())->values(),
             $finished->sortByDesc($lastPainted)->take(self::FINISHED)->values(),
             $finished->count(),

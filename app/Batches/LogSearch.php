@@ -8,9 +8,6 @@ use App\Models\Batch;
 use App\Models\LogEntry;
 use Illuminate\Database\Eloquent\Builder;
 use Kalokroma\Craft\CraftBook;
-use Kalokroma\Planning\Done;
-use Kalokroma\Planning\Record;
-use Kalokroma\Recipe\Plan;
 
 /**
  * Finds entries of the logbook by words: in the note, in the name of the batch, in the area, technique and paints of the step.
@@ -37,14 +34,6 @@ final class LogSearch
         }
 
         return $entries;
-    }
-
-    /** What was done of a batch, from rows as they are: thousands of entries need not become models for it. */
-    public static function record(Batch $batch, Plan $plan): Record
-    {
-        return Record::of($plan, $batch->models, array_values(LogEntry::query()->toBase()->where('batch_id', $batch->id)->orderBy('done_at')->orderBy('id')->get(['id', 'step_id', 'coat', 'models', 'done_at'])->map(
-            static fn(object $row): Done => new Done((string) $row->step_id, $row->coat === null ? null : (int) $row->coat, (int) $row->models, (int) strtotime("$row->done_at UTC"), (string) $row->id),
-        )->all()));
     }
 
     /** @return list<string> ids of the entries of a batch that are about an area, or one of its models */

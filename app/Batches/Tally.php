@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Batches;
 
 use App\Models\Batch;
-use Illuminate\Contracts\Cache\Repository;
+use App\Support\Kept;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Exchange\Faulty;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 
@@ -16,9 +17,6 @@ use Kalokroma\Planning\Pass;
  */
 final readonly class Tally
 {
-    /** Raise when the painting order changes. */
-    private const ORDER = 3;
-
     /**
      * @param list<string> $passes step ids in painting order
      * @param array<string, int> $done models by step id
@@ -36,16 +34,11 @@ final readonly class Tally
      */
     public static function ofAll(Collection $batches): array
     {
-        /** @var Repository $cache */
-        $cache = app(Repository::class);
         $rows = DB::table('log_entries')->whereIn('batch_id', $batches->modelKeys())->whereNull('deleted_at')->groupBy('batch_id', 'step_id', 'coat')->selectRaw('batch_id, step_id, coat, sum(models) as models')->get()->groupBy('batch_id');
         $tallies = [];
         foreach ($batches as $batch) {
             /** @var array<string, int> $coats by step, in painting order */
-            $coats = $cache->rememberForever(sprintf('passes.%d.%s.%d', self::ORDER, $batch->id, $batch->version), static fn(): array => array_column(array_map(
-                static fn(Pass $pass): array => [$pass->step->id, $pass->step->coats],
-                Order::of($batch->toCore())->passes,
-            ), 1, 0));
+            $coats = self::coats($batch);
             $done = [];
             foreach ($rows[$batch->id] ?? [] as $row) {
                 // Only the last coat makes a step done.
@@ -57,6 +50,19 @@ final readonly class Tally
         }
 
         return $tallies;
+    }
+
+    /** @return array<string, int> by step, in painting order; none when the plan of the batch cannot be read any more */
+    private static function coats(Batch $batch): array
+    {
+        try {
+            return Kept::now()->of('coats', [$batch->id, $batch->version], static fn(): array => array_column(array_map(
+                static fn(Pass $pass): array => [$pass->step->id, $pass->step->coats],
+                Order::of($batch->toCore())->passes,
+            ), 1, 0));
+        } catch (Faulty) {
+            return [];
+        }
     }
 
     public function passes(): int

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evenings;
 
+use App\Support\Kept;
 use DateTimeImmutable;
-use Illuminate\Contracts\Cache\Repository;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
@@ -20,8 +20,6 @@ final class Agenda
 
     /** A quarter of an hour later for all is nothing against a calm evening. */
     private const GRAIN_SECONDS = 900;
-
-    private const KEPT_SECONDS = 3600;
 
     private ?Schedule $schedule = null;
 
@@ -46,11 +44,11 @@ final class Agenda
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
-        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : self::kept($this->desk, $this->work, Sessions::of($this->sessions));
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), self::sequence($this->desk, $this->work, Sessions::of($this->sessions)));
     }
 
     /**
-     * When each batch would be through at a quicker and a slower pace.
+     * When each batch would be through at a quicker and a slower pace, everything in the same sequence.
      *
      * @param float $factor times the minutes
      */
@@ -62,21 +60,12 @@ final class Agenda
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::roughly(Work::of($jobs, $this->desk->climate), $schedule->sessions);
+        return Scheduler::laid(Work::of($jobs, $this->desk->climate), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions));
     }
 
-    private static function kept(Desk $desk, Work $work, Sessions $sessions): Schedule
+    /** @return list<array{int, int}> coat and number of models */
+    private static function sequence(Desk $desk, Work $work, Sessions $sessions): array
     {
-        $key = 'agenda.1.'.hash('xxh128', $desk->fingerprint().serialize(array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)));
-        /** @var Repository $cache */
-        $cache = app(Repository::class);
-        /** @var list<array{int, int}>|null $sequence */
-        $sequence = $cache->get($key);
-        if ($sequence === null) {
-            $sequence = Scheduler::sequenceFor($work, $sessions, self::GRAIN_SECONDS);
-            $cache->put($key, $sequence, self::KEPT_SECONDS);
-        }
-
-        return Scheduler::laid($work, $sessions, $sequence);
+        return Kept::now()->of('sequence', [$desk->fingerprint(), array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, self::GRAIN_SECONDS));
     }
 }

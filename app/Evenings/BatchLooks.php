@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Evenings;
 
 use App\Models\Batch;
-use Illuminate\Contracts\Cache\Repository;
+use App\Support\Kept;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
@@ -17,10 +17,7 @@ final class BatchLooks
     /** @return array<string, list<string>> #hex by step id; none for steps that leave no look */
     public static function of(Batch $batch, Plan $plan): array
     {
-        /** @var Repository $cache */
-        $cache = app(Repository::class);
-
-        return $cache->rememberForever("looks.1.$batch->id.$batch->version", static function () use ($plan): array {
+        return Kept::now()->of('looks', [$batch->id, $batch->version], static function () use ($plan): array {
             $rehearsal = Rehearsal::of($plan);
             $looks = [];
             foreach ($rehearsal->order()->passes as $pass) {

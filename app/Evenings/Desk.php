@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Schedule\Job;
@@ -47,7 +48,6 @@ final readonly class Desk
         $open = $open->sortBy(static fn(Batch $one): int => $tallies[$one->id]->isBegun() ? 0 : 1)->values();
         $beyond = $open->slice(self::MOST_BATCHES)->values();
         $open = $open->take(self::MOST_BATCHES)->values();
-        $open->load('entries');
         $all = $progress = $jobs = [];
         foreach ($open as $batch) {
             $all[] = $batch;
@@ -79,7 +79,7 @@ final readonly class Desk
     public function fingerprint(): string
     {
         return hash('xxh128', serialize([
-            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped, $one->entries->map(static fn($entry): array => [$entry->id, $entry->version])->all()], $this->batches),
+            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $done): array => [$done->id, $done->stepId, $done->coat, $done->models, $done->at], $one->done())], $this->batches),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
         ]));

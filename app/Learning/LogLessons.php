@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Learning;
 
 use App\Models\Batch;
-use App\Models\LogEntry;
 use App\Models\Product;
 use App\Models\Setting;
-use Illuminate\Contracts\Cache\Repository;
+use App\Support\Changes;
+use App\Support\Kept;
 use Kalokroma\Amounts\Measures;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
@@ -30,8 +30,6 @@ final readonly class LogLessons
     /** Hands change over the years: the latest batches teach. */
     private const LATEST_BATCHES = 60;
 
-    private const KEPT_SECONDS = 86400;
-
     /**
      * How much quicker and slower than planned one has to allow for; kept until something more is recorded.
      *
@@ -39,11 +37,7 @@ final readonly class LogLessons
      */
     public static function allowance(): array
     {
-        $state = LogEntry::query()->toBase()->selectRaw('count(*) as entries, max(updated_at) as latest')->first();
-        /** @var Repository $cache */
-        $cache = app(Repository::class);
-
-        return $cache->remember(sprintf('allowance.1.%s.%s', $state->entries ?? 0, $state->latest ?? ''), self::KEPT_SECONDS, static fn(): array => PaceLesson::allowance(self::asItIs()->worked));
+        return Kept::now()->of('allowance', [Changes::desk(), Changes::of('log_entries', 'batches')], static fn(): array => PaceLesson::allowance(self::asItIs()->worked));
     }
 
     public static function asItIs(): self

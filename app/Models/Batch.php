@@ -67,7 +67,6 @@ final class Batch extends Model
         return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document), Setting::bookOf($this->habits));
     }
 
-    /** With its entries, which are loaded when they are not yet. */
     public function progress(): Progress
     {
         $plan = $this->toCore();
@@ -78,6 +77,28 @@ final class Batch extends Model
     /** What was done of it, coat by coat. */
     public function record(CorePlan $plan): Record
     {
-        return Record::of($plan, $this->models, array_values($this->entries->map(static fn(LogEntry $entry): Done => new Done($entry->step_id, $entry->coat, $entry->models, $entry->done_at->getTimestamp(), $entry->id))->all()));
+        return Record::of($plan, $this->models, $this->done());
+    }
+
+    /** @param array<string, int> $coats of each step by its id */
+    public function recordOf(array $coats): Record
+    {
+        return Record::ofCoats($coats, $this->models, $this->done());
+    }
+
+    /**
+     * What was recorded, from its entries where they are loaded; else from rows as they are: thousands of entries need not become models for it.
+     *
+     * @return list<Done>
+     */
+    public function done(): array
+    {
+        if (! $this->relationLoaded('entries')) {
+            return array_values($this->entries()->toBase()->orderBy('done_at')->orderBy('id')->get(['id', 'step_id', 'coat', 'models', 'done_at'])->map(
+                static fn(object $row): Done => new Done((string) $row->step_id, $row->coat === null ? null : (int) $row->coat, (int) $row->models, (int) strtotime("$row->done_at UTC"), (string) $row->id),
+            )->all());
+        }
+
+        return array_values($this->entries->map(static fn(LogEntry $entry): Done => new Done($entry->step_id, $entry->coat, $entry->models, $entry->done_at->getTimestamp(), $entry->id))->all());
     }
 }

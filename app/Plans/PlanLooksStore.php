@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Plan;
-use Illuminate\Contracts\Cache\Repository;
+use App\Support\Kept;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -14,10 +14,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class PlanLooksStore
 {
-    /** Raise when what a plan looks like changes otherwise. */
-    private const MODEL = 3;
-
-    public function __construct(private Repository $cache) {}
+    public function __construct(private Kept $kept) {}
 
     /**
      * @param Collection<int, Plan> $plans
@@ -32,13 +29,7 @@ final readonly class PlanLooksStore
             ->selectRaw("plan_id, group_concat(product_id || '.' || products.version, ' ') as paints")->pluck('paints', 'plan_id');
         $looks = [];
         foreach ($plans as $plan) {
-            $key = sprintf('looks.%d.%s', self::MODEL, hash('xxh128', "$plan->id $plan->version ".($paints[$plan->id] ?? '')));
-            $kept = $this->cache->get($key);
-            if (! is_array($kept)) {
-                $kept = $make($plan);
-                $this->cache->put($key, $kept, now()->addMonth());
-            }
-            $looks[$plan->id] = $kept;
+            $looks[$plan->id] = $this->kept->of('plan', [$plan->id, $plan->version, $paints[$plan->id] ?? ''], static fn(): array => $make($plan));
         }
 
         return $looks;

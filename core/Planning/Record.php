@@ -29,10 +29,24 @@ final readonly class Record
     /** @param list<Done> $entries in any order; what stands in none of the plan's steps, or goes beyond its models or coats, is let be */
     public static function of(Plan $plan, int $models, array $entries): self
     {
+        $coats = [];
+        foreach ($entries as $entry) {
+            $coats[$entry->stepId] ??= $plan->step($entry->stepId)->coats ?? 0;
+        }
+
+        return self::ofCoats($coats, $models, $entries);
+    }
+
+    /**
+     * @param array<string, int> $coatsOf coats of each step by its id
+     * @param list<Done> $entries as for `of`
+     */
+    public static function ofCoats(array $coatsOf, int $models, array $entries): self
+    {
         usort($entries, static fn(Done $one, Done $other): int => $one->at <=> $other->at);
         $times = $told = [];
         foreach ($entries as $entry) {
-            $coats = $plan->step($entry->stepId)->coats ?? 0;
+            $coats = $coatsOf[$entry->stepId] ?? 0;
             $last = min($entry->coat ?? $coats, $coats);
             $done = count($times[$entry->stepId][$last] ?? []);
             $told[$entry->id] = $done >= $models || $last < 1 ? [] : range($done + 1, min($models, $done + $entry->models));

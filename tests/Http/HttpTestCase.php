@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use App\Models\Plan;
 use App\Models\Product;
+use App\Support\Changes;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Testing\TestResponse;
@@ -22,6 +23,13 @@ abstract class HttpTestCase extends TestCase
 
     /** @var class-string<DemoSeeder> */
     protected string $seeder = DemoSeeder::class;
+
+    /** What one test takes back counts as it did before: no answer kept for one is another's. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Changes::beginAnew();
+    }
 
     /**
      * @param array<string, mixed>|null $body

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\Demo;
+use App\Support\Changes;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -30,6 +31,7 @@ final class SetUp extends Command
 
                 return self::FAILURE;
             }
+            Changes::beginAnew();
             if (! $this->option('empty') && self::isUnused()) {
                 $demo->load();
                 $this->info('The demo is loaded.');

@@ -8,9 +8,7 @@ use App\Batches\Bench;
 use App\Evenings\Agenda;
 use App\Models\Batch;
 use Illuminate\Http\Request;
-use Kalokroma\Planning\Pass;
-use Kalokroma\Planning\Progress;
-use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Exchange\Faulty;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
 final class BenchResource
@@ -22,7 +20,7 @@ final class BenchResource
     public static function of(Bench $bench, Agenda $agenda, Request $request): array
     {
         $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
-        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch->progress())];
+        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch)];
 
         return [
             'underWay' => array_values($bench->underWay->map($withNext)->all()),
@@ -71,41 +69,38 @@ final class BenchResource
         return $told;
     }
 
-    /** @return array<string, mixed>|null */
-    private static function next(Progress $progress): ?array
+    /** @return array<string, mixed>|null null when nothing is left, or its plan cannot be read any more */
+    private static function next(Batch $batch): ?array
     {
-        $next = $progress->next();
-        if ($next === null) {
+        try {
+            $steps = BatchSteps::of($batch);
+        } catch (Faulty) {
             return null;
         }
-        $stage = Rehearsal::of($progress->plan)->stage($next->step->id);
+        $record = $batch->recordOf(array_map(static fn(array $one): int => $one['coats'], $steps));
+        $open = array_filter($steps, static fn(array $one, string|int $id): bool => ! in_array((string) $id, $batch->skipped ?? [], true) && $record->on((string) $id, $one['coats']) < $batch->models, ARRAY_FILTER_USE_BOTH);
+        $id = array_key_first($open);
+        if ($id === null) {
+            return null;
+        }
+        $next = $open[$id];
+        $done = $record->on((string) $id, $next['coats']);
 
         return [
-            'number' => $next->number,
-            'stepId' => $next->step->id,
-            'areaName' => $next->area->name ?? 'Whole model',
-            'technique' => $next->step->technique->label,
-            'mixWords' => $next->step->words(),
-            'mix' => MixResource::maybe($next->step->mix),
-            'dilution' => $next->step->dilution->words(),
-            'coats' => $next->step->coats,
-            'done' => $progress->doneOn($next->step->id),
-            'left' => $progress->left($next->step->id),
-            'look' => $stage === null ? null : StripResource::look($stage->look),
-            'following' => array_map(self::brief(...), array_slice($progress->open(), 1, self::FOLLOWING)),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function brief(Pass $pass): array
-    {
-        return [
-            'number' => $pass->number,
-            'areaName' => $pass->area->name ?? 'Whole model',
-            'technique' => $pass->step->technique->id,
-            'label' => $pass->step->technique->label,
-            'mixWords' => $pass->step->words(),
-            'hex' => $pass->step->mix?->isClear() === false ? $pass->step->mix->colour()->toSrgb()->hex() : null,
+            'number' => $next['number'],
+            'stepId' => (string) $id,
+            'areaName' => $next['areaName'],
+            'technique' => $next['label'],
+            'mixWords' => $next['mixWords'],
+            'mix' => $next['mix'],
+            'dilution' => $next['dilution'],
+            'coats' => $next['coats'],
+            'done' => $done,
+            'left' => $batch->models - $done,
+            'look' => $next['look'],
+            'following' => array_map(static fn(array $one): array => [
+                'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'], 'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,
+            ], array_values(array_slice($open, 1, self::FOLLOWING))),
         ];
     }
 }

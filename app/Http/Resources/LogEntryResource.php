@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Models\LogEntry;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Planning\Record;
-use Kalokroma\Planning\Rehearsal;
 
 final class LogEntryResource
 {
@@ -33,23 +32,22 @@ final class LogEntryResource
     /**
      * With the names of what it was done to, for the logbook.
      *
+     * @param array<string, array<string, mixed>> $steps of its batch, as BatchSteps tells them
+     *
      * @return array<string, mixed>
      */
-    public static function told(LogEntry $entry, Rehearsal $rehearsal, Record $record): array
+    public static function told(LogEntry $entry, array $steps, Record $record): array
     {
-        $plan = $rehearsal->plan;
-        $area = $plan->find($entry->step_id)[0] ?? null;
-        $step = $plan->step($entry->step_id);
-        $stage = $rehearsal->stage($entry->step_id);
+        $step = $steps[$entry->step_id] ?? null;
 
         return [
             ...self::asNoted($entry),
             'onModels' => $record->modelsOf($entry->id),
-            'areaName' => $area->name ?? ($step === null ? 'A step since removed' : 'Whole model'),
-            'technique' => $step?->technique->label ?? '',
-            'plannedCoats' => $step?->coats,
-            'colour' => MixResource::maybe($step?->mix)['colour'] ?? null,
-            'look' => $stage === null ? null : StripResource::look($stage->look),
+            'areaName' => $step['areaName'] ?? 'A step since removed',
+            'technique' => $step['label'] ?? '',
+            'plannedCoats' => $step['coats'] ?? null,
+            'colour' => $step['mix']['colour'] ?? null,
+            'look' => $step['look'] ?? null,
             'fault' => null,
         ];
     }

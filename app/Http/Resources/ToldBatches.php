@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\LogSearch;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Planning\Record;
-use Kalokroma\Planning\Rehearsal;
 use LogicException;
 use Throwable;
 
 /** Tells entries of the logbook, each batch gone through once. An entry that cannot be told is shown as it was noted, and takes no other down. */
 final class ToldBatches
 {
-    /** @var array<string, array{Rehearsal, Record}|Faulty> by batch id */
+    /** @var array<string, array{array<string, array<string, mixed>>, Record}|Faulty> steps and record by batch id */
     private array $batches = [];
 
     /** @return array<string, mixed> */
@@ -36,15 +34,15 @@ final class ToldBatches
         }
     }
 
-    /** @return array{Rehearsal, Record}|Faulty */
+    /** @return array{array<string, array<string, mixed>>, Record}|Faulty */
     private static function rehearsed(Batch $batch): array|Faulty
     {
         try {
-            $plan = $batch->toCore();
+            $steps = BatchSteps::of($batch);
         } catch (Faulty $faulty) {
             return $faulty;
         }
 
-        return [Rehearsal::of($plan), LogSearch::record($batch, $plan)];
+        return [$steps, $batch->recordOf(array_map(static fn(array $one): int => $one['coats'], $steps))];
     }
 }
