@@ -1,5 +1,7 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { optimizeCss, optimizeImports } from 'carbon-preprocess-svelte';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import postcss from 'postcss';
 import { defineConfig, type Plugin } from 'vite';
 
@@ -53,8 +55,33 @@ function withoutUnusedRules(): Plugin {
     };
 }
 
+/** Text is sent small: each file has its brotli and gzip beside it, made once. */
+function withCompressed(): Plugin {
+    return {
+        name: 'with-compressed',
+        enforce: 'post',
+        writeBundle(options, bundle) {
+            for (const name of Object.keys(bundle).filter((one) => /\.(js|css|json)$/.test(one))) {
+                const path = `${options.dir}/${name}`;
+                const bytes = readFileSync(path);
+                writeFileSync(
+                    `${path}.br`,
+                    brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }),
+                );
+                writeFileSync(`${path}.gz`, gzipSync(bytes, { level: 9 }));
+            }
+        },
+    };
+}
+
 export default defineConfig({
-    plugins: [withoutRemoteFonts(), svelte({ preprocess: [optimizeImports()] }), optimizeCss(), withoutUnusedRules()],
+    plugins: [
+        withoutRemoteFonts(),
+        svelte({ preprocess: [optimizeImports()] }),
+        optimizeCss(),
+        withoutUnusedRules(),
+        withCompressed(),
+    ],
     publicDir: false,
     base: '/build/',
     build: {

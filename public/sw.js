@@ -4,6 +4,8 @@ const KEPT = 'kalokroma-1';
 const SHELL = ['/', '/theme.js', '/app.webmanifest', '/icon.svg'];
 /** Read at the desk: what is painted, what dries, what comes next. */
 const READ = /^\/api\/(batches\/[^/]+|batches\/[^/]+\/amounts|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
+/** What one cannot do without there; the other places are kept once they were gone to. */
+const AT_THE_DESK = ['BenchView', 'BatchView', 'PaintView', 'EveningsView', 'LogbookView'];
 /** Whoever thinks is waited for; a line that hangs is not. */
 const PATIENCE_MS = 15000;
 
@@ -14,8 +16,14 @@ self.addEventListener('install', (event) => {
             await kept.addAll(SHELL);
             const manifest = await (await fetch('/build/.vite/manifest.json')).json();
             const files = new Set();
-            for (const part of Object.values(manifest)) {
+            const needs = (name) => {
+                const part = manifest[name];
+                if (part === undefined || files.has(`/build/${part.file}`)) return;
                 for (const file of [part.file, ...(part.css ?? []), ...(part.assets ?? [])]) files.add(`/build/${file}`);
+                for (const other of part.imports ?? []) needs(other);
+            };
+            for (const name of ['main', ...AT_THE_DESK.map((view) => `views/${view}`)]) {
+                needs(`resources/js/${name}.${name === 'main' ? 'ts' : 'svelte'}`);
             }
             await kept.addAll([...files].filter((file) => !/cyrillic|greek|vietnamese/.test(file)));
             await self.skipWaiting();

@@ -1,7 +1,10 @@
 <script lang="ts">
+    import type { Component } from 'svelte';
     import Router, { push, router } from 'svelte-spa-router';
+    import { wrap } from 'svelte-spa-router/wrap';
     import Broken from './parts/Broken.svelte';
     import KeysPanel from './parts/KeysPanel.svelte';
+    import NotLoaded from './parts/NotLoaded.svelte';
     import Notices from './parts/Notices.svelte';
     import Rail from './parts/Rail.svelte';
     import Undecided from './parts/Undecided.svelte';
@@ -13,44 +16,30 @@
     import { bindKeys, onKeydown } from './lib/keys.svelte';
     import { takeBack } from './lib/notices.svelte';
     import { settings } from './lib/settings.svelte';
-    import BatchView from './views/BatchView.svelte';
-    import BenchView from './views/BenchView.svelte';
-    import EveningsView from './views/EveningsView.svelte';
-    import GuideView from './views/GuideView.svelte';
-    import HandbookView from './views/HandbookView.svelte';
-    import LogbookView from './views/LogbookView.svelte';
-    import MissingView from './views/MissingView.svelte';
-    import MixingView from './views/MixingView.svelte';
-    import MusterView from './views/MusterView.svelte';
-    import NewPlanView from './views/NewPlanView.svelte';
-    import PaintView from './views/PaintView.svelte';
-    import PlansView from './views/PlansView.svelte';
-    import PlanView from './views/PlanView.svelte';
-    import RecipesView from './views/RecipesView.svelte';
-    import ShelfView from './views/ShelfView.svelte';
-    import SwatchSheetView from './views/SwatchSheetView.svelte';
-    import WantedView from './views/WantedView.svelte';
 
+    /** A place is loaded when somebody goes there. */
+    const view = (load: () => Promise<{ default: Component<any> }>) =>
+        wrap({ asyncComponent: () => load().catch(() => ({ default: NotLoaded })) });
     const routes = {
-        '/': BenchView,
-        '/plans': PlansView,
-        '/plans/new': NewPlanView,
-        '/plans/guide': GuideView,
-        '/plans/muster': MusterView,
-        '/plans/recipes': RecipesView,
-        '/plans/:id': PlanView,
-        '/batches/:id': BatchView,
-        '/batches/:id/paint': PaintView,
-        '/shelf': ShelfView,
-        '/shelf/*': ShelfView,
-        '/mixing': MixingView,
-        '/mixing/list': WantedView,
-        '/print/swatches': SwatchSheetView,
-        '/evenings': EveningsView,
-        '/logbook': LogbookView,
-        '/logbook/lessons': LogbookView,
-        '/handbook': HandbookView,
-        '*': MissingView,
+        '/': view(() => import('./views/BenchView.svelte')),
+        '/plans': view(() => import('./views/PlansView.svelte')),
+        '/plans/new': view(() => import('./views/NewPlanView.svelte')),
+        '/plans/guide': view(() => import('./views/GuideView.svelte')),
+        '/plans/muster': view(() => import('./views/MusterView.svelte')),
+        '/plans/recipes': view(() => import('./views/RecipesView.svelte')),
+        '/plans/:id': view(() => import('./views/PlanView.svelte')),
+        '/batches/:id': view(() => import('./views/BatchView.svelte')),
+        '/batches/:id/paint': view(() => import('./views/PaintView.svelte')),
+        '/shelf': view(() => import('./views/ShelfView.svelte')),
+        '/shelf/*': view(() => import('./views/ShelfView.svelte')),
+        '/mixing': view(() => import('./views/MixingView.svelte')),
+        '/mixing/list': view(() => import('./views/WantedView.svelte')),
+        '/print/swatches': view(() => import('./views/SwatchSheetView.svelte')),
+        '/evenings': view(() => import('./views/EveningsView.svelte')),
+        '/logbook': view(() => import('./views/LogbookView.svelte')),
+        '/logbook/lessons': view(() => import('./views/LogbookView.svelte')),
+        '/handbook': view(() => import('./views/HandbookView.svelte')),
+        '*': view(() => import('./views/MissingView.svelte')),
     };
 
     /** At the desk nothing stands beside the pass. */
