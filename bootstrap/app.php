@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\Guarded;
+use App\Http\Middleware\InTurn;
 use App\Http\Middleware\KeptAnswer;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OnceOnly;
@@ -25,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([Compressed::class, Guarded::class, KnownHosts::class, SameOriginWrites::class]);
         $middleware->group('api', [SameDesk::class, OnceOnly::class, SubstituteBindings::class]);
         $middleware->group('web', []);
-        $middleware->alias(['kept' => KeptAnswer::class]);
+        $middleware->alias(['kept' => KeptAnswer::class, 'in-turn' => InTurn::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Problem::EXPECTED);

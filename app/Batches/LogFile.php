@@ -6,67 +6,87 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Exchange\CsvTable;
+use Kalokroma\Exchange\Faulty;
 
 /** The logbook as a file in an open format, oldest first. */
 final class LogFile
 {
+    private const AT_ONCE = 10;
+
     private const COLUMNS = ['done_at', 'batch', 'batch_models', 'area', 'technique', 'coat', 'models', 'planned_coats', 'coats', 'mix', 'thinned', 'minutes', 'note'];
 
-    /** @param string|null $batchId null: of all batches */
-    public static function csv(?string $batchId): string
+    /**
+     * @param string|null $batchId null: of all batches
+     *
+     * @return iterable<string> piece by piece
+     */
+    public static function csv(?string $batchId): iterable
     {
-        return CsvTable::write(self::COLUMNS, (static function () use ($batchId) {
-            foreach (self::told($batchId) as $batch) {
-                foreach ($batch['entries'] as $one) {
-                    yield [$one['doneAt'], $batch['name'], $batch['models'], $one['area'], $one['technique'], $one['coat'], $one['models'], $one['plannedCoats'], $one['used']['coats'], $one['mix'], $one['thinned'], $one['minutes'], $one['note']];
-                }
-            }
-        })());
+        yield CsvTable::write(self::COLUMNS, []);
+        foreach (self::batches($batchId) as $batch) {
+            yield CsvTable::rows(array_map(static fn(array $one): array => [
+                $one['doneAt'], $batch->name, $batch->models, $one['area'], $one['technique'], $one['coat'], $one['models'], $one['plannedCoats'], $one['used']['coats'], $one['mix'], $one['thinned'], $one['minutes'], $one['note'],
+            ], self::entries($batch)));
+        }
     }
 
-    /** @param string|null $batchId null: of all batches */
-    public static function json(?string $batchId): string
+    /**
+     * @param string|null $batchId null: of all batches
+     *
+     * @return iterable<string> piece by piece
+     */
+    public static function json(?string $batchId): iterable
     {
-        return json_encode(['format' => 'kalokroma-log', 'version' => 1, 'batches' => self::told($batchId)], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        $written = static fn(mixed $one): string => json_encode($one, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        yield "{\n    \"format\": \"kalokroma-log\",\n    \"version\": 1,\n    \"batches\": [";
+        $between = "\n";
+        foreach (self::batches($batchId) as $batch) {
+            $told = $written(['id' => $batch->id, 'name' => $batch->name, 'models' => $batch->models, 'startsOn' => $batch->starts_on->toDateString(), 'plan' => $batch->document, 'entries' => self::entries($batch)]);
+            yield $between.preg_replace('/^/m', '        ', $told);
+            $between = ",\n";
+        }
+        yield "\n    ]\n}\n";
     }
 
-    /** @return list<array{id: string, name: string, models: int, startsOn: string, plan: array<string, mixed>, entries: list<array<string, mixed>>}> */
-    private static function told(?string $batchId): array
+    /**
+     * A few at a time, whatever their number.
+     *
+     * @return iterable<Batch>
+     */
+    private static function batches(?string $batchId): iterable
     {
-        /** @var Collection<int, Batch> $batches */
-        $batches = Batch::query()->when($batchId !== null, static fn($query) => $query->whereKey($batchId))->with('entries')->orderBy('starts_on')->orderBy('id')->get();
+        return Batch::query()->when($batchId !== null, static fn($query) => $query->whereKey($batchId))->with('entries')->orderBy('starts_on')->orderBy('id')->lazy(self::AT_ONCE);
+    }
 
-        return array_values($batches->map(static function (Batch $batch): array {
+    /** @return list<array<string, mixed>> oldest first */
+    private static function entries(Batch $batch): array
+    {
+        try {
             $plan = $batch->toCore();
+        } catch (Faulty) {
+            // What was noted is still worth having.
+            $plan = null;
+        }
+
+        return array_values($batch->entries->sortBy(['done_at', 'id'])->map(static function (LogEntry $entry) use ($plan): array {
+            $step = $plan?->step($entry->step_id);
 
             return [
-                'id' => $batch->id,
-                'name' => $batch->name,
-                'models' => $batch->models,
-                'startsOn' => $batch->starts_on->toDateString(),
-                'plan' => $batch->document,
-                'entries' => array_values($batch->entries->sortBy(['done_at', 'id'])->map(static function (LogEntry $entry) use ($plan): array {
-                    $step = $plan->step($entry->step_id);
-
-                    return [
-                        'id' => $entry->id,
-                        'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
-                        'step' => $entry->step_id,
-                        'area' => $plan->find($entry->step_id)[0]->name ?? ($step === null ? '' : 'Whole model'),
-                        'technique' => $step?->technique->id ?? '',
-                        'coat' => $entry->coat,
-                        'models' => $entry->models,
-                        'plannedCoats' => $step?->coats,
-                        'used' => $entry->used()->toArray(),
-                        'mix' => $entry->used()->mixWords(),
-                        'thinned' => $entry->used()->dilution->words(),
-                        'minutes' => $entry->minutes,
-                        'note' => $entry->note,
-                    ];
-                })->all()),
+                'id' => $entry->id,
+                'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
+                'step' => $entry->step_id,
+                'area' => $plan?->find($entry->step_id)[0]->name ?? ($step === null ? '' : 'Whole model'),
+                'technique' => $step?->technique->id ?? '',
+                'coat' => $entry->coat,
+                'models' => $entry->models,
+                'plannedCoats' => $step?->coats,
+                'used' => $entry->used()->toArray(),
+                'mix' => $entry->used()->mixWords(),
+                'thinned' => $entry->used()->dilution->words(),
+                'minutes' => $entry->minutes,
+                'note' => $entry->note,
             ];
         })->all());
     }

@@ -42,7 +42,7 @@ final class Taught
             }
             $kept = self::isUsed($id) ? self::remembered($id) : throw self::unknown();
             Setting::keep('taught', array_diff_key(Setting::kept('taught'), [$id => true]));
-            if ($kept['set'] === null || $place->read() == $kept['set']) {
+            if ($kept['set'] === null || $place->read() === $kept['set']) {
                 $place->write($kept['before']);
             }
         });

@@ -63,7 +63,17 @@ final class CsvTable
      */
     public static function write(array $columns, iterable $rows): string
     {
-        $text = self::line($columns);
+        return self::line($columns).self::rows($rows);
+    }
+
+    /**
+     * Further rows of a table whose header is written already.
+     *
+     * @param iterable<list<string|int|float|null>> $rows
+     */
+    public static function rows(iterable $rows): string
+    {
+        $text = '';
         foreach ($rows as $row) {
             $text .= self::line($row);
         }

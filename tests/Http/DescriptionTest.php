@@ -6,9 +6,9 @@ namespace Tests\Http;
 
 use App\Models\Product;
 use App\Optics\OpticsStore;
-use Illuminate\Routing\Route;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Route as Routes;
 use Symfony\Component\Yaml\Yaml;

@@ -319,11 +319,11 @@ final class DeskTest extends HttpTestCase
         $ofArea = $this->ask('GET', "/log?batch=$batch->id&area=$area[areaId]");
         self::assertSame([$area['areaName']], array_values(array_unique(array_column($ofArea['entries'], 'areaName'))));
 
-        $csv = $this->get("/api/log/export?as=csv&batch=$batch->id")->assertOk()->getContent();
+        $csv = $this->get("/api/log/export?as=csv&batch=$batch->id")->assertOk()->streamedContent();
         $lines = explode("\r\n", trim((string) $csv));
         self::assertSame('done_at,batch,batch_models,area,technique,coat,models,planned_coats,coats,mix,thinned,minutes,note', $lines[0]);
         self::assertCount($all['total'] + 1, $lines);
-        $json = json_decode((string) $this->get("/api/log/export?as=json&batch=$batch->id")->assertOk()->getContent(), true);
+        $json = json_decode((string) $this->get("/api/log/export?as=json&batch=$batch->id")->assertOk()->streamedContent(), true);
         self::assertSame(['kalokroma-log', 'Night shift', $all['total']], [$json['format'], $json['batches'][0]['name'], count($json['batches'][0]['entries'])]);
         $this->ask('GET', '/log/export?as=pdf', null, 422);
     }

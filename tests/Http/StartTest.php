@@ -91,7 +91,7 @@ final class StartTest extends TestCase
             }
         }
         $serving = static fn(): int => (int) exec("pgrep -c -f '[-]S 127.0.0.1:$port'");
-        Patience::until(static fn(): bool => $serving() === 5 && @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'all workers to stand again');
+        Patience::until(static fn(): bool => $serving() === 13 && @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'all workers to stand again');
 
         $start->signal(SIGKILL);
         Patience::until(static fn(): bool => ! $start->isRunning() && @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1.0) === false, 'the workers to end', 20);

@@ -14,12 +14,16 @@ class Clocks {
     hasSound = $state(kept(SOUND, v.boolean()) ?? false);
     private rung = new Set<string>(kept('rung', v.array(v.string())) ?? []);
 
-    async load(): Promise<void> {
-        try {
-            this.all = (await got(server.GET('/clocks'))).clocks;
-        } catch {
+    private asked: Promise<void> | null = null;
+
+    /** Asked for once, however many want to know at the same time. */
+    load(): Promise<void> {
+        this.asked ??= got(server.GET('/clocks'))
+            .then((answer) => void (this.all = answer.clocks))
             // They go on by what is known.
-        }
+            .catch(() => undefined)
+            .finally(() => (this.asked = null));
+        return this.asked;
     }
 
     /** Use as `$effect(() => clocks.run())`. */

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Http\Middleware\InTurn;
+
+/** Long questions wait their turn; quick ones are answered meanwhile. */
+final class InTurnTest extends HttpTestCase
+{
+    public function testWhereAllPlacesAreTakenOneIsAskedToComeAgainAndQuickOnesAreAnswered(): void
+    {
+        $held = array_map(self::hold(...), array_map(static fn(int $number): string => "waits-$number", range(0, 7)));
+        $busy = $this->postJson('/api/mixes', ['target' => ['colour' => '#7a5230']]);
+        self::assertSame([503, '3'], [$busy->getStatusCode(), $busy->headers->get('Retry-After')]);
+        $this->ask('GET', '/plans');
+        array_walk($held, static fn($lock) => fclose($lock));
+
+        $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230']]);
+    }
+
+    public function testOneMayWorkWhileAnotherDoes(): void
+    {
+        $other = self::hold('works-0');
+        $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230']]);
+        fclose($other);
+    }
+
+    /** @return resource */
+    private static function hold(string $name)
+    {
+        $lock = fopen(InTurn::path($name), 'c');
+        self::assertIsResource($lock);
+        self::assertTrue(flock($lock, LOCK_EX | LOCK_NB), "$name is free");
+
+        return $lock;
+    }
+}
