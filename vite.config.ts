@@ -55,6 +55,17 @@ function withoutUnusedRules(): Plugin {
     };
 }
 
+/** The face's licence goes where the face goes. */
+function withFaceLicence(): Plugin {
+    return {
+        name: 'with-face-licence',
+        generateBundle() {
+            const source = readFileSync('node_modules/@fontsource-variable/atkinson-hyperlegible-next/LICENSE');
+            this.emitFile({ type: 'asset', fileName: 'assets/atkinson-hyperlegible-next-licence.txt', source });
+        },
+    };
+}
+
 /** Text is sent small: each file has its brotli and gzip beside it, made once. */
 function withCompressed(): Plugin {
     return {
@@ -80,6 +91,7 @@ export default defineConfig({
         svelte({ preprocess: [optimizeImports()] }),
         optimizeCss(),
         withoutUnusedRules(),
+        withFaceLicence(),
         withCompressed(),
     ],
     publicDir: false,

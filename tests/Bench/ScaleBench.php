@@ -13,6 +13,8 @@ use Tests\Browser\Support\AppServer;
 /** How long a house with very many paints, plans and log entries takes to answer. */
 final class ScaleBench
 {
+    private const BATCHES = 60;
+
     private const WARM = 6;
 
     private const ASKED = 5;
@@ -70,18 +72,35 @@ final class ScaleBench
         $pdo->setAttribute(PDO::ATTR_ERRMODE, PDO::ERRMODE_EXCEPTION);
         $pdo->exec('PRAGMA busy_timeout = 20000');
         $pdo->beginTransaction();
-        foreach (['plans' => $plans, 'log_entries' => $entries] as $table => $wanted) {
-            $rows = $pdo->query("select * from $table where deleted_at is null order by id")->fetchAll(PDO::FETCH_ASSOC);
-            $insert = null;
-            for ($i = count($rows); $i < $wanted; $i++) {
-                $row = $rows[$i % count($rows)];
-                $row['id'] = self::ulid($i);
-                $row = isset($row['name']) ? [...$row, 'name' => "$row[name] $i"] : $row;
-                $insert ??= $pdo->prepare(sprintf('insert into %s (%s) values (%s)', $table, implode(', ', array_map(static fn(string $one): string => "\"$one\"", array_keys($row))), implode(', ', array_fill(0, count($row), '?'))));
-                $insert->execute(array_values($row));
-            }
-        }
+        $copies = 0;
+        self::copies($pdo, 'plans', $plans, static function (array $row, int $i) use (&$copies): array {
+            return [...$row, 'id' => self::ulid($copies++), 'name' => "$row[name] $i"];
+        });
+        // Batches begun one after the other over the months, each with what was done of the one it copies.
+        $of = [];
+        self::copies($pdo, 'batches', self::BATCHES, static function (array $row, int $i) use (&$copies, &$of): array {
+            $of[$row['id']][] = $id = self::ulid($copies++);
+
+            return [...$row, 'id' => $id, 'name' => "$row[name] $i", 'starts_on' => date('Y-m-d', (int) strtotime("2026-11-20 -$i days"))];
+        });
+        self::copies($pdo, 'log_entries', $entries, static function (array $row, int $i) use (&$copies, $of): array {
+            $batches = $of[$row['batch_id']] ?? [$row['batch_id']];
+
+            return [...$row, 'id' => self::ulid($copies++), 'batch_id' => $batches[$i % count($batches)]];
+        });
         $pdo->commit();
+    }
+
+    /** @param callable(array<string, mixed>, int): array<string, mixed> $other what a copy has otherwise */
+    private static function copies(PDO $pdo, string $table, int $wanted, callable $other): void
+    {
+        $rows = $pdo->query("select * from $table where deleted_at is null order by id")->fetchAll(PDO::FETCH_ASSOC);
+        $insert = null;
+        for ($i = count($rows); $i < $wanted; $i++) {
+            $row = $other($rows[$i % count($rows)], $i);
+            $insert ??= $pdo->prepare(sprintf('insert into %s (%s) values (%s)', $table, implode(', ', array_map(static fn(string $one): string => "\"$one\"", array_keys($row))), implode(', ', array_fill(0, count($row), '?'))));
+            $insert->execute(array_values($row));
+        }
     }
 
     /** @return array<string, array{float, string}> */
@@ -101,19 +120,24 @@ final class ScaleBench
         $name = 0;
         $times = [];
         foreach ([
-            ['plans, a page', 300, fn(): string => $this->get('plans')],
-            ['plans by name', 300, fn(): string => $this->get('plans/names')],
-            ['one plan', 300, fn(): string => $this->get("plans/$id")],
-            ['bench', 300, fn(): string => $this->get('bench')],
-            ['batches, a page', 300, fn(): string => $this->get('batches')],
-            ['one batch', 300, fn(): string => $this->get("batches/{$batches[0]['id']}")],
-            ['log, first page', 300, fn(): string => $this->get('log')],
+            ['plans, a page', 150, fn(): string => $this->get('plans')],
+            ['plans by name', 150, fn(): string => $this->get('plans/names')],
+            ['one plan', 150, fn(): string => $this->get("plans/$id")],
+            ['bench', 60, fn(): string => $this->get('bench')],
+            ['evenings', 60, fn(): string => $this->get('evenings')],
+            ['clocks', 150, fn(): string => $this->get('clocks')],
+            ['lessons', 150, fn(): string => $this->get('lessons')],
+            ['muster', 150, fn(): string => $this->get('plans/muster')],
+            ['log, taken out', 1000, fn(): string => $this->get('log/export?as=json')],
+            ['batches, a page', 150, fn(): string => $this->get('batches')],
+            ['one batch', 150, fn(): string => $this->get("batches/{$batches[0]['id']}")],
+            ['log, first page', 150, fn(): string => $this->get('log')],
             ['log, searched', 1000, fn(): string => $this->get('log?find=wash')],
-            ['paints, first page', 300, fn(): string => $this->get('paints')],
-            ['paints, searched', 300, fn(): string => $this->get('paints?search=green&sort=hue')],
-            ['one paint', 300, fn(): string => $this->get("paints/{$paint['id']}")],
-            ['sets', 300, fn(): string => $this->get('sets')],
-            ['shelf map', 1000, fn(): string => $this->get('shelf/map')],
+            ['paints, first page', 150, fn(): string => $this->get('paints')],
+            ['paints, searched', 150, fn(): string => $this->get('paints?search=green&sort=hue')],
+            ['one paint', 150, fn(): string => $this->get("paints/{$paint['id']}")],
+            ['sets', 150, fn(): string => $this->get('sets')],
+            ['shelf map', 150, fn(): string => $this->get('shelf/map')],
             ['catalogue written out', 1000, fn(): string => $this->get('paints/export?what=catalogue')],
             ['mixes of one colour', 1000, fn(): string => $this->send('POST', 'mixes', ['target' => ['colour' => '#a0522d']])],
             ['a list of 24 lines', 2000, fn(): string => $this->send('POST', 'lists', ['text' => $lines])],
