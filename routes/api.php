@@ -98,7 +98,7 @@ Route::post('plans/{id}/edits', [PlanController::class, 'edit']);
 Route::post('plans/{id}/edits/preview', [PlanController::class, 'previewEdit']);
 Route::get('plans/muster', MusterController::class)->middleware(['kept:plans,products,settings', 'in-turn']);
 Route::get('plans/names', [PlanController::class, 'names']);
-Route::get('plans/{id}/scheme', SchemeController::class)->middleware('kept:plans,products,pots,settings');
+Route::get('plans/{id}/scheme', SchemeController::class)->middleware('kept:plans,products,pots,settings,batches,log_entries');
 Route::get('plans/{id}/undercoats', UndercoatController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview']);

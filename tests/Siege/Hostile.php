@@ -23,7 +23,7 @@ final class Hostile
     private const DEEPEST = 6;
 
     /** What must be answered before and after. */
-    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map', 'starters', 'settings', 'kept-mixes', 'plans/names', 'batches/names', 'evenings', 'clocks', 'lessons', 'evenings/calendar', 'evenings/moment?minutes=25'];
+    private const READS = ['craft', 'bench', 'plans', 'batches', 'log', 'paints', 'sets', 'shelf/map', 'starters', 'settings', 'kept-mixes', 'plans/names', 'batches/names', 'evenings', 'clocks', 'lessons', 'evenings/calendar', 'evenings/moment?minutes=25', 'shared-recipes', 'plans/muster', 'log?undone=1', 'log/export?as=csv', 'paints/export?what=catalogue'];
 
     /** @var array<string, mixed> */
     private readonly array $description;
@@ -47,7 +47,7 @@ final class Hostile
         $read = fn(string $path): array => json_decode((string) file_get_contents($this->server->url("api/$path")), true);
         $paints = array_column($read('paints')['paints'], 'id');
         $plans = array_column($read('plans/names'), 'id');
-        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches/names'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none'], 'starters' => ['first-dozen', 'metal-and-machine'], 'kept-mixes' => ['none'], 'evenings' => ['2027-02-14', '2026-01-01', '2026-02-30'], 'lessons' => ['pace:basecoat', 'opacity:none', 'palette', 'drying:']];
+        $this->ids = ['plans' => $plans, 'batches' => array_column($read('batches/names'), 'id'), 'paints' => $paints, 'sets' => array_column($read('sets'), 'id'), 'log' => array_column($read('log')['entries'], 'id'), 'photos' => ['none'], 'starters' => ['first-dozen', 'metal-and-machine'], 'kept-mixes' => ['none'], 'evenings' => ['2027-02-14', '2026-01-01', '2026-02-30'], 'lessons' => ['pace:basecoat', 'opacity:none', 'palette', 'drying:'], 'readings' => ['palette', 'strength', 'drying', '1', 'none']];
     }
 
     /** @return array{asked: int, statuses: array<int, int>, slowest: float, faults: list<string>} */
@@ -114,7 +114,7 @@ final class Hostile
         if ($content !== []) {
             $type = (string) $this->one(array_keys($content));
             $headers[] = 'Content-Type: '.($this->odd(25) ? $this->one(['text/plain', 'application/xml', 'multipart/form-data; boundary=x', '']) : $type);
-            $body = str_contains($type, 'json') ? $this->json($content[$type]['schema'] ?? []) : $this->one([$this->text(), "maker,code\nx", str_repeat("a,b,c\n", 500), "\xff\xd8\xff\xe0", '']);
+            $body = str_contains($type, 'json') ? $this->json($content[$type]['schema'] ?? []) : $this->one([$this->text(), "maker,code\nx", str_repeat("a,b,c\n", 500), str_repeat('=', 300)."\n".str_repeat('QUJD', 90), '{"format":"kalokroma-plan","version":2,"vast":1e999}', '{"format":"kalokroma-plan","version":2,"x":'.str_repeat('[', 60).str_repeat(']', 60).'}', '{"format":"kalokroma-plan","version":2,"x":['.implode(',', array_fill(0, 60_000, '[]')).']}', "\xff\xd8\xff\xe0", '']);
         }
         if ($method !== 'get' && $this->odd(4)) {
             $headers[] = 'Idempotency-Key: '.$this->one(['a', 'b', 'k-'.$this->random->getInt(1, 40), str_repeat('x', 80), 'ü']);
@@ -201,7 +201,7 @@ final class Hostile
 
     private function text(): string
     {
-        return (string) $this->one(['', ' ', "\0", "a\r\nX-Evil: 1", '%00', '%ff', "\xc3\x28", '🥶', str_repeat('z', 9000), "'; drop table plans; --", '<script>', '../../../etc/passwd', '-1', '1e309', 'null', '[]', '01ARZ3NDEKTSV4RRFFQ69G5FAV']);
+        return (string) $this->one(['', ' ', "\0", "a\r\nX-Evil: 1", '%00', '%ff', "\xc3\x28", '🥶', str_repeat('z', 9000), "'; drop table plans; --", '<script>', '../../../etc/passwd', '-1', '1e309', 'null', '[]', '01ARZ3NDEKTSV4RRFFQ69G5FAV', 'Asia/Calcutta', 'US/Nowhere', str_repeat('=', 200), str_repeat('_ ', 120)]);
     }
 
     private function odd(int $oneIn): bool

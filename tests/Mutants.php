@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use PhpParser\Node;
+use PhpParser\Node\Expr;
+use PhpParser\Node\Scalar;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Small mistakes drawn by lot from the syntax tree of a room of the core: a constant that is another, a sign turned round, a comparison that takes its edge in
+ * or leaves it out, a condition with the wrong word, a call that is left away.
+ *
+ * @phpstan-type Mutant array{string, string, string, int} file, what stands there, what it is made into, where it begins
+ */
+final class Mutants
+{
+    private const OTHER = [
+        '+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&',
+    ];
+
+    /** @return list<Mutant> so many of the room, the same for the same seed */
+    public static function of(string $root, string $room, int $many, int $seed): array
+    {
+        $all = [];
+        $files = iterator_to_array(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/core/$room", \RecursiveDirectoryIterator::SKIP_DOTS)));
+        ksort($files);
+        foreach ($files as $file) {
+            assert($file instanceof \SplFileInfo);
+            array_push($all, ...self::in(substr($file->getPathname(), strlen($root) + 1), (string) file_get_contents($file->getPathname())));
+        }
+
+        return array_slice((new Randomizer(new Mt19937($seed)))->shuffleArray($all), 0, $many);
+    }
+
+    /** @return list<Mutant> */
+    private static function in(string $file, string $code): array
+    {
+        $tree = (new ParserFactory)->createForHostVersion()->parse($code) ?? [];
+        $mutants = [];
+        foreach ((new NodeFinder)->find($tree, static fn(Node $node): bool => $node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression) as $node) {
+            [$from, $length] = [$node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1];
+            $text = substr($code, $from, $length);
+            foreach (self::made($node, $text, $code) as [$what, $into, $at]) {
+                $mutants[] = [$file, $what, $into, $at];
+            }
+        }
+
+        return $mutants;
+    }
+
+    /** @return iterable<array{string, string, int}> what stands there, what it is made into, where it begins */
+    private static function made(Node $node, string $text, string $code): iterable
+    {
+        $from = $node->getStartFilePos();
+        if ($node instanceof Scalar\Int_) {
+            yield [$text, (string) ($node->value + 1), $from];
+        } elseif ($node instanceof Scalar\Float_) {
+            yield [$text, $node->value === 0.0 ? '1.0' : sprintf('(%s * 1.3)', $text), $from];
+        } elseif ($node instanceof Expr\BinaryOp && isset(self::OTHER[$node->getOperatorSigil()])) {
+            $between = $node->left->getEndFilePos() + 1;
+            $sign = strpos($code, $node->getOperatorSigil(), $between);
+            if ($sign !== false && $sign < $node->right->getStartFilePos()) {
+                yield [$node->getOperatorSigil(), self::OTHER[$node->getOperatorSigil()], $sign];
+            }
+        } elseif ($node instanceof Expr\BooleanNot || $node instanceof Expr\UnaryMinus) {
+            yield [$text, substr($code, $node->expr->getStartFilePos(), $node->expr->getEndFilePos() - $node->expr->getStartFilePos() + 1), $from];
+        } elseif ($node instanceof Expr\ConstFetch && in_array(strtolower($text), ['true', 'false'], true)) {
+            yield [$text, strtolower($text) === 'true' ? 'false' : 'true', $from];
+        } elseif ($node instanceof Node\Stmt\Expression && ($node->expr instanceof Expr\MethodCall || $node->expr instanceof Expr\StaticCall || $node->expr instanceof Expr\FuncCall)) {
+            yield [$text, ';', $from];
+        }
+    }
+}
