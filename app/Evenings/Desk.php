@@ -27,6 +27,7 @@ final readonly class Desk
      * @param list<Progress> $progress
      * @param list<Job> $jobs
      * @param list<Batch> $beyond that find no room on the desk until another rests
+     * @param list<list<Done>> $done what was recorded of each
      */
     private function __construct(
         public array $batches,
@@ -35,6 +36,7 @@ final readonly class Desk
         public Climate $climate,
         public DateTimeZone $zone,
         public array $beyond,
+        private array $done,
     ) {}
 
     public static function asItIs(): self
@@ -48,14 +50,16 @@ final readonly class Desk
         $open = $open->sortBy(static fn(Batch $one): int => $tallies[$one->id]->isBegun() ? 0 : 1)->values();
         $beyond = $open->slice(self::MOST_BATCHES)->values();
         $open = $open->take(self::MOST_BATCHES)->values();
-        $all = $progress = $jobs = [];
+        $all = $done = $progress = $jobs = [];
         foreach ($open as $batch) {
             $all[] = $batch;
-            $progress[] = $batch->progress();
+            // Read once: whoever records meanwhile is seen next time, by all that follows.
+            $done[] = $rows = $batch->done();
+            $progress[] = $batch->progress($rows);
             $jobs[] = self::job($batch, $progress[count($progress) - 1], $zone);
         }
 
-        return new self($all, $progress, $jobs, Setting::room(), $zone, array_values($beyond->all()));
+        return new self($all, $progress, $jobs, Setting::room(), $zone, array_values($beyond->all()), $done);
     }
 
     public static function job(Batch $batch, Progress $progress, ?DateTimeZone $zone = null): Job
@@ -79,7 +83,7 @@ final readonly class Desk
     public function fingerprint(): string
     {
         return hash('xxh128', serialize([
-            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $done): array => [$done->id, $done->stepId, $done->coat, $done->models, $done->at], $one->done())], $this->batches),
+            array_map(static fn(Batch $one, array $done): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at], $done)], $this->batches, $this->done),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
         ]));

@@ -67,11 +67,12 @@ final class Batch extends Model
         return PlanDocument::of($this->document)->plan(SnapshotPaints::of($this->document), Setting::bookOf($this->habits));
     }
 
-    public function progress(): Progress
+    /** @param list<Done>|null $done what was recorded, where it has been read already */
+    public function progress(?array $done = null): Progress
     {
         $plan = $this->toCore();
 
-        return Progress::recorded($plan, $this->models, $this->record($plan), $this->skipped ?? []);
+        return Progress::recorded($plan, $this->models, Record::of($plan, $this->models, $done ?? $this->done()), $this->skipped ?? []);
     }
 
     /** What was done of it, coat by coat. */

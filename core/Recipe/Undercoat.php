@@ -64,12 +64,18 @@ final readonly class Undercoat
         ?int $waitMinutes = null,
     ): self {
         foreach (['base' => $base, 'light' => $light, 'below' => $below] as $field => $paint) {
-            if ($paint !== null && ! Technique::of('primer')->takes->accepts($paint->kind)) {
+            if ($paint !== null && ! self::takes($paint)) {
                 throw IllegalPlan::notPrimer("undercoat.$field", $paint->name, $paint->kind->label());
             }
         }
 
         return new self($base, $light, $below, $cone ?? SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES), $method, $waitMinutes);
+    }
+
+    /** Primer, or other paint that has colour: no paste, no powder, nothing clear. */
+    public static function takes(Paint $paint): bool
+    {
+        return Technique::of('primer')->takes->accepts($paint->kind);
     }
 
     /** The same, with another wait before it is painted on. */

@@ -72,6 +72,15 @@ final class KindsTest extends HttpTestCase
         }
     }
 
+    /** While one begins a plan what is chosen may be anything: what can be no ground is left out. */
+    public function testASketchLeavesOutWhatCanBeNoGround(): void
+    {
+        foreach (['Dry Mud Dust', 'Oilskin Yellow'] as $name) {
+            $paint = $this->paint($name)->id;
+            $this->postJson('/api/plans/sketch', ['name' => '', 'undercoat' => ['base' => $paint, 'light' => $paint], 'areas' => ['Coat']])->assertOk();
+        }
+    }
+
     private function assertAllReads(): void
     {
         foreach (self::READS as $path) {

@@ -10,6 +10,7 @@ use App\Http\Resources\SketchResource;
 use App\Models\Product;
 use App\Plans\PlanStore;
 use Illuminate\Http\JsonResponse;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Undercoat;
 
 /** Plans begun by naming things. */
@@ -28,11 +29,13 @@ final class BeginningController
 
     private static function undercoat(BeginningRequest $request): ?Undercoat
     {
-        [$base, $light] = array_map(static fn(string $field): ?Product => is_string($request->input("undercoat.$field")) ? Product::query()->with('pot')->find($request->input("undercoat.$field")) : null, ['base', 'light']);
-        if ($base === null || $base->kind->isClear()) {
-            return null;
-        }
+        [$base, $light] = array_map(static function (string $field) use ($request): ?Paint {
+            $id = $request->input("undercoat.$field");
+            $paint = is_string($id) ? Product::query()->find($id)?->toCore() : null;
 
-        return Undercoat::of($base->toCore(), $light === null || $light->kind->isClear() ? null : $light->toCore());
+            return $paint !== null && Undercoat::takes($paint) ? $paint : null;
+        }, ['base', 'light']);
+
+        return $base === null ? null : Undercoat::of($base, $light);
     }
 }
