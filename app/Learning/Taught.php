@@ -57,6 +57,25 @@ final class Taught
         return is_numeric($opacity) ? (float) $opacity : null;
     }
 
+    /** @return list<string> ids of the lessons that are in use */
+    public static function used(): array
+    {
+        return array_map(strval(...), array_keys(Setting::kept('taught')));
+    }
+
+    /** @return array{float|null, float} the number that stood there before a lesson in use, null for none, and the one it has put in its place */
+    public static function numbers(string $id): array
+    {
+        $kept = self::remembered($id);
+        $number = static function (?array $fields): ?float {
+            $one = $fields['strength']['opacity'] ?? $fields['minutes'] ?? $fields['dryMinutes'] ?? $fields['palettePart'] ?? $fields['opacity'] ?? null;
+
+            return is_numeric($one) ? (float) $one : null;
+        };
+
+        return [$number($kept['before']), $number($kept['set']) ?? $number($kept['before']) ?? 0.0];
+    }
+
     public static function isUsed(string $id): bool
     {
         return array_key_exists($id, Setting::kept('taught'));

@@ -252,6 +252,13 @@ final class DeskTest extends HttpTestCase
         self::assertArrayNotHasKey('palette', array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => true]), null, 'id'), 'One reading teaches nothing.');
         self::assertSame($palette['samples'], array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => false]), null, 'id')['palette']['samples']);
         self::assertSame(['id'], self::fields($this->ask('PUT', '/readings/palette/99999', ['struck' => true], 422)));
+        // What is in use can be forgotten when its readings are struck out, and they can be taken in again.
+        $this->ask('PUT', '/lessons/palette', ['use' => true]);
+        $faded = array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => true]), null, 'id')['palette'];
+        self::assertSame([0, true, $palette['learned']], [$faded['samples'], $faded['isUsed'], $faded['learned']]);
+        self::assertContains(true, array_column($faded['readings'], 'isStruck'));
+        $this->ask('PUT', '/lessons/palette', ['use' => false]);
+        $this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => false]);
     }
 
     public function testForgettingALessonLeavesWhatWasMeasuredOrTypedSince(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Http\Middleware\InTurn;
+use Illuminate\Support\Facades\DB;
 
 /** Long questions wait their turn; quick ones are answered meanwhile. */
 final class InTurnTest extends HttpTestCase
@@ -18,6 +19,16 @@ final class InTurnTest extends HttpTestCase
         array_walk($held, static fn($lock) => fclose($lock));
 
         $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230']]);
+    }
+
+    /** A question writes nothing: it must not hold the lock for writing while it is worked on, or waits for its turn. */
+    public function testAQuestionTakesNoLockAndKeepsNoAnswer(): void
+    {
+        $before = DB::table('answers')->count();
+        $this->postJson('/api/mixes', ['target' => ['colour' => '#7a5230']], ['Idempotency-Key' => 'a-question'])->assertOk();
+        $this->postJson('/api/lists', ['text' => 'Tar'], ['Idempotency-Key' => 'another'])->assertOk();
+
+        self::assertSame($before, DB::table('answers')->count());
     }
 
     public function testOneMayWorkWhileAnotherDoes(): void

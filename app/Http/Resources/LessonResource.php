@@ -7,7 +7,9 @@ namespace App\Http\Resources;
 use App\Learning\LogLessons;
 use App\Learning\Readings;
 use App\Learning\Taught;
+use App\Models\Product;
 use Kalokroma\Amounts\Measures;
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Learning\Spread;
 
 /** What the logbook teaches: the number that is reckoned with, the one that was learned, from how many records, and how far they scatter. */
@@ -36,7 +38,37 @@ final class LessonResource
             $told[] = self::told('palette', 'palette', 'What stays on the palette', '%', 100 * Measures::LOSS, 100 * $palette->loss, $palette->ratio, 1.0, sprintf('your pots fell by %.1f of what was reckoned', $palette->ratio->median));
         }
 
+        // What is in use can be forgotten, also when the records it came from are gone.
+        foreach (array_diff(Taught::used(), array_column($told, 'id')) as $id) {
+            $told[] = self::faded($id);
+        }
+
         return $told;
+    }
+
+    /** @return array<string, mixed> */
+    private static function faded(string $id): array
+    {
+        [$kind, $of] = [...explode(':', $id, 2), ''];
+        [$before, $set] = Taught::numbers($id);
+        [$title, $unit, $scale] = match ($kind) {
+            'pace' => [CraftBook::standard()->technique($of)->label ?? $of, 'min a coat', 1.0],
+            'drying' => [CraftBook::standard()->technique($of)->label ?? $of, 'min to dry', 1.0],
+            'palette' => ['What stays on the palette', '%', 100.0],
+            default => [Product::withTrashed()->find($of)->name ?? 'A paint since removed', '% in one coat', 100.0],
+        };
+        $default = $before ?? match ($kind) {
+            'pace' => CraftBook::standard()->technique($of)->minutes ?? 0.0,
+            'drying' => CraftBook::standard()->technique($of)->dryMinutes ?? 0,
+            'palette' => Measures::LOSS,
+            default => $set,
+        };
+
+        return [
+            'id' => $id, 'kind' => $kind, 'title' => $title, 'unit' => $unit, 'words' => 'in use; the records it was learned from are gone or struck out',
+            'default' => round($default * $scale, 1), 'learned' => round($set * $scale, 1), 'samples' => 0, 'low' => round($set * $scale, 1), 'high' => round($set * $scale, 1),
+            'isUsed' => true, 'readings' => Readings::told($id),
+        ];
     }
 
     /** @return array<string, mixed> */
