@@ -28,9 +28,14 @@ final class SentBench
                     JS, [$ready]);
                 $took = (hrtime(true) - $start) / 1e6;
                 $bytes = 0.0;
+                $ours = [];
+                // A browser that has just been opened loads pages of its own, too.
                 foreach ($chromium->driver->manage()->getLog('performance') as $entry) {
                     $event = json_decode($entry['message'], true)['message'] ?? [];
-                    if (($event['method'] ?? '') === 'Network.loadingFinished') {
+                    $id = $event['params']['requestId'] ?? '';
+                    if (($event['method'] ?? '') === 'Network.responseReceived') {
+                        $ours[$id] = str_starts_with((string) $event['params']['response']['url'], $server->url());
+                    } elseif (($event['method'] ?? '') === 'Network.loadingFinished' && ($ours[$id] ?? false)) {
                         $bytes += (float) ($event['params']['encodedDataLength'] ?? 0.0);
                     }
                 }
