@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { no, ok, pass, server } from './server';
+import { late, no, ok, pass, server } from './server';
 
 const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
     step: { id, coats },
@@ -44,6 +44,22 @@ describe('a batch on the desk', () => {
         at.record(at.step('s')!, { models: 5 });
         expect(at.step('s')).toMatchObject({ coatsDone: [5, 5, 5], done: 5, left: 0 });
         expect(at.batch?.next).toBe('t');
+    });
+
+    it('asks once more when a record arrived while it was asked for', async () => {
+        const done = batch(step('s', 5, [{ id: '1', models: 5 }]));
+        const asked = server(late(500, batch(step('s', 0))), ok(done, 201), ok(done));
+        const at = await desk();
+        const end = at.listen();
+        const loaded = at.load();
+        const { outbox } = await import('../../resources/js/lib/outbox.svelte');
+        outbox.add({ batchId: 'b', entry: { id: '1', stepId: 's', models: 5 }, words: 'Coat' });
+        await pass(1000);
+        await loaded;
+        end();
+
+        expect(asked.map((one) => one.method)).toEqual(['GET', 'POST', 'GET']);
+        expect(at.step('s')?.done).toBe(5);
     });
 
     it('takes the record away again and says why when it is refused', async () => {

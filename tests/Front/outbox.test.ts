@@ -44,6 +44,26 @@ describe('what was done waits for the server', () => {
         expect([outbox.waiting, outbox.isStuck]).toEqual([[], false]);
     });
 
+    it('sends what was done in the moment the sending before it ends', async () => {
+        const asked = server(ok({ id: 'b' }, 201), ok({ id: 'b' }, 201));
+        const outbox = await fresh();
+        // The lock of one sender is given back a moment after the last look at what waits.
+        vi.stubGlobal('navigator', {
+            locks: {
+                request: async (_name: string, send: () => Promise<void>) => {
+                    await send();
+                    if (asked.length < 2) outbox.add(record('2'));
+                    await new Promise((go) => setTimeout(go, 50));
+                },
+            },
+        });
+        outbox.add(record('1'));
+        await pass(1000);
+
+        expect(keys(asked)).toEqual(['1', '2']);
+        expect(outbox.waiting).toEqual([]);
+    });
+
     it('survives a reload, and is sent then whatever page is open', async () => {
         server();
         (await fresh()).add(record('1'));

@@ -1,7 +1,7 @@
 import { vi } from 'vitest';
 
 export type Asked = { method: string; path: string; key: string | null; body: unknown };
-type Answer = { status: number; body: unknown } | 'lost' | 'never came';
+type Answer = { status: number; body: unknown; afterMs?: number } | 'lost' | 'never came';
 
 class Storage {
     [key: string]: unknown;
@@ -37,12 +37,15 @@ export function server(...answers: Answer[]): Asked[] {
         });
         const answer = answers.shift() ?? 'never came';
         if (answer === 'lost' || answer === 'never came') throw new TypeError('no answer');
+        if (answer.afterMs !== undefined) await new Promise((go) => setTimeout(go, answer.afterMs));
         return new Response(answer.status === 204 ? null : JSON.stringify(answer.body), { status: answer.status });
     });
     return asked;
 }
 
 export const ok = (body: unknown, status = 200): Answer => ({ status, body });
+/** The same, on its way for so long. */
+export const late = (afterMs: number, body: unknown, status = 200): Answer => ({ status, body, afterMs });
 export const no = (status: number, more: object = {}): Answer => ({
     status,
     body: { title: 'No', detail: `Refused with ${status}`, status, ...more },

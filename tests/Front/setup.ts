@@ -12,6 +12,7 @@ beforeEach(async () => {
     vi.stubGlobal('fetch', () => new Promise(() => undefined));
     for (let turn = 0; turn < 30; turn++) await new Promise((go) => setImmediate(go));
     storage.clear();
+    vi.stubGlobal('navigator', {});
     vi.stubGlobal('indexedDB', new IDBFactory());
     // The database goes on by immediates, which stay real.
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'] });

@@ -20,6 +20,8 @@ export class BatchDesk {
     problem = $state<Problem | null>(null);
     fault = $state<Problem | null>(null);
     private answered = $state<Batch | null>(null);
+    /** How often the batch has arrived, so that what was asked before is known to be older. */
+    private arrivals = 0;
 
     constructor(readonly id: string) {}
 
@@ -44,12 +46,21 @@ export class BatchDesk {
 
     async load(): Promise<void> {
         try {
-            this.answered = await got(server.GET('/batches/{id}', of(this.id)));
+            const before = this.arrivals;
+            const batch = await got(server.GET('/batches/{id}', of(this.id)));
+            // A record that arrived meanwhile is not in it.
+            if (this.arrivals !== before) return await this.load();
+            this.take(batch);
             this.problem = null;
             void outbox.send();
         } catch (error) {
             this.problem = asProblem(error);
         }
+    }
+
+    private take(batch: Batch): void {
+        this.arrivals++;
+        this.answered = batch;
     }
 
     step(stepId: string | null): BatchStep | null {
@@ -70,7 +81,7 @@ export class BatchDesk {
         return outbox.listen((record, batch, error) => {
             if (record.batchId !== this.id) return;
             if (batch !== null) {
-                this.answered = batch;
+                this.take(batch);
                 tell(`${record.words}.`, { label: 'Undo', run: () => this.undo(record.entry.id) });
             } else {
                 this.fault = asProblem(error);
@@ -80,12 +91,12 @@ export class BatchDesk {
 
     async undo(entryId: string): Promise<void> {
         try {
-            this.answered = await got(server.DELETE('/log/{id}', of(entryId)));
+            this.take(await got(server.DELETE('/log/{id}', of(entryId))));
             tell('Taken back.', {
                 label: 'Put it back',
                 run: async () => {
                     try {
-                        this.answered = await got(server.POST('/log/{id}/restore', of(entryId)));
+                        this.take(await got(server.POST('/log/{id}/restore', of(entryId))));
                     } catch (error) {
                         warn(asProblem(error).message);
                     }
@@ -119,8 +130,8 @@ export class BatchDesk {
     async change(ask: () => Promise<Batch>, words: string, back?: (batch: Batch) => Promise<Batch>): Promise<boolean> {
         try {
             const batch = await ask();
-            this.answered = batch;
-            tell(words, back && { label: 'Undo', run: async () => void (this.answered = await back(batch)) });
+            this.take(batch);
+            tell(words, back && { label: 'Undo', run: async () => this.take(await back(batch)) });
             return true;
         } catch (error) {
             warn(asProblem(error).message);
@@ -130,7 +141,7 @@ export class BatchDesk {
 
     async takePlan(): Promise<void> {
         try {
-            this.answered = await got(server.POST('/batches/{id}/refresh', of(this.id)));
+            this.take(await got(server.POST('/batches/{id}/refresh', of(this.id))));
             tell('The batch goes on by the plan as it is now.');
         } catch (error) {
             warn(asProblem(error).message);

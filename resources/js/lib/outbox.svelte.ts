@@ -86,7 +86,11 @@ class Outbox {
     send(): Promise<void> {
         clearTimeout(this.timer);
         this.again = true;
-        return (this.running ??= this.alone(() => this.sendAll()).finally(() => (this.running = null)));
+        return (this.running ??= this.alone(() => this.sendAll()).finally(() => {
+            this.running = null;
+            // Asked for between the last look and the end.
+            if (this.again) void this.send();
+        }));
     }
 
     private isOurs(record: Waiting): boolean {
@@ -98,7 +102,10 @@ class Outbox {
             this.again = false;
             await this.look();
             for (let next = this.waiting[0]; next !== undefined; next = this.waiting[0]) {
-                if (!(await this.sendOne(next))) return;
+                if (await this.sendOne(next)) continue;
+                // It is tried again in a while, whatever was added meanwhile.
+                this.again = false;
+                return;
             }
         }
     }
@@ -120,11 +127,10 @@ class Outbox {
             for (const heard of this.listeners) heard(record, batch, null);
         } catch (error) {
             const problem = asProblem(error);
-            if (problem.status === 421) {
-                // Another database answers here: what was done at the first waits for it.
-                await home.ask();
-                return !this.isOurs(record);
-            } else if (mayPass(problem)) {
+            // Another database may answer here: what was done at the first waits for it.
+            if (problem.status === 421) await home.ask();
+            if (!this.isOurs(record)) return true;
+            if (problem.status === 421 || mayPass(problem)) {
                 this.isStuck = true;
                 this.timer = setTimeout(
                     () => void this.send(),
