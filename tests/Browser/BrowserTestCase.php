@@ -38,12 +38,13 @@ abstract class BrowserTestCase extends TestCase
         self::$server->stop();
     }
 
-    /** What was on screen when it went wrong, in .cache/browser. */
+    /** What was on screen when it went wrong: a picture in .cache/browser, the words beside the error. */
     protected function onNotSuccessfulTest(\Throwable $error): never
     {
         $folder = dirname(__DIR__, 2).'/.cache/browser';
         is_dir($folder) || mkdir($folder, 0o777, true);
         self::driver()->takeScreenshot($folder.'/'.preg_replace('/\W+/', '-', $this->nameWithDataSet()).'.png');
+        fwrite(STDERR, "\n{$this->nameWithDataSet()} saw at ".self::driver()->getCurrentURL()."\n".self::driver()->findElement(WebDriverBy::tagName('body'))->getText()."\n");
 
         throw $error;
     }
