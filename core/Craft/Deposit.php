@@ -14,11 +14,15 @@ final readonly class Deposit
      * @param list<float> $level recess, lower side, face, raised, edge
      * @param list<float> $carved the same on the deepest relief
      * @param list<float> $share of each zone that is touched, 0…1
+     * @param bool $tapers its coats reach less far one after the other: it leaves that much whatever place is named, unless the place lies closer
+     * @param array<string, self> $loads what another load leaves, by Load value
      */
     private function __construct(
         private array $level,
         private array $carved,
         private array $share,
+        public bool $tapers = false,
+        private array $loads = [],
     ) {}
 
     /** A brush leaves it where it goes, whatever the relief. */
@@ -42,6 +46,22 @@ final readonly class Deposit
         return new self(array_fill(0, 5, $coats), array_fill(0, 5, $coats), $share);
     }
 
+    /**
+     * Thin coats, each drawn out less far than the last: what they add up to.
+     *
+     * @param list<float> $coats
+     */
+    public static function tapering(array $coats): self
+    {
+        return new self($coats, $coats, [1.0, 1.0, 1.0, 1.0, 1.0], true);
+    }
+
+    /** The same brush with another load. */
+    public function loaded(Load $load, self $deposit): self
+    {
+        return new self($this->level, $this->carved, $this->share, $this->tapers, [...$this->loads, $load->value => $deposit]);
+    }
+
     /** Nothing that is seen. */
     public static function none(): self
     {
@@ -49,8 +69,11 @@ final readonly class Deposit
     }
 
     /** Thickness of one undiluted coat, in standard coats. */
-    public function thickness(Zone $zone, Texture $texture): float
+    public function thickness(Zone $zone, Texture $texture, Load $load = Load::Normal): float
     {
+        if (isset($this->loads[$load->value])) {
+            return $this->loads[$load->value]->thickness($zone, $texture);
+        }
         $level = $this->level[$zone->index()];
 
         return $level + $texture->relief() * ($this->carved[$zone->index()] - $level);

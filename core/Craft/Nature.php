@@ -56,6 +56,10 @@ enum Nature
     case Shines;
     case LightsFromOneSide;
     case BlendsTwo;
+    /** Each coat falls where it falls: some on what the last has left free. */
+    case Scatters;
+    /** Goes on the edge of the base only, not on the ground inside it. */
+    case Rims;
     case Masks;
     case Unmasks;
     case Glues;

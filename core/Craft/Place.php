@@ -18,11 +18,20 @@ enum Place: string
     /** What looks toward a lamp. */
     case FacingSide = 'facing-side';
     case UpperHalf = 'upper-half';
+    case LowerHalf = 'lower-half';
+    case Tips = 'tips';
+    case Roots = 'roots';
+    case Centre = 'centre';
     /** A mark on the face. */
     case Patch = 'patch';
 
-    /** Share of the face that a mark takes. */
-    private const PATCH = 0.3;
+    /** Share of the face that a mark takes, of the length that tips or roots do, of the face and what stands up that the middle is. */
+    private const SHARES = [
+        'patch' => [1.0, 1.0, 0.3, 1.0, 1.0],
+        'tips' => [0.33, 0.33, 0.33, 0.33, 0.33],
+        'roots' => [0.33, 0.33, 0.33, 0.33, 0.33],
+        'centre' => [1.0, 1.0, 0.5, 0.5, 1.0],
+    ];
 
     /** label; how much of what is put down reaches recess, lower side, face, raised, edge: what lies between is feathered */
     private const TABLE = [
@@ -35,6 +44,10 @@ enum Place: string
         'corners' => ['corners', [0.0, 0.0, 0.0, 0.0, 0.4]],
         'facing-side' => ['what faces one side', [1.0, 1.0, 1.0, 1.0, 1.0]],
         'upper-half' => ['upper half', [0.0, 0.0, 0.5, 1.0, 1.0]],
+        'lower-half' => ['lower half', [1.0, 1.0, 0.5, 0.0, 0.0]],
+        'tips' => ['tips', [1.0, 1.0, 1.0, 1.0, 1.0]],
+        'roots' => ['roots', [1.0, 1.0, 1.0, 1.0, 1.0]],
+        'centre' => ['the middle, fading out', [0.0, 0.0, 0.8, 0.8, 0.0]],
         'patch' => ['a patch of the face', [0.0, 0.0, 1.0, 0.0, 0.0]],
     ];
 
@@ -52,7 +65,13 @@ enum Place: string
     /** Share of a zone that is touched at all, 0…1. */
     public function share(Zone $zone): float
     {
-        return $this === self::Patch && $zone === Zone::Face ? self::PATCH : 1.0;
+        return self::SHARES[$this->value][$zone->index()] ?? 1.0;
+    }
+
+    /** Whatever goes there lies in one place of the area: the later upon the earlier, not beside it. */
+    public function isSpot(): bool
+    {
+        return isset(self::SHARES[$this->value]);
     }
 
     /** It is meant to lie on what stands up. */

@@ -54,10 +54,22 @@ final readonly class Technique
         return CraftBook::standard()->technique($id) ?? throw new InvalidArgumentException(sprintf('No technique has the id "%s".', $id));
     }
 
-    /** Thickness of one undiluted coat, in standard coats. */
-    public function deposit(Zone $zone, Texture $texture): float
+    /** Thickness of one undiluted coat, in standard coats. A load that the technique does not know is a normal one. */
+    public function deposit(Zone $zone, Texture $texture, Load $load = Load::Normal): float
     {
-        return $this->deposit->thickness($zone, $texture);
+        return in_array($load, $this->loads(), true)
+            ? $load->ofNormal() * $this->deposit->thickness($zone, $texture, $load)
+            : $this->deposit->thickness($zone, $texture);
+    }
+
+    /** @return list<Load> how full the brush may be; none where it is not asked */
+    public function loads(): array
+    {
+        return match (true) {
+            $this->does(Nature::Dusts) => Load::ofDryBrushes(),
+            $this->family === Family::Shade && $this->does(Nature::Washes) => Load::ofWashes(),
+            default => [],
+        };
     }
 
     public function is(self $other): bool
@@ -105,7 +117,7 @@ final readonly class Technique
             'side' => $this->does(Nature::LightsFromOneSide),
             'borders' => $this->does(Nature::LinesBorders),
             'part' => $this->does(Nature::Glues),
-            'load' => $this->family === Family::Shade && $this->does(Nature::Washes),
+            'load' => $this->loads() !== [],
             'spirit' => $this->does(Nature::Solvent, Nature::Streaks) && ! $this->does(Nature::WipesBack),
         ]));
     }

@@ -42,8 +42,8 @@ final readonly class PlanDocument
         if (! is_int($version) || $version < 1) {
             throw Faulty::field('version', 'A plan file says which version of the form it is written in, a whole number from 1.');
         }
-        if ($version > PlanWriter::FORMAT_VERSION) {
-            throw Faulty::field('version', sprintf('This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.', $version, PlanWriter::FORMAT_VERSION));
+        if ($version > FormVersion::NEWEST) {
+            throw Faulty::field('version', sprintf('This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.', $version, FormVersion::NEWEST));
         }
 
         return new self(Upgrades::toNewest($fields, $version));
@@ -96,6 +96,7 @@ final readonly class PlanDocument
     {
         $written = PlanWriter::write($plan);
         $kept = self::keep($this->fields, $written);
+        $kept['version'] = FormVersion::of($kept);
         if (self::size($kept) - self::size($written) > self::MOST_UNKNOWN) {
             throw Faulty::with([new Fault('document', sprintf('This plan carries more than %d kB of fields that are not known here. Take them out of the file, and bring it in again.', self::MOST_UNKNOWN / 1024))]);
         }

@@ -21,17 +21,13 @@ final class PlanWriter
 {
     public const FORMAT = 'kalokroma-plan';
 
-    public const FORMAT_VERSION = 2;
-
     /** Fields of areas and steps that are only written when they say something. */
-    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written'];
+    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written', 'within'];
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
     {
-        return [
-            'format' => self::FORMAT,
-            'version' => self::FORMAT_VERSION,
+        $document = [
             'name' => $plan->name,
             'model' => [
                 'name' => $plan->model->name,
@@ -50,6 +46,8 @@ final class PlanWriter
             'silenced' => array_map(static fn(Silence $one): array => ['rule' => $one->rule, 'area' => $one->area, 'step' => $one->step, 'note' => $one->note], $plan->silenced),
             'paints' => array_values(array_map(self::paint(...), $plan->paints())),
         ];
+
+        return ['format' => self::FORMAT, 'version' => FormVersion::of($document), ...$document];
     }
 
     /** @return array<string, mixed> */

@@ -137,12 +137,25 @@ final readonly class StepReader
             $in->has('side') ? $in->choice('side', Side::class) : null,
             $in->texts('borders', Plan::MOST_AREAS, self::LONGEST_ID),
             $in->has('part') ? $in->text('part', self::LONGEST_ID) : null,
-            $in->choice('load', Load::class, Load::Normal),
+            $this->load($in, $technique),
             $in->choice('spirit', Spirit::class, Spirit::Enamel),
             $in->has('second') ? $this->second($in->under('second')) : null,
             $in->texts('heads', Particulars::MOST_HEADS, Particulars::LONGEST_HEAD),
             $in->has('written') ? $this->written($in->under('written')) : null,
+            $in->has('within') ? $in->text('within', self::LONGEST_ID) : null,
         );
+    }
+
+    /** What was a wash's stays with a step that is none any more, and means nothing there. */
+    private function load(DocumentReader $in, Technique $technique): Load
+    {
+        $load = $in->choice('load', Load::class, Load::Normal);
+        $loads = $technique->loads();
+        if ($loads !== [] && ! in_array($load, $loads, true) && ! in_array($load, Load::ofWashes(), true)) {
+            $in->fault('load', sprintf('%s is %s, not %s.', $technique->label, implode(' or ', array_map(static fn(Load $one): string => $one->value, $loads)), $load->value));
+        }
+
+        return $load;
     }
 
     private function written(DocumentReader $in): Written

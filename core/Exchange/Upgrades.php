@@ -27,6 +27,8 @@ final class Upgrades
         return [
             // Version 2 only adds, and what it adds reads as usual where it is missing.
             static fn(array $fields): array => ['version' => 2] + $fields,
+            // And so does version 3.
+            static fn(array $fields): array => ['version' => 3] + $fields,
         ];
     }
 }

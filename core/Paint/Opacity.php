@@ -26,6 +26,20 @@ final readonly class Opacity
 
     private const UNKNOWN_LUMINANCE = 0.2;
 
+    /** A transparent of white pigment is none: it veils, and covers in a few coats. */
+    private const WHITE_FILM = 0.35;
+
+    /** From what lightness on, and up to what chroma, one coat over white is white pigment and not little of another. */
+    private const WHITE_FROM = 88.0;
+
+    private const WHITE_CHROMA = 12.0;
+
+    /** Words of a name that say so. */
+    private const WHITE_WORDS = '/\b(white|pale|ivory|bone|chalk|snow|milk|cream|bleached|parchment)\b/i';
+
+    /** Called so, it may be somewhat darker. */
+    private const CALLED_WHITE_FROM = 74.0;
+
     private function __construct(
         public float $share,
         public bool $isEstimate,
@@ -41,15 +55,19 @@ final readonly class Opacity
         return new self($share, false);
     }
 
-    /** What paints of this kind and colour usually manage, until somebody measures. */
-    public static function estimate(Kind $kind, ?Lab $swatch): self
+    /**
+     * What paints of this kind and colour usually manage, until somebody measures.
+     *
+     * @param string $name what a transparent is called tells whether its pigment is white
+     */
+    public static function estimate(Kind $kind, ?Lab $swatch, string $name = ''): self
     {
         $usual = $swatch === null ? self::UNKNOWN_COLOUR : UsualOpacity::of($swatch);
         $share = match ($kind) {
             Kind::Opaque => $usual,
             Kind::SemiOpaque => self::SEMI_OPAQUE * $usual,
-            Kind::OneCoat, Kind::Ink => self::ofHaze(self::DYE_HAZE, $swatch),
-            Kind::Wash => self::ofHaze(self::WASH_HAZE, $swatch),
+            Kind::OneCoat => self::ofHaze(self::DYE_HAZE, $swatch),
+            Kind::Ink, Kind::Wash => self::isWhite($swatch, $name) ? self::WHITE_FILM : self::ofHaze($kind === Kind::Ink ? self::DYE_HAZE : self::WASH_HAZE, $swatch),
             Kind::Metallic, Kind::Texture => 0.96,
             Kind::Primer => 0.93,
             Kind::Effect, Kind::Enamel => 0.6,
@@ -58,6 +76,13 @@ final readonly class Opacity
         };
 
         return new self($share, true);
+    }
+
+    private static function isWhite(?Lab $swatch, string $name): bool
+    {
+        return $swatch !== null
+            && (($swatch->lightness >= self::WHITE_FROM && $swatch->toLch()->chroma <= self::WHITE_CHROMA)
+                || ($swatch->lightness >= self::CALLED_WHITE_FROM && preg_match(self::WHITE_WORDS, $name) === 1));
     }
 
     /** All transparents scatter about the same little haze; against a light film that is a smaller share than against a dark one. */

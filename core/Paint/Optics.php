@@ -27,6 +27,9 @@ final readonly class Optics
 
     private const LEAST_B = 1e-9;
 
+    /** Of its scattering a powder keeps so much when it is wetted. */
+    private const WET = 0.6;
+
     /** Of a draw-down: the halves of a card differ by at least this, a film reflects and lets through at least this. */
     private const LEAST_CARD_CONTRAST = 0.2;
 
@@ -132,6 +135,12 @@ final readonly class Optics
             array_map(static fn(float $absorbed): float => $absorbed * $strength, $this->absorption),
             array_map(static fn(float $scattered): float => $scattered * $strength, $this->scattering),
         );
+    }
+
+    /** Dry grains in a binder: it is nearer to them in refraction than air was, so they scatter less of the light. */
+    public function wetted(): self
+    {
+        return new self($this->absorption, array_map(static fn(float $scattered): float => $scattered * self::WET, $this->scattering));
     }
 
     /**

@@ -55,7 +55,7 @@ final class Paint
             throw IllegalPaint::noSwatch($name, $kind);
         }
         $swatch = $kind->isClear() ? null : $swatch;
-        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch), $finish, $maker, $code, $measured);
+        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch, $name), $finish, $maker, $code, $measured);
         $paint->optics = $optics;
 
         return $paint;

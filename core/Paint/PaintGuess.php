@@ -88,6 +88,6 @@ final readonly class PaintGuess
     /** The swatch of a transparent is its coat over white, of others the masstone. */
     private static function coat(string $hex, Kind $kind): string
     {
-        return $kind->isTransparent() ? BottleColour::overWhite(Srgb::parse($hex)->toLab(), $kind)->toSrgb()->hex() : $hex;
+        return $kind->isTransparent() ? NamedTint::overWhite(Srgb::parse($hex)->toLab(), $kind)->toSrgb()->hex() : $hex;
     }
 }

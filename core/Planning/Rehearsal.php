@@ -87,7 +87,7 @@ final class Rehearsal
                 $isMasked = $technique->does(Nature::Masks) || ($isMasked && ! $technique->does(Nature::Unmasks));
             }
             // Under a mask nothing gets at it; but taking the mask off is a stage like others.
-            $isKeptOff = $isMasked && ! $isOwn && $technique->family !== Family::Handling;
+            $isKeptOff = ! $isOwn && (($isMasked && $technique->family !== Family::Handling) || ($technique->does(Nature::Rims) && ! $area->ground));
             $application = $isKeptOff ? null : $step->application();
             if ($application !== null) {
                 $applications[] = $application;

@@ -162,13 +162,18 @@ final readonly class Area
     }
 
     /**
-     * The same area painted by other steps.
+     * The same area painted by other steps. What lay within the mark of a step that is gone lies where all marks do.
      *
      * @param list<Step> $steps
      */
     public function withSteps(array $steps): self
     {
-        return $this->but(steps: $steps);
+        $ids = array_map(static fn(Step $step): string => $step->id, $steps);
+
+        return $this->but(steps: array_map(
+            static fn(Step $step): Step => $step->more->within === null || in_array($step->more->within, $ids, true) ? $step : $step->told($step->more->lyingWithin(null)),
+            $steps,
+        ));
     }
 
     public function variant(string $id): ?Variant

@@ -90,6 +90,11 @@ final class IllegalPlan extends Illegal
         return new self('This loose part is not in the plan. Choose one that is, or add it first.', $field);
     }
 
+    public static function notWithin(string $field): self
+    {
+        return new self('The step within whose mark this lies is not in the recipe. Name one that is, or none.', $field);
+    }
+
     public static function outOfRecipe(string $field, string $area, Step $first, Step $second): self
     {
         // An id that somebody gave says which step; one that was drawn by lot says nothing.

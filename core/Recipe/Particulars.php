@@ -26,6 +26,7 @@ final readonly class Particulars
      * @param list<string> $borders ids of the neighbours whose border is lined
      * @param string|null $part id of the part that is glued on
      * @param list<string> $heads the single places of the step, for ticking off
+     * @param string|null $within id of the step on half of whose mark it lies; null: on the place of all marks
      * @param Written|null $written what it was when it was written for the painter; null when the painter wrote it
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class Particulars
         public ?Blend $second = null,
         public array $heads = [],
         public ?Written $written = null,
+        public ?string $within = null,
     ) {}
 
     public static function none(): self
@@ -64,10 +66,16 @@ final readonly class Particulars
         return $this->but(['part' => $part]);
     }
 
-    /** Carried through model by model or not, as the technique wants it. */
+    /** What another technique was told is forgotten: model by model or not, how full the brush, on whose mark. */
     public function asTechniqueWants(): self
     {
-        return $this->onOneModel(null);
+        return $this->but(['perModel' => null, 'load' => Load::Normal, 'within' => null]);
+    }
+
+    /** @param string|null $step id of the step on half of whose mark it lies */
+    public function lyingWithin(?string $step): self
+    {
+        return $this->but(['within' => $step]);
     }
 
     public function onOneModel(?bool $perModel): self
@@ -80,7 +88,7 @@ final readonly class Particulars
         return $this->but(['written' => $written]);
     }
 
-    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null} $changes by name */
+    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load, within?: string|null} $changes by name */
     private function but(array $changes): self
     {
         $with = $changes + [
@@ -89,8 +97,10 @@ final readonly class Particulars
             'borders' => $this->borders,
             'part' => $this->part,
             'written' => $this->written,
+            'load' => $this->load,
+            'within' => $this->within,
         ];
 
-        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $this->load, $this->spirit, $this->second, $this->heads, $with['written']);
+        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $with['load'], $this->spirit, $this->second, $this->heads, $with['written'], $with['within']);
     }
 }

@@ -50,8 +50,28 @@ final class PlanChecks
     {
         foreach ($steps as $i => $step) {
             $this->mustKnow("$field.$i.borders", $step->more->borders);
+            $this->checkWithin("$field.$i.within", $step, $steps);
             $step->more->part === null || $this->plan->part($step->more->part) !== null || throw IllegalPlan::unknownPart("$field.$i.part");
         }
+    }
+
+    /**
+     * @param list<Step> $steps of the same recipe
+     *
+     * @throws IllegalPlan
+     */
+    private function checkWithin(string $field, Step $step, array $steps): void
+    {
+        if ($step->more->within === null) {
+            return;
+        }
+        foreach ($steps as $other) {
+            if ($other->id === $step->more->within && $other !== $step) {
+                return;
+            }
+        }
+
+        throw IllegalPlan::notWithin($field);
     }
 
     /** @param list<string> $areas */

@@ -17,7 +17,7 @@ final class SharedSteps
      */
     public static function copied(array $steps, string $newId): array
     {
-        return array_map(static fn(Step $step, int $at): Step => self::called($step, sprintf('%s-%d', $newId, $at + 1)), $steps, array_keys($steps));
+        return self::called($steps, array_map(static fn(int $at): string => sprintf('%s-%d', $newId, $at + 1), array_keys($steps)));
     }
 
     /**
@@ -39,12 +39,12 @@ final class SharedSteps
             $ids[$step->id] = $there[$at]->id;
         }
         $number = 0;
-        $carried = [];
+        $called = [];
         foreach ($after as $step) {
-            $carried[] = self::called($step, $ids[$step->id] ?? sprintf('%s-%d', $newId, ++$number));
+            $called[] = $ids[$step->id] ?? sprintf('%s-%d', $newId, ++$number);
         }
 
-        return $carried;
+        return self::called($after, $called);
     }
 
     /**
@@ -68,8 +68,14 @@ final class SharedSteps
         return implode("\n", array_map(static fn(Step $step): string => $step->fingerprint().' '.$step->note, $steps));
     }
 
-    private static function called(Step $step, string $id): Step
+    /**
+     * @param list<Step> $steps
+     * @param list<string> $ids
+     *
+     * @return list<Step>
+     */
+    private static function called(array $steps, array $ids): array
     {
-        return $step->called($id)->told($step->more->lining([])->gluing(null));
+        return array_map(static fn(Step $step): Step => $step->told($step->more->lining([])->gluing(null)), Step::allCalled($steps, $ids));
     }
 }

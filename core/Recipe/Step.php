@@ -113,6 +113,21 @@ final readonly class Step
         return new self($id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
     }
 
+    /**
+     * A recipe whose steps are called otherwise, and call each other so.
+     *
+     * @param list<self> $steps
+     * @param list<string> $ids as many
+     *
+     * @return list<self>
+     */
+    public static function allCalled(array $steps, array $ids): array
+    {
+        $new = array_combine(array_map(static fn(self $step): string => $step->id, $steps), $ids);
+
+        return array_map(static fn(self $step): self => $step->called($new[$step->id])->told($step->more->lyingWithin($new[$step->more->within ?? ''] ?? null)), $steps);
+    }
+
     /** The same for steps that are carried out alike, whatever they are called and whatever is noted of them. */
     public function fingerprint(): string
     {
@@ -128,6 +143,7 @@ final readonly class Step
             $this->more->load->value,
             $mix($this->more->second?->mix),
             $dilution($this->more->second?->dilution),
+            ...($this->more->within === null ? [] : ['within']),
         ]));
     }
 
@@ -220,6 +236,7 @@ final readonly class Step
             $second === null || ! $this->technique->does(Nature::BlendsTwo)
                 ? null
                 : ['film' => $second->mix->optics(), 'strength' => $second->dilution->strength(), 'tints' => $second->mix->isTransparent()],
+            $this->more->within,
         );
     }
 }

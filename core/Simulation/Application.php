@@ -30,6 +30,7 @@ final readonly class Application
      * @param float $skinWhite reflectance the dry film's skin adds by its finish
      * @param bool $isMetal metal paint, which has a sheen
      * @param array{film: Optics, strength: float, tints: bool}|null $second the other colour of a blend; it lies higher
+     * @param string|null $within id of the step on half of whose mark it lies
      */
     public function __construct(
         public string $id,
@@ -45,6 +46,7 @@ final readonly class Application
         public ?Side $side = null,
         public Load $load = Load::Normal,
         public ?array $second = null,
+        public ?string $within = null,
     ) {}
 
     /** So little paint in the thinner that no number of coats makes a film of it. */
@@ -56,10 +58,10 @@ final readonly class Application
     /** Thickness of one coat in a zone, in standard coats. */
     public function coatThickness(Zone $zone, Texture $texture, Flank $flank = Flank::Left): float
     {
-        return $this->strength
-            * $this->load->deposit()
-            * $this->technique->deposit($zone, $texture)
-            * $this->reach($zone, $flank);
+        $deposit = $this->technique->deposit($zone, $texture, $this->load);
+        $reach = $this->reach($zone, $flank);
+
+        return $this->strength * ($this->technique->deposit->tapers ? min($deposit, $reach) : $deposit * $reach);
     }
 
     /** How much of what is put down gets to a zone, 0…1. */
@@ -70,10 +72,16 @@ final readonly class Application
         return $side * $this->place->reach($zone) * ($this->cone?->reach($zone) ?? 1.0);
     }
 
-    /** Share of a zone that is touched, 0…1. */
+    /** Share of a zone that one coat touches, 0…1; of a spot in it where it goes to one. */
     public function share(Zone $zone): float
     {
-        return $this->place->share($zone) * $this->technique->deposit->share($zone);
+        return $this->technique->deposit->share($zone);
+    }
+
+    /** Where in a zone it goes: on half of the mark it was to lie within, or where all marks lie when there is no such mark. */
+    public function spot(Zone $zone, Patches $there): ?Spot
+    {
+        return Spot::of($this->place, $zone, $this->within !== null && $there->bears(Spot::by($this->within)) ? $this->within : null);
     }
 
     /** It takes off what lies above the chipping fluid, and puts on nothing. */
@@ -116,15 +124,21 @@ final readonly class Application
         ];
     }
 
-    /** What it leaves on a zone; null when nothing that has colour. */
+    /** In how many goes it is laid: each coat that falls where it falls is one of its own. */
+    public function goes(): int
+    {
+        return $this->technique->does(Nature::Scatters) ? $this->coats : 1;
+    }
+
+    /** What one go leaves on a zone; null when nothing that has colour. */
     public function layer(Zone $zone, Texture $texture, Flank $flank): ?Layer
     {
-        $thickness = $this->coats * $this->coatThickness($zone, $texture, $flank);
+        $thickness = $this->coats / $this->goes() * $this->coatThickness($zone, $texture, $flank);
         if ($this->film === null || $thickness <= 0.0) {
             return null;
         }
         ['film' => $film, 'strength' => $strength, 'tints' => $tints] = $this->laidOn($zone, $this->film);
 
-        return new Layer($film, $thickness * $strength / $this->strength, $this->skinWhite, $tints, $this->isMetal, $this->technique->does(Nature::Solvent));
+        return new Layer($film, $thickness * $strength / $this->strength, $this->skinWhite, $tints, $this->isMetal, $this->technique->does(Nature::Solvent), $this->technique->does(Nature::Pigments));
     }
 }

@@ -33,6 +33,7 @@ final readonly class Coating
      * @param float $sheen 0 (none) to 1 (bare metal paint)
      * @param self|null $underFluid what a scratch through to the chipping fluid bares
      * @param self|null $clean what spirit wipes back to
+     * @param array{Layer, self}|null $powder dry pigment on top, and what it lies on
      */
     private function __construct(
         public Reflectance $films,
@@ -41,6 +42,7 @@ final readonly class Coating
         private float $sheen = 0.0,
         private ?self $underFluid = null,
         private ?self $clean = null,
+        private ?array $powder = null,
     ) {}
 
     public static function bare(Reflectance $material, float $white): self
@@ -54,6 +56,9 @@ final readonly class Coating
         if ($layer->thickness <= 0.0) {
             return $this;
         }
+        if ($layer->isSolvent && $this->powder !== null) {
+            return $this->wetted()->under($layer);
+        }
         $closed = min(1.0, $layer->thickness);
 
         return new self(
@@ -66,13 +71,17 @@ final readonly class Coating
                 default => $this->sheen * (1.0 - $closed),
             },
             $this->underFluid,
-            $layer->isSolvent ? $this->clean ?? $this : null,
+            $layer->comesOff() ? $this->clean ?? $this : null,
+            $layer->isPowder ? [$layer, $this] : null,
         );
     }
 
     /** Clear varnish on top: only the skin changes, and grime below it can no longer be wiped. */
     public function varnished(float $white): self
     {
+        if ($this->powder !== null) {
+            return $this->wetted()->varnished($white);
+        }
         $matt = min(1.0, $white / self::MATT_WHITE);
 
         return new self($this->films, $this->ownWhite, $white, $this->sheen * (1.0 - $matt * (1.0 - self::SHEEN_UNDER_MATT)), $this->underFluid);
@@ -90,10 +99,22 @@ final readonly class Coating
         return $this->underFluid ?? $this;
     }
 
-    /** Grime taken off with spirit. */
+    /** Grime and powder taken off with spirit. */
     public function wiped(): self
     {
         return $this->clean ?? $this;
+    }
+
+    /** Powder that spirit or varnish has run into; all else stays as it is. */
+    public function wetted(): self
+    {
+        if ($this->powder === null) {
+            return $this;
+        }
+        [$layer, $below] = $this->powder;
+        $wet = $below->under($layer->wetted());
+
+        return new self($wet->films, $wet->ownWhite, $wet->topWhite, $wet->sheen, $this->underFluid, $this->clean);
     }
 
     /** Two small patches that one sees as one: light from both, by their shares. */

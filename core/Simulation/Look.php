@@ -21,12 +21,14 @@ final readonly class Look
      * @param non-empty-list<Lab> $colours in the order of Zone::cases()
      * @param non-empty-list<Lab>|null $left of the two flanks, where they differ
      * @param non-empty-list<Lab>|null $right
+     * @param Lab|null $rim the edge of the base, where it was painted
      */
     private function __construct(
         public Texture $texture,
         public array $colours,
         public ?array $left = null,
         public ?array $right = null,
+        public ?Lab $rim = null,
     ) {}
 
     /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
@@ -49,7 +51,21 @@ final readonly class Look
      */
     public static function ofFlanks(Texture $texture, array $left, array $right): self
     {
-        return new self($texture, array_map(static fn(Lab $one, Lab $other): Lab => $one->midway($other), $left, $right), $left, $right);
+        return new self($texture, array_map(self::both(...), $left, $right), $left, $right);
+    }
+
+    /** The light of both, half and half. */
+    private static function both(Lab $left, Lab $right): Lab
+    {
+        [$one, $other] = [$left->toXyz(), $right->toXyz()];
+
+        return Xyz::of(($one->x + $other->x) / 2, ($one->y + $other->y) / 2, ($one->z + $other->z) / 2)->toLab();
+    }
+
+    /** The same with the edge of the base in a colour of its own. */
+    public function rimmed(Lab $rim): self
+    {
+        return new self($this->texture, $this->colours, $this->left, $this->right, $rim);
     }
 
     public function at(Zone $zone): Lab
@@ -80,9 +96,16 @@ final readonly class Look
         return $this->relief() >= $importance->readableRange();
     }
 
-    /** What one would call the area from a step back: the colour of its face. */
+    /** What one would call the area from a step back: the colour of its face, of each flank where they differ. */
     public function words(): string
     {
+        if ($this->left !== null && $this->right !== null) {
+            $face = Zone::Face->index();
+            [$left, $right] = [ColourName::of($this->left[$face])->words(), ColourName::of($this->right[$face])->words()];
+
+            return $left === $right ? $left : "$left on the left, $right on the right";
+        }
+
         return ColourName::of($this->at(Zone::Face))->words();
     }
 

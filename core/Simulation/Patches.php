@@ -19,12 +19,12 @@ final class Patches
 
     private ?Reflectance $films = null;
 
-    /** @param non-empty-list<array{share: float, coating: Coating}> $patches the shares add up to 1 */
+    /** @param non-empty-list<Patch> $patches the shares add up to 1 */
     private function __construct(private readonly array $patches) {}
 
     public static function one(Coating $coating): self
     {
-        return new self([['share' => 1.0, 'coating' => $coating]]);
+        return new self([Patch::whole($coating)]);
     }
 
     /**
@@ -32,26 +32,69 @@ final class Patches
      *
      * @param callable(Coating): Coating $change
      * @param float $share 0…1
+     * @param Spot|null $spot where; null: all over
+     * @param string|null $by mark that what was changed there bears from now on
      */
-    public function changed(callable $change, float $share = 1.0): self
+    public function changed(callable $change, float $share = 1.0, ?Spot $spot = null, ?string $by = null): self
     {
         if ($share <= 0.0) {
             return $this;
         }
         $patches = [];
         $isOther = false;
-        foreach ($this->patches as ['share' => $whole, 'coating' => $coating]) {
-            $after = $change($coating);
-            $isOther = $isOther || $after !== $coating;
-            if ($after === $coating || $share >= 1.0) {
-                $patches[] = ['share' => $whole, 'coating' => $after];
+        foreach ($spot === null ? $this->patches : $this->with($spot) as $patch) {
+            $after = $spot === null || $patch->isMarked($spot->mark) ? $change($patch->coating) : $patch->coating;
+            if ($after === $patch->coating) {
+                $patches[] = $patch;
                 continue;
             }
-            $patches[] = ['share' => $whole * (1.0 - $share), 'coating' => $coating];
-            $patches[] = ['share' => $whole * $share, 'coating' => $after];
+            $isOther = true;
+            if ($share < 1.0) {
+                $patches[] = $patch->part(1.0 - $share);
+                $patch = $patch->part($share);
+            }
+            $patches[] = $by === null ? $patch->as($after) : $patch->as($after)->marked($by);
         }
 
         return $isOther ? new self(self::few($patches)) : $this;
+    }
+
+    public function bears(string $mark): bool
+    {
+        foreach ($this->patches as $patch) {
+            if ($patch->isMarked($mark)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return non-empty-list<Patch> with a spot told apart from what lies round it, where it was not before */
+    private function with(Spot $spot): array
+    {
+        $isIn = static fn(Patch $patch): bool => $spot->within === null ? ! $patch->isMarked($spot->beside) : $patch->isMarked($spot->within);
+        $room = 0.0;
+        foreach ($this->patches as $patch) {
+            if ($patch->isMarked($spot->mark)) {
+                return $this->patches;
+            }
+            $room += $isIn($patch) ? $patch->share : 0.0;
+        }
+        $share = $spot->within === null ? min(1.0, $spot->share / max(1e-9, $room)) : $spot->share;
+        $patches = [];
+        foreach ($this->patches as $patch) {
+            if (! $isIn($patch)) {
+                $patches[] = $patch;
+                continue;
+            }
+            if ($share < 1.0) {
+                $patches[] = $patch->part(1.0 - $share);
+            }
+            $patches[] = $patch->part($share)->marked($spot->mark);
+        }
+
+        return $patches;
     }
 
     /** The films, apart from the skin on top of them: what the next coat lies on. */
@@ -69,8 +112,8 @@ final class Patches
     public function isMetal(): bool
     {
         $metal = 0.0;
-        foreach ($this->patches as ['share' => $share, 'coating' => $coating]) {
-            $metal += $coating->isMetal() ? $share : 0.0;
+        foreach ($this->patches as $patch) {
+            $metal += $patch->coating->isMetal() ? $patch->share : 0.0;
         }
 
         return $metal > 0.5;
@@ -79,8 +122,8 @@ final class Patches
     /** It looks otherwise in one zone than in another. */
     private function sheens(): bool
     {
-        foreach ($this->patches as ['coating' => $coating]) {
-            if ($coating->sheens()) {
+        foreach ($this->patches as $patch) {
+            if ($patch->coating->sheens()) {
                 return true;
             }
         }
@@ -92,12 +135,12 @@ final class Patches
     private function mean(callable $of): Reflectance
     {
         if (count($this->patches) === 1) {
-            return $of($this->patches[0]['coating']);
+            return $of($this->patches[0]->coating);
         }
-        $bands = array_fill(0, count($of($this->patches[0]['coating'])->bands), 0.0);
-        foreach ($this->patches as ['share' => $share, 'coating' => $coating]) {
-            foreach ($of($coating)->bands as $at => $band) {
-                $bands[$at] += $share * $band;
+        $bands = array_fill(0, count($of($this->patches[0]->coating)->bands), 0.0);
+        foreach ($this->patches as $patch) {
+            foreach ($of($patch->coating)->bands as $at => $band) {
+                $bands[$at] += $patch->share * $band;
             }
         }
 
@@ -105,19 +148,40 @@ final class Patches
     }
 
     /**
-     * @param non-empty-list<array{share: float, coating: Coating}> $patches
+     * The smallest are one when there are too many: first of those in the same spots.
      *
-     * @return non-empty-list<array{share: float, coating: Coating}>
+     * @param non-empty-list<Patch> $patches
+     *
+     * @return non-empty-list<Patch>
      */
     private static function few(array $patches): array
     {
         while (count($patches) > self::MOST) {
-            usort($patches, static fn(array $one, array $other): int => $other['share'] <=> $one['share']);
-            [$small, $smallest] = array_splice($patches, -2);
-            $share = $small['share'] + $smallest['share'];
-            $patches[] = ['share' => $share, 'coating' => $small['coating']->beside($smallest['coating'], $smallest['share'] / $share)];
+            usort($patches, static fn(Patch $one, Patch $other): int => $other->share <=> $one->share);
+            [$one, $other] = self::smallestAlike($patches) ?? [count($patches) - 2, count($patches) - 1];
+            $both = $patches[$one]->with($patches[$other]);
+            unset($patches[$one], $patches[$other]);
+            $patches = [...array_values($patches), $both];
         }
 
         return $patches;
+    }
+
+    /**
+     * @param non-empty-list<Patch> $patches largest first
+     *
+     * @return array{int, int}|null two in the same spots
+     */
+    private static function smallestAlike(array $patches): ?array
+    {
+        for ($other = count($patches) - 1; $other > 0; $other--) {
+            for ($one = $other - 1; $one >= 0; $one--) {
+                if ($patches[$one]->marks === $patches[$other]->marks) {
+                    return [$one, $other];
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Simulation;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Craft\Zone;
 
 /**
  * What an area looks like after each stage of its recipe, from bare plastic on.
@@ -32,7 +35,9 @@ final readonly class Strip
                 $application,
                 $surface,
                 $now,
-                $now->differenceTo($look),
+                $application->technique->does(Nature::Rims) && $now->rim !== null
+                    ? Ciede2000::between($look->rim ?? $look->at(Zone::Face), $now->rim)
+                    : $now->differenceTo($look),
                 CoatForecast::of($application, $surface, $finish),
             );
             [$surface, $look] = [$after, $now];

@@ -26,11 +26,13 @@ final readonly class Surface
     /**
      * @param array<string, Patches> $left by Zone value
      * @param array<string, Patches>|null $right null while it is as the left one
+     * @param Patches|null $rim the edge of the base; null while nothing was done to it
      */
     private function __construct(
         public Texture $texture,
         private array $left,
         private ?array $right = null,
+        private ?Patches $rim = null,
     ) {}
 
     /** A model fresh from the mould. */
@@ -65,20 +67,32 @@ final readonly class Surface
     /** Lays the coats of a stage on what is there. */
     public function after(Application $application): self
     {
+        if ($application->technique->does(Nature::Rims)) {
+            return new self($this->texture, $this->left, $this->right, $this->rimAfter($this->rim ?? $this->left[Zone::Face->value], $application));
+        }
         $splits = $this->right !== null || $application->tellsFlanksApart();
 
         return new self(
             $this->texture,
             $this->flankAfter($this->left, Flank::Left, $application),
             $splits ? $this->flankAfter($this->right ?? $this->left, Flank::Right, $application) : null,
+            // What comes as a mist reaches the rim too; a brush stays off it.
+            $this->rim !== null && $application->technique->does(Nature::Seals, Nature::Sprays) ? $this->rimAfter($this->rim, $application) : $this->rim,
         );
+    }
+
+    private function rimAfter(Patches $rim, Application $application): Patches
+    {
+        return self::zoneAfter($rim, 1.0, $application->layer(Zone::Face, $this->texture, Flank::Left), $application, null);
     }
 
     public function look(): Look
     {
-        return $this->right === null
+        $look = $this->right === null
             ? Look::of($this->texture, self::colours($this->left))
             : Look::ofFlanks($this->texture, self::colours($this->left), self::colours($this->right));
+
+        return $this->rim === null ? $look : $look->rimmed($this->rim->colour(Zone::Face));
     }
 
     /**
@@ -106,7 +120,8 @@ final readonly class Surface
             $layer = $application->layer($zone, $this->texture, $flank);
             $share = self::shareChanged($zone, $flank, $application);
             $key = sprintf('%d %d %.17g %.17g', spl_object_id($before), $layer === null ? 0 : spl_object_id($layer->film), $layer->thickness ?? 0.0, $share);
-            $zones[$zone->value] = $done[$key] ??= self::zoneAfter($before, $share, $layer, $application);
+            $spot = $application->spot($zone, $before);
+            $zones[$zone->value] = $done[$key.' '.$spot?->mark] ??= self::zoneAfter($before, $share, $layer, $application, $spot);
         }
 
         return $zones;
@@ -126,16 +141,22 @@ final readonly class Surface
         };
     }
 
-    private static function zoneAfter(Patches $before, float $share, ?Layer $layer, Application $application): Patches
+    private static function zoneAfter(Patches $before, float $share, ?Layer $layer, Application $application, ?Spot $spot): Patches
     {
         $technique = $application->technique;
+        if ($layer !== null && ! $technique->does(Nature::Seals)) {
+            for ($go = 0; $go < $application->goes(); $go++) {
+                $before = $before->changed(static fn(Coating $one): Coating => $one->under($layer), $share, $spot, $spot === null ? null : Spot::by($application->id));
+            }
+
+            return $before;
+        }
 
         return match (true) {
-            $technique->does(Nature::Seals) => $before->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $share),
-            $technique->does(Nature::LaysChippingFluid) => $before->changed(static fn(Coating $one): Coating => $one->withFluid(), $share),
-            $technique->does(Nature::WipesBack) => $before->changed(static fn(Coating $one): Coating => $one->wiped(), $share),
-            $application->scratches() => $before->changed(static fn(Coating $one): Coating => $one->scratched(), $share),
-            $layer !== null => $before->changed(static fn(Coating $one): Coating => $one->under($layer), $share),
+            $technique->does(Nature::Seals) => $before->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $share, $spot),
+            $technique->does(Nature::LaysChippingFluid) => $before->changed(static fn(Coating $one): Coating => $one->withFluid(), $share, $spot),
+            $technique->does(Nature::WipesBack) => $before->changed(static fn(Coating $one): Coating => $one->wetted())->changed(static fn(Coating $one): Coating => $one->wiped(), $share, $spot),
+            $application->scratches() => $before->changed(static fn(Coating $one): Coating => $one->scratched(), $share, $spot),
             default => $before,
         };
     }

@@ -44,7 +44,7 @@ final class PlanSketch
         'setting' => ['decal', null, null, 'gloss'], 'lifter' => ['chipping', null, null, 'satin'], 'medium' => ['medium', null, null, 'matt'],
     ];
 
-    private const PLACES = ['all' => 'everywhere', 'but' => 'all-but-recesses', 'raised' => 'raised-parts', 'edges' => 'upper-edges', 'lower' => 'lower-sides', 'recesses' => 'recesses', 'corners' => 'corners', 'upper' => 'upper-half'];
+    private const PLACES = ['all' => 'everywhere', 'but' => 'all-but-recesses', 'raised' => 'raised-parts', 'edges' => 'upper-edges', 'lower' => 'lower-sides', 'recesses' => 'recesses', 'corners' => 'corners', 'upper' => 'upper-half', 'tips' => 'tips', 'roots' => 'roots', 'centre' => 'centre', 'patch' => 'patch'];
 
     public static function plan(string $sketch): Plan
     {
@@ -144,7 +144,7 @@ final class PlanSketch
                     'water', 'medium-thin', 'thinner' => $step['dilution']['with'] = str_replace('-thin', '', $word),
                     'wait' => $step['waitMinutes'] = (int) $words[++$i],
                     'borders' => $step['borders'] = explode(',', $words[++$i]),
-                    'side', 'part', 'load', 'spirit', 'brush' => $step[$word] = $words[++$i],
+                    'side', 'part', 'load', 'spirit', 'brush', 'within' => $step[$word] = $words[++$i],
                     'note' => $step['note'] = str_replace('_', ' ', $words[++$i]),
                     'batch' => $step['perModel'] = false,
                     'optional' => $step['optional'] = true,

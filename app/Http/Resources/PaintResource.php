@@ -35,7 +35,7 @@ final class PaintResource extends JsonResource
             'lab' => $colour === null ? null : ColourResource::lab($colour),
             'value' => $paint->value === null ? null : (int) round($paint->value),
             'colour' => $paint->colour_words,
-            'opacity' => round($opacity ?? Opacity::estimate($paint->kind, $colour)->share, 4),
+            'opacity' => round($opacity ?? Opacity::estimate($paint->kind, $colour, $paint->name)->share, 4),
             'opacityIsEstimate' => $opacity === null,
             'typedOpacity' => $paint->opacity,
             'measured' => $paint->measured,

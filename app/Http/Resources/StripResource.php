@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Simulation\CoatForecast;
@@ -41,7 +42,19 @@ final class StripResource
                 'share' => $look->texture->share($zone),
                 ...ColourResource::of($look->at($zone)),
             ], Zone::cases()),
+            ...($look->left === null || $look->right === null ? [] : ['flanks' => ['left' => self::hexes($look->left), 'right' => self::hexes($look->right)]]),
+            ...($look->rim === null ? [] : ['rim' => $look->rim->toSrgb()->hex()]),
         ];
+    }
+
+    /**
+     * @param list<Lab> $colours
+     *
+     * @return list<string>
+     */
+    private static function hexes(array $colours): array
+    {
+        return array_map(static fn(Lab $colour): string => $colour->toSrgb()->hex(), $colours);
     }
 
     /** @return array<string, mixed> */

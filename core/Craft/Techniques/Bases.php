@@ -79,6 +79,7 @@ final class Bases
                 dryMinutes: 10,
                 next: 'layer',
                 hint: 'Dab, never stroke; turn the brush, and leave half of the ground to show.',
+                natures: [Nature::Scatters],
             ),
         ];
     }

@@ -8,6 +8,7 @@ use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Deposit;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Hazard;
+use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Takes;
@@ -28,7 +29,9 @@ final class Lights
                 family: Family::Light,
                 rank: 30,
                 takes: Takes::Colour,
-                deposit: Deposit::moulded([0.0, 0.001, 0.004, 0.06, 0.14], [0.0, 0.001, 0.003, 0.16, 0.50]),
+                deposit: Deposit::moulded([0.0, 0.001, 0.004, 0.06, 0.14], [0.0, 0.001, 0.003, 0.16, 0.50])
+                    ->loaded(Load::Dusting, Deposit::moulded([0.0, 0.0, 0.001, 0.007, 0.012], [0.0, 0.0, 0.0005, 0.011, 0.018]))
+                    ->loaded(Load::Heavy, Deposit::moulded([0.0, 0.003, 0.017, 0.20, 0.35], [0.0, 0.003, 0.014, 0.60, 0.90])),
                 usual: Usual::straight(2, Brush::Drybrush, Place::Everywhere),
                 neatness: 0,
                 minutes: 1.0,
@@ -43,7 +46,9 @@ final class Lights
                 family: Family::Light,
                 rank: 32,
                 takes: Takes::Colour,
-                deposit: Deposit::moulded([0.0, 0.02, 0.15, 0.60, 0.70], [0.0, 0.01, 0.06, 0.75, 0.90]),
+                deposit: Deposit::moulded([0.0, 0.02, 0.15, 0.60, 0.70], [0.0, 0.01, 0.06, 0.75, 0.90])
+                    ->loaded(Load::Dusting, Deposit::moulded([0.0, 0.01, 0.05, 0.20, 0.25], [0.0, 0.0, 0.02, 0.25, 0.35]))
+                    ->loaded(Load::Heavy, Deposit::moulded([0.0, 0.05, 0.35, 0.90, 1.00], [0.0, 0.03, 0.20, 1.00, 1.10])),
                 usual: Usual::straight(1, Brush::OldBrush, Place::RaisedParts),
                 neatness: 0,
                 minutes: 1.5,

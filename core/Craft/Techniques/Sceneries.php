@@ -79,6 +79,7 @@ final class Sceneries
                 dryMinutes: 20,
                 next: 'rim',
                 hint: 'One plain colour, the same on the whole force.',
+                natures: [Nature::Rims],
             ),
         ];
     }

@@ -42,7 +42,7 @@ final class Shades
                 family: Family::Shade,
                 rank: 24,
                 takes: Takes::Colour,
-                deposit: Deposit::even(0.8),
+                deposit: Deposit::tapering([1.0, 0.55, 0.15, 0.0, 0.0]),
                 usual: Usual::thinned(4, 1, 3, Thinner::Medium, Brush::Medium, Place::LowerSides),
                 neatness: 3,
                 minutes: 2.5,

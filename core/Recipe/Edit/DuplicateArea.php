@@ -20,7 +20,7 @@ final readonly class DuplicateArea implements Edit
     public function applyTo(Plan $plan): Plan
     {
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
-        $steps = array_map(fn(Step $step, int $at): Step => $step->called(sprintf('%s-%d', $this->id, $at + 1)), $area->steps, array_keys($area->steps));
+        $steps = Step::allCalled($area->steps, array_map(fn(int $at): string => sprintf('%s-%d', $this->id, $at + 1), array_keys($area->steps)));
         $copy = $area->copied($this->id, mb_substr("$area->name (copy)", 0, Plan::LONGEST_NAME), $steps);
         $areas = $plan->areas;
         array_splice($areas, (int) array_search($area, $areas, true) + 1, 0, [$copy]);

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Edit;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
 
 /** The variant that won becomes the recipe; the recipe so far is put aside, unless it is among the variants already. */
@@ -26,9 +27,9 @@ final readonly class PromoteVariant implements Edit
         $isKept = $area->steps === [] || array_filter($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area)) !== [];
         $emptied = $plan->withArea($area->withSteps([]));
         $known = array_map(static fn(Area $one): string => $one->id, $plan->areas);
+        $ids = array_map(fn(Step $step, int $at): string => $emptied->step($step->id) === null ? $step->id : sprintf('%s-%d', $this->id, $at + 1), $variant->steps, array_keys($variant->steps));
         $steps = [];
-        foreach ($variant->steps as $at => $step) {
-            $step = $emptied->step($step->id) === null ? $step : $step->called(sprintf('%s-%d', $this->id, $at + 1));
+        foreach (Step::allCalled($variant->steps, $ids) as $step) {
             $steps[] = $step->told($step->more->lining(array_values(array_intersect($step->more->borders, $known)))->gluing($plan->part($step->more->part ?? '') === null ? null : $step->more->part));
         }
         $variants = $isKept ? $area->variants : [...$area->variants, new Variant($this->id, 'as it was', false, '', '', $area->steps)];

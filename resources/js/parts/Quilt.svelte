@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/api';
 
+    import { flankOf } from '../lib/looks';
     import PatchCloth from './PatchCloth.svelte';
 
     export type Piece = { id: string; name: string; texture: string; look: Schemas['Look'] | null };
@@ -68,7 +69,19 @@
                     width: Math.max(1, patch.width * WIDTH - SEAM),
                     height: Math.max(1, patch.height * HEIGHT - SEAM),
                 }}
-                {#if patch.piece.look}
+                {#if patch.piece.look?.flanks}
+                    <!-- Lit from one side: each half as it looks. -->
+                    {#each ['left', 'right'] as const as flank, half (flank)}
+                        <PatchCloth
+                            id="{uid}-{patch.area}-{flank}"
+                            texture={patch.piece.texture}
+                            look={flankOf(patch.piece.look, flank)}
+                            {...box}
+                            x={box.x + (half * box.width) / 2}
+                            width={box.width / 2}
+                        />
+                    {/each}
+                {:else if patch.piece.look}
                     <PatchCloth
                         id="{uid}-{patch.area}"
                         texture={patch.piece.texture}

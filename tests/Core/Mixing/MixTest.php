@@ -7,6 +7,7 @@ namespace Tests\Core\Mixing;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Thinner;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\IllegalMix;
@@ -57,6 +58,53 @@ final class MixTest extends TestCase
 
         self::assertLessThan(min($red->colour()->lightness, $turquoise->colour()->lightness), $dark->lightness);
         self::assertLessThan($red->colour()->toLch()->chroma / 2, $dark->chroma);
+    }
+
+    /** @return iterable<string, array{list<string>, list<string>}> strong colours and those that take them to black and grey */
+    public static function complements(): iterable
+    {
+        yield 'reds and turquoises' => [['#b8202a', '#9e1f24', '#d23a2a', '#a3231f', '#c1271d', '#7d1420', '#c22f2a'], ['#2f7f86', '#1f6a6a', '#5fb0ac', '#2a8f8f', '#1e8a8c', '#0f6f78', '#35a3a0']];
+        yield 'blues and oranges' => [['#24508c', '#1c2f5a', '#26508a', '#3f74b8', '#27509a'], ['#d9681c', '#e8832a', '#d56a1c', '#c8601c']];
+        // Violets that lean to red take yellow to a brown, as they do on the palette.
+        yield 'yellows and blue violets' => [['#f2c521', '#e8b923', '#fbd034', '#e0ac1c'], ['#5f4a8a', '#57469a', '#4b3f86']];
+    }
+
+    /**
+     * @param list<string> $colours
+     * @param list<string> $opposites
+     */
+    #[DataProvider('complements')]
+    public function testComplementsMakeEachOtherGreyInSomeRatioOfNineParts(array $colours, array $opposites): void
+    {
+        foreach ($colours as $colour) {
+            foreach ($opposites as $opposite) {
+                [$one, $other] = [Paints::of($colour), Paints::of($opposite)];
+                $greyest = null;
+                for ($parts = 1; $parts <= 8; $parts++) {
+                    for ($others = 1; $parts + $others <= 9; $others++) {
+                        $mix = Paints::mix($parts, $one, $others, $other)->colour();
+                        $greyest = $greyest === null || $mix->toLch()->chroma < $greyest->toLch()->chroma ? $mix : $greyest;
+                    }
+                }
+                self::assertNotNull($greyest);
+                self::assertLessThan(10.0, $greyest->toLch()->chroma, "$colour $opposite");
+                self::assertLessThan(max($one->colour()->lightness, $other->colour()->lightness), $greyest->lightness, "$colour $opposite");
+            }
+        }
+    }
+
+    public function testADeepRedAndADeepTurquoiseMakeALivelyBlack(): void
+    {
+        foreach ([['#6a1c1c', '#14474c'], ['#7d1420', '#0f4f55'], ['#5e1617', '#174f52'], ['#701a1e', '#18494f']] as [$red, $turquoise]) {
+            $blacks = [];
+            for ($parts = 1; $parts <= 4; $parts++) {
+                $blacks[] = Paints::mix(1, Paints::of($red), $parts, Paints::of($turquoise))->colour();
+            }
+            usort($blacks, static fn(Lab $one, Lab $other): int => $one->toLch()->chroma <=> $other->toLch()->chroma);
+
+            self::assertLessThan(10.0, $blacks[0]->toLch()->chroma, $red);
+            self::assertLessThan(26.0, $blacks[0]->lightness, $red);
+        }
     }
 
     public function testOnePartOfBlackInNineTurnsYellowOlive(): void

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { zoneFill } from '../../lib/looks';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { craft, label } from '../../lib/craft.svelte';
     import { numbersAt } from '../../lib/findings';
@@ -158,7 +159,8 @@
                                 style:left="{score.leftOfColumn(index)}px"
                                 style:top="{30 + row * ROW}px"
                                 style:width="{width}px"
-                                >{#each stage.zones as zone}<i style:background={zone.hex}></i>{/each}</span
+                                >{#each stage.zones as zone, at (zone.zone)}<i style:background={zoneFill(stage, at)}
+                                    ></i>{/each}</span
                             >
                         {/if}
                     {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { zoneFill } from '../../lib/looks';
     import type { Schemas, Stage, Step } from '../../lib/api';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
 
@@ -68,7 +69,8 @@
     onclick={(event) => event.detail === 0 && choose()}
 >
     <span class="bars"
-        >{#if stage}{#each stage.zones as zone}<i style:background={zone.hex}></i>{/each}{/if}</span
+        >{#if stage}{#each stage.zones as zone, at (zone.zone)}<i style:background={zoneFill(stage, at)}
+                ></i>{/each}{/if}</span
     >
     <span class="how">
         <TechniqueMark technique={step.technique} size={12} />

@@ -28,6 +28,23 @@
     } = $props();
 
     const others = $derived((desk.document?.areas ?? []).filter((one) => one.id !== area?.id));
+    const techniques = $derived(new Map(craft.techniques.map((one) => [one.value, one])));
+    const loads = $derived(techniques.get(step.technique)?.loads ?? []);
+    /** Marks made before it in this recipe. */
+    const marks = $derived(
+        (area?.steps ?? [])
+            .slice(
+                0,
+                (area?.steps ?? []).findIndex((one) => one.id === step.id),
+            )
+            .map((one, at) => ({
+                id: one.id,
+                place: one.place,
+                number: at + 1,
+                label: techniques.get(one.technique)?.label ?? one.technique,
+            }))
+            .filter((one) => one.place === 'patch'),
+    );
     const parts = $derived(desk.document?.parts ?? []);
     const dry = $derived(desk.plan?.looks.order.find((pass) => pass.stepId === step.id)?.dryMinutes ?? 0);
 
@@ -51,7 +68,28 @@
 
 <div class="more">
     {#if asks.includes('load')}
-        <Choose label="How wet" value={step.load ?? 'normal'} choices={craft.loads} change={(load) => set({ load })} />
+        <Choose
+            label="Load of the brush"
+            value={step.load ?? 'normal'}
+            choices={loads}
+            fault={desk.faultAt(`${path}.load`)}
+            change={(load) => set({ load })}
+        />
+    {/if}
+    {#if step.place === 'patch' && marks.length > 0}
+        <Choose
+            label="Lies on"
+            value={step.within ?? ''}
+            choices={[
+                { value: '', label: 'the place of all marks' },
+                ...marks.map((one) => ({
+                    value: one.id,
+                    label: `half of step ${one.number}, ${one.label.toLowerCase()}`,
+                })),
+            ]}
+            fault={desk.faultAt(`${path}.within`)}
+            change={(within) => set({ within: within === '' ? null : within })}
+        />
     {/if}
     {#if asks.includes('spirit')}
         <Choose
