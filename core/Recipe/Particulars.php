@@ -72,6 +72,11 @@ final readonly class Particulars
         return $this->but(['perModel' => null, 'load' => Load::Normal, 'within' => null]);
     }
 
+    public function loaded(Load $load): self
+    {
+        return $this->but(['load' => $load]);
+    }
+
     /** @param string|null $step id of the step on half of whose mark it lies */
     public function lyingWithin(?string $step): self
     {

@@ -4,18 +4,46 @@ declare(strict_types=1);
 
 namespace Kalokroma\Writing;
 
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Step;
 
 /** How a tone of the ladder gets onto a draft, whatever school asks for it: out of which pots, over what, in how many coats. */
 final readonly class Brushwork
 {
     /** More coats than these are not painted without something under them. */
     private const PATIENCE = 4;
+
+    /** Mixes that are tried over undertones. */
+    private const TRIED = 3;
+
+    /** L* that a tone lies above the one before it at least, where the ladder goes up, and what does where nothing else is at hand. */
+    private const RISE = 4.0;
+
+    private const LEAST_RISE = 2.0;
+
+    private const WHITE_FROM = 92.0;
+
+    private const WHITE_CHROMA = 6.0;
+
+    private const NEARLY_WHITE = 3.0;
+
+    /** Near white there is no room for whole steps. */
+    private const WHITEST = 98.0;
+
+    private const SHARE_OF_ROOM = 0.4;
+
+    /** ΔE₀₀ from which a light is another colour. */
+    private const ANOTHER = 12.0;
+
+    /** L* that a shade lies below what it shades. */
+    private const FALL = 5.0;
 
     public function __construct(
         private PaintBox $box,
@@ -34,36 +62,64 @@ final readonly class Brushwork
         if ($this->draft->keeps($rung->name)) {
             return true;
         }
-        $options = $this->box->options($rung->colour, Film::Covering, $this->taste, $this->draft->open);
+        $options = $this->box->options($this->wanted($rung, Film::Covering), $this->taste, $this->draft->open);
+        // With too few paints for a ladder the area is at least one colour.
+        $options = $options === [] ? $this->box->options(Wanted::of($rung->colour), $this->taste, $this->draft->open) : $options;
         $patience = $this->taste->has(Wish::Faster) ? 1 : self::PATIENCE;
-        $best = [Step::MOST_COATS + 1, null, null];
+        $best = [INF, null, []];
         foreach ($options as $pick) {
-            $best = $this->fewer($best, $technique, $pick, null);
+            $best = $this->fewer($best, $technique, $pick, []);
             if ($best[0] <= $patience) {
                 break;
             }
         }
-        foreach ($best[0] > self::PATIENCE && isset($options[0]) ? $this->box->undertones($rung->colour) : [] as $paint) {
-            $best = $this->fewer($best, $technique, $options[0], $paint);
-        }
+        $best = $best[0] > self::PATIENCE ? $this->overUndertones($best, $technique, array_slice($options, 0, self::TRIED), $rung->colour) : $best;
         [$coats, $pick, $under] = $best;
-        if ($under !== null) {
-            $this->draft->put($technique, 'undertone', new Pick(Mix::single($under), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', $coats));
+        foreach ($under as $paint) {
+            $this->draft->put($technique, 'undertone', new Pick(Mix::single($paint), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', (int) $coats), most: self::PATIENCE);
         }
 
-        return $this->tone($technique, $rung, place: $place, why: $why, pick: $pick);
+        return $this->tone($technique, $rung, place: $place, why: $why, pick: $pick ?? $options[0] ?? null);
     }
 
     /**
-     * @param array{int, Pick|null, Paint|null} $best
+     * With one tone under it, or where that is not enough with two.
      *
-     * @return array{int, Pick|null, Paint|null}
+     * @param array{float, Pick|null, list<Paint>} $best
+     * @param list<Pick> $options
+     *
+     * @return array{float, Pick|null, list<Paint>}
      */
-    private function fewer(array $best, string $technique, Pick $pick, ?Paint $under): array
+    private function overUndertones(array $best, string $technique, array $options, Lab $tone): array
     {
-        $coats = $this->draft->coatsOf($technique, $pick->mix, $under === null ? null : Mix::single($under));
+        $undertones = $this->box->undertones($tone);
+        foreach ($options as $pick) {
+            foreach ($undertones as $paint) {
+                $best = $this->fewer($best, $technique, $pick, [$paint]);
+            }
+        }
+        if ($best[2] === []) {
+            foreach ($this->box->groundings($tone) as $first) {
+                foreach ($undertones as $paint) {
+                    $best = $first === $paint || ! isset($options[0]) ? $best : $this->fewer($best, $technique, $options[0], [$first, $paint]);
+                }
+            }
+        }
 
-        return $coats !== null && $coats < $best[0] ? [$coats, $pick, $under] : $best;
+        return $best;
+    }
+
+    /**
+     * @param array{float, Pick|null, list<Paint>} $best
+     * @param list<Paint> $under
+     *
+     * @return array{float, Pick|null, list<Paint>}
+     */
+    private function fewer(array $best, string $technique, Pick $pick, array $under): array
+    {
+        $coats = $this->draft->coatsOf($technique, $pick->mix, $under, self::PATIENCE);
+
+        return $coats !== null && $coats < $best[0] ? [(float) $coats, $pick, $under] : $best;
     }
 
     /**
@@ -71,29 +127,45 @@ final readonly class Brushwork
      *
      * @return bool false when there is no paint for it at all
      */
-    public function tone(string $technique, Rung $rung, Film $film = Film::Covering, ?Place $place = null, ?Dilution $dilution = null, ?string $why = null, ?Pick $pick = null): bool
+    public function tone(string $technique, Rung $rung, Film $film = Film::Covering, ?Place $place = null, ?Dilution $dilution = null, ?string $why = null, ?Pick $pick = null, ?int $coats = null, ?Load $load = null): bool
     {
         if ($this->draft->keeps($rung->name)) {
             return true;
         }
-        $pick ??= $this->box->nearest($rung->colour, $film, $this->taste, $this->draft->open);
+        $pick ??= ($rung->name === 'base' ? $this->draft->basePick : null) ?? $this->pick($rung, $film);
         if ($pick === null) {
-            return false;
+            return $this->without($rung);
         }
-        if (in_array($technique, ['layer', 'stipple'], true) && $this->draft->isAll($pick->mix)) {
+        if ((in_array($technique, ['layer', 'stipple'], true) && $this->draft->isAll($pick->mix)) || (Technique::of($technique)->family === Family::Light && $this->draft->isLast($pick->mix))) {
             return true;
         }
-        $reason = ucfirst($rung->name).': '.($why ?? $rung->reason).'.';
+        $reason = $why === null ? Reason::of($rung, $pick->colour(), $this->draft->base) : sprintf('%s: %s.', ucfirst($rung->name), $why);
         if (in_array($technique, ['highlight', 'edge-highlight', 'dot'], true)) {
             if (! $this->draft->light($technique, $rung->name, $pick, $reason, $place ?? Place::UpperEdges)) {
                 return true;
             }
         } else {
-            $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution);
+            $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution, $coats, self::PATIENCE, $load);
         }
         $this->owe($rung, $pick);
 
         return true;
+    }
+
+    /** What is nearest and keeps the ladder rising. */
+    public function pick(Rung $rung, Film $film): ?Pick
+    {
+        $strict = $this->box->nearest($this->wanted($rung, $film), $this->taste, $this->draft->open);
+        if ($strict === null && $rung->name === 'base') {
+            return $this->box->nearest(Wanted::of($rung->colour, $film), $this->taste, $this->draft->open);
+        }
+        if (! self::isLight($rung) || $this->draft->top === null) {
+            return $strict;
+        }
+        $pick = $strict ?? $this->box->nearest(Wanted::of($rung->colour, $film)->above($this->draft->top + min(self::LEAST_RISE, self::SHARE_OF_ROOM * (self::WHITEST - $this->draft->top))), $this->taste, $this->draft->open);
+
+        // Rather no further light than one of another colour; but an area without any is dead.
+        return $pick !== null && $pick->off > self::ANOTHER && $this->draft->isLit ? null : $pick;
     }
 
     /** Says so where what was taken does not reach its tone. */
@@ -102,5 +174,41 @@ final readonly class Brushwork
         if (! $pick->isReached()) {
             $this->draft->unreached[] = sprintf('%s: the nearest is %.1f off.', ucfirst($rung->name), $pick->off);
         }
+    }
+
+    /** A light that nothing at hand is light enough for falls away; a base does not. */
+    private function without(Rung $rung): bool
+    {
+        if ($rung->name === 'base' || $this->draft->base === null) {
+            return false;
+        }
+        $this->draft->unreached[] = sprintf('%s: nothing at hand is %s enough.', ucfirst($rung->name), self::isLight($rung) ? 'light' : 'dark');
+
+        return true;
+    }
+
+    private function wanted(Rung $rung, Film $film): Wanted
+    {
+        $wanted = Wanted::of($rung->colour, $film)->walkingOn(self::isLight($rung) ? $this->draft->lastTone : null);
+        [$top, $base] = [$this->draft->top, $this->draft->base];
+
+        return match (true) {
+            self::isLight($rung) && self::isWhite($rung->colour) => $wanted->above($rung->colour->lightness - self::NEARLY_WHITE),
+            self::isLight($rung) && $top !== null => $wanted->above($top + min(self::RISE, self::SHARE_OF_ROOM * (self::WHITEST - $top))),
+            $rung->name === 'base' && $top !== null && $base === null => $wanted->above($top + self::LEAST_RISE),
+            ($rung->name === 'shade' || $rung->name === 'deepest shade') && $base !== null => $wanted->below($base->lightness - self::FALL),
+            default => $wanted,
+        };
+    }
+
+    /** Only white paint makes white. */
+    private static function isWhite(Lab $tone): bool
+    {
+        return $tone->lightness >= self::WHITE_FROM && $tone->toLch()->chroma < self::WHITE_CHROMA;
+    }
+
+    private static function isLight(Rung $rung): bool
+    {
+        return in_array($rung->name, ['light', 'highlight', 'edge', 'glint'], true);
     }
 }

@@ -31,11 +31,25 @@ final readonly class Ladder
 
     private const ROOM_UP = [0.42, 0.68, 0.85];
 
-    /** The palest base that light is seen on. */
+    /** The palest base that light is seen on, and how far below a pale target it lies at least. */
     private const PALEST = 81.0;
 
-    /** White is never begun white: its face is this dark, and only the edges are what was asked for. */
-    private const WHITE_FACE = 0.82;
+    private const BELOW_PALE = 6.0;
+
+    /** From so light a target on it is light itself, and not what light is put on. */
+    private const PALE = 80.0;
+
+    private const WHITEST = 98.0;
+
+    /** Hue and chroma of the blacks of grown and tanned things, and of what was forged. */
+    private const WARM_BLACK = [60.0, 7.0];
+
+    private const COLD_BLACK = [255.0, 6.0];
+
+    /** What white is begun with: a tan below a warm one, a blue-grey below a cool one. Hue and chroma. */
+    private const TAN = [80.0, 10.0];
+
+    private const BLUE_GREY = [255.0, 4.5];
 
     private function __construct(
         public Rung $deepest,
@@ -51,29 +65,38 @@ final readonly class Ladder
     {
         $lean = Lean::of($target, $material);
         $far = $span * ($level === FinishLevel::Display ? self::DISPLAY : 1.0);
-        $base = $lean === Lean::White ? self::greyed($target) : self::leaving($target, $lean);
-        [, , , $lit] = $lean->lit();
-        [, , , $shaded] = $lean->shaded();
+        $isPale = $target->lightness >= self::PALE;
+        $base = match (true) {
+            $lean === Lean::White => self::greyed($target, $span),
+            $isPale => self::beneath($target, $lean, $span),
+            $lean === Lean::Black => self::blackOf($target, $material),
+            default => $target,
+        };
+        $lit = $lean->lit();
+        $shaded = $lean->shaded();
         $up = $lean === Lean::Black ? self::UP_FROM_BLACK : self::UP;
-        $rise = static fn(int $at): Lab => $base !== $target && $at < 2
-            ? self::between($base, $target, ($at + 1) / 2)
-            : self::leaning($base, $lean->lit(), min($up[$at] * $far, (100.0 - $base->lightness) * self::roomy(self::ROOM_UP[$at], $span)), ($at + 1) / 3);
-        $fall = static fn(int $at): Lab => self::leaning($base, $lean->shaded(), -min(-self::DOWN[$at] * $far, $base->lightness * self::roomy(self::ROOM_DOWN[$at], $span)), ($at + 1) / 2);
-
-        $isPale = $base !== $target;
+        $rise = static fn(int $at): Lab => self::leaning($base, $lit, min($up[$at] * $far, (100.0 - $base->lightness) * self::roomy(self::ROOM_UP[$at], $span)), ($at + 1) / 3);
+        $lights = $isPale ? self::paleLights($base, $target, $lean) : array_map($rise, [0, 1, 2]);
+        $fall = static fn(int $at): Lab => self::leaning($base, $shaded, -min(-self::DOWN[$at] * $far, $base->lightness * self::roomy(self::ROOM_DOWN[$at], $span)), ($at + 1) / 2);
 
         return new self(
-            new Rung('deepest shade', $fall(1), $shaded),
-            new Rung('shade', $fall(0), $shaded),
-            new Rung('base', $base, match (true) {
+            new Rung('deepest shade', PaintGamut::within($fall(1)), $shaded[3], self::toward($shaded)),
+            new Rung('shade', PaintGamut::within($fall(0)), $shaded[3], self::toward($shaded)),
+            new Rung('base', PaintGamut::within($base), match (true) {
                 $lean === Lean::White => 'white is begun grey or tan: pure white is for the last edges',
                 $isPale => 'a shade darker than asked for, so that light is seen on it',
                 default => 'the colour that was asked for',
             }),
-            new Rung('light', $rise(0), $lit),
-            new Rung('highlight', $rise(1), $lit),
-            new Rung('edge', $rise(2), $lit),
+            new Rung('light', PaintGamut::within($lights[0]), $isPale ? ($lean === Lean::White ? 'white is gone up to in small steps' : 'the colour that was asked for, as light') : $lit[3], $isPale ? null : self::toward($lit)),
+            new Rung('highlight', PaintGamut::within($lights[1]), $lit[3], self::toward($lit)),
+            new Rung('edge', PaintGamut::within($lights[2]), $lit[3], self::toward($lit)),
         );
+    }
+
+    /** @param array{float, float, float, string} $lean */
+    private static function toward(array $lean): ?float
+    {
+        return $lean[1] > 0.0 ? $lean[0] : null;
     }
 
     /** Who wants more contrast goes farther into the corners too, never all the way. */
@@ -99,26 +122,44 @@ final readonly class Ladder
         return Lch::of($base->lightness + $rise, $polar->chroma * ($times ** $share), fmod($polar->hue + $turn + 360.0, 360.0))->toLab();
     }
 
-    /** Above so pale a base no light is seen. */
-    private static function leaving(Lab $target, Lean $lean): Lab
+    /** What a pale colour is laid on: darker, the way its shade leans. */
+    private static function beneath(Lab $target, Lean $lean, float $span): Lab
     {
-        return $target->lightness <= self::PALEST ? $target : self::leaning($target, $lean->shaded(), self::PALEST - $target->lightness, 0.4);
+        return self::leaning($target, $lean->shaded(), min($target->lightness - self::BELOW_PALE * $span, self::PALEST) - $target->lightness, 0.4);
+    }
+
+    /**
+     * The pale colour itself, and what is lighter still; white is gone up to in two steps.
+     *
+     * @return array{Lab, Lab, Lab}
+     */
+    private static function paleLights(Lab $base, Lab $target, Lean $lean): array
+    {
+        if ($lean === Lean::White) {
+            return [$base->midway($target), Lab::of(max($target->lightness, self::WHITEST - 1.0), 0.5 * $target->a, 0.5 * $target->b), Lab::of(self::WHITEST, 0.3 * $target->a, 0.3 * $target->b)];
+        }
+        $room = max(0.0, self::WHITEST - $target->lightness);
+
+        return [$target, self::leaning($target, $lean->lit(), 0.5 * $room, 0.5), self::leaning($target, $lean->lit(), $room, 1.0)];
     }
 
     /** A warm white over tan, a cool one over blue-grey. */
-    private static function greyed(Lab $target): Lab
+    private static function greyed(Lab $target, float $span): Lab
     {
-        $isWarm = $target->b > 1.5;
+        [$hue, $chroma] = $target->b > 1.5 ? self::TAN : self::BLUE_GREY;
 
-        return Lab::of($target->lightness * self::WHITE_FACE, $isWarm ? 1.5 : -1.0, $isWarm ? 8.0 : -4.0);
+        return Lch::of(min($target->lightness - self::BELOW_PALE * $span, self::PALEST), $chroma, $hue)->toLab();
     }
 
-    private static function between(Lab $from, Lab $to, float $share): Lab
+    /** Leather, fur, wood and hair are never black as iron is. */
+    private static function blackOf(Lab $target, Material $material): Lab
     {
-        return Lab::of(
-            $from->lightness + $share * ($to->lightness - $from->lightness),
-            $from->a + $share * ($to->a - $from->a),
-            $from->b + $share * ($to->b - $from->b),
-        );
+        $black = match ($material) {
+            Material::Leather, Material::Fur, Material::Wood, Material::Hair => self::WARM_BLACK,
+            Material::Armour => self::COLD_BLACK,
+            default => null,
+        };
+
+        return $black === null ? $target : Lch::of($target->lightness, $black[1], $black[0])->toLab();
     }
 }

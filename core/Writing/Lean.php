@@ -33,6 +33,11 @@ enum Lean
 
     private const BLACK_TO = 26.0;
 
+    /** From so light on a yellow is one, though its hue is nearly that of a pale green; and it has at least so much chroma. */
+    private const PALE_YELLOW_FROM = 82.0;
+
+    private const PALE_YELLOW = [88.0, 108.0, 24.0];
+
     /** Chroma up to which a very light or dark colour counts as white or black. */
     private const NEARLY_NEUTRAL = 12.0;
 
@@ -44,6 +49,9 @@ enum Lean
         }
         if ($chroma <= self::NEARLY_NEUTRAL && $colour->lightness <= self::BLACK_TO) {
             return self::Black;
+        }
+        if ($material !== Material::Bone && $colour->lightness >= self::PALE_YELLOW_FROM && $chroma > self::NEARLY_NEUTRAL && self::isYellow($colour)) {
+            return $material === Material::Skin ? self::Flesh : self::Yellow;
         }
         $word = ColourName::of($colour)->hueWord();
 
@@ -61,6 +69,14 @@ enum Lean
             $word === 'orange' => self::Orange,
             default => self::Yellow,
         };
+    }
+
+    private static function isYellow(Lab $colour): bool
+    {
+        $polar = $colour->toLch();
+        [$from, $to, $chroma] = self::PALE_YELLOW;
+
+        return $polar->hue >= $from && $polar->hue <= $to && $polar->chroma >= $chroma;
     }
 
     /** @return array{float, float, float, string} hue it goes toward in degrees, by how many of them, what its chroma is multiplied by, and the reason */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Texture;
@@ -18,8 +20,38 @@ use Kalokroma\Mixing\Film;
 /** What each school does, step by step, on one area. */
 final readonly class Lesson
 {
-    /** Lightness of the warm white a sketch of light is laid with. */
+    /** L*, a*, b* of the warm white a sketch of light is laid with, and in how many coats it is patted on. */
     private const SKETCH = [88.0, 1.0, 8.0];
+
+    private const SKETCH_COATS = 4;
+
+    /** So much darker than a light ground a face still shows a transparent. */
+    private const DIMMER = 6.0;
+
+    /** What yellow's pale domes are set on. */
+    private const WARM_BROWN = [38.0, 20.0, 30.0];
+
+    /** Coats of the first tone of a dry-brushed area, and of the last of a stippled one. */
+    private const PATTED = 4;
+
+    private const DABBED = 3;
+
+    /** Coats of the base laid again over a wash. */
+    private const AGAIN = 2;
+
+    /** Chroma from which a metal is a warm one, and the hue its painted likeness is lit toward. */
+    private const GOLDEN = 14.0;
+
+    private const GOLD_HUE = 92.0;
+
+    private const SILVER = [84.0, -0.5, -1.0];
+
+    /** Glazes that finish painted metal, and how far off what is at hand may be. */
+    private const AMBER = [52.0, 18.0, 48.0];
+
+    private const STEEL_BLUE = [42.0, -2.0, -28.0];
+
+    private const GLAZEABLE = 14.0;
 
     /** Below so dark a base no shade is seen. */
     private const SHADEABLE = 22.0;
@@ -46,16 +78,20 @@ final readonly class Lesson
 
     private bool $isSmall;
 
-    /** @param bool $isDeep with the deepest shade, for an area that would go flat otherwise */
+    /**
+     * @param bool $isDeep with the deepest shade, for an area that would go flat otherwise
+     * @param float $stretch what the ladder's distances are multiplied by
+     */
     public function __construct(
         private WritingWish $wish,
         private PaintBox $box,
         private Draft $draft,
         bool $isDeep = false,
+        float $stretch = 1.0,
     ) {
         $this->taste = $wish->taste;
         $this->work = new Brushwork($box, $draft, $wish->taste);
-        $this->ladder = Ladder::about($wish->colour(), $wish->area->material, $wish->model->finishLevel, $this->taste->span());
+        $this->ladder = Ladder::about($wish->colour(), $wish->area->material, $wish->model->finishLevel, $stretch * $this->taste->span());
         $this->texture = $wish->area->texture;
         $this->isDeep = $isDeep || $this->taste->has(Wish::MoreContrast);
         $this->isDisplay = $wish->model->finishLevel === FinishLevel::Display;
@@ -65,6 +101,10 @@ final readonly class Lesson
     /** False when there is no paint at all to begin with. */
     public function follow(School $school): bool
     {
+        if ($this->wish->area->material === Material::Glass) {
+            return $school === School::ZenithalAndTransparents ? $this->lens() : $this->gem();
+        }
+
         return match ($school) {
             School::WashAndHighlight => $this->washAndHighlight(),
             School::LayerUp => $this->layerUp(),
@@ -78,20 +118,17 @@ final readonly class Lesson
 
     private function washAndHighlight(): bool
     {
-        if ($this->taste->has(Wish::FromDark) && ! $this->isSmall) {
-            return $this->work->tone('basecoat', $this->ladder->deepest) && $this->work->covering('layer', $this->ladder->base, 'the dark stays in the recesses', Place::AllButRecesses) && $this->lights();
-        }
         if (! $this->work->covering('basecoat', $this->ladder->base)) {
             return false;
         }
         if ($this->texture === Texture::TinyDetail) {
-            return $this->work->tone('highlight', $this->ladder->light);
+            return $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts);
         }
         if ($this->ladder->base->colour->lightness >= self::SHADEABLE) {
             $this->shade();
         }
 
-        return $this->lights();
+        return $this->lights() && $this->finishes();
     }
 
     private function layerUp(): bool
@@ -102,19 +139,14 @@ final readonly class Lesson
         if ($this->isDisplay && ! $this->taste->isBrief()) {
             $this->work->tone('layer', $this->ladder->shade, why: 'leaves the deepest tone in the recesses');
         }
-        $this->work->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose');
 
-        return $this->lights();
+        return $this->work->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose', Place::AllButRecesses) && $this->lights() && $this->finishes();
     }
 
     private function transparents(): bool
     {
-        if ($this->draft->seen(Zone::Raised)->lightness < School::LIGHT_GROUND && ! $this->draft->keeps('sketch')) {
-            $sketch = $this->box->nearest(Lab::of(...self::SKETCH), Film::Covering, $this->taste);
-            if ($sketch === null) {
-                return false;
-            }
-            $this->draft->put('drybrush', 'sketch', $sketch, 'Over dark a transparent does nothing: first a sketch of the light.', coats: 4);
+        if (! $this->sketch()) {
+            return false;
         }
         $tint = $this->box->tint($this->draft->face(), $this->ladder->base->colour);
         if ($tint === null || ! $this->work->tone('one-coat', $this->ladder->base, why: 'the light and dark below show through', pick: $tint)) {
@@ -127,15 +159,37 @@ final readonly class Lesson
         return $this->lights();
     }
 
+    /** Over dark a transparent does nothing: first the light is patted on, for yellow on a warm brown. */
+    private function sketch(): bool
+    {
+        if ($this->draft->seen(Zone::Face)->lightness >= School::LIGHT_GROUND - self::DIMMER || $this->draft->keeps('sketch')) {
+            return true;
+        }
+        $sketch = $this->box->nearest(Wanted::of(Lab::of(...self::SKETCH)), $this->taste);
+        if ($sketch === null || $sketch->mix->colour()->lightness < School::LIGHT_GROUND) {
+            return false;
+        }
+        $isYellow = Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::Yellow;
+        $brown = $isYellow ? $this->box->nearest(Wanted::of(Lab::of(...self::WARM_BROWN)), $this->taste) : null;
+        if ($brown !== null && $brown->isReached()) {
+            $this->draft->put('basecoat', 'undertone', $brown, 'Undertone: a warm brown in the folds keeps yellow from going green.');
+        }
+        $this->draft->put('patting', 'sketch', $sketch, 'Sketch: over dark a transparent does nothing, so the light is patted on first.', Place::Everywhere, coats: self::SKETCH_COATS, load: Load::Heavy);
+
+        return true;
+    }
+
     private function drybrush(): bool
     {
         if (! $this->work->tone('basecoat', $this->dark())) {
             return false;
         }
-        $this->work->tone('drybrush', $this->ladder->base, why: 'the relief catches it');
-        $this->work->tone('drybrush', $this->ladder->light, why: 'lighter and with less pressure');
-        if ($this->isDisplay) {
-            $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
+        $this->work->tone('patting', $this->ladder->base, place: Place::Everywhere, why: 'the first tone is patted on, fuller than a dry brush', coats: self::PATTED, load: Load::Heavy);
+        $this->work->tone('drybrush', $this->ladder->light, why: 'lighter and with less pressure, on what stands up');
+        $isWhite = $this->isWhite();
+        $isWhite || $this->work->tone('drybrush', $this->ladder->high, why: 'lighter still, only from above');
+        if ($isWhite || ($this->isDisplay && ! $this->taste->isBrief())) {
+            $this->work->tone($isWhite ? 'highlight' : 'edge-highlight', $this->ladder->edge, place: Place::UpperEdges, why: 'a few lines by hand, where the dry brush was too soft');
         }
 
         return true;
@@ -146,25 +200,43 @@ final readonly class Lesson
         if (! $this->work->tone('basecoat', $this->ladder->base, Film::Metal)) {
             return false;
         }
-        $wash = $this->draft->keeps('shade') ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
+        $wash = $this->draft->keeps('shade') || $this->texture === Texture::TinyDetail ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
         if ($wash !== null) {
             $this->draft->put('wash', 'shade', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
         }
-        $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
+        $this->texture->catchesADryBrush()
+            ? $this->work->tone('drybrush', $this->ladder->high, Film::Metal, why: 'a brighter metal, dusted on what stands up')
+            : $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
+        if ($this->isDisplay && $this->wish->colour()->toLch()->chroma >= self::GOLDEN) {
+            $this->work->tone('edge-highlight', new Rung('glint', Lab::of(...self::SILVER), ''), Film::Metal, place: Place::Corners, why: 'silver on the sharpest edges of a warm metal', coats: 1);
+        }
 
         return true;
     }
 
     private function nonMetallicMetal(): bool
     {
+        $isGold = $this->wish->colour()->toLch()->chroma >= self::GOLDEN;
         if (! $this->work->covering('basecoat', $this->ladder->base)) {
             return false;
         }
         $this->work->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
-        $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
+        $this->work->tone('highlight', $isGold ? $this->golden($this->ladder->high) : $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
         $this->work->tone('edge-highlight', new Rung('glint', Lab::of(94.0, 0.0, 3.0), 'the ridge shines nearly white'));
+        $glaze = $this->box->nearest(Wanted::of(Lab::of(...($isGold ? self::AMBER : self::STEEL_BLUE))), $this->taste, $this->draft->open);
+        if ($this->texture !== Texture::TinyDetail && $glaze !== null && $glaze->off <= self::GLAZEABLE && ! $this->draft->keeps('glaze')) {
+            $this->draft->put('glaze', 'glaze', $glaze, $isGold ? 'Glaze: a thin warm tint ties the planes together.' : 'Glaze: a thin blue one makes it steel.', Place::LowerHalf, coats: 1);
+        }
 
         return true;
+    }
+
+    /** Gold is lit toward yellow, never toward flesh. */
+    private function golden(Rung $rung): Rung
+    {
+        $polar = $rung->colour->toLch();
+
+        return new Rung($rung->name, PaintGamut::within(Lch::of($polar->lightness, $polar->chroma, self::GOLD_HUE)->toLab()), 'gold goes toward a pale yellow', self::GOLD_HUE);
     }
 
     private function stippled(): bool
@@ -173,9 +245,71 @@ final readonly class Lesson
             return false;
         }
         $this->work->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));
-        $this->work->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds');
+        $this->work->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds', coats: self::DABBED);
 
         return $this->lights();
+    }
+
+    /** Dark ground, light in the lower corner, a white point opposite, and gloss. */
+    private function gem(): bool
+    {
+        if (! $this->work->tone('basecoat', $this->ladder->deepest, why: 'a stone is dark where the light comes in')) {
+            return false;
+        }
+        $this->work->tone('gem', $this->ladder->base, place: Place::LowerHalf, why: 'lighter toward the lower corner, where the light gathers');
+        $this->work->tone('gem', $this->ladder->high, place: Place::LowerSides, why: 'the brightest tone in the corner itself');
+
+        return $this->shine();
+    }
+
+    /** A pale ground, two coats of a transparent, a white point, and gloss. */
+    private function lens(): bool
+    {
+        $pale = $this->box->nearest(Wanted::of(Lab::of(...self::SKETCH)), $this->taste);
+        $tint = $pale === null ? null : $this->box->tint($pale->mix->optics()->masstone(), $this->ladder->base->colour);
+        if ($pale === null || $tint === null || $tint->off > self::GLAZEABLE) {
+            return false;
+        }
+        $this->draft->put('basecoat', 'ground', $pale, 'Ground: pale, so that the colour over it glows.', most: 3);
+        $this->draft->put('lens', 'base', $tint, 'Base: a transparent over pale glows as glass does.', coats: $tint->mix->isTransparent() ? 2 : 1);
+
+        return $this->shine();
+    }
+
+    private function shine(): bool
+    {
+        $this->draft->keeps('glint') || $this->dotOfWhite();
+        $gloss = $this->box->gloss();
+        if ($gloss === null) {
+            $this->draft->unreached[] = 'Glass wants gloss at the very end: there is no gloss varnish at hand.';
+        } elseif (! $this->draft->keeps('gloss')) {
+            $this->draft->put('gloss-spot', 'gloss', $gloss, 'Gloss: at the very end, after any matt coat.');
+        }
+
+        return true;
+    }
+
+    private function dotOfWhite(): bool
+    {
+        $white = $this->box->nearest(Wanted::of(Lab::of(96.0, 0.0, 1.0))->above(School::LIGHT_GROUND), $this->taste, $this->draft->open);
+        if ($white !== null) {
+            $this->draft->put('dot', 'glint', $white, 'Glint: a white point in the upper corner, opposite the glow.', Place::Corners, coats: 1);
+        }
+
+        return $white !== null;
+    }
+
+    /** A red gets its last fire from a thin glaze of itself. */
+    private function finishes(): bool
+    {
+        if ($this->isDisplay && ! $this->taste->isBrief() && ! $this->isSmall && Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::Red && ! $this->draft->keeps('glaze')) {
+            $red = $this->box->nearest(Wanted::of(PaintGamut::within($this->wish->colour())), $this->taste, $this->draft->open);
+            if ($red !== null && $red->isReached()) {
+                $this->draft->put('glaze', 'glaze', $red, 'Glaze: a thin red over all of it ties the lights together, and it glows.');
+            }
+        }
+
+        return true;
     }
 
     /** Smooth panels are washed in the joints only, broad folds shaded by thin coats, all else washed over. */
@@ -192,9 +326,9 @@ final readonly class Lesson
             return;
         }
         $inJoints = $this->texture->isPanel();
-        $this->draft->put('wash', 'shade', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : 'Shade: '.$this->ladder->shade->reason.'.', $inJoints ? Place::Recesses : Place::Everywhere);
+        $this->draft->put('wash', 'shade', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : Reason::of($this->ladder->shade, $wash->colour(), $this->draft->base), $inJoints ? Place::Recesses : Place::Everywhere);
         if (! $inJoints && ! $this->isSmall && ! $this->taste->isBrief() && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)) {
-            $this->work->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade');
+            $this->work->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade', coats: self::AGAIN);
         }
     }
 
@@ -213,11 +347,16 @@ final readonly class Lesson
         if ($this->taste->has(Wish::Faster) && $this->texture->catchesADryBrush()) {
             return $this->work->tone('drybrush', $this->ladder->high, why: 'the relief catches it by itself');
         }
-        $this->work->tone('highlight', $isBrief ? $this->ladder->high : $this->ladder->light, place: Place::RaisedParts);
+        // A small thing has one light, and that is seen.
+        $isOneLight = $isBrief || ($this->isSmall && ! $this->isDisplay && ! $this->livesByItsEdges());
+        $this->work->tone('highlight', $isOneLight ? $this->ladder->high : $this->ladder->light, place: Place::RaisedParts);
+        if (! $isBrief && $this->isSmall && ! $this->isDisplay && $this->livesByItsEdges()) {
+            return $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
+        }
         if ($isBrief || ($this->isSmall && ! $this->isDisplay)) {
             return true;
         }
-        if ($this->texture->isPanel()) {
+        if ($this->texture->isPanel() && ! $this->isWhite()) {
             $this->work->tone('edge-highlight', $this->ladder->high);
         } else {
             $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges);
@@ -229,10 +368,21 @@ final readonly class Lesson
         return true;
     }
 
+    private function isWhite(): bool
+    {
+        return Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::White;
+    }
+
+    /** Only its edges make white white, and tell where black is. */
+    private function livesByItsEdges(): bool
+    {
+        return $this->isWhite() || Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::Black;
+    }
+
     /** One brighter paint, much thinned, each time less far: the thin coats add up to the ladder. */
     private function lightsOfOne(): bool
     {
-        $pick = $this->box->nearest($this->ladder->high->colour, Film::Covering, $this->taste, $this->draft->open);
+        $pick = $this->work->pick($this->ladder->high, Film::Covering);
         if ($pick === null) {
             return true;
         }

@@ -6,6 +6,7 @@ namespace Kalokroma\Writing;
 
 use Closure;
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Difference;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Thinner;
@@ -34,12 +35,24 @@ final class PaintBox
     /** Nobody counts more parts for a highlight. */
     private const MOST_PARTS = 5;
 
-    private const OF_EACH = 4;
+    private const OF_EACH = 14;
+
+    /** Paints of a tone's own hue, off-whites and darks that are tried with each other, whatever comes nearer. */
+    private const HOMELY = [3, 4, 2];
 
     /** Opacity and ΔE₀₀ of a paint that may lie under a weak one, and how many are tried. */
-    private const HIDING = 0.6;
+    private const HIDING = 0.58;
 
     private const UNDERTONE = 34.0;
+
+    /** Lightness from which a tone is a step up from a dark ground. */
+    private const GROUNDING = 40.0;
+
+    /** Parts where a drop of one is enough. */
+    private const UNEVEN = [[5, 1], [6, 1], [8, 1], [1, 5], [1, 6], [1, 8]];
+
+    /** A white or pale grey may lie under any bright tone, a yellow above all. */
+    private const BRIGHT = 55.0;
 
     /** Chroma from which a tone is a colour rather than a grey. */
     private const COLOURED = 18.0;
@@ -48,6 +61,12 @@ final class PaintBox
 
     /** Parts of wash to medium that are tried. */
     private const WASHES = [[1, 0], [2, 1], [1, 1], [1, 2], [1, 3]];
+
+    /** Parts of a self-shading paint to medium that are tried. */
+    private const TINTS = [[1, 0], [2, 1], [1, 1], [1, 2]];
+
+    /** Opacity from which a transparent veils: white ink is no base. */
+    private const VEILS = 0.15;
 
     /** Of a fluid wash so much of a standard coat stays in a recess. */
     private const POOLED = 2.0;
@@ -70,37 +89,43 @@ final class PaintBox
     /**
      * @param array<string, true> $open ids of the pots that are open already
      *
-     * @return Pick|null null when there is nothing of such paint at all, here or for sale
+     * @return Pick|null null when there is nothing of such paint at all that would do, here or for sale
      */
-    public function nearest(Lab $tone, Film $film, Taste $taste, array $open = []): ?Pick
+    public function nearest(Wanted $wanted, Taste $taste, array $open = []): ?Pick
     {
-        $owned = $this->walkedOn($tone, $film, $taste, $open) ?? $this->options($tone, $film, $taste, $open)[0] ?? null;
+        $owned = $this->walkedOn($wanted, $taste, $open) ?? $this->options($wanted, $taste, $open)[0] ?? null;
         if ($owned !== null && $owned->isReached()) {
             return $owned;
         }
-        return self::nearer($owned, $this->bought($tone, $film));
+        return self::nearer($owned, $this->bought($wanted));
     }
 
     /**
-     * What comes about as near as can be, those that need the fewest pots first.
+     * What comes about as near as can be and is what painters do: those that need the fewest pots first, then pots of the colour's own family.
      *
      * @param array<string, true> $open ids of the pots that are open already
      *
      * @return list<Pick> of owned paints
      */
-    public function options(Lab $tone, Film $film, Taste $taste, array $open = []): array
+    public function options(Wanted $wanted, Taste $taste, array $open = []): array
     {
-        $answers = $this->answers($tone, $film);
-        $within = ($answers[0] ?? null)?->difference->number + $taste->worthAPot();
-        $near = array_filter($answers, static fn(MixAnswer $one): bool => $one->difference->number <= $within);
-        $cost = static fn(MixAnswer $one): array => [
-            count(array_filter($one->mix->ingredients, static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]))) + 0.5 * count($one->mix->ingredients),
-            round($one->difference->number, 1),
-            $one->mix->parts(),
+        $sense = Sense::of($wanted->colour, $this->covering($wanted->film));
+        $answers = array_values(array_filter([...$this->answers($wanted), ...$this->mothers($wanted)], static fn(MixAnswer $one): bool => $wanted->allows($one->colour) && ! $sense->isNever($one->mix, $one->colour)));
+        if ($answers === []) {
+            return [];
+        }
+        $off = array_map(static fn(MixAnswer $one): float => $one->difference->number + $sense->oddness($one->mix), $answers);
+        $within = min($off) + $taste->worthAPot();
+        $near = array_keys(array_filter($off, static fn(float $one): bool => $one <= $within));
+        $cost = static fn(int $at): array => [
+            count(array_filter($answers[$at]->mix->ingredients, static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]))) + 0.5 * count($answers[$at]->mix->ingredients),
+            $sense->strangeness($answers[$at]->mix),
+            round($off[$at], 1),
+            $answers[$at]->mix->parts(),
         ];
-        usort($near, static fn(MixAnswer $one, MixAnswer $other): int => $cost($one) <=> $cost($other));
+        usort($near, static fn(int $one, int $other): int => $cost($one) <=> $cost($other));
 
-        return array_map(static fn(MixAnswer $one): Pick => new Pick($one->mix, $one->difference->number), $near);
+        return array_map(static fn(int $at): Pick => new Pick($answers[$at]->mix, $answers[$at]->difference->number), $near);
     }
 
     /**
@@ -108,12 +133,19 @@ final class PaintBox
      *
      * @param array<string, true> $open ids of the pots that are open already
      */
-    private function walkedOn(Lab $tone, Film $film, Taste $taste, array $open): ?Pick
+    private function walkedOn(Wanted $wanted, Taste $taste, array $open): ?Pick
     {
         $pots = array_values(array_filter($this->owned, static fn(Paint $paint): bool => isset($open[$paint->id])));
-        $answer = $taste->has(Wish::FewestPots) && $pots !== [] ? MixSolver::solve(MixTarget::of($tone, $film), $pots, MixLimits::none()->parts(self::MOST_PARTS), 1, Effort::quick())->ranked()[0] ?? null : null;
+        if (! $taste->has(Wish::FewestPots) || $pots === []) {
+            return null;
+        }
+        foreach (MixSolver::solve(MixTarget::of($wanted->colour, $wanted->film), $pots, MixLimits::none()->parts(self::MOST_PARTS), self::OF_EACH, Effort::quick())->ranked() as $answer) {
+            if ($answer->difference->number <= self::REACH && $wanted->allows($answer->colour)) {
+                return new Pick($answer->mix, $answer->difference->number);
+            }
+        }
 
-        return $answer !== null && $answer->difference->number <= self::REACH ? new Pick($answer->mix, $answer->difference->number) : null;
+        return null;
     }
 
     /**
@@ -125,8 +157,23 @@ final class PaintBox
     {
         $found = array_filter($this->owned, static fn(Paint $paint): bool => in_array($paint->kind, Film::Covering->usualKinds(), true)
             && $paint->opacity->share >= self::HIDING
-            && self::isKin($tone, $paint->colour())
-            && Ciede2000::between($tone, $paint->colour()) <= self::UNDERTONE);
+            && (($tone->lightness >= self::BRIGHT && Sense::lightens($paint)) || (self::isKin($tone, $paint->colour()) && Ciede2000::between($tone, $paint->colour()) <= self::UNDERTONE)));
+        usort($found, static fn(Paint $one, Paint $other): int => $other->opacity->share <=> $one->opacity->share);
+
+        return array_slice($found, 0, self::UNDERTONES);
+    }
+
+    /**
+     * Paints that hide well and lie between a dark ground and an undertone: greys, and what leans the tone's way.
+     *
+     * @return list<Paint> the most hiding first
+     */
+    public function groundings(Lab $tone): array
+    {
+        $found = array_filter($this->owned, static fn(Paint $paint): bool => in_array($paint->kind, Film::Covering->usualKinds(), true)
+            && $paint->opacity->share >= self::HIDING
+            && $paint->colour()->lightness >= self::GROUNDING
+            && ($paint->colour()->toLch()->chroma < self::COLOURED || self::isKin($tone, $paint->colour())));
         usort($found, static fn(Paint $one, Paint $other): int => $other->opacity->share <=> $one->opacity->share);
 
         return array_slice($found, 0, self::UNDERTONES);
@@ -142,6 +189,25 @@ final class PaintBox
         return self::bestWash($this->owned, false, $ground, $tone) ?? self::bestWash($this->forSale(), true, $ground, $tone);
     }
 
+    /**
+     * Varnish that makes glass and wet things shine.
+     *
+     * @return Pick|null null when there is none, here or for sale
+     */
+    public function gloss(): ?Pick
+    {
+        $shines = static fn(Paint $one): bool => $one->kind === Kind::Varnish && $one->finish === Finish::Gloss;
+        foreach ([[$this->owned, false], [$this->forSale(), true]] as [$paints, $areForSale]) {
+            foreach ($paints as $paint) {
+                if ($shines($paint)) {
+                    return new Pick(Mix::single($paint), 0.0, $areForSale ? [$paint] : []);
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** A grey below makes a colour dirty: what lies under one leans its way. */
     private static function isKin(Lab $tone, Lab $below): bool
     {
@@ -151,7 +217,7 @@ final class PaintBox
     }
 
     /**
-     * A transparent, straight from the pot, that brings a ground nearest to a tone.
+     * A transparent, straight or thinned, that brings a ground nearest to a tone.
      *
      * @return Pick|null null when there is none, here or for sale
      */
@@ -172,8 +238,8 @@ final class PaintBox
     {
         return self::best((static function () use ($paints, $areForSale, $ground, $tone): iterable {
             foreach ($paints as $paint) {
-                if ($paint->kind === Kind::OneCoat || $paint->kind === Kind::Ink) {
-                    yield self::seen($paint, $tone, $paint->optics()->over($ground, 1.0)->toLab(), $areForSale);
+                foreach (in_array($paint->kind, [Kind::OneCoat, Kind::Ink], true) && $paint->opacity->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]) {
+                    yield self::seen($paint, $tone, $paint->optics()->over($ground, $parts / ($parts + $medium))->toLab(), $areForSale, $medium === 0 ? null : Dilution::of($parts, $medium, Thinner::Medium));
                 }
             }
         })());
@@ -192,29 +258,124 @@ final class PaintBox
 
     private static function seen(Paint $paint, Lab $tone, Lab $seen, bool $isForSale, ?Dilution $dilution = null): Pick
     {
-        return new Pick(Mix::single($paint), Ciede2000::between($tone, $seen), $isForSale ? [$paint] : [], $dilution);
+        return new Pick(Mix::single($paint), Ciede2000::between($tone, $seen), $isForSale ? [$paint] : [], $dilution, $seen);
     }
 
     /** @return list<MixAnswer> */
-    private function answers(Lab $tone, Film $film): array
+    private function answers(Wanted $wanted): array
     {
-        $key = sprintf('%s %.2f %.2f %.2f', $film->value, $tone->lightness, $tone->a, $tone->b);
+        $tone = $wanted->colour;
+        $key = sprintf('%s %.2f %.2f %.2f', $wanted->film->value, $tone->lightness, $tone->a, $tone->b);
         if (! isset($this->known[$key])) {
             $limits = MixLimits::none()->parts(self::MOST_PARTS);
-            $target = MixTarget::of($tone, $film);
-            $few = MixSolver::solve($target, $this->owned, $limits->paints(2), self::OF_EACH, Effort::quick())->ranked();
-            // A third paint is only tried where two do not do.
-            $this->known[$key] = $few !== [] && $few[0]->difference->number > self::REACH ? MixSolver::solve($target, $this->owned, $limits, self::OF_EACH, Effort::quick())->ranked() : $few;
+            $target = MixTarget::of($tone, $wanted->film);
+            $near = [...MixSolver::solve($target, $this->owned, $limits->paints(2), self::OF_EACH, Effort::quick())->ranked(), ...$this->homely($wanted, self::ratios())];
+            // Only where nothing else does are so many parts counted, and a third paint is tried.
+            $near = self::isReached($near) ? $near : [...$near, ...$this->homely($wanted, self::UNEVEN)];
+            $this->known[$key] = self::isReached($near) || $near === [] ? $near : [...MixSolver::solve($target, $this->owned, $limits, self::OF_EACH, Effort::quick())->triples, ...$near];
         }
 
         return $this->known[$key];
     }
 
-    private function bought(Lab $tone, Film $film): ?Pick
+    /**
+     * A paint of the tone's own hue with an off-white or a dark: what is done first at any desk.
+     *
+     * @param list<array{int, int}> $ratios
+     *
+     * @return list<MixAnswer>
+     */
+    private function homely(Wanted $wanted, array $ratios): array
     {
-        $fitting = array_filter($this->forSale(), static fn(Paint $paint): bool => ! $paint->isClear() && in_array($paint->kind, $film->usualKinds(), true));
+        $tone = $wanted->colour;
+        $paints = $this->covering($wanted->film);
+        $nearest = static fn(callable $which, int $most): array => self::nearestTo($tone, array_filter($paints, $which), $most);
+        $found = [];
+        foreach ($nearest(static fn(Paint $one): bool => Sense::isKin($tone, $one->colour()), self::HOMELY[0]) as $kin) {
+            foreach ([...$nearest(Sense::lightens(...), self::HOMELY[1]), ...$nearest(Sense::darkens(...), self::HOMELY[2])] as $other) {
+                foreach ($other->id === $kin->id ? [] : $ratios as [$parts, $others]) {
+                    $mix = Mix::of([Ingredient::of($kin, $parts), Ingredient::of($other, $others)]);
+                    $found[] = new MixAnswer($mix, $mix->colour(), Difference::from($tone, $mix->colour()));
+                }
+            }
+        }
 
-        return self::best(array_map(static fn(Paint $paint): Pick => self::seen($paint, $tone, $paint->colour(), true), $fitting));
+        return $found;
+    }
+
+    /** @return list<array{int, int}> of two paints, up to the parts that anybody counts */
+    private static function ratios(): array
+    {
+        return [[1, 1], [2, 1], [3, 1], [4, 1], [3, 2], [1, 2], [1, 3], [1, 4], [2, 3]];
+    }
+
+    /** @param list<MixAnswer> $answers */
+    private static function isReached(array $answers): bool
+    {
+        foreach ($answers as $answer) {
+            if ($answer->difference->number <= self::REACH) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The mix that is on the palette, with more of an off-white in it.
+     *
+     * @return list<MixAnswer>
+     */
+    private function mothers(Wanted $wanted): array
+    {
+        $mother = $wanted->from;
+        if ($mother === null) {
+            return [];
+        }
+        $found = [];
+        foreach (self::nearestTo($wanted->colour, array_filter($this->covering($wanted->film), Sense::lightens(...)), self::HOMELY[1]) as $white) {
+            for ($parts = 1; $mother->parts() + $parts <= Mix::MOST_PARTS; $parts++) {
+                $ingredients = $mother->holds($white->id)
+                    ? array_map(static fn(Ingredient $one): Ingredient => $one->paint->id === $white->id ? Ingredient::of($white, $one->parts + $parts) : $one, $mother->ingredients)
+                    : [...$mother->ingredients, Ingredient::of($white, $parts)];
+                if (count($ingredients) > MixLimits::MOST_PAINTS) {
+                    break;
+                }
+                $mix = Mix::of($ingredients);
+                $found[] = new MixAnswer($mix, $mix->colour(), Difference::from($wanted->colour, $mix->colour()));
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<Paint> $paints
+     *
+     * @return list<Paint>
+     */
+    private static function nearestTo(Lab $tone, array $paints, int $most): array
+    {
+        $paints = array_values($paints);
+        $off = array_map(static fn(Paint $one): float => Ciede2000::between($tone, $one->colour()), $paints);
+        array_multisort($off, $paints);
+
+        return array_slice($paints, 0, $most);
+    }
+
+    /** @return list<Paint> owned ones that make such a film */
+    private function covering(Film $film): array
+    {
+        return array_values(array_filter($this->owned, static fn(Paint $one): bool => ! $one->isClear() && in_array($one->kind, $film->usualKinds(), true)));
+    }
+
+    private function bought(Wanted $wanted): ?Pick
+    {
+        $sense = Sense::of($wanted->colour, []);
+        $fitting = array_filter($this->forSale(), static fn(Paint $paint): bool => ! $paint->isClear() && in_array($paint->kind, $wanted->film->usualKinds(), true)
+            && $wanted->allows($paint->colour()) && ! $sense->isNever(Mix::single($paint), $paint->colour()));
+
+        return self::best(array_map(static fn(Paint $paint): Pick => self::seen($paint, $wanted->colour, $paint->colour(), true), $fitting));
     }
 
     /** @return list<Paint> */
@@ -228,9 +389,12 @@ final class PaintBox
     {
         return self::best((static function () use ($paints, $areForSale, $ground, $tone): iterable {
             foreach ($paints as $paint) {
-                foreach ($paint->kind !== Kind::Wash || $paint->finish === Finish::Gloss ? [] : self::WASHES as [$parts, $medium]) {
+                $isWash = $paint->kind === Kind::Wash && $paint->finish !== Finish::Gloss && ! Sense::of($tone, [])->isOpposite($paint->colour());
+                foreach ($isWash ? self::WASHES : [] as [$parts, $medium]) {
                     $coat = $paint->optics()->over($ground, self::POOLED * $parts / ($parts + $medium));
-                    yield self::seen($paint, $tone, $coat->toLab(), $areForSale, Dilution::of($parts, $medium, Thinner::Medium));
+                    if (! Sense::of($tone, [])->isStray($coat->toLab())) {
+                        yield self::seen($paint, $tone, $coat->toLab(), $areForSale, Dilution::of($parts, $medium, Thinner::Medium));
+                    }
                 }
             }
         })());

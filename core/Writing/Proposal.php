@@ -6,18 +6,41 @@ namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\Strip;
 
 /** A recipe as one school would write it. */
 final readonly class Proposal
 {
-    /** ΔE₀₀ of the face from what was asked for: a white that is begun grey lies 12 off. */
+    /** ΔE₀₀ from what was asked for that a good answer ends within, and one for whites, blacks and metals, which are never the one colour. */
+    private const NEAR = 8.0;
+
+    private const NEAR_ENDS = 12.0;
+
+    private const ENDS = [84.0, 20.0];
+
+    /** From so far off on it is another colour. */
     private const STRAYS = 16.0;
+
+    /** What a transparent may leave. */
+    private const TINTED = 12.0;
+
+    /** Lightness from which what was asked for is light, and lies on what stands up. */
+    private const PALE = 80.0;
+
+    /** Mean ΔE₀₀ of two final looks that one sees side by side, and that nobody does. */
+    private const OTHER = 3.0;
+
+    private const ALIKE = 1.0;
+
+    /** A way that takes so much less time is a choice of its own. */
+    private const HALF = 0.5;
 
     public Area $area;
 
@@ -41,10 +64,61 @@ final readonly class Proposal
         $this->strip = $plan->strip($this->area);
     }
 
+    /** ΔE₀₀ in the end from what was asked for: of the face, of the whole from a step back, or of what stands up where something pale was asked for. */
+    public function off(Lab $asked): float
+    {
+        $look = $this->strip->final();
+        $off = min(Ciede2000::between($look->at(Zone::Face), $asked), Ciede2000::between($look->mean(), $asked));
+
+        return $asked->lightness >= self::PALE ? min($off, Ciede2000::between($look->at(Zone::Raised), $asked)) : $off;
+    }
+
+    /** It ends as what was asked for. */
+    public function isNear(Lab $asked): bool
+    {
+        $isEnd = $asked->lightness > self::ENDS[0] || $asked->lightness < self::ENDS[1] || in_array($this->area->material, [Material::Metal, Material::Glass], true);
+
+        return $this->off($asked) <= ($isEnd ? self::NEAR_ENDS : self::NEAR);
+    }
+
     /** In the end it is another colour than was asked for: no paint at hand makes it this way. */
     public function strays(Lab $asked): bool
     {
-        return Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) > self::STRAYS;
+        return $this->off($asked) > self::STRAYS;
+    }
+
+    /** A transparent that does not get there is none that anybody would take for a base. */
+    public function isMuddy(Lab $asked): bool
+    {
+        foreach ($this->area->steps as $step) {
+            if ($step->more->written?->rung === 'base') {
+                return $step->mix?->isTransparent() === true && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED && $this->off($asked) >= self::NEAR;
+            }
+        }
+
+        return false;
+    }
+
+    /** One would not see which of the two was painted, nor is one of them done much sooner. */
+    public function isTwinOf(self $other): bool
+    {
+        $apart = $this->strip->final()->differenceTo($other->strip->final());
+        $isOtherWay = array_diff($this->techniques(), $other->techniques()) !== [] && array_diff($other->techniques(), $this->techniques()) !== [];
+        [$less, $more] = [min($this->minutes(), $other->minutes()), max($this->minutes(), $other->minutes())];
+
+        return $apart < ($isOtherWay ? self::ALIKE : self::OTHER) && $less > self::HALF * $more;
+    }
+
+    /** @return list<string> ids, each once */
+    private function techniques(): array
+    {
+        return array_values(array_unique(array_map(static fn(Step $step): string => $step->technique->id, $this->area->steps)));
+    }
+
+    /** The same, saying how far off it ends. */
+    public function endingOff(Lab $asked): self
+    {
+        return new self($this->school, $this->plan, $this->reasons, $this->missing, [sprintf('Done this way it ends %.0f off what was asked for.', $this->off($asked)), ...$this->unreached], $this->remarks);
     }
 
     /** The same, saying so. */

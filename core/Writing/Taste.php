@@ -26,9 +26,9 @@ final readonly class Taste
     private const CONTRAST = 0.3;
 
     /** ΔE₀₀ that a mix may be farther off when it saves a pot. */
-    private const WORTH_A_POT = 2.5;
+    private const WORTH_A_POT = 1.5;
 
-    private const WORTH_A_POT_WHEN_FEW = 4.5;
+    private const WORTH_A_POT_WHEN_FEW = 6.0;
 
     private const LIGHTEST = 96.0;
 

@@ -25,8 +25,11 @@ final readonly class Writer
 
     private const MOST_MENDS = 12;
 
-    /** More than any school suits by itself. */
-    private const WISHED_FOR = 10.0;
+    /** More coats of one step nobody is told to lay. */
+    private const MOST_COATS = 4;
+
+    /** What the ladder is stretched by where light and shade do not carry. */
+    private const DEEPER = [1.0, 1.3, 1.6];
 
     public function __construct(private PaintBox $box) {}
 
@@ -37,28 +40,67 @@ final readonly class Writer
      */
     public function write(WritingWish $wish, ?School $school = null): array
     {
-        $proposals = $stray = [];
-        foreach ($school === null ? $this->fitting($wish) : [$school] as $one) {
+        if ($school !== null) {
+            return array_filter([$this->asIn($school, $wish)]);
+        }
+        $asked = $wish->colour();
+        $cost = self::cost($wish->taste);
+        $near = $off = $stray = [];
+        foreach ($this->fitting($wish) as $one) {
             $proposal = $this->asIn($one, $wish);
-            if ($proposal !== null && $school === null && $proposal->strays($wish->colour())) {
-                $stray[] = $proposal->straying();
-            } elseif ($proposal !== null) {
-                $proposals[] = $proposal;
+            if ($proposal === null || $proposal->isMuddy($asked)) {
+                continue;
             }
-            if (count($proposals) === self::PROPOSALS) {
+            match (true) {
+                $proposal->strays($asked) => $stray[] = $proposal->straying(),
+                ! $proposal->isNear($asked) => $off[] = $proposal->endingOff($asked),
+                $proposal->remarks !== [] => $off[] = $proposal,
+                default => $near[] = $proposal,
+            };
+            // Who counts something is shown the least of all there are.
+            if ($cost === null && count(self::choices($near)) === self::PROPOSALS) {
                 break;
             }
         }
-        $proposals = array_slice([...$proposals, ...$stray], 0, self::PROPOSALS);
-        $cost = static fn(Proposal $one): float => match (true) {
-            $wish->taste->has(Wish::Faster) => $one->minutes(),
-            $wish->taste->has(Wish::FewerSteps) => count($one->area->steps),
-            $wish->taste->has(Wish::FewestPots) => $one->pots(),
-            default => 0.0,
-        };
-        usort($proposals, static fn(Proposal $one, Proposal $other): int => $cost($one) <=> $cost($other));
+        // Two good ones rather than an absurd third: what strays or is found fault with is only shown where there is nothing else.
+        $clean = array_values(array_filter($off, static fn(Proposal $one): bool => $one->remarks === []));
+        $found = [...$near, ...($near === [] && $clean === [] ? $off : $clean)];
+        $found = $found === [] ? array_slice($stray, 0, 1) : $found;
+        if ($cost !== null) {
+            usort($found, static fn(Proposal $one, Proposal $other): int => $cost($one) <=> $cost($other));
+        }
 
-        return $proposals;
+        return self::choices($found);
+    }
+
+    /** @return (callable(Proposal): (int|float))|null what the taste wants little of */
+    private static function cost(Taste $taste): ?callable
+    {
+        return match (true) {
+            $taste->has(Wish::Faster) => static fn(Proposal $one): float => $one->minutes(),
+            $taste->has(Wish::FewerSteps) => static fn(Proposal $one): int => count($one->area->steps),
+            $taste->has(Wish::FewestPots) => static fn(Proposal $one): int => $one->pots(),
+            default => null,
+        };
+    }
+
+    /**
+     * The first of those that one could not tell apart.
+     *
+     * @param list<Proposal> $proposals
+     *
+     * @return list<Proposal>
+     */
+    private static function choices(array $proposals): array
+    {
+        $chosen = [];
+        foreach ($proposals as $proposal) {
+            if (array_filter($chosen, static fn(Proposal $one): bool => $one->isTwinOf($proposal)) === []) {
+                $chosen[] = $proposal;
+            }
+        }
+
+        return array_slice($chosen, 0, self::PROPOSALS);
     }
 
     private function asIn(School $school, WritingWish $wish): ?Proposal
@@ -69,8 +111,11 @@ final readonly class Writer
         }
         $kept = $wish->kept();
         $mended = self::mended($draft->plan(), $kept);
-        if (self::findings($mended) !== []) {
-            $deeper = $this->draft($school, $wish, true) ?? $draft;
+        foreach (self::DEEPER as $stretch) {
+            if (! self::isFlat($mended)) {
+                break;
+            }
+            $deeper = $this->draft($school, $wish, true, $stretch) ?? $draft;
             $also = self::mended($deeper->plan(), $kept);
             if (count(self::findings($also)) < count(self::findings($mended))) {
                 [$draft, $mended] = [$deeper, $also];
@@ -91,11 +136,17 @@ final readonly class Writer
         );
     }
 
-    private function draft(School $school, WritingWish $wish, bool $isDeep = false): ?Draft
+    /** Light and shade do not carry: all else a deeper ladder does not mend. */
+    private static function isFlat(Plan $plan): bool
+    {
+        return array_filter(self::findings($plan), static fn(Finding $one): bool => $one->rule === 'flat-at-arms-length') !== [];
+    }
+
+    private function draft(School $school, WritingWish $wish, bool $isDeep = false, float $stretch = 1.0): ?Draft
     {
         $draft = new Draft($wish, $wish->stepIds === '' ? $school->value : $wish->stepIds);
 
-        return (new Lesson($wish, $this->box, $draft, $isDeep))->follow($school) ? $draft : null;
+        return (new Lesson($wish, $this->box, $draft, $isDeep, $stretch))->follow($school) ? $draft : null;
     }
 
     /** @return list<School> best first */
@@ -106,9 +157,10 @@ final readonly class Writer
         $suits = [];
         foreach (School::cases() as $school) {
             $suits[$school->value] = $school->suits($wish->area->texture, $wish->area->material, $wish->target, $wish->model->finishLevel, $look);
-            if ($suits[$school->value] > 0.0 && $school->beginsDark() && $wish->taste->has(Wish::FromDark)) {
-                $suits[$school->value] += self::WISHED_FOR;
-            }
+        }
+        if ($wish->taste->has(Wish::FromDark)) {
+            $dark = array_filter($suits, static fn(float $suits, string $school): bool => $suits > 0.0 && School::from($school)->beginsDark(), ARRAY_FILTER_USE_BOTH);
+            $suits = $dark === [] ? $suits : $dark;
         }
         arsort($suits);
 
@@ -137,6 +189,19 @@ final readonly class Writer
         return array_filter($kept, static fn(Step $step): bool => $plan->areas[0]->step($step->id)?->fingerprint() !== $step->fingerprint()) === [];
     }
 
+    /** A mend may change how something is done, in how many coats and where: not lay a tone that no rung of the ladder is. */
+    private static function keepsTones(Plan $before, Plan $after): bool
+    {
+        foreach ($after->areas[0]->steps as $step) {
+            $was = $before->areas[0]->step($step->id);
+            if (($was !== null && ! $was->technique->is($step->technique)) || ($step->mix !== null && ! $step->mix->isClear() && $was?->mix?->words() !== $step->mix->words()) || $step->coats > max(self::MOST_COATS, $was->coats ?? 0)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * Every finding with a mend is mended by the first that leaves fewer findings, and what the painter keeps as it is.
      *
@@ -155,7 +220,7 @@ final readonly class Writer
                         continue;
                     }
                     $left = self::findings($after);
-                    if (count($after->areas) === 1 && self::leaves($after, $kept) && count($left) < count($findings)) {
+                    if (count($after->areas) === 1 && self::leaves($after, $kept) && self::keepsTones($plan, $after) && count($left) < count($findings)) {
                         $better = [$after, $left];
                         break 2;
                     }

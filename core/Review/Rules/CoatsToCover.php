@@ -6,8 +6,7 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\ColourName;
-use Kalokroma\Craft\Family;
-use Kalokroma\Craft\Zone;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
@@ -27,10 +26,24 @@ use Kalokroma\Simulation\Stage;
 final class CoatsToCover implements Rule
 {
     /** ΔE₀₀ of two paints' colours below which one goes on with the other's work. */
-    private const NEARLY_ONE_COLOUR = 6.0;
+    private const NEARLY_ONE_COLOUR = 10.0;
 
-    /** Times the difference at which a coat covers: a forecast is good to about a coat. */
-    private const NEARLY = 2.0;
+    /** So many coats short nobody forgives a plan whose area shows it. */
+    private const SHORT = 2;
+
+    /** ΔE₀₀ by which the area would end otherwise, seen as a whole. */
+    private const SHOWS = 4.0;
+
+    /** So many coats planned, and so many of them for nothing, are worth a word. */
+    private const MANY = 4;
+
+    private const SPARE = 2;
+
+    /** Of what a panel needs a small part takes so much. */
+    private const ON_SMALL_PARTS = 0.75;
+
+    /** L* by which what follows is lighter: it takes the colour on. */
+    private const LIGHTER = 3.0;
 
     /** Share of paint in 1 : 1. */
     private const HALF = 0.5;
@@ -47,29 +60,63 @@ final class CoatsToCover implements Rule
             foreach ($own as $at => $pass) {
                 $stage = $scene->stage($area, $pass->step);
                 $forecast = $stage?->forecast;
-                if ($stage === null || $forecast === null || $pass->step->place->isFeathered() || $forecast->needed === $pass->step->coats) {
+                if ($stage === null || $forecast === null || $pass->step->place->isFeathered()) {
                     continue;
                 }
-                if (! $forecast->isTooThin && ($this->goesOn($own, $at) || $this->keepsTheSketch($scene, $pass) || $this->isCoveredWhereOneLooks($stage, $forecast, array_slice($own, $at + 1)))) {
-                    continue;
+                if ($forecast->isTooThin || $this->isTooMuch($area, $pass->step, $forecast) || (
+                    $this->isShort($area, $pass->step, $forecast)
+                    && ! $this->goesOn($own, $at)
+                    && ! $this->isTakenOn($pass->step, array_slice($own, $at + 1))
+                    && ! $this->keepsTheSketch($scene, $pass)
+                    && $this->shows($scene, $area, $pass->step, $forecast)
+                )) {
+                    yield $this->finding($area, $pass, $stage, $forecast, $scene->plan);
                 }
-                yield $this->finding($scene, $area, $pass, $stage, $forecast);
             }
         }
     }
 
+    /** Coats that it takes here, where a small part needs less than a panel; null when no number does. */
+    private static function needed(Area $area, CoatForecast $forecast): ?int
+    {
+        return $forecast->needed === null || ! $area->isSmall() ? $forecast->needed : (int) ceil(self::ON_SMALL_PARTS * $forecast->needed);
+    }
+
+    private function isTooMuch(Area $area, Step $step, CoatForecast $forecast): bool
+    {
+        $needed = self::needed($area, $forecast);
+
+        return $needed !== null && $step->coats >= self::MANY && $needed <= $step->coats - self::SPARE;
+    }
+
+    private function isShort(Area $area, Step $step, CoatForecast $forecast): bool
+    {
+        $needed = self::needed($area, $forecast);
+
+        return $needed === null || $needed >= $step->coats + self::SHORT;
+    }
+
+    /** With the coats it takes the area would end otherwise. */
+    private function shows(Scene $scene, Area $area, Step $step, CoatForecast $forecast): bool
+    {
+        $covered = $step->inCoats(min(Step::MOST_COATS, self::needed($area, $forecast) ?? Step::MOST_COATS));
+        $now = $scene->rehearsal->strip($area)->final()->mean();
+
+        return Ciede2000::between($now, $scene->rehearsal->stripAs($area->withStep($covered))->final()->mean()) >= self::SHOWS;
+    }
+
     /**
-     * The step before or after it covers in nearly the same colour: their coats add up.
+     * The covering step before or after it is of nearly the same colour: their coats add up, also across a gap that is filled or a shade between.
      *
      * @param list<Pass> $own
      */
     private function goesOn(array $own, int $at): bool
     {
-        foreach ([$at - 1, $at + 1] as $beside) {
-            $other = $own[$beside]->step ?? null;
-            $mix = $own[$at]->step->mix;
-            if ($other?->mix !== null && $mix !== null && $other->technique->isMeantToCover() && ! $other->place->isFeathered() && ! $other->mix->isTransparent()
-                && Ciede2000::between($other->mix->colour(), $mix->colour()) < self::NEARLY_ONE_COLOUR) {
+        $mix = $own[$at]->step->mix;
+        foreach ([array_reverse(array_slice($own, 0, $at)), array_slice($own, $at + 1)] as $side) {
+            $other = Scene::first($side, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && $one->step->technique->isMeantToCover()
+                && ! $one->step->mix->isTransparent() && ! $one->step->place->isFeathered())?->step->mix;
+            if ($other !== null && $mix !== null && Ciede2000::between($other->colour(), $mix->colour()) < self::NEARLY_ONE_COLOUR) {
                 return true;
             }
         }
@@ -78,14 +125,19 @@ final class CoatsToCover implements Rule
     }
 
     /**
-     * One coat short at the edges, where the brush leaves least, and the edges are painted again: the rest is covered.
+     * A lighter covering tone, a stipple or a glaze of it follows: it is not meant to stand alone.
      *
      * @param list<Pass> $later
      */
-    private function isCoveredWhereOneLooks(Stage $stage, CoatForecast $forecast, array $later): bool
+    private function isTakenOn(Step $step, array $later): bool
     {
-        return $forecast->hardestZone === Zone::Edge && $forecast->needed === $stage->application->coats + 1
-            && Scene::any($later, static fn(Pass $one): bool => $one->step->technique->family === Family::Light && $one->step->place->reach(Zone::Edge) > 0.0);
+        $tone = $step->mix?->colour()->lightness ?? 0.0;
+
+        return Scene::any($later, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && (
+            $one->step->technique->does(Nature::Scatters)
+            || ($one->step->technique->does(Nature::Tints) && Ciede2000::between($one->step->mix->colour(), $step->mix?->colour() ?? $one->step->mix->colour()) < self::NEARLY_ONE_COLOUR)
+            || ($one->step->technique->isMeantToCover() && ! $one->step->place->isFeathered() && $one->step->mix->colour()->lightness >= $tone + self::LIGHTER)
+        ));
     }
 
     /** One thin coat over an undercoat with light lets the sketch show through. */
@@ -94,18 +146,15 @@ final class CoatsToCover implements Rule
         return $scene->plan->undercoat->light !== null && $pass->step->coats === 1 && $pass->step->dilution->strength() < self::HALF;
     }
 
-    private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage, CoatForecast $forecast): Finding
+    private function finding(Area $area, Pass $pass, Stage $stage, CoatForecast $forecast, Plan $plan): Finding
     {
         $step = $pass->step;
-        $needed = $forecast->needed;
+        $needed = self::needed($area, $forecast);
         $enough = $needed !== null && $needed < $step->coats;
-        // A small place that shines through a little is seen by nobody but its painter.
-        $isOneShort = $needed === $step->coats + 1;
-        $isTaste = $enough || ($isOneShort && ($step->technique->family === Family::Light || $this->isNearlyCovered($scene->plan, $stage, $forecast)));
 
         return new Finding(
             $this->id(),
-            $isTaste ? Severity::Taste : Severity::CostsTime,
+            $enough ? Severity::Taste : Severity::CostsTime,
             $area->id,
             $step->id,
             match (true) {
@@ -118,20 +167,8 @@ final class CoatsToCover implements Rule
             $enough
                 ? 'Many give two coats whatever the arithmetic says: the second evens out the streaks of the first.'
                 : 'Some stop short on purpose and let the ground show through as shade.',
-            $this->mends($scene->plan, $step, $stage, $forecast),
+            $this->mends($plan, $step, $stage, $forecast, $needed),
         );
-    }
-
-    /** What is missing after the planned coats is within what a forecast can tell. */
-    private function isNearlyCovered(Plan $plan, Stage $stage, CoatForecast $forecast): bool
-    {
-        $film = $stage->application->film;
-        $remaining = $film === null ? INF : Ciede2000::between(
-            $film->masstone()->toLab(),
-            $film->over($stage->before->at($forecast->hardestZone), $stage->application->coats * $forecast->coatThickness)->toLab(),
-        );
-
-        return $remaining <= self::NEARLY * $plan->model->finishLevel->coverTolerance();
     }
 
     private function why(Step $step, Stage $stage, CoatForecast $forecast): string
@@ -157,21 +194,27 @@ final class CoatsToCover implements Rule
         return sprintf('%s is coloured water: it dries to a stain, however many coats of it there are. Paint that is to cover takes about one part of thinner.', ucfirst($step->dilution->words()));
     }
 
-    /** @return list<Mend> */
-    private function mends(Plan $plan, Step $step, Stage $stage, CoatForecast $forecast): array
+    /**
+     * Thinned less first, where that helps, and then the coats it takes.
+     *
+     * @param int|null $needed coats
+     *
+     * @return list<Mend>
+     */
+    private function mends(Plan $plan, Step $step, Stage $stage, CoatForecast $forecast, ?int $needed): array
     {
         if ($forecast->isTooThin) {
             return array_filter([$this->thinned($plan, $step, $stage, Dilution::usual($step->technique->usual))['mend'] ?? null]);
         }
         $mends = [];
-        if ($forecast->needed !== null && $forecast->needed <= Step::MOST_COATS) {
-            $mends[] = new Mend('Plan '.CoatWords::of($forecast->needed), new ChangeStep($step->inCoats($forecast->needed)));
-        }
-        if ($forecast->needed === null || $forecast->needed > $step->coats) {
+        if ($needed === null || $needed > $step->coats) {
             $straight = $this->thinned($plan, $step, $stage, Dilution::of(1, 0, $step->dilution->with));
-            if ($straight !== null && $straight['coats'] >= $step->coats && $straight['coats'] < ($forecast->needed ?? PHP_INT_MAX)) {
+            if ($straight !== null && $straight['coats'] >= $step->coats && $straight['coats'] < ($needed ?? PHP_INT_MAX)) {
                 $mends[] = $straight['mend'];
             }
+        }
+        if ($needed !== null && $needed <= Step::MOST_COATS) {
+            $mends[] = new Mend('Plan '.CoatWords::of($needed), new ChangeStep($step->inCoats($needed)));
         }
 
         return $mends;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Mixing;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Thinner;
-use Kalokroma\Colour\Lab;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\IllegalMix;

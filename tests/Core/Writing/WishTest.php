@@ -52,7 +52,8 @@ final class WishTest extends TestCase
         yield 'more contrast' => [Wish::MoreContrast, $all(static fn(Proposal $one): float => $one->strip->final()->relief()), 1];
         yield 'fewer steps' => [Wish::FewerSteps, $all(static fn(Proposal $one): float => count($one->area->steps)), -1];
         yield 'faster' => [Wish::Faster, $all(static fn(Proposal $one): float => $one->minutes()), -1];
-        yield 'fewest pots' => [Wish::FewestPots, $all(static fn(Proposal $one): float => $one->pots()), -1];
+        // The one of fewest pots stands first: the others are there to choose from.
+        yield 'fewest pots' => [Wish::FewestPots, static fn(array $proposals): float => min(array_map(static fn(Proposal $one): int => $one->pots(), $proposals)), -1];
     }
 
     /**

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Paint;
+
+/** What arithmetic finds near and no painter would lay: another hue, greys out of opposites, a violet out of red and blue beside a pot of violet. */
+final readonly class Sense
+{
+    /** Chroma from which a colour has a hue that one sees, and degrees between hues that are two colours. */
+    private const COLOURED = 12.0;
+
+    private const OTHER_HUE = 25.0;
+
+    /** A shade may lean farther. */
+    private const OTHER_SHADE = 40.0;
+
+    /** Chroma up to which the shade of a grey is one. */
+    private const GREY_SHADE = 10.0;
+
+    private const TINGE = 4.0;
+
+    /** Of an ingredient: chroma from which it is a colour, and degrees from which two are opposites. */
+    private const STRONG = 15.0;
+
+    private const OPPOSITE = 90.0;
+
+    /** Tones that opposites make muddy: so pale, or so near to grey; blacks are made livelier by them. */
+    private const PALE_FROM = 72.0;
+
+    private const NEARLY_GREY = 15.0;
+
+    private const BLACK_TO = 25.0;
+
+    /** ΔE₀₀ that a mix must be nearer to be worth it: one of opposites, and one without a paint of the family where there are such. */
+    private const ODD = 1.5;
+
+    private const STRANGE = 1.5;
+
+    /** Lightness from which a paint that has hardly any colour lightens, and up to which it darkens. */
+    private const OFF_WHITE = 80.0;
+
+    private const DARK = 28.0;
+
+    private const OFF_WHITE_CHROMA = 24.0;
+
+    /** @param bool $hasFamily paints of the tone's own hue are at hand */
+    private function __construct(
+        private Lab $tone,
+        private bool $hasFamily,
+    ) {}
+
+    /** @param list<Paint> $paints at hand, with colour */
+    public static function of(Lab $tone, array $paints): self
+    {
+        $family = array_filter($paints, static fn(Paint $one): bool => self::isKin($tone, $one->colour()));
+
+        return new self($tone, self::isColoured($tone) && $family !== []);
+    }
+
+    /** It would be another colour than what is wanted. */
+    public function isNever(Mix $mix, Lab $colour): bool
+    {
+        return (self::isColoured($this->tone) && self::isColoured($colour) && self::apart($this->tone, $colour) > self::OTHER_HUE)
+            || ($this->isDelicate() && self::hasOpposites($mix));
+    }
+
+    /** A shade that is another colour than the tone, or a colour where a grey was meant. */
+    public function isStray(Lab $colour): bool
+    {
+        return self::isColoured($this->tone)
+            ? self::isColoured($colour) && self::apart($this->tone, $colour) > self::OTHER_SHADE
+            : $colour->toLch()->chroma > max(self::GREY_SHADE, $this->tone->toLch()->chroma + self::TINGE);
+    }
+
+    /** Both are colours, and on the two sides of the wheel. */
+    public function isOpposite(Lab $colour): bool
+    {
+        return self::isColoured($this->tone) && $colour->toLch()->chroma > self::STRONG && self::apart($this->tone, $colour) > self::OPPOSITE;
+    }
+
+    /** ΔE₀₀ that speaks against it. */
+    public function oddness(Mix $mix): float
+    {
+        $strangers = array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isStrong($one->paint) && self::apart($this->tone, $one->paint->colour()) > self::OPPOSITE);
+        $isStrange = $this->hasFamily && array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour())) === [];
+
+        return ($this->isDelicate() ? self::ODD * count($strangers) : 0.0) + ($isStrange ? self::STRANGE : 0.0);
+    }
+
+    /** 0: a pot of the family; 1: the family lightened with an off-white or darkened; 2: anything else. */
+    public function strangeness(Mix $mix): int
+    {
+        $isHomely = array_filter($mix->ingredients, fn(Ingredient $one): bool => ! self::isKin($this->tone, $one->paint->colour()) && ! self::lightens($one->paint) && ! self::darkens($one->paint)) === [];
+
+        return match (true) {
+            ! $isHomely => 2,
+            count($mix->ingredients) > 1 => 1,
+            default => 0,
+        };
+    }
+
+    public static function lightens(Paint $paint): bool
+    {
+        return $paint->colour()->lightness >= self::OFF_WHITE && $paint->colour()->toLch()->chroma <= self::OFF_WHITE_CHROMA;
+    }
+
+    public static function darkens(Paint $paint): bool
+    {
+        return $paint->colour()->lightness <= self::DARK && $paint->colour()->toLch()->chroma <= self::NEARLY_GREY;
+    }
+
+    /** Of one hue, or both without any. */
+    public static function isKin(Lab $tone, Lab $colour): bool
+    {
+        return self::isColoured($tone) ? self::isColoured($colour) && self::apart($tone, $colour) <= self::OTHER_HUE : ! self::isColoured($colour);
+    }
+
+    /** Degrees between two hues. */
+    public static function apart(Lab $one, Lab $other): float
+    {
+        $turn = abs($one->toLch()->hue - $other->toLch()->hue);
+
+        return min($turn, 360.0 - $turn);
+    }
+
+    private static function isColoured(Lab $colour): bool
+    {
+        return $colour->toLch()->chroma > self::COLOURED;
+    }
+
+    private static function isStrong(Paint $paint): bool
+    {
+        return $paint->colour()->toLch()->chroma > self::STRONG;
+    }
+
+    private function isDelicate(): bool
+    {
+        return ($this->tone->lightness >= self::PALE_FROM || $this->tone->toLch()->chroma <= self::NEARLY_GREY) && $this->tone->lightness > self::BLACK_TO;
+    }
+
+    private static function hasOpposites(Mix $mix): bool
+    {
+        foreach ($mix->ingredients as $at => $one) {
+            foreach (array_slice($mix->ingredients, $at + 1) as $other) {
+                if (self::isStrong($one->paint) && self::isStrong($other->paint) && self::apart($one->paint->colour(), $other->paint->colour()) > self::OPPOSITE) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}
