@@ -77,6 +77,9 @@ final class PaintBox
     /** @var list<Paint>|null */
     private ?array $forSale = null;
 
+    /** @var array<string, list<Paint>> by film */
+    private array $making = [];
+
     /**
      * @param list<Paint> $owned
      * @param (Closure(): list<Paint>)|null $market what is not owned and may be bought: asked when nothing owned will do
@@ -110,13 +113,19 @@ final class PaintBox
     public function options(Wanted $wanted, Taste $taste, array $open = []): array
     {
         $sense = Sense::of($wanted->colour, $this->covering($wanted->film));
-        $answers = array_values(array_filter([...$this->answers($wanted), ...$this->mothers($wanted)], static fn(MixAnswer $one): bool => $wanted->allows($one->colour) && ! $sense->isNever($one->mix, $one->colour)));
-        if ($answers === []) {
-            return [];
+        $answers = self::byDifference([...$this->answers($wanted), ...$this->mothers($wanted)]);
+        $off = [];
+        $least = INF;
+        foreach ($answers as $at => $answer) {
+            if ($answer->difference->number > $least + $taste->worthAPot()) {
+                break;
+            }
+            if ($wanted->allows($answer->colour) && ! $sense->isNever($answer->mix, $answer->colour)) {
+                $off[$at] = $answer->difference->number + $sense->oddness($answer->mix);
+                $least = min($least, $off[$at]);
+            }
         }
-        $off = array_map(static fn(MixAnswer $one): float => $one->difference->number + $sense->oddness($one->mix), $answers);
-        $within = min($off) + $taste->worthAPot();
-        $near = array_keys(array_filter($off, static fn(float $one): bool => $one <= $within));
+        $near = array_keys(array_filter($off, static fn(float $one): bool => $one <= $least + $taste->worthAPot()));
         $cost = static fn(int $at): array => [
             count(array_filter($answers[$at]->mix->ingredients, static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]))) + 0.5 * count($answers[$at]->mix->ingredients),
             $sense->strangeness($answers[$at]->mix),
@@ -309,6 +318,18 @@ final class PaintBox
         return [[1, 1], [2, 1], [3, 1], [4, 1], [3, 2], [1, 2], [1, 3], [1, 4], [2, 3]];
     }
 
+    /**
+     * @param list<MixAnswer> $answers
+     *
+     * @return list<MixAnswer> nearest first
+     */
+    private static function byDifference(array $answers): array
+    {
+        usort($answers, static fn(MixAnswer $one, MixAnswer $other): int => $one->difference->number <=> $other->difference->number);
+
+        return $answers;
+    }
+
     /** @param list<MixAnswer> $answers */
     private static function isReached(array $answers): bool
     {
@@ -366,7 +387,7 @@ final class PaintBox
     /** @return list<Paint> owned ones that make such a film */
     private function covering(Film $film): array
     {
-        return array_values(array_filter($this->owned, static fn(Paint $one): bool => ! $one->isClear() && in_array($one->kind, $film->usualKinds(), true)));
+        return $this->making[$film->value] ??= array_values(array_filter($this->owned, static fn(Paint $one): bool => ! $one->isClear() && in_array($one->kind, $film->usualKinds(), true)));
     }
 
     private function bought(Wanted $wanted): ?Pick

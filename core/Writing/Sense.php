@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
+use WeakMap;
 
 /** What arithmetic finds near and no painter would lay: another hue, greys out of opposites, a violet out of red and blue beside a pot of violet. */
-final readonly class Sense
+final class Sense
 {
+    /** @var WeakMap<Lab, Lch>|null */
+    private static ?WeakMap $polars = null;
+
     /** Chroma from which a colour has a hue that one sees, and degrees between hues that are two colours. */
     private const COLOURED = 12.0;
 
@@ -51,8 +56,8 @@ final readonly class Sense
 
     /** @param bool $hasFamily paints of the tone's own hue are at hand */
     private function __construct(
-        private Lab $tone,
-        private bool $hasFamily,
+        private readonly Lab $tone,
+        private readonly bool $hasFamily,
     ) {}
 
     /** @param list<Paint> $paints at hand, with colour */
@@ -75,13 +80,13 @@ final readonly class Sense
     {
         return self::isColoured($this->tone)
             ? self::isColoured($colour) && self::apart($this->tone, $colour) > self::OTHER_SHADE
-            : $colour->toLch()->chroma > max(self::GREY_SHADE, $this->tone->toLch()->chroma + self::TINGE);
+            : self::polar($colour)->chroma > max(self::GREY_SHADE, self::polar($this->tone)->chroma + self::TINGE);
     }
 
     /** Both are colours, and on the two sides of the wheel. */
     public function isOpposite(Lab $colour): bool
     {
-        return self::isColoured($this->tone) && $colour->toLch()->chroma > self::STRONG && self::apart($this->tone, $colour) > self::OPPOSITE;
+        return self::isColoured($this->tone) && self::polar($colour)->chroma > self::STRONG && self::apart($this->tone, $colour) > self::OPPOSITE;
     }
 
     /** ΔE₀₀ that speaks against it. */
@@ -107,12 +112,12 @@ final readonly class Sense
 
     public static function lightens(Paint $paint): bool
     {
-        return $paint->colour()->lightness >= self::OFF_WHITE && $paint->colour()->toLch()->chroma <= self::OFF_WHITE_CHROMA;
+        return $paint->colour()->lightness >= self::OFF_WHITE && self::polar($paint->colour())->chroma <= self::OFF_WHITE_CHROMA;
     }
 
     public static function darkens(Paint $paint): bool
     {
-        return $paint->colour()->lightness <= self::DARK && $paint->colour()->toLch()->chroma <= self::NEARLY_GREY;
+        return $paint->colour()->lightness <= self::DARK && self::polar($paint->colour())->chroma <= self::NEARLY_GREY;
     }
 
     /** Of one hue, or both without any. */
@@ -121,27 +126,35 @@ final readonly class Sense
         return self::isColoured($tone) ? self::isColoured($colour) && self::apart($tone, $colour) <= self::OTHER_HUE : ! self::isColoured($colour);
     }
 
+    /** A paint's colour is asked for again and again. */
+    private static function polar(Lab $colour): Lch
+    {
+        self::$polars ??= new WeakMap;
+
+        return self::$polars[$colour] ??= $colour->toLch();
+    }
+
     /** Degrees between two hues. */
     public static function apart(Lab $one, Lab $other): float
     {
-        $turn = abs($one->toLch()->hue - $other->toLch()->hue);
+        $turn = abs(self::polar($one)->hue - self::polar($other)->hue);
 
         return min($turn, 360.0 - $turn);
     }
 
     private static function isColoured(Lab $colour): bool
     {
-        return $colour->toLch()->chroma > self::COLOURED;
+        return self::polar($colour)->chroma > self::COLOURED;
     }
 
     private static function isStrong(Paint $paint): bool
     {
-        return $paint->colour()->toLch()->chroma > self::STRONG;
+        return self::polar($paint->colour())->chroma > self::STRONG;
     }
 
     private function isDelicate(): bool
     {
-        return ($this->tone->lightness >= self::PALE_FROM || $this->tone->toLch()->chroma <= self::NEARLY_GREY) && $this->tone->lightness > self::BLACK_TO;
+        return ($this->tone->lightness >= self::PALE_FROM || self::polar($this->tone)->chroma <= self::NEARLY_GREY) && $this->tone->lightness > self::BLACK_TO;
     }
 
     private static function hasOpposites(Mix $mix): bool

