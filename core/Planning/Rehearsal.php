@@ -11,6 +11,9 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Stop;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Simulation\Application;
+use Kalokroma\Simulation\Look;
 use Kalokroma\Simulation\Stage;
 use Kalokroma\Simulation\Strip;
 
@@ -76,8 +79,32 @@ final class Rehearsal
         return $this->through($changed, $placed);
     }
 
+    /** What the area looks like in the end if the model were primed otherwise and painted the same. */
+    public function finalOver(Area $area, Undercoat $undercoat): Look
+    {
+        $surface = $undercoat->surface($area->texture);
+        $own = array_filter($this->run($area), fn(Pass $pass): bool => ! $this->plan->undercoat->holds($pass->step->id));
+        foreach (self::reaching($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $own)) as $application) {
+            $surface = $surface->after($application);
+        }
+
+        return $surface->look();
+    }
+
     /** @param list<array{Step, bool}> $steps with whether they are the area's own */
     private function through(Area $area, array $steps): Strip
+    {
+        return Strip::of($area->texture, self::reaching($area, $steps), $this->plan->model->finishLevel);
+    }
+
+    /**
+     * What gets at an area: under a mask nothing does, and the rim of a base is on the base.
+     *
+     * @param array<array{Step, bool}> $steps with whether they are the area's own
+     *
+     * @return list<Application>
+     */
+    private static function reaching(Area $area, array $steps): array
     {
         $applications = [];
         $isMasked = false;
@@ -94,7 +121,7 @@ final class Rehearsal
             }
         }
 
-        return Strip::of($area->texture, $applications, $this->plan->model->finishLevel);
+        return $applications;
     }
 
     /** The stage a step leaves. What is done to the whole model is shown on the first area. */

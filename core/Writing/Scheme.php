@@ -16,8 +16,11 @@ use Kalokroma\Recipe\Step;
 /** What a plan is made of, by shares of the model: what an undercoat has to carry. */
 final readonly class Scheme
 {
+    private const PALE = 65.0;
+
     /**
      * @param float $weak share in colours that cover badly: yellow, white, red, orange, pink
+     * @param float $pale share that begins light, whatever its colour
      * @param float $transparent share that begins with a transparent
      * @param float $metal share that begins with metal paint
      * @param float $fromDark share that is begun dark and layered up
@@ -27,6 +30,7 @@ final readonly class Scheme
      */
     private function __construct(
         public float $weak,
+        public float $pale,
         public float $transparent,
         public float $metal,
         public float $fromDark,
@@ -37,7 +41,7 @@ final readonly class Scheme
 
     public static function of(Plan $plan): self
     {
-        $sums = ['weak' => 0.0, 'transparent' => 0.0, 'metal' => 0.0, 'dark' => 0.0, 'a' => 0.0, 'b' => 0.0, 'all' => 0.0];
+        $sums = ['weak' => 0.0, 'pale' => 0.0, 'transparent' => 0.0, 'metal' => 0.0, 'dark' => 0.0, 'a' => 0.0, 'b' => 0.0, 'all' => 0.0];
         $families = [];
         $isLit = false;
         foreach ($plan->areas as $area) {
@@ -56,18 +60,19 @@ final readonly class Scheme
             $sums['transparent'] += $first->mix->isTransparent() ? $share : 0.0;
             $sums['metal'] += $first->application()?->isMetal === true ? $share : 0.0;
             $sums['weak'] += in_array($lean, [Lean::Yellow, Lean::White, Lean::Red, Lean::Orange, Lean::Pink], true) ? $share : 0.0;
+            $sums['pale'] += $colour->lightness >= self::PALE && ! $first->mix->isTransparent() && ! $first->mix->isMetal() ? $share : 0.0;
             $sums['dark'] += self::isFromDark($area, $first) ? $share : 0.0;
         }
         $all = max(1e-9, $sums['all']);
 
-        return new self($sums['weak'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)), $isLit);
+        return new self($sums['weak'] / $all, $sums['pale'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)), $isLit);
     }
 
     /** The step that lays the first colour on an area. */
     public static function first(Area $area): ?Step
     {
         foreach ($area->steps as $step) {
-            if ($step->isReady() && $step->mix !== null && ! $step->mix->isClear() && $step->technique->family === Family::Base) {
+            if ($step->isReady() && $step->mix !== null && ! $step->mix->isClear() && ($step->technique->family === Family::Base || $step->technique->does(Nature::Primes, Nature::Sprays))) {
                 return $step;
             }
         }

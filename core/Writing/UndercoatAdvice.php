@@ -26,6 +26,9 @@ final class UndercoatAdvice
 
     private const MOST_TINTED = 6;
 
+    /** Share of thin paint from which they are tried. */
+    private const THIN = 0.3;
+
     /** Pairs that are tried. */
     private const MOST_PAIRS = 12;
 
@@ -40,15 +43,36 @@ final class UndercoatAdvice
         $primers = array_values(array_filter([...$owned, ...$forSale], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss));
         $missing = array_fill_keys(array_map(static fn(Paint $one): string => $one->id, $forSale), true);
         $scheme = Scheme::of($plan);
+        $meant = MeantLooks::of($plan);
         $found = [];
-        foreach (self::undercoats($primers) as $undercoat) {
-            $found[] = UndercoatCandidate::judged($undercoat, $plan, $scheme, count(array_filter($undercoat->paints(), static fn(Paint $one): bool => isset($missing[$one->id]))));
+        foreach (self::undercoats($primers, $scheme) as $undercoat) {
+            $found[] = UndercoatCandidate::judged($undercoat, $plan, $scheme, count(array_filter($undercoat->paints(), static fn(Paint $one): bool => isset($missing[$one->id]))), $meant);
         }
         usort($found, static fn(UndercoatCandidate $one, UndercoatCandidate $other): int => [$other->score, $one->minutes] <=> [$one->score, $other->minutes]);
 
         $present = UndercoatCandidate::valueRange($plan->undercoat, $plan);
 
-        return array_map(static fn(UndercoatCandidate $one): UndercoatCandidate => $one->against($present, $plan), array_slice($found, 0, self::MOST));
+        return array_map(static fn(UndercoatCandidate $one): UndercoatCandidate => $one->against($present, $plan), array_slice(self::different($found), 0, self::MOST));
+    }
+
+    /**
+     * Those that one could take for a better one are left out, and of those with a colour from below all but the best.
+     *
+     * @param list<UndercoatCandidate> $found best first
+     *
+     * @return list<UndercoatCandidate>
+     */
+    private static function different(array $found): array
+    {
+        $kept = [];
+        foreach ($found as $candidate) {
+            $isOneTooMany = array_filter($kept, static fn(UndercoatCandidate $one): bool => $one->isTwinOf($candidate) || ($one->undercoat->below !== null && $candidate->undercoat->below !== null)) !== [];
+            if (! $isOneTooMany) {
+                $kept[] = $candidate;
+            }
+        }
+
+        return $kept;
     }
 
     /** The one the plan has, judged like the others. */
@@ -62,7 +86,7 @@ final class UndercoatAdvice
      *
      * @return iterable<Undercoat>
      */
-    private static function undercoats(array $primers): iterable
+    private static function undercoats(array $primers, Scheme $scheme): iterable
     {
         foreach ($primers as $primer) {
             yield Undercoat::plain($primer);
@@ -72,7 +96,8 @@ final class UndercoatAdvice
             foreach ($primers as $light) {
                 if ($dark->colour()->lightness <= self::DARK && $light->colour()->lightness >= self::LIGHT && $pairs++ < self::MOST_PAIRS) {
                     yield Undercoat::zenithal($dark, $light, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
-                    foreach ($primers as $below) {
+                    // A colour from below is for thin paint: nothing else shows it.
+                    foreach ($scheme->transparent >= self::THIN ? $primers : [] as $below) {
                         if ($below !== $dark && $below->colour()->toLch()->chroma >= self::COLOURED && $below->colour()->lightness < self::LIGHT && $tinted++ < self::MOST_TINTED) {
                             yield Undercoat::of($dark, $light, null, $below);
                         }

@@ -17,14 +17,17 @@ use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Simulation\SprayCone;
 use Kalokroma\Writing\Ladder;
 use Kalokroma\Writing\PaintBox;
 use Kalokroma\Writing\Proposal;
+use Kalokroma\Writing\UndercoatAdvice;
 use Kalokroma\Writing\Writer;
 use Kalokroma\Writing\WritingWish;
 use Tests\Core\Paints;
@@ -85,14 +88,72 @@ final class AdviceBench
         return ['questions' => $asked, 'proposals' => $written, 'faults' => $faults, 'examples' => $examples, 'slowest' => Clock::percentile($times, 0.95)];
     }
 
-    /** @param array{questions: int, proposals: int, faults: array<string, int>, slowest: float} $found */
+    /** @param array{questions: int, proposals: int, faults: array<string, int>, slowest: float, undercoats: array{questions: int, unsaid: int, slowest: float}} $found */
     public static function rows(array $found): void
     {
+        $grounds = $found['undercoats'];
         Clock::row(sprintf('%d questions, %d recipes', $found['questions'], $found['proposals']), '');
         foreach ($found['faults'] as $fault => $number) {
             Clock::row("    $fault", (string) $number, '0');
         }
         Clock::row('    three proposals, 19 of 20 questions within', sprintf('%.0f ms', $found['slowest']));
+        Clock::row(sprintf('%d questions for an undercoat: a main area moved by 8 unsaid', $grounds['questions']), (string) $grounds['unsaid'], '0');
+        Clock::row('    the slowest of them', sprintf('%.0f ms', $grounds['slowest']), '<= 500 ms');
+    }
+
+    /**
+     * Undercoats for plans put together of written recipes and for such as live by their primer.
+     *
+     * @return array{questions: int, unsaid: int, slowest: float, examples: list<string>}
+     */
+    public static function undercoats(): array
+    {
+        $primers = array_values(array_filter([...DemoPaints::owned(), ...DemoPaints::forSale()], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear()));
+        $unsaid = $asked = 0;
+        $examples = $times = [];
+        foreach (self::plans($primers) as $plan) {
+            $asked++;
+            $candidates = [];
+            $times[] = Clock::milliseconds(static function () use ($plan, $primers, &$candidates): void {
+                $candidates = UndercoatAdvice::for($plan, $primers);
+            });
+            foreach ($candidates as $candidate) {
+                $there = Rehearsal::of($plan->over($candidate->undercoat));
+                foreach ($plan->areas as $area) {
+                    $now = Rehearsal::of($plan)->strip($area)->final()->at(Zone::Face);
+                    $then = $there->strip($area)->final()->at(Zone::Face);
+                    if ($area->size === AreaSize::Main && Ciede2000::between($now, $then) >= 8.0 && ! str_contains(implode(' ', $candidate->reasons), "$area->name would end as")) {
+                        $unsaid++;
+                        $examples[] = sprintf('%s: %s to %s', $candidate->undercoat->words(), $now->toSrgb()->hex(), $then->toSrgb()->hex());
+                    }
+                }
+            }
+        }
+
+        return ['questions' => $asked, 'unsaid' => $unsaid, 'slowest' => max($times), 'examples' => $examples];
+    }
+
+    /**
+     * @param list<Paint> $primers
+     *
+     * @return iterable<Plan>
+     */
+    private static function plans(array $primers): iterable
+    {
+        $questions = self::questions();
+        for ($number = 0; $number < 40; $number++) {
+            $ground = Undercoat::plain($primers[$number % count($primers)]);
+            $areas = [];
+            foreach ([AreaSize::Main, AreaSize::Large, AreaSize::Medium, AreaSize::Small] as $at => $size) {
+                $question = $questions[($number * 37 + $at * 61) % count($questions)];
+                $area = Area::of("a$at", "Area $at", $question['texture'], $size, Importance::Normal, material: $question['material']);
+                $wish = new WritingWish($area, Srgb::parse($question['colour'])->toLab(), ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), $ground, "s$at");
+                $steps = (new Writer(new PaintBox(DemoPaints::owned())))->write($wish)[0]->area->steps ?? [];
+                // Every fourth plan lives by its primer: the main colour is sprayed, and the recipe begins at the shade.
+                $areas[] = $area->withSteps($at === 0 && $number % 4 === 0 ? array_values(array_filter($steps, static fn(Step $step): bool => $step->technique->family !== Family::Base)) : $steps);
+            }
+            yield Plan::of('Plan', ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), $ground, $areas);
+        }
     }
 
     /** @return list<array{texture: Texture, material: Material, size: AreaSize, colour: string, ground: string, level: FinishLevel, paints: int}> */

@@ -36,7 +36,7 @@ final class AdviseUndercoat extends PlanCommand
     protected function tell(array $answer): void
     {
         foreach ($answer['candidates'] as $one) {
-            $this->line(sprintf('%6.1f  %s%s, %.0f minutes', $one['score'], $one['base']['name'], $one['light'] === null ? '' : ", {$one['light']['name']} from above", $one['minutes']));
+            $this->line(sprintf('%6.1f  %s%s%s, %.0f minutes', $one['score'], $one['base']['name'], isset($one['below']) ? ", {$one['below']['name']} from below" : '', $one['light'] === null ? '' : ", {$one['light']['name']} from above", $one['minutes']));
             foreach ($one['reasons'] as $reason) {
                 $this->line("        $reason");
             }

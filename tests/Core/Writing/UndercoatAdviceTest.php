@@ -123,9 +123,10 @@ final class UndercoatAdviceTest extends TestCase
         $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat navy");
         [$grey] = array_values(array_filter(self::primers(), static fn(Paint $one): bool => $one->id === 'grey'));
         $twin = Paint::of('twin', 'Twin of it', $grey->kind, $grey->colour(), $grey->opacity);
-        $best = UndercoatAdvice::for($plan, [$grey], [$twin]);
+        $best = UndercoatAdvice::for($plan, [$grey], [$twin, self::primer('bone')]);
 
-        self::assertSame(['grey', 'twin'], array_map(self::called(...), $best));
+        // Whatever nobody could tell from an owned one is not offered besides.
+        self::assertSame(['grey', 'bone'], array_map(self::called(...), $best));
         self::assertContains('One primer of it is still to be bought.', $best[1]->reasons);
         self::assertSame([], UndercoatAdvice::for($plan, [self::primer('shiny')]));
         self::assertSame([], UndercoatAdvice::for($plan, []));
@@ -143,6 +144,68 @@ final class UndercoatAdviceTest extends TestCase
         self::assertSame($sorted, $scores);
         self::assertSame($plan->undercoat->words(), UndercoatAdvice::present($plan)->undercoat->words());
         self::assertGreaterThan(0.0, UndercoatAdvice::present($plan)->minutes);
+    }
+
+    /** Nothing but the primer makes the armour blue: whatever else is sprayed, it would end otherwise, and that is said and counts. */
+    public function testAPrimerThatIsTheBaseIsNotTakenAwayUnsaid(): void
+    {
+        $blue = Paint::of('blue-primer', 'Blue Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#254a93'));
+        $plan = PlanSketch::plan("undercoat grey\narea armour hard-edged-panel main armour\n wash blue-wash recesses\n edge-highlight ice\narea belt close-folds small leather\n basecoat leather x2")->over(Undercoat::plain($blue));
+        $advice = UndercoatAdvice::for($plan, [...self::primers(), $blue]);
+
+        self::assertSame('blue-primer', self::called($advice[0]));
+        foreach (array_slice($advice, 1) as $other) {
+            self::assertStringContainsString('Armour would end as', $other->reasons[0]);
+            self::assertLessThan($advice[0]->score - 15.0, $other->score);
+        }
+    }
+
+    public function testAGroundTooDarkForItsTransparentsIsReplaced(): void
+    {
+        $best = self::advice("undercoat dim\narea bones rope-or-grain main bone\n one-coat amber 1:1\narea cloth close-folds large cloth\n one-coat moss 1:1");
+
+        self::assertGreaterThan(60.0, $best[0]->undercoat->surface(\Kalokroma\Craft\Texture::CloseFolds)->look()->at(\Kalokroma\Craft\Zone::Raised)->lightness);
+        self::assertStringContainsString('nearer to what is meant', implode(' ', $best[0]->reasons));
+    }
+
+    public function testWhatIsLayeredFromDarkIsToldDark(): void
+    {
+        $layers = static fn(string $id, string $dark, string $mid, string $light): string => "area $id broad-folds large cloth\n basecoat $dark x2\n layer $mid x2\n highlight $light x2\n";
+        $best = self::advice('undercoat grey'."\n".$layers('coat', 'navy', 'blue', 'sky').$layers('cloak', 'dark-brown', 'brown', 'tan').$layers('hood', 'dark-green', 'green', 'lime'));
+
+        self::assertContains(self::called($best[0]), ['black', 'dim']);
+    }
+
+    public function testOpaquePaintGetsNoColouredSketch(): void
+    {
+        $violet = Paint::of('violet-primer', 'Violet Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#5a3a72'));
+        foreach (["area hull hard-edged-panel main armour\n basecoat leather x2\n drybrush orange\narea tracks rubble large metal\n basecoat soot x2", "area skin skin main skin\n basecoat mid-grey x2\n highlight pale-grey\narea rags close-folds large cloth\n basecoat brown x2"] as $sketch) {
+            $candidates = UndercoatAdvice::for(PlanSketch::plan("undercoat grey\n$sketch"), [...self::primers(), $violet]);
+
+            self::assertNull($candidates[0]->undercoat->light, $sketch);
+            self::assertSame([], array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null));
+        }
+    }
+
+    public function testHalfMetalAndHalfWhiteGetsNoBlack(): void
+    {
+        $best = self::advice("undercoat grey\narea plate hard-edged-panel large metal\n basecoat steel x2\narea robe broad-folds large cloth\n basecoat pale-grey x2\n highlight snow x3");
+
+        self::assertNotContains(self::called($best[0]), ['black', 'dim']);
+    }
+
+    public function testOneTintedAtMostAndNoTwins(): void
+    {
+        $tinted = array_map(static fn(string $hex): Paint => Paint::of($hex, "Primer $hex", \Kalokroma\Paint\Kind::Primer, Paints::lab($hex)), ['#5a3a72', '#563a70', '#3a5a72', '#724a3a', '#1d1d1f', '#808284']);
+        $candidates = UndercoatAdvice::for(PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss"), [...self::primers(), ...$tinted]);
+
+        self::assertLessThanOrEqual(1, count(array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null)));
+        foreach ($candidates as $at => $one) {
+            foreach (array_slice($candidates, $at + 1) as $other) {
+                self::assertFalse($one->isTwinOf($other), self::called($one).' '.self::called($other));
+                self::assertNotSame($one->score, $other->score);
+            }
+        }
     }
 
     /** @return list<UndercoatCandidate> */

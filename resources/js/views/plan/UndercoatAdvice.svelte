@@ -47,14 +47,14 @@
     {:else}
         {#if present?.base}<p class="quiet">
                 Now: <b><bdi>{present.words}</bdi></b>, {Math.round(present.minutes)} min a model until the first colours
-                cover. The pictures show each undercoat with one coat of the first colours on it.
+                cover. The pictures show how all that is planned would end on each.
             </p>{/if}
         <ol>
-            {#each others.slice(0, 4) as one, at (at)}
+            {#each others.slice(0, 3) as one, at (at)}
                 <li>
                     <div class="seen">
                         <Quilt
-                            name="One coat over {one.words}"
+                            name="In the end on {one.words}"
                             patches={desk.plan?.looks.quilt ?? []}
                             pieces={one.areas}
                             small
