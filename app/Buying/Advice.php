@@ -55,7 +55,8 @@ final readonly class Advice
         if ($wish['shelfStandsIn'] ?? false) {
             $shelf = Substitutes::forMany($owned);
             $needs = array_values(array_filter($needs, static fn(Paint $paint): bool => $paint->isClear()
-                || Verdict::on(Mix::single($paint), $shelf, $tolerance)->standing === Standing::Missing));
+                ? $shelf->forClear($paint) === null
+                : Verdict::on(Mix::single($paint), $shelf, $tolerance)->standing === Standing::Missing));
         }
         $forSale = $market->forSale(
             self::alike($needs, $tolerance),

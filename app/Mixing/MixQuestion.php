@@ -99,7 +99,7 @@ final readonly class MixQuestion
             return self::ofPlan($wish['plan'], is_string($wish['step'] ?? null) ? $wish['step'] : '', is_string($wish['zone'] ?? null) ? $wish['zone'] : null);
         }
         $text = is_string($wish['colour'] ?? null) ? $wish['colour'] : '';
-        $colour = Field::read('target.colour', static fn(): Lab => Lab::parse($text));
+        $colour = Field::read('target.colour', static fn(): Lab => Lab::spoken($text));
 
         return [ucfirst(ColourName::of($colour)->words()), MixTarget::masstone($colour)];
     }

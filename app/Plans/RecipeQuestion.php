@@ -55,6 +55,12 @@ final readonly class RecipeQuestion
         );
     }
 
+    /** The colour that is asked for, whichever way it was told. */
+    public function asked(): Lab
+    {
+        return $this->target;
+    }
+
     /** @return list<Proposal> */
     public function proposals(): array
     {
@@ -86,6 +92,6 @@ final readonly class RecipeQuestion
             return Product::query()->findOrFail($target['paint'])->colour() ?? throw Faulty::field('target.paint', 'This pot has no colour. Choose a paint, or pick the colour.');
         }
 
-        return Field::read('target.colour', static fn(): Lab => Lab::parse($target['colour'] ?? ''));
+        return Field::read('target.colour', static fn(): Lab => Lab::spoken($target['colour'] ?? ''));
     }
 }

@@ -8,6 +8,11 @@ use Kalokroma\Illegal;
 
 final class IllegalColour extends Illegal
 {
+    public static function words(string $given): self
+    {
+        return new self(sprintf('"%s" is no colour known here. Write six hexadecimal digits, for example #7a5230, or words like "warm red" or "dark teal".', mb_strimwidth(mb_scrub($given), 0, 40, '…')));
+    }
+
     public static function hex(string $given): self
     {
         return new self(sprintf('"%s" is no colour. Write six hexadecimal digits, for example #7a5230.', mb_strimwidth(mb_scrub($given), 0, 40, '…')));

@@ -53,6 +53,20 @@ final readonly class Lab
         return Srgb::parse(trim($text))->toLab();
     }
 
+    /**
+     * As somebody types it who may know no numbers: "#a3231f", "40 50 30", "warm red".
+     *
+     * @throws IllegalColour when it is none of these
+     */
+    public static function spoken(string $text): self
+    {
+        try {
+            return ColourWords::of($text) ?? self::parse($text);
+        } catch (IllegalColour) {
+            throw IllegalColour::words($text);
+        }
+    }
+
     public static function compress(float $ratio): float
     {
         return $ratio > self::EPSILON ? $ratio ** (1 / 3) : (self::KAPPA * $ratio + 16) / 116;

@@ -77,7 +77,12 @@ final readonly class EditReader
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
-            'repaint-area' => fn(): Edit => new RepaintArea($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps')),
+            'repaint-area' => fn(): Edit => new RepaintArea(
+                $this->id('area'),
+                (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'),
+                $this->in->has('aim') ? PlanReader::colour($this->in, 'aim') : null,
+                $this->in->has('wish') ? PlanReader::asked($this->in->under('wish')) : null,
+            ),
             'take-recipe' => fn(): Edit => new TakeRecipe($this->id('area'), $this->id('recipe'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id')),
             'cut-loose' => fn(): Edit => new CutLoose($this->id('area')),
             'add-variant' => fn(): Edit => new AddVariant($this->id('area'), $this->id('id'), $this->in->text('name', Plan::LONGEST_NAME), $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null),

@@ -6,7 +6,6 @@ namespace Kalokroma\Exchange;
 
 use Kalokroma\Colour\IllegalColour;
 use Kalokroma\Colour\Lab;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\CraftBook;
@@ -19,6 +18,7 @@ use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Asked;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Part;
@@ -147,11 +147,12 @@ final readonly class PlanReader
         $part = $in->has('part') ? $in->text('part', StepReader::LONGEST_ID) : null;
         $behind = $in->texts('behind', Plan::MOST_AREAS, StepReader::LONGEST_ID);
         $traits = [$in->truth('fragile', false), $in->truth('ground', false), $in->truth('open', false)];
-        $aim = $in->has('aim') ? $this->colour($in, 'aim') : null;
+        $aim = $in->has('aim') ? self::colour($in, 'aim') : null;
         $recipe = $in->has('recipe') ? $in->text('recipe', StepReader::LONGEST_ID) : null;
+        $asked = $in->has('wish') ? self::asked($in->under('wish')) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false)) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false), $asked) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 
@@ -159,10 +160,18 @@ final readonly class PlanReader
         }
     }
 
-    private function colour(DocumentReader $in, string $field): ?Lab
+    /** What a recipe was asked for besides its colour. */
+    public static function asked(DocumentReader $in): ?Asked
+    {
+        $asked = new Asked($in->has('school') ? $in->text('school', Asked::LONGEST) : null, $in->texts('wishes', Asked::MOST_WISHES, Asked::LONGEST));
+
+        return $asked->saysNothing() ? null : $asked;
+    }
+
+    public static function colour(DocumentReader $in, string $field): ?Lab
     {
         try {
-            return Srgb::parse($in->text($field, self::LONGEST_COLOUR))->toLab();
+            return Lab::spoken($in->text($field, self::LONGEST_COLOUR));
         } catch (IllegalColour $illegal) {
             $in->fault($field, $illegal->getMessage());
 

@@ -22,7 +22,7 @@ final class PlanWriter
     public const FORMAT = 'kalokroma-plan';
 
     /** Fields of areas and steps that are only written when they say something. */
-    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written', 'within'];
+    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written', 'within', 'wish'];
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
@@ -88,6 +88,7 @@ final class PlanWriter
             ...($area->recipe === null ? [] : ['recipe' => $area->recipe]),
             ...($area->byTurns ? ['byTurns' => true] : []),
             ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
+            ...($area->asked === null ? [] : ['wish' => ['school' => $area->asked->school, 'wishes' => $area->asked->wishes]]),
             'variants' => array_map(static fn(Variant $one): array => [
                 'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),
             ], $area->variants),

@@ -19,13 +19,15 @@ final class Compatibility
         'ink' => [Kind::Ink, Kind::OneCoat, Kind::Wash],
     ];
 
-    /** Kinds bought for what they do, where matt does not stand in for gloss: a gloss medium makes a matt paint shine. */
-    private const BY_FINISH = [Kind::Primer, Kind::Varnish, Kind::Medium];
+    /** Kinds bought for what they do, where matt does not stand in for gloss. */
+    private const BY_FINISH = [Kind::Primer, Kind::Varnish];
 
     public static function mayReplace(Paint $wanted, Paint $offered): bool
     {
         return in_array($offered->kind, self::kindsFor($wanted->kind), true)
-            && (! in_array($wanted->kind, self::BY_FINISH, true) || $wanted->finish === $offered->finish);
+            && (! in_array($wanted->kind, self::BY_FINISH, true) || $wanted->finish === $offered->finish)
+            // A thinner makes paint run, a medium keeps it together: neither does the other's job.
+            && ClearStandIn::isThinner($wanted) === ClearStandIn::isThinner($offered);
     }
 
     /** @return list<Kind> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Matching;
 
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Paint\Paint;
 
 /**
  * What the shelf has for one entry of a list.
@@ -15,20 +14,20 @@ final readonly class ListAnswer
     /**
      * @param Substitute|null $advised the simplest that comes within the tolerance; none when owned, missing or clear
      * @param list<Substitute> $offers best first, also those beyond the tolerance
-     * @param list<Paint> $sameFunction owned, for a wanted paint that is clear
+     * @param ClearStandIn|null $standIn for a wanted paint that is clear
      */
     private function __construct(
         public WantedPaint $wanted,
         public Standing $standing,
         public ?Substitute $advised = null,
         public array $offers = [],
-        public array $sameFunction = [],
+        public ?ClearStandIn $standIn = null,
     ) {}
 
     /** The same for another line of the list that means the same paint. */
     public function again(WantedPaint $wanted): self
     {
-        return new self($wanted, $this->standing, $this->advised, $this->offers, $this->sameFunction);
+        return new self($wanted, $this->standing, $this->advised, $this->offers, $this->standIn);
     }
 
     /**
@@ -45,13 +44,13 @@ final readonly class ListAnswer
 
             return new self($wanted, $verdict->standing, $verdict->advised, $verdict->offers);
         }
-        $same = $shelf->ofSameFunction($paint);
+        $standIn = $shelf->owns($paint) ? null : $shelf->forClear($paint);
         $standing = match (true) {
-            in_array($paint->id, array_map(static fn(Paint $one): string => $one->id, $same), true) => Standing::Owned,
-            $same !== [] => Standing::Substitute,
+            $shelf->owns($paint) => Standing::Owned,
+            $standIn !== null => Standing::Substitute,
             default => Standing::Missing,
         };
 
-        return new self($wanted, $standing, null, [], $same);
+        return new self($wanted, $standing, null, [], $standIn);
     }
 }

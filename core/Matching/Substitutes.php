@@ -97,10 +97,10 @@ final class Substitutes
         return $answers;
     }
 
-    /** @return list<Paint> owned clear paints of the same function and finish: mediums, varnishes, fluids */
-    public function ofSameFunction(Paint $wanted): array
+    /** What does the job of a fluid without colour; null when nothing does. */
+    public function forClear(Paint $wanted): ?ClearStandIn
     {
-        return array_values(array_filter($this->owned, static fn(Paint $paint): bool => $paint->isClear() && Compatibility::mayReplace($wanted, $paint)));
+        return ClearStandIn::for($wanted, $this->owned);
     }
 
     /** The paint with most parts decides what kind of paint is wanted; of equals, the first. */

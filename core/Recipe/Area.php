@@ -33,6 +33,7 @@ final readonly class Area
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
+     * @param Asked|null $asked how its recipe was asked for when it was written
      */
     private function __construct(
         public string $id,
@@ -53,6 +54,7 @@ final readonly class Area
         public ?Lab $aim,
         public ?string $recipe,
         public bool $byTurns,
+        public ?Asked $asked = null,
     ) {}
 
     /**
@@ -68,6 +70,7 @@ final readonly class Area
      * @param Lab|null $aim the colour it shall have, decided before how it is painted
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
+     * @param Asked|null $asked how its recipe was asked for when it was written
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -90,6 +93,7 @@ final readonly class Area
         ?Lab $aim = null,
         ?string $recipe = null,
         bool $byTurns = false,
+        ?Asked $asked = null,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -121,6 +125,7 @@ final readonly class Area
             $aim,
             $recipe,
             $byTurns,
+            $asked,
         );
     }
 
@@ -174,6 +179,12 @@ final readonly class Area
             static fn(Step $step): Step => $step->more->within === null || in_array($step->more->within, $ids, true) ? $step : $step->told($step->more->lyingWithin(null)),
             $steps,
         ));
+    }
+
+    /** The same, with what its recipe was asked for. */
+    public function askedFor(Lab $aim, ?Asked $asked): self
+    {
+        return $this->but(aim: $aim, asked: $asked);
     }
 
     public function variant(string $id): ?Variant
@@ -261,6 +272,8 @@ final readonly class Area
      * @param list<Variant>|null $variants
      * @param string|false|null $part false: as it is
      * @param string|false|null $recipe false: as it is
+     * @param Lab|null $aim null: as it is
+     * @param Asked|false|null $asked false: as it is
      */
     private function but(
         ?string $id = null,
@@ -273,6 +286,8 @@ final readonly class Area
         ?bool $open = null,
         ?array $variants = null,
         string|false|null $recipe = false,
+        ?Lab $aim = null,
+        Asked|false|null $asked = false,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -290,9 +305,10 @@ final readonly class Area
             $this->ground,
             $open ?? $this->open,
             $variants ?? $this->variants,
-            $this->aim,
+            $aim ?? $this->aim,
             $recipe === false ? $this->recipe : $recipe,
             $this->byTurns,
+            $asked === false ? $this->asked : $asked,
         );
     }
 }

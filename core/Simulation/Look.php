@@ -51,15 +51,7 @@ final readonly class Look
      */
     public static function ofFlanks(Texture $texture, array $left, array $right): self
     {
-        return new self($texture, array_map(self::both(...), $left, $right), $left, $right);
-    }
-
-    /** The light of both, half and half. */
-    private static function both(Lab $left, Lab $right): Lab
-    {
-        [$one, $other] = [$left->toXyz(), $right->toXyz()];
-
-        return Xyz::of(($one->x + $other->x) / 2, ($one->y + $other->y) / 2, ($one->z + $other->z) / 2)->toLab();
+        return new self($texture, array_map(static fn(Lab $one, Lab $other): Lab => $one->midway($other), $left, $right), $left, $right);
     }
 
     /** The same with the edge of the base in a colour of its own. */

@@ -28,6 +28,24 @@ final class RecipeTest extends HttpTestCase
         self::assertSame(['layer-up'], array_column($one, 'school'));
     }
 
+    /** Writing anew starts from what was asked for, in words or numbers, and not from what came of it. */
+    public function testWhatWasAskedForStaysWithTheArea(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $area = $plan['document']['areas'][1]['id'];
+        $answer = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => 'warm red'], 'wishes' => ['brighter']]);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $answer['asked']);
+        $wish = ['school' => null, 'wishes' => ['brighter']];
+        $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area, 'steps' => $answer['proposals'][0]['steps'], 'aim' => $answer['asked'], 'wish' => $wish]);
+
+        self::assertSame([$answer['asked'], $wish], [$taken['document']['areas'][1]['aim'], $taken['document']['areas'][1]['wish']]);
+        self::assertSame(3, $taken['document']['version']);
+        $again = $this->edit($taken, ['do' => 'repaint-area', 'area' => $area, 'steps' => []]);
+        self::assertSame($answer['asked'], $again['document']['areas'][1]['aim'], 'A recipe painted otherwise does not change what is wanted.');
+        $problem = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => 'shiny']], 422);
+        self::assertStringContainsString('words like "warm red"', $problem['faults'][0]['message']);
+    }
+
     public function testWishesChangeAllProposalsAtOnce(): void
     {
         $plan = $this->plan();
@@ -106,7 +124,7 @@ final class RecipeTest extends HttpTestCase
     public static function wishes(): iterable
     {
         yield 'no colour' => [['target' => []], 'target.colour'];
-        yield 'a word' => [['target' => ['colour' => 'yellow']], 'target.colour'];
+        yield 'a word' => [['target' => ['colour' => 'glossy']], 'target.colour'];
         yield 'no such way' => [['target' => ['colour' => '#26508a'], 'school' => 'magic'], 'school'];
         yield 'no such wish' => [['target' => ['colour' => '#26508a'], 'wishes' => ['prettier']], 'wishes.0'];
         yield 'nothing' => [[], 'target'];

@@ -173,7 +173,7 @@ final class ReviewTest extends HttpTestCase
             ['order.1', [...$sound, 'order' => ['a-1', 'a-1']]],
             ['locked.0', [...$sound, 'locked' => ['nobody']]],
             ['stops.0.after', [...$sound, 'stops' => [['name' => 'x', 'after' => 'nobody']]]],
-            ['version', [...$sound, 'version' => 3]],
+            ['version', [...$sound, 'version' => 4]],
             ['format', [...$sound, 'format' => 'something']],
             ['areas.0.steps.0.technique', self::with($sound, ['technique' => 'glitter'])],
             ['areas.0.steps.0.waitMinutes', self::with($sound, ['waitMinutes' => -1])],

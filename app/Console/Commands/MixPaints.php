@@ -39,7 +39,7 @@ final class MixPaints extends FileCommand
     protected function answer(): array
     {
         $film = Film::tryFrom((string) $this->option('film')) ?? throw new InvalidArgumentException(PlainText::unknownChoice((string) $this->option('film'), Film::class));
-        $target = MixTarget::of(Lab::parse((string) $this->argument('target')), $film);
+        $target = MixTarget::of(Lab::spoken((string) $this->argument('target')), $film);
         $rows = array_values($this->catalogue());
         $limits = $this->limits($rows);
         $paints = array_map($this->paint(...), array_values(array_filter($rows, static fn(CatalogueRow $row): bool => $limits->allows($row->toPaint(), $film))));

@@ -62,7 +62,7 @@ final class SubstitutePaints extends FileCommand
             'written' => $wanted->written,
             'wanted' => $wanted->paint === null ? null : ['maker' => $wanted->paint->maker, 'code' => $wanted->paint->code, 'name' => $wanted->paint->name, 'known' => $wanted->isKnown],
             'standing' => $answer->standing->value,
-            'words' => $offer === null ? ($answer->sameFunction[0]->name ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
+            'words' => $offer === null ? ($answer->standIn->words ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
             'difference' => $offer === null ? null : round($offer->difference->number, 4),
             'swatch' => $offer?->colour->toSrgb()->hex(),
             'dilution' => self::dilution($offer),

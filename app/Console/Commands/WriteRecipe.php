@@ -10,7 +10,6 @@ use App\Console\ToldLooks;
 use App\Console\WrongWords;
 use BackedEnum;
 use Kalokroma\Colour\Lab;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\FinishLevel;
@@ -122,7 +121,7 @@ final class WriteRecipe extends FileCommand
     {
         $text = $this->option($option);
         try {
-            return Srgb::parse(is_string($text) ? $text : '')->toLab();
+            return Lab::spoken(is_string($text) ? $text : '');
         } catch (Illegal $illegal) {
             throw new WrongWords("--$option: {$illegal->getMessage()}");
         }

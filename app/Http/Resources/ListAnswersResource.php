@@ -31,7 +31,7 @@ final class ListAnswersResource
                 'certainty' => round($answer->wanted->certainty, 2),
                 'orElse' => array_map(PaintBrief::of(...), $answer->wanted->orElse),
                 'paint' => $answer->wanted->paint === null ? null : PaintBrief::of($answer->wanted->paint),
-                'sameFunction' => array_map(PaintBrief::of(...), $answer->sameFunction),
+                'standIn' => $answer->standIn === null ? null : ['words' => $answer->standIn->words, 'paints' => array_map(PaintBrief::of(...), $answer->standIn->paints)],
                 ...self::standing($answer->standing, $answer->advised, $answer->offers),
             ], $answers),
             'counts' => self::counts(array_map(static fn(ListAnswer $answer): Standing => $answer->standing, $answers)),

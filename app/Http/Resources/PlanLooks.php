@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Plans\PlanView;
+use Kalokroma\Colour\ColourWords;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
@@ -23,6 +24,7 @@ final class PlanLooks
                 'textureLabel' => $area->texture->label(),
                 'strip' => StripResource::of($view->rehearsal->strip($area), $area->importance),
                 'missing' => self::missing($view, $area),
+                'named' => ColourWords::of($area->name)?->toSrgb()->hex(),
                 'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
                 'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),

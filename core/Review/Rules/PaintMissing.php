@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Matching\ClearStandIn;
 use Kalokroma\Matching\Compatibility;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
@@ -37,6 +38,9 @@ final class PaintMissing implements Rule
         foreach ($scene->order()->passes as $pass) {
             foreach ($pass->step->more->optional ? [] : $pass->step->paints() as $paint) {
                 if (isset($told[$paint->id]) || $shelf->has($paint)) {
+                    continue;
+                }
+                if ($paint->isClear() && ClearStandIn::for($paint, array_values($shelf->owned())) !== null) {
                     continue;
                 }
                 $alike = array_values(array_filter($shelf->owned(), static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)));

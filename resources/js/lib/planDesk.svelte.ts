@@ -106,9 +106,9 @@ export class PlanDesk extends SavedPlan {
         void this.edit({ do: 'move-area', area, before: after[to + 1]?.id ?? null });
     }
 
-    /** Another recipe in place of the one it has. */
-    async repaintArea(area: Area, steps: Step[]): Promise<boolean> {
-        const made = await this.edit({ do: 'repaint-area', area: area.id, steps });
+    /** Another recipe in place of the one it has, with what it was asked for. */
+    async repaintArea(area: Area, steps: Step[], asked?: { aim: string; wish: Area['wish'] }): Promise<boolean> {
+        const made = await this.edit({ do: 'repaint-area', area: area.id, steps, ...asked });
         if (made) tell(`${area.name} has a new recipe.`, this.wayBack());
         return made;
     }

@@ -94,12 +94,15 @@ final class BuyingTest extends TestCase
         self::assertSame([$wanted, $near], array_slice($buying->onShelf[0], 0, 2));
     }
 
-    public function testAGlossMediumIsNoMattOne(): void
+    public function testAGlossVarnishIsNoMattOneNorAThinnerAMedium(): void
     {
-        $gloss = Paint::of('gloss', 'Gloss medium', Kind::Medium, null, null, Finish::Gloss);
-        $matt = Paint::of('matt', 'Matt medium', Kind::Medium, null, null, Finish::Matt);
+        $fluid = static fn(string $name, Kind $kind, Finish $finish): Paint => Paint::of($name, $name, $kind, null, null, $finish);
+        [$gloss, $matt] = [$fluid('Gloss varnish', Kind::Varnish, Finish::Gloss), $fluid('Matt varnish', Kind::Varnish, Finish::Matt)];
+        [$glaze, $slow, $thinner] = [$fluid('Glaze medium', Kind::Medium, Finish::Gloss), $fluid('Slow medium', Kind::Medium, Finish::Satin), $fluid('Brush thinner', Kind::Medium, Finish::Matt)];
 
         self::assertSame([$gloss], Buying::of([$gloss], [self::pot($matt, 300)], [])->unmeetable);
+        self::assertSame([], Buying::of([$glaze], [self::pot($slow, 300)], [])->unmeetable);
+        self::assertSame([$glaze], Buying::of([$glaze], [self::pot($thinner, 300)], [])->unmeetable);
     }
 
     public function testABudgetLeavesTheDearestOpen(): void

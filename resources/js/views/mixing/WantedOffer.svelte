@@ -36,8 +36,8 @@
             /></label
         ></span
     >
-{:else if row.list && row.list.sameFunction.length > 0}
-    <b>{row.list.sameFunction[0]?.name}</b>
+{:else if row.list?.standIn}
+    <b>{row.list.standIn.words}</b>
     <small class="quiet">same function and finish</small>
 {:else if row.offers.length === 0}
     <b>Missing.</b> <span class="quiet">Nothing owned behaves like it.</span>

@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { Area, Look, Schemas } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -29,6 +30,15 @@
     const seen = $derived(desk.plan?.looks.areas[area.id]?.seen ?? null);
     const shifts = $derived((scheme?.shifts ?? []).filter((one) => one.by >= 0.5).slice(0, SHIFTS));
 
+    /** A colour that goes with this one, and is given to another area. */
+    let picked = $state<{ name: string; hex: string } | null>(null);
+    const others = $derived((desk.document?.areas ?? []).filter((one) => one.id !== area.id));
+
+    function give(other: string): void {
+        if (picked !== null && other !== '') desk.changeArea(other, { aim: picked.hex });
+        picked = null;
+    }
+
     function aim(colour: string): void {
         desk.changeArea(area.id, { aim: colour === '' ? null : colour });
         show(null);
@@ -42,6 +52,12 @@
             <ZoneBars look={shown ?? seen} height={34} label={shown ? 'as it might be' : 'in the end'} />
         </div>
         <p class="quiet">{(shown ?? seen).words}, value {(shown ?? seen).lowest} to {(shown ?? seen).highest}</p>
+        {#if area.aim && area.steps.length > 0}
+            <p class="wanted">
+                <span>as it is painted <Swatch hex={seen.zones[2]?.hex ?? null} size={26} /></span>
+                <span>as it is wanted <Swatch hex={area.aim} size={26} /></span>
+            </p>
+        {/if}
     {/if}
     <ColourField
         label="Colour it shall have"
@@ -86,9 +102,14 @@
                     <dd class="quiet">{one.says}</dd>
                     <dd class="paints">
                         {#each one.paints as paint (paint.id)}
-                            <span
+                            <button
+                                type="button"
+                                aria-pressed={picked?.name === paint.name}
+                                disabled={paint.colour === null || others.length === 0}
+                                title="Give it to another area"
+                                onclick={() => (picked = { name: paint.name, hex: paint.colour?.hex ?? '' })}
                                 ><Swatch hex={paint.colour?.hex ?? null} kind={paint.kind} size={22} />
-                                <bdi>{paint.name}</bdi></span
+                                <bdi>{paint.name}</bdi></button
                             >
                         {:else}
                             <span><Swatch hex={one.ideal.hex} size={22} /> nothing you own: {one.ideal.words}</span>
@@ -97,6 +118,17 @@
                 </div>
             {/each}
         </dl>
+        {#if picked}
+            <Choose
+                label="{picked.name} shall be the colour of"
+                value=""
+                choices={[
+                    { value: '', label: 'choose an area' },
+                    ...others.map((one) => ({ value: one.id, label: one.name })),
+                ]}
+                change={give}
+            />
+        {/if}
     {/if}
 </section>
 
@@ -159,7 +191,37 @@
         padding-top: 2px;
     }
 
-    .paints span {
+    .wanted {
+        display: flex;
+        gap: 18px;
+        color: var(--ink-quiet);
+        font-size: 0.875rem;
+    }
+
+    .wanted span {
+        display: inline-flex;
+        gap: 8px;
+        align-items: center;
+    }
+
+    .paints button {
+        padding: 2px 6px;
+        border: 1px solid transparent;
+        border-radius: 3px;
+        background: none;
+        color: inherit;
+        font: inherit;
+        cursor: pointer;
+    }
+
+    .paints button:hover,
+    .paints button[aria-pressed='true'] {
+        border-color: var(--line);
+        background: var(--raised);
+    }
+
+    .paints span,
+    .paints button {
         display: inline-flex;
         gap: 6px;
         align-items: center;

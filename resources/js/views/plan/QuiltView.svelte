@@ -59,7 +59,11 @@
                 const params = { path: { id: desk.id, area: one.id } };
                 const written = await got(server.POST('/plans/{id}/areas/{area}/recipes', { params, body }));
                 const best = written.proposals[0];
-                if (best === undefined || !(await desk.repaintArea(one, best.steps))) break;
+                if (
+                    best === undefined ||
+                    !(await desk.repaintArea(one, best.steps, { aim: written.asked, wish: null }))
+                )
+                    break;
             } catch (error) {
                 warn(asProblem(error).message);
                 break;

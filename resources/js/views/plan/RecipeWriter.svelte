@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { Button } from 'carbon-components-svelte';
     import { type Area, type Craft, got, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
@@ -25,9 +26,19 @@
     let typed = $state<string | null>(null);
     let paint = $state<{ id: string; name: string; hex: string } | null>(null);
     let like = $state<{ plan: string; area: string; hex: string } | null>(null);
-    let school = $state('');
-    let wishes = $state<Schemas['Wish'][]>([]);
-    const colour = $derived(typed ?? paint?.hex ?? like?.hex ?? area.aim ?? (area.steps.length > 0 ? seen : ''));
+    // Writing anew starts from what was asked for, not from what came of it.
+    const before = untrack(() => area.wish ?? null);
+    let school = $state(before?.school ?? '');
+    let wishes = $state(
+        untrack(() =>
+            (before?.wishes ?? []).filter((one): one is Schemas['Wish'] =>
+                craft.wishes.some((known) => known.value === one),
+            ),
+        ),
+    );
+    const colour = $derived(
+        typed ?? paint?.hex ?? like?.hex ?? area.aim ?? (area.steps.length > 0 ? seen : (look?.named ?? '')),
+    );
 
     /** Who had a recipe written and went on by hand keeps what is theirs, unless they say otherwise. */
     const touched = $derived(area.steps.some((step) => step.written !== undefined) ? (look?.byHand ?? []) : []);
@@ -57,7 +68,8 @@
     }
 
     async function take(proposal: Proposal): Promise<void> {
-        if (await desk.repaintArea(area, proposal.steps)) close();
+        const wish = { school: school === '' ? null : school, wishes };
+        if (await desk.repaintArea(area, proposal.steps, { aim: latest.answer?.asked ?? colour, wish })) close();
     }
 
     async function putAside(proposal: Proposal): Promise<void> {
@@ -75,8 +87,9 @@
         <ColourField
             label="Colour it shall have"
             value={colour}
-            placeholder="#e2b21f"
+            placeholder="#e2b21f or warm red"
             fault={latest.problem?.at('target.colour') ?? ''}
+            shown={/^#/.test(colour) ? colour : (latest.answer?.asked ?? colour)}
             change={(value) => ((typed = value), (paint = like = null))}
         />
         <PaintPicker
