@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Amounts;
 
+use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Order;
@@ -56,11 +57,16 @@ final class Amounts
         return new self($plan, $models, $measures ?? Measures::usual(), $order);
     }
 
-    /** @return array<string, float> ml of each paint the batch needs, by id; not rounded to drops */
+    /** @return array<string, float> ml that each pot has less in the end, by paint id: film, palette, cup and what goes past; not rounded to drops */
     public function totals(): array
     {
         $totals = [];
         foreach ($this->passes() as $pass) {
+            foreach ($pass->pours() as $pour) {
+                if ($pour->sprayed !== null && $pour->paint !== null) {
+                    $totals[$pour->paint->id] = ($totals[$pour->paint->id] ?? 0.0) + $pour->ml;
+                }
+            }
             foreach ($pass->mixtures as $mixture) {
                 $parts = $mixture->mix->parts();
                 foreach ($mixture->mix->ingredients as $ingredient) {
@@ -107,7 +113,31 @@ final class Amounts
             array_push($mixtures, ...$this->mixtures($step, $pass->area, $on));
         }
 
-        return new PassAmount($pass, $mixtures, Sprayed::with($pass->step->brush, $this->wetMl($pass->step, $pass->area, $models) * (1.0 - $this->measures->loss)));
+        return new PassAmount($pass, $mixtures, $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
+    }
+
+    /** What leaves can or cup for so many models; null when it is not sprayed. */
+    private function sprayed(Step $step, ?Area $area, float $models): ?Sprayed
+    {
+        return Sprayed::with($step->brush, $this->wetMl($step, $area, $models) * (1.0 - $this->measures->loss));
+    }
+
+    /** @return list<Pour> out of a can */
+    private function cans(Step $step, ?Area $area, float $models): array
+    {
+        $sprayed = $step->brush === Brush::SprayCan && $models > 0.0 ? $this->sprayed($step, $area, $models) : null;
+
+        return $sprayed === null || $step->mix === null ? [] : [Pour::fromCan($step->mix->ingredients[0]->paint, $sprayed)];
+    }
+
+    /** What is mixed for so many models: what the brush leaves on the palette comes on top, or what goes past from a cup that is never quite empty. */
+    private function mixedMl(Step $step, ?Area $area, float $models): float
+    {
+        $wet = $this->wetMl($step, $area, $models);
+
+        return $step->brush === Brush::Airbrush && $wet > 0.0
+            ? max(Sprayed::LEAST_CUP_DROPS * $this->measures->dropMl, $this->sprayed($step, $area, $models)->ml ?? $wet)
+            : $wet;
     }
 
     /** Models on which all coats of a pass are still to be laid; one of two coats on four are two. */
@@ -151,7 +181,12 @@ final class Amounts
     public function spent(Step $step, ?Area $area, array $mix, Dilution $dilution, int $coats, int $models): array
     {
         $parts = array_sum(array_column($mix, 'parts'));
-        $wet = $mix === [] ? 0.0 : $this->wetMl($step->inCoats(max(1, min(Step::MOST_COATS, $coats))), $area, $models);
+        $done = $step->inCoats(max(1, min(Step::MOST_COATS, $coats)));
+        $can = $mix === [] ? null : $this->cans($done, $area, $models)[0] ?? null;
+        if ($can !== null) {
+            return [$mix[0]['paint'] => $can->ml];
+        }
+        $wet = $mix === [] ? 0.0 : $this->mixedMl($done, $area, $models);
         $second = $step->more->second;
         $share = $second === null ? 1.0 : self::HALF;
         $spent = [];
@@ -186,8 +221,8 @@ final class Amounts
     /** @return list<Mixture> */
     private function mixtures(Step $step, ?Area $area, float $models): array
     {
-        $wet = $this->wetMl($step, $area, $models);
-        if ($step->mix === null || $wet <= 0.0) {
+        $wet = $this->mixedMl($step, $area, $models);
+        if ($step->mix === null || $wet <= 0.0 || $step->brush === Brush::SprayCan) {
             return [];
         }
         $second = $step->more->second;

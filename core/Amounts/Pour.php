@@ -15,12 +15,19 @@ final readonly class Pour
         public ?Thinner $thinner,
         public int $drops,
         public float $ml,
+        public ?Sprayed $sprayed = null,
     ) {}
 
     /** @param int $drops one or more */
     public static function of(Paint $paint, int $drops, float $dropMl): self
     {
         return new self($paint, null, $drops, $drops * $dropMl);
+    }
+
+    /** Out of a can: no drops, but a share of it. */
+    public static function fromCan(Paint $paint, Sprayed $sprayed): self
+    {
+        return new self($paint, null, 0, $sprayed->potMl(), $sprayed);
     }
 
     /** @param Paint|null $pot what it is thinned with, when the plan names it */
@@ -47,6 +54,8 @@ final readonly class Pour
 
     public function and(self $more): self
     {
-        return new self($this->paint, $this->thinner, $this->drops + $more->drops, $this->ml + $more->ml);
+        $sprayed = $this->sprayed === null || $more->sprayed === null ? $this->sprayed ?? $more->sprayed : $this->sprayed->and($more->sprayed);
+
+        return new self($this->paint, $this->thinner, $this->drops + $more->drops, $this->ml + $more->ml, $sprayed);
     }
 }

@@ -14,7 +14,18 @@ final readonly class Sprayed
 {
     public const CAN_PAINT_ML = 200.0;
 
+    /** With the propellant that drives it. */
+    public const CAN_ML = 400.0;
+
     public const CUP_ML = 2.0;
+
+    /** Fewer drops than these do not reach the needle. */
+    public const LEAST_CUP_DROPS = 8;
+
+    /** Paint that leaves a can in a second of spraying. */
+    private const CAN_ML_PER_SECOND = 1.0;
+
+    private const ROUND_SECONDS = 5;
 
     /** Share that lands. */
     private const FROM_CAN = 0.05;
@@ -40,24 +51,44 @@ final readonly class Sprayed
         };
     }
 
+    /** Two that come out of the same can. */
+    public function and(self $more): self
+    {
+        return new self($this->brush, $this->ml + $more->ml);
+    }
+
+    /** What the can or pot has less afterwards. */
+    public function potMl(): float
+    {
+        return $this->brush === Brush::SprayCan ? $this->ml * self::CAN_ML / self::CAN_PAINT_ML : $this->ml;
+    }
+
+    /** Seconds that the nozzle is pressed, in all. */
+    public function seconds(): int
+    {
+        return max(self::ROUND_SECONDS, (int) (ceil($this->ml / self::CAN_ML_PER_SECOND / self::ROUND_SECONDS) * self::ROUND_SECONDS));
+    }
+
     /** Cans or cups, as many as have to be opened or filled at least. */
     public function count(): float
     {
         return $this->ml / ($this->brush === Brush::SprayCan ? self::CAN_PAINT_ML : self::CUP_ML);
     }
 
-    /** "a fifth of a can", "2 cups" */
+    /** "a quarter of a can, about 45 seconds of spraying", "2 cups" */
     public function words(): string
     {
         $count = $this->count();
         if ($this->brush === Brush::SprayCan) {
-            return match (true) {
+            $cans = match (true) {
                 $count <= 0.15 => 'a tenth of a can',
                 $count <= 0.3 => 'a quarter of a can',
                 $count <= 0.6 => 'half a can',
                 $count <= 1.0 => 'a full can',
                 default => sprintf('%d cans', (int) ceil($count)),
             };
+
+            return sprintf('%s, about %d seconds of spraying', $cans, $this->seconds());
         }
 
         return $count <= 1.0 ? 'one cup' : sprintf('%d cups', (int) ceil($count));

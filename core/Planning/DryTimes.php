@@ -10,6 +10,7 @@ use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Recipe\Step;
 
 /** Minutes between a step and the next on the same surface. Source: the table of techniques, which speaks of 20 °C and 50 % humidity. */
@@ -28,6 +29,23 @@ final class DryTimes
 
     private const AIRBRUSH = 10;
 
+    /** Between two coats from a can. */
+    private const CAN_AGAIN = 15;
+
+    /** What the kind of paint says of a coat that covers, in minutes. */
+    private const METALLIC = 30;
+
+    private const SOLVENT_BORNE = 240;
+
+    private const INK = 20;
+
+    private const STRAIGHT = 30;
+
+    /** Share of paint up to which a coat is a thin one, and its minutes. */
+    private const THIN = 0.25;
+
+    private const THIN_COAT = 10;
+
     /**
      * @param Step|null $next null when nothing more comes on that surface
      * @param Climate|null $climate the air it dries in; as the tables have it when left out
@@ -42,6 +60,12 @@ final class DryTimes
     /** Between two coats of the same step. */
     public static function betweenCoats(Step $step, ?Climate $climate = null): int
     {
+        if ($step->technique->does(Nature::Primes, Nature::HasCone) && $step->brush === Brush::SprayCan) {
+            $minutes = min(self::CAN_AGAIN, self::between($step, $step));
+
+            return $climate === null || $climate->isUsual() ? $minutes : (int) round($minutes * self::factor($step, $minutes, $climate));
+        }
+
         return self::between($step, $step, $climate);
     }
 
@@ -77,6 +101,7 @@ final class DryTimes
                 : $step->more->spirit->coatMinutes(),
             $technique->family === Family::Shade && $technique->does(Nature::Washes) => self::wash($step),
             $technique->does(Nature::Primes, Nature::HasCone) => self::sprayed($step),
+            $technique->does(Nature::Covers) && ! $technique->does(Nature::Sprays) && ! self::isOwn($step) => self::byKind($step),
             default => $technique->dryMinutes,
         };
     }
@@ -85,6 +110,28 @@ final class DryTimes
     public static function isWetWindow(Step $step, Step $next): bool
     {
         return $next->technique->does(Nature::SitsInWetPaste, Nature::Chips) || ($step->technique->does(Nature::StaysWet) && $next->technique->does(Nature::StaysWet));
+    }
+
+    /** The painter has timed it, and that goes before any table. */
+    private static function isOwn(Step $step): bool
+    {
+        return $step->technique->dryMinutes !== Technique::of($step->technique->id)->dryMinutes;
+    }
+
+    /** A coat that covers dries as its paint does, and as thick as it was laid. */
+    private static function byKind(Step $step): int
+    {
+        $usual = $step->technique->dryMinutes;
+        $kinds = $step->mix?->kinds() ?? [];
+
+        return match (true) {
+            in_array(Kind::Enamel, $kinds, true) => max($usual, self::SOLVENT_BORNE),
+            in_array(Kind::Metallic, $kinds, true) => max($usual, self::METALLIC),
+            in_array(Kind::Ink, $kinds, true) => max($usual, self::INK),
+            $step->dilution->isStraight() => max($usual, self::STRAIGHT),
+            $step->dilution->strength() <= self::THIN => min($usual, self::THIN_COAT),
+            default => $usual,
+        };
     }
 
     /** The table's time is for the brush the table names, a painter's own for the one they usually take. */

@@ -108,10 +108,10 @@ final readonly class Undercoat
             $steps[] = $this->step(self::BASE_STEP, 'primer', $this->base, $this->method->brush(), null);
         }
         if ($this->below !== null) {
-            $steps[] = $this->step(self::BELOW_STEP, 'spray-from-above', $this->below, Brush::Airbrush, $this->cone->fromBelow());
+            $steps[] = $this->step(self::BELOW_STEP, 'spray-from-above', $this->below, $this->sprayer(), $this->cone->fromBelow());
         }
         if ($this->light !== null) {
-            $steps[] = $this->step(self::LIGHT_STEP, 'spray-from-above', $this->light, Brush::Airbrush, $this->cone);
+            $steps[] = $this->step(self::LIGHT_STEP, 'spray-from-above', $this->light, $this->sprayer(), $this->cone);
         }
         if ($steps !== []) {
             $last = array_pop($steps);
@@ -140,6 +140,12 @@ final readonly class Undercoat
     public function holds(string $stepId): bool
     {
         return in_array($stepId, [self::BASE_STEP, self::BELOW_STEP, self::LIGHT_STEP], true);
+    }
+
+    /** Light and what comes from below are sprayed as the ground is; where that is brushed, from an airbrush. */
+    private function sprayer(): Brush
+    {
+        return $this->method === SprayMethod::SprayCan ? Brush::SprayCan : Brush::Airbrush;
     }
 
     private function step(string $id, string $technique, Paint $paint, Brush $brush, ?SprayCone $cone): Step

@@ -69,7 +69,7 @@ final class CommandTest extends TestCase
     public static function faults(): iterable
     {
         $demo = 'resources/demo';
-        yield 'no colour' => [['kalokroma:mix', 'brown', "--paints=$demo/catalogue.csv"], 'is no colour'];
+        yield 'no colour' => [['kalokroma:mix', 'loud', "--paints=$demo/catalogue.csv"], 'is no colour known here'];
         yield 'no file named' => [['kalokroma:mix', '#7a5230'], '--paints=FILE'];
         yield 'no such file' => [['kalokroma:mix', '#7a5230', '--paints=none.csv'], 'There is no file'];
         yield 'another table' => [['kalokroma:mix', '#7a5230', "--paints=$demo/shelf.csv"], 'row 1, header'];

@@ -97,7 +97,7 @@ final class MixingTest extends HttpTestCase
     {
         yield 'nothing' => [[], 'target', 422];
         yield 'no target' => [['target' => ['zone' => 'edge']], 'target.colour', 422];
-        yield 'no colour' => [['target' => ['colour' => 'red']], 'target.colour', 422];
+        yield 'no colour' => [['target' => ['colour' => 'loud']], 'target.colour', 422];
         yield 'impossible Lab' => [['target' => ['colour' => '500, 0, 0']], 'target.colour', 422];
         yield 'a list' => [['target' => ['colour' => ['#000000']]], 'target.colour', 422];
         yield 'four paints' => [['target' => ['colour' => '#7a5230'], 'mostPaints' => 4], 'mostPaints', 422];

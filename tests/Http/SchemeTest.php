@@ -50,8 +50,11 @@ final class SchemeTest extends HttpTestCase
 
         $aimed['document']['areas'][$at]['aim'] = null;
         self::assertNull($this->ask('PUT', "/plans/$plan[id]", $aimed)['looks']['areas']['scarf']['seen']);
-        $aimed['document']['areas'][$at]['aim'] = 'red';
-        self::assertSame(["areas.$at.aim"], self::fields($this->ask('PUT', "/plans/$plan[id]", [...$aimed, 'version' => $aimed['version'] + 1], 422)));
+        $aimed['document']['areas'][$at]['aim'] = 'dark teal';
+        $said = $this->ask('PUT', "/plans/$plan[id]", [...$aimed, 'version' => $aimed['version'] + 1]);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $said['document']['areas'][$at]['aim'], 'Said in words, kept as a colour.');
+        $aimed['document']['areas'][$at]['aim'] = 'loud';
+        self::assertSame(["areas.$at.aim"], self::fields($this->ask('PUT', "/plans/$plan[id]", [...$aimed, 'version' => $said['version']], 422)));
     }
 
     public function testAPlaceOfAPictureIsReadAsThePictureShowsIt(): void

@@ -61,6 +61,7 @@ final class AmountResource
             'coats' => $one->pass->step->coats,
             'brush' => $one->pass->step->brush->label(),
             'sprayed' => $one->sprayed?->words(),
+            'cans' => array_map(self::pour(...), $one->cans),
             'mixtures' => array_map(static fn(Mixture $mixture): array => [
                 'words' => $mixture->words(),
                 'ratio' => $mixture->mix->ratio(),
@@ -77,10 +78,10 @@ final class AmountResource
         ];
     }
 
-    /** @return array{paintId: string|null, name: string, hex: string|null, drops: int, ml: float} */
+    /** @return array{paintId: string|null, name: string, hex: string|null, drops: int, ml: float, sprayed: string|null} */
     public static function pour(Pour $pour): array
     {
-        return ['paintId' => $pour->paint?->id, 'name' => $pour->name(), 'hex' => $pour->paint?->swatch?->toSrgb()->hex(), 'drops' => $pour->drops, 'ml' => round($pour->ml, 3)];
+        return ['paintId' => $pour->paint?->id, 'name' => $pour->name(), 'hex' => $pour->paint?->swatch?->toSrgb()->hex(), 'drops' => $pour->drops, 'ml' => round($pour->ml, 3), 'sprayed' => $pour->sprayed?->words()];
     }
 
     /**

@@ -121,9 +121,29 @@ final class AmountsTest extends TestCase
         $can = Sprayed::with(Brush::SprayCan, 1.84);
 
         self::assertNotNull($can);
-        self::assertSame('a quarter of a can', $can->words());
+        self::assertSame('a quarter of a can, about 40 seconds of spraying', $can->words());
         self::assertSame("3 cups", Sprayed::with(Brush::Airbrush, 2.6)?->words());
         self::assertNull(Sprayed::with(Brush::Medium, 1.0));
+    }
+
+    /** Nobody counts drops out of a can, nor fills a cup with one; what goes past is gone from the pot too. */
+    public function testCansAreToldInSharesAndCupsHaveAMinimum(): void
+    {
+        $can = Amounts::of(PlanSketch::plan("undercoat black\narea coat broad-folds main cloth\n basecoat navy"), 10);
+        $primer = self::pass($can, 'undercoat');
+        self::assertSame([], $primer->mixtures);
+        [$pour] = $primer->pours();
+        self::assertSame(0, $pour->drops);
+        self::assertStringContainsString('of a can, about', (string) $pour->sprayed?->words());
+        $landed = $can->wetMl($primer->pass->step, null) * 0.7;
+        // A twentieth lands, and half of what the can holds is propellant.
+        self::assertEqualsWithDelta($landed / 0.05 * 2.0, $can->totals()['black'], 1e-6);
+
+        $airbrush = Amounts::of(PlanSketch::plan("undercoat black method airbrush\narea gem tiny-detail speck glass\n spray-layer navy 1:0 x1"), 1);
+        self::assertGreaterThanOrEqual(8, self::pass($airbrush, 'gem-1')->mixtures[0]->drops());
+        $many = Amounts::of(PlanSketch::plan("undercoat black method airbrush\narea coat broad-folds main cloth\n basecoat navy"), 60);
+        $step = self::pass($many, 'undercoat')->pass->step;
+        self::assertEqualsWithDelta($many->wetMl($step, null) * 0.7 / 0.5, $many->totals()['black'], 1e-6);
     }
 
     public function testAPainterHasOtherDrops(): void

@@ -48,11 +48,31 @@ final class DryTimesTest extends TestCase
         self::assertSame($minutes, DryTimes::between($first, $second));
     }
 
+    /** Between two coats from a can a quarter of an hour; before a brush comes the propellant has to be out. */
+    public function testCoatsFromACanFollowEachOtherSoon(): void
+    {
+        [$can] = PlanSketch::plan('undercoat black')->undercoat->steps();
+        [$airbrushed] = PlanSketch::plan('undercoat black method airbrush')->undercoat->steps();
+
+        self::assertSame([15, 60], [DryTimes::betweenCoats($can), DryTimes::between($can, null)]);
+        self::assertSame([10, 10], [DryTimes::betweenCoats($airbrushed), DryTimes::between($airbrushed, null)]);
+    }
+
+    /** Where the kind of paint says more than the technique. */
+    public function testACoatDriesAsItsPaintDoes(): void
+    {
+        foreach (['basecoat navy' => 20, 'basecoat navy 1:0' => 30, 'basecoat navy 1:3' => 10, 'basecoat steel' => 30, 'layer ruby' => 20, 'layer navy' => 10, 'drybrush steel' => 2, 'edge-highlight bright-steel' => 5] as $step => $minutes) {
+            [$first] = PlanSketch::plan("area a broad-folds main metal\n $step")->areas[0]->steps;
+            self::assertSame($minutes, DryTimes::between($first, null), $step);
+        }
+    }
+
     public function testACanGasesOutAnAirbrushedPrimerHardlyHasTo(): void
     {
         $dry = static fn(string $undercoat): array => array_map(static fn(Pass $pass): int => Rehearsal::of(PlanSketch::plan("undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy"))->dryMinutes($pass), array_slice(Rehearsal::of(PlanSketch::plan("undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy"))->order()->passes, 0, -1));
 
-        self::assertSame([60, 10], $dry('black light bone'));
+        self::assertSame([60, 60], $dry('black light bone'), 'Light from above comes out of the same kind of thing as the ground.');
+        self::assertSame([10, 10], $dry('black light bone method airbrush'));
         self::assertSame([10], $dry('black method airbrush'));
     }
 

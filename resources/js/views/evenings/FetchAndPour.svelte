@@ -30,13 +30,12 @@
     const passes = $derived(
         (latest.answer ?? [])
             .flatMap((one) => one.amounts.passes.map((pass) => ({ ...pass, key: `${one.batchId} ${pass.stepId}` })))
-            .filter((one) => wanted.has(one.key) && one.mixtures.length > 0),
+            .filter((one) => wanted.has(one.key) && one.mixtures.length + one.cans.length > 0),
     );
     const names = $derived(
         new Set(
             passes
-                .flatMap((one) => one.mixtures)
-                .flatMap((one) => one.pours)
+                .flatMap((one) => [...one.cans, ...one.mixtures.flatMap((mixture) => mixture.pours)])
                 .map((one) => one.paintId),
         ),
     );
@@ -62,6 +61,13 @@
     {:else}
         <ul>
             {#each passes.slice(0, SHOWN) as pass (pass.key)}
+                {#each pass.cans as can}
+                    <li>
+                        {#if can.hex}<Swatch hex={can.hex} size={14} />{/if}<span
+                            ><bdi>{can.name}</bdi> <b>{can.sprayed}</b></span
+                        >
+                    </li>
+                {/each}
                 {#each pass.mixtures as mixture}
                     <li>
                         {#each mixture.pours as pour, at}

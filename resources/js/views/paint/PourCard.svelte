@@ -52,7 +52,7 @@
         {/if}
     {:else}
         <p class="what"><bdi>{step.words}</bdi></p>
-        <p class="quiet">{step.mix ? step.dilution : 'Nothing to pour.'}</p>
+        <p class="quiet">{amounts?.cans[0]?.sprayed ?? (step.mix ? step.dilution : 'Nothing to pour.')}</p>
     {/if}
 </div>
 

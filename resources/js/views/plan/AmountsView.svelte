@@ -18,7 +18,7 @@
         kept(`amounts.${planId}`, v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(60))) ?? 10,
     );
     const amounts = $derived(latest.answer);
-    const passes = $derived((amounts?.passes ?? []).filter((one) => one.mixtures.length > 0));
+    const passes = $derived((amounts?.passes ?? []).filter((one) => one.mixtures.length > 0 || one.sprayed !== null));
 
     $effect(() => {
         void version;
@@ -86,9 +86,13 @@
                     <li>
                         <Swatch hex={pour.hex} size={18} />
                         <span><bdi>{pour.name}</bdi></span>
-                        <b>{pour.drops}</b>
+                        {#if pour.drops > 0}<b>{pour.drops}</b>{:else}<span></span>{/if}
                         <span class="quiet"
-                            >{pour.ml.toFixed(2)} ml{pour.leftMl === null ? '' : ` of ${pour.leftMl}`}</span
+                            >{pour.sprayed ?? `${pour.ml.toFixed(2)} ml`}{pour.leftMl === null
+                                ? ''
+                                : pour.sprayed === null
+                                  ? ` of ${pour.leftMl}`
+                                  : `, ${pour.ml.toFixed(0)} of ${pour.leftMl} ml`}</span
                         >
                     </li>
                 {/each}
@@ -108,6 +112,10 @@
                             ></span
                         >
                         <span>
+                            {#each pass.cans as can}<span class="mixture"
+                                    ><span class="pour"><Swatch hex={can.hex} size={16} /><bdi>{can.name}</bdi></span
+                                    ></span
+                                >{/each}
                             {#each pass.mixtures as mixture}
                                 <span class="mixture">
                                     {#each mixture.pours as pour}<span class="pour"
