@@ -45,20 +45,23 @@ final readonly class Writer
         }
         $asked = $wish->colour();
         $cost = self::cost($wish->taste);
+        // What the painter keeps decides how it ends: then it is not for us to leave anything out.
+        $isBound = $wish->kept() !== [];
         $near = $off = $stray = [];
         foreach ($this->fitting($wish) as $one) {
             $proposal = $this->asIn($one, $wish);
-            if ($proposal === null || $proposal->isMuddy($asked)) {
+            if ($proposal === null || (! $isBound && $proposal->isMuddy($asked))) {
                 continue;
             }
             match (true) {
+                $isBound => $near[] = $proposal,
                 $proposal->strays($asked) => $stray[] = $proposal->straying(),
                 ! $proposal->isNear($asked) => $off[] = $proposal->endingOff($asked),
                 $proposal->remarks !== [] => $off[] = $proposal,
                 default => $near[] = $proposal,
             };
             // Who counts something is shown the least of all there are.
-            if ($cost === null && count(self::choices($near)) === self::PROPOSALS) {
+            if ($cost === null && count($isBound ? $near : self::choices($near)) === self::PROPOSALS) {
                 break;
             }
         }
@@ -70,7 +73,7 @@ final readonly class Writer
             usort($found, static fn(Proposal $one, Proposal $other): int => $cost($one) <=> $cost($other));
         }
 
-        return self::choices($found);
+        return $isBound ? array_slice($found, 0, self::PROPOSALS) : self::choices($found);
     }
 
     /** @return (callable(Proposal): (int|float))|null what the taste wants little of */

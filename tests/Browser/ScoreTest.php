@@ -40,6 +40,8 @@ final class ScoreTest extends BrowserTestCase
          layer tan
         area face hard-edged-panel medium armour part shield
          basecoat steel x1
+        area sash broad-folds medium cloth
+         basecoat yellow x2
         area trim rope-or-grain small rope
         whole
          matt-coat matt

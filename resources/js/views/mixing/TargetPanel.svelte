@@ -88,7 +88,7 @@
         />
     {:else if source === 'colour'}
         <ColourField
-            label="Hex, or L* a* b*"
+            label="Hex, L* a* b* or words"
             value={bench.target?.colour ?? ''}
             shown={hex}
             placeholder="#7a5230 or 52, 10, -20"
