@@ -57,6 +57,12 @@ final class Setting extends Model
         return Climate::of(self::number($kept, 'celsius') ?? Climate::CELSIUS, self::number($kept, 'humidity') ?? Climate::HUMIDITY);
     }
 
+    /** The painter sprays more than primer. */
+    public static function hasAirbrush(): bool
+    {
+        return (self::kept('tools')['airbrush'] ?? false) === true;
+    }
+
     /** Tells this database from any other that may answer at the same address. */
     public static function desk(): string
     {

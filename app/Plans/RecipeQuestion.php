@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Plan;
 use App\Models\Product;
+use App\Models\Setting;
 use App\Support\Field;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Str;
@@ -72,7 +73,7 @@ final readonly class RecipeQuestion
         ));
         $plan = $this->view->plan;
 
-        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid()), $this->taste, $this->keep), $this->school);
+        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid()), $this->taste, $this->keep, Setting::hasAirbrush()), $this->school);
     }
 
     /**

@@ -25,6 +25,8 @@ final readonly class Lesson
 
     private const SKETCH_COATS = 4;
 
+    private const SPRAYED = 2;
+
     /** So much darker than a light ground a face still shows a transparent. */
     private const DIMMER = 6.0;
 
@@ -78,6 +80,9 @@ final readonly class Lesson
 
     private bool $isSmall;
 
+    /** How a large area gets its first colour. */
+    private string $coat;
+
     /**
      * @param bool $isDeep with the deepest shade, for an area that would go flat otherwise
      * @param float $stretch what the ladder's distances are multiplied by
@@ -96,6 +101,7 @@ final readonly class Lesson
         $this->isDeep = $isDeep || $this->taste->has(Wish::MoreContrast);
         $this->isDisplay = $wish->model->finishLevel === FinishLevel::Display;
         $this->isSmall = $wish->area->isSmall();
+        $this->coat = $wish->hasAirbrush && $wish->area->size->share() >= AreaSize::Large->share() ? 'spray-layer' : 'basecoat';
     }
 
     /** False when there is no paint at all to begin with. */
@@ -118,7 +124,7 @@ final readonly class Lesson
 
     private function washAndHighlight(): bool
     {
-        if (! $this->work->covering('basecoat', $this->ladder->base)) {
+        if (! $this->work->covering($this->coat, $this->ladder->base)) {
             return false;
         }
         if ($this->texture === Texture::TinyDetail) {
@@ -133,7 +139,7 @@ final readonly class Lesson
 
     private function layerUp(): bool
     {
-        if (! $this->work->tone('basecoat', $this->ladder->deepest)) {
+        if (! $this->work->tone($this->coat, $this->ladder->deepest)) {
             return false;
         }
         if ($this->isDisplay && ! $this->taste->isBrief()) {
@@ -174,6 +180,11 @@ final readonly class Lesson
         if ($brown !== null && $brown->isReached()) {
             $this->draft->put('basecoat', 'undertone', $brown, 'Undertone: a warm brown in the folds keeps yellow from going green.');
         }
+        if ($this->wish->hasAirbrush) {
+            $this->draft->put('spray-from-above', 'sketch', $sketch, 'Sketch: over dark a transparent does nothing, so the light is sprayed from above first.', coats: self::SPRAYED);
+
+            return true;
+        }
         $this->draft->put('patting', 'sketch', $sketch, 'Sketch: over dark a transparent does nothing, so the light is patted on first.', Place::Everywhere, coats: self::SKETCH_COATS, load: Load::Heavy);
 
         return true;
@@ -181,7 +192,7 @@ final readonly class Lesson
 
     private function drybrush(): bool
     {
-        if (! $this->work->tone('basecoat', $this->dark())) {
+        if (! $this->work->tone($this->coat, $this->dark())) {
             return false;
         }
         $this->work->tone('patting', $this->ladder->base, place: Place::Everywhere, why: 'the first tone is patted on, fuller than a dry brush', coats: self::PATTED, load: Load::Heavy);
@@ -217,7 +228,7 @@ final readonly class Lesson
     private function nonMetallicMetal(): bool
     {
         $isGold = $this->wish->colour()->toLch()->chroma >= self::GOLDEN;
-        if (! $this->work->covering('basecoat', $this->ladder->base)) {
+        if (! $this->work->covering($this->coat, $this->ladder->base)) {
             return false;
         }
         $this->work->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
@@ -241,7 +252,7 @@ final readonly class Lesson
 
     private function stippled(): bool
     {
-        if (! $this->work->tone('basecoat', $this->dark())) {
+        if (! $this->work->tone($this->coat, $this->dark())) {
             return false;
         }
         $this->work->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));

@@ -22,6 +22,7 @@ final readonly class WritingWish
      * @param Lab $target the colour that was named; the taste may move it
      * @param string $stepIds what the ids of new steps begin with; empty: with the school
      * @param list<string> $keep ids of the steps of its recipe that stay as they are
+     * @param bool $hasAirbrush the painter has one: large areas are sprayed, and light
      */
     public function __construct(
         public Area $area,
@@ -31,6 +32,7 @@ final readonly class WritingWish
         public string $stepIds = '',
         ?Taste $taste = null,
         public array $keep = [],
+        public bool $hasAirbrush = false,
     ) {
         $this->taste = $taste ?? Taste::none();
     }

@@ -60,7 +60,7 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->see('//p[contains(@class, "coat")][contains(., "1")][contains(., "of 2")]');
         $this->pressNamed('Understood');
         $this->key(WebDriverKeys::SPACE);
-        $this->see('//section//h1[contains(., "60:") or contains(., "59:") or contains(., "58:")]');
+        $this->see('//section//h1[contains(., "10:") or contains(., "9:") or contains(., "8:")]');
         $this->see('//section//p[contains(., "until Whole model, primer is dry")]');
         $this->pressNamed('Passes');
         $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');

@@ -46,6 +46,19 @@ final class RecipeTest extends HttpTestCase
         self::assertStringContainsString('words like "warm red"', $problem['faults'][0]['message']);
     }
 
+    public function testAnAirbrushThatIsOwnedIsUsed(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $path = "/plans/$plan[id]/areas/{$plan['document']['areas'][0]['id']}/recipes";
+        $techniques = fn(): array => array_merge(...array_map(static fn(array $one): array => array_column($one['steps'], 'technique'), $this->ask('POST', $path, ['target' => ['colour' => '#26508a']])['proposals']));
+        self::assertNotContains('spray-layer', $techniques());
+
+        self::assertTrue($this->ask('PUT', '/settings', ['tools' => ['airbrush' => true]])['tools']['airbrush']);
+        self::assertContains('spray-layer', $techniques());
+        $this->ask('PUT', '/settings', ['tools' => ['airbrush' => 'yes']], 422);
+        self::assertTrue($this->ask('GET', '/settings')['tools']['airbrush']);
+    }
+
     public function testWishesChangeAllProposalsAtOnce(): void
     {
         $plan = $this->plan();

@@ -44,13 +44,14 @@ final class WriteRecipe extends FileCommand
     protected $signature = 'kalokroma:write-recipe
         {--texture=broad-folds : Relief of the area}
         {--material=other : What it is made of in the story}
-        {--target= : Colour it shall have, as hex}
+        {--target= : Colour it shall have, as hex or in words}
         {--undercoat= : Colour of the undercoat, as hex; left out: bare plastic}
         {--school= : Way of painting it; left out: the three that suit best}
         {--level=table-ready : table-ready or display}
         {--wishes= : What one would rather have, by commas: warmer, fewer-steps, fewest-pots …; said twice asks for more}
         {--paints= : Catalogue file (CSV)}
         {--shelf= : Shelf file (CSV); left out: all paints are owned}
+        {--airbrush : One is at hand}
         {--json : Answer as JSON}';
 
     protected $description = 'Writes recipes for an area from owned paints';
@@ -64,6 +65,7 @@ final class WriteRecipe extends FileCommand
             ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
             $this->option('undercoat') === null ? Undercoat::bare() : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
             taste: Taste::of($this->wishes()),
+            hasAirbrush: $this->option('airbrush') === true,
         );
 
         return ['proposals' => array_map(self::proposal(...), (new Writer($this->box()))->write($wish, $school))];

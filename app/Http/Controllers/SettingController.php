@@ -24,6 +24,7 @@ final class SettingController
             'zone' => isset(Setting::kept('zone')['name']) ? Setting::zone()->getName() : null,
             'room' => ['celsius' => $room->celsius, 'humidity' => $room->humidity],
             'measures' => ['dropMl' => $measures->dropMl, 'palettePart' => $measures->loss],
+            'tools' => ['airbrush' => Setting::hasAirbrush()],
         ]);
     }
 
@@ -38,7 +39,10 @@ final class SettingController
             'measures' => ['sometimes', 'array:dropMl,palettePart'],
             'measures.dropMl' => ['required_with:measures', 'numeric', 'between:'.Measures::LEAST_DROP_ML.','.Measures::MOST_DROP_ML],
             'measures.palettePart' => ['required_with:measures', 'numeric', 'between:0,'.Measures::MOST_LOSS],
+            'tools' => ['sometimes', 'array:airbrush'],
+            'tools.airbrush' => ['required_with:tools', 'boolean:strict'],
         ], [
+            'tools.airbrush.*' => 'An airbrush is there or not: true or false.',
             'currency.*' => 'Write a currency as its three capital letters, for example EUR.',
             'zone.*' => 'This is no time zone, such as Europe/Lisbon.',
             'room.celsius.*' => 'A room one paints in has -10 to 45 °C.',

@@ -19,6 +19,7 @@ class Settings {
 
     room = $state({ celsius: 20, humidity: 50 });
     measures = $state({ dropMl: 0.045, palettePart: 0.3 });
+    tools = $state({ airbrush: false });
     zone = $state<string | null>(null);
     private asked: Promise<void> | null = null;
 
@@ -58,6 +59,7 @@ class Settings {
         this.zone = answer.zone;
         this.room = answer.room;
         this.measures = answer.measures;
+        this.tools = answer.tools;
     }
 
     /** What is wrong with it; nothing when it was taken. */

@@ -126,6 +126,23 @@ final class WriterTest extends TestCase
         self::assertSame([], $washes(Texture::BroadFolds));
     }
 
+    /** Who owns an airbrush sprays what is large, and the light below a transparent. */
+    public function testWithAnAirbrushLargeAreasAreSprayed(): void
+    {
+        $steps = static function (AreaSize $size, School $school, bool $hasAirbrush): array {
+            $wish = self::wish(Texture::CloseFolds, Material::Cloth, '#3f6b35', '#1c1c1e', FinishLevel::TableReady, $size);
+            $asked = new WritingWish($wish->area, $wish->target, $wish->model, $wish->undercoat, hasAirbrush: $hasAirbrush);
+
+            return array_map(static fn(Step $step): string => $step->technique->id, (new Writer(new PaintBox(DemoPaints::owned())))->write($asked, $school)[0]->area->steps ?? []);
+        };
+
+        self::assertSame('spray-layer', $steps(AreaSize::Main, School::WashAndHighlight, true)[0]);
+        self::assertSame('spray-layer', $steps(AreaSize::Large, School::LayerUp, true)[0]);
+        self::assertSame('basecoat', $steps(AreaSize::Small, School::WashAndHighlight, true)[0]);
+        self::assertSame('basecoat', $steps(AreaSize::Main, School::WashAndHighlight, false)[0]);
+        self::assertSame(['spray-from-above', 'one-coat'], array_slice($steps(AreaSize::Main, School::ZenithalAndTransparents, true), 0, 2));
+    }
+
     public function testOverDarkATransparentGetsASketchOfLightFirst(): void
     {
         $over = static fn(string $ground): string => self::write(Texture::CloseFolds, Material::Cloth, '#3f6b35', $ground, school: School::ZenithalAndTransparents)[0]->area->steps[0]->technique->id;

@@ -4,6 +4,7 @@
     import { type Area, type Craft, got, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
     import { label } from '../../lib/craft.svelte';
+    import { settings } from '../../lib/settings.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
@@ -62,6 +63,10 @@
         if (proposals !== null) void write();
     }
 
+    async function paintWith(airbrush: boolean): Promise<void> {
+        if ((await settings.set({ tools: { airbrush } })) === null && proposals !== null) void write();
+    }
+
     function toggle(id: string, on: boolean): void {
         kept = on ? [...keep, id] : keep.filter((one) => one !== id);
         if (proposals !== null) void write();
@@ -117,6 +122,9 @@
             >
             <Button size="small" kind="ghost" on:click={close}>Leave it</Button>
         </div>
+        <div class="tools">
+            <Tick label="An airbrush is at hand" checked={settings.tools.airbrush} change={paintWith} />
+        </div>
     </form>
     {#if area.steps.length > 0}
         <fieldset>
@@ -157,6 +165,10 @@
         grid-template-columns: minmax(0, 170px) repeat(3, minmax(0, 1fr)) auto;
         gap: 10px 14px;
         align-items: end;
+    }
+
+    .tools {
+        grid-column: 1 / -1;
     }
 
     .acts {

@@ -11,6 +11,8 @@
     /** Which undercoat: what each costs in coats and minutes on this plan, and what speaks for it. */
     let { desk, take }: { desk: PlanDesk; take: (undercoat: Schemas['UndercoatCandidate']) => void } = $props();
 
+    /** As many as one can look at side by side. */
+    const GROUNDS = 3;
     const latest = new Latest<Schemas['Undercoats']>();
     const present = $derived(latest.answer?.present ?? null);
     const others = $derived((latest.answer?.candidates ?? []).filter((one) => one.words !== present?.words));
@@ -50,36 +52,32 @@
                 cover. The pictures show how all that is planned would end on each.
             </p>{/if}
         <ol>
-            {#each others.slice(0, 3) as one, at (at)}
-                <li>
-                    <div class="seen">
-                        <Quilt
-                            name="In the end on {one.words}"
-                            patches={desk.plan?.looks.quilt ?? []}
-                            pieces={one.areas}
-                            small
-                        />
-                        <span class="pots"
-                            ><Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
-                                    hex={one.light.colour?.hex ?? null}
-                                    size={26}
-                                />{/if}{#if one.below}<Swatch
-                                    hex={one.below.colour?.hex ?? null}
-                                    size={26}
-                                />{/if}</span
-                        >
-                    </div>
-                    <div>
-                        <p><b><bdi>{one.words}</bdi></b> · {against(one.minutes)}</p>
-                        <p>{one.reasons.join(' ')}</p>
-                        <details>
-                            <summary>Coats by area</summary>
-                            <p class="quiet">{coats(one)}</p>
-                        </details>
-                    </div>
-                    <Button size="small" kind="tertiary" on:click={() => take(one)}
+            {#each others.slice(0, GROUNDS) as one, at (at)}
+                <li class="ground">
+                    <Quilt
+                        name="In the end on {one.words}"
+                        patches={desk.plan?.looks.quilt ?? []}
+                        pieces={one.areas}
+                        small
+                    />
+                    <p class="pots">
+                        <Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
+                                hex={one.light.colour?.hex ?? null}
+                                size={26}
+                            />{/if}{#if one.below}<Swatch hex={one.below.colour?.hex ?? null} size={26} />{/if}
+                        <b><bdi>{one.words}</bdi></b>
+                    </p>
+                    <Button size="small" kind={at === 0 ? 'secondary' : 'tertiary'} on:click={() => take(one)}
                         >Take it<span class="sr">: {one.words}</span></Button
                     >
+                    <p class="quiet">{against(one.minutes)}</p>
+                    <ul>
+                        {#each one.reasons as reason, number (number)}<li>{reason}</li>{/each}
+                    </ul>
+                    <details>
+                        <summary>Coats by area</summary>
+                        <p class="quiet">{coats(one)}</p>
+                    </details>
                 </li>
             {:else}
                 <li><p>There is no other primer, on the shelf or in the catalogue. Gloss ones hold no paint.</p></li>
@@ -96,38 +94,46 @@
 
     ol {
         display: grid;
+        grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
+        gap: 16px;
         margin: 0;
         padding: 0;
         list-style: none;
     }
 
-    li {
+    .ground {
         display: grid;
-        grid-template-columns: 190px minmax(0, 1fr) auto;
-        gap: 12px;
-        align-items: start;
-        padding: 9px 0;
-        border-top: 1px solid var(--line);
+        gap: 7px;
+        align-content: start;
+        justify-items: start;
+        padding: 10px;
+        border: 1px solid var(--line);
+        border-radius: 4px;
+        background: var(--raised);
     }
 
-    .seen {
-        display: grid;
-        gap: 5px;
+    .ground > :global(.quilt) {
+        width: 100%;
     }
 
     .pots {
         display: flex;
+        flex-wrap: wrap;
+        gap: 4px 6px;
+        align-items: center;
+    }
+
+    ul {
+        display: grid;
         gap: 3px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+        font-size: 0.875rem;
     }
 
     summary {
         color: var(--ink-quiet);
         cursor: pointer;
-    }
-
-    @media (max-width: 560px) {
-        li {
-            grid-template-columns: 110px minmax(0, 1fr);
-        }
     }
 </style>
