@@ -105,6 +105,12 @@ final class SchemeTest extends BrowserTestCase
         $this->press('//*[contains(@class, "coats")]//button[contains(., "one more")]');
         $this->awaitSaved();
         [$mine, $coats] = [$this->see('//ol[@aria-label="Steps"]/li[1]//bdi')->getText(), $this->coats()];
+        // Writing anew starts from what was asked for, not from what came of it.
+        $this->pressNamed('Write a recipe');
+        $field = $this->see('//section[starts-with(@aria-label, "Recipes for")]//label[normalize-space(.)="Colour it shall have"]/following::input[1]');
+        self::assertSame('#26508a', $field->getDomProperty('value'));
+        $this->pressNamed('Leave it');
+        $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
 
         $this->write('#a3231f');
         self::assertSame(1, self::driver()->executeScript('return document.querySelectorAll("section.writer fieldset input:checked").length'), 'Only what was touched is ticked.');

@@ -69,7 +69,7 @@
 <div class="more">
     {#if asks.includes('load')}
         <Choose
-            label="Load of the brush"
+            label={loads.some((one) => one.value === 'flooded') ? 'How wet' : 'Load of the brush'}
             value={step.load ?? 'normal'}
             choices={loads}
             fault={desk.faultAt(`${path}.load`)}
