@@ -146,6 +146,7 @@ final readonly class Brushwork
             }
         } else {
             $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution, $coats, self::PATIENCE, $load);
+            $this->draft->isLit = $this->draft->isLit || self::isLight($rung);
         }
         $this->owe($rung, $pick);
 

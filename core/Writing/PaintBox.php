@@ -245,10 +245,15 @@ final class PaintBox
     /** @param list<Paint> $paints */
     private static function bestTint(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): ?Pick
     {
-        return self::best((static function () use ($paints, $areForSale, $ground, $tone): iterable {
+        $sense = Sense::of($tone, []);
+
+        return self::best((static function () use ($paints, $areForSale, $ground, $tone, $sense): iterable {
             foreach ($paints as $paint) {
                 foreach (in_array($paint->kind, [Kind::OneCoat, Kind::Ink], true) && $paint->opacity->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]) {
-                    yield self::seen($paint, $tone, $paint->optics()->over($ground, $parts / ($parts + $medium))->toLab(), $areForSale, $medium === 0 ? null : Dilution::of($parts, $medium, Thinner::Medium));
+                    $seen = $paint->optics()->over($ground, $parts / ($parts + $medium))->toLab();
+                    if (! $sense->isStray($seen) && ! $sense->isNever(Mix::single($paint), $seen)) {
+                        yield self::seen($paint, $tone, $seen, $areForSale, $medium === 0 ? null : Dilution::of($parts, $medium, Thinner::Medium));
+                    }
                 }
             }
         })());

@@ -77,7 +77,7 @@ enum School: string
             self::WashAndHighlight => $isMetal ? 1.0 : ($isDeep || $texture === Texture::CloseFolds || $texture === Texture::TinyDetail ? 3.0 : 2.2),
             self::LayerUp => $isMetal ? 0.8 : ($texture === Texture::BroadFolds || $texture === Texture::Skin || $texture->isPanel() ? 2.4 : 1.2) + $isDisplay,
             self::DrybrushBuildUp => $isDeep ? 2.6 : ($texture === Texture::HardEdgedPanel && ! $isMetal ? 0.9 : 0.0),
-            self::ZenithalAndTransparents => $isMetal || $material === Material::Skin || $texture === Texture::TinyDetail ? 0.0 : ($texture->isPanel() ? 0.6 : 1.5) + ($ground >= self::LIGHT_GROUND ? 1.4 : -0.6),
+            self::ZenithalAndTransparents => $isMetal || $material === Material::Skin || $texture === Texture::TinyDetail || Lean::of($target, $material) === Lean::Black ? 0.0 : ($texture->isPanel() ? 0.6 : 1.5) + ($ground >= self::LIGHT_GROUND ? 1.4 : -0.6),
             self::StippledUndertone => $isMetal ? 0.0 : (ColourName::of($target)->hueWord() === 'yellow' ? 2.3 : ($texture === Texture::Rubble ? 1.3 : 0.3)),
         };
     }

@@ -95,7 +95,8 @@ final class Sense
         $strangers = array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isStrong($one->paint) && self::apart($this->tone, $one->paint->colour()) > self::OPPOSITE);
         $isStrange = $this->hasFamily && array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour())) === [];
 
-        return ($this->isDelicate() ? self::ODD * count($strangers) : 0.0) + ($isStrange ? self::STRANGE : 0.0);
+        // A deep shade may be mixed of opposites: it is the livelier for it.
+        return ($this->tone->lightness > self::BLACK_TO ? self::ODD * count($strangers) : 0.0) + ($isStrange ? self::STRANGE : 0.0);
     }
 
     /** 0: a pot of the family; 1: the family lightened with an off-white or darkened; 2: anything else. */
