@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Writing;
 
 use Kalokroma\Colour\Lab;
-use Kalokroma\Colour\Lch;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Load;
@@ -21,7 +20,7 @@ use Kalokroma\Mixing\Film;
 final readonly class Lesson
 {
     /** L*, a*, b* of the warm white a sketch of light is laid with, and in how many coats it is patted on. */
-    private const SKETCH = [88.0, 1.0, 8.0];
+    public const SKETCH = [88.0, 1.0, 8.0];
 
     private const SKETCH_COATS = 4;
 
@@ -40,20 +39,6 @@ final readonly class Lesson
 
     /** Coats of the base laid again over a wash. */
     private const AGAIN = 2;
-
-    /** Chroma from which a metal is a warm one, and the hue its painted likeness is lit toward. */
-    private const GOLDEN = 14.0;
-
-    private const GOLD_HUE = 92.0;
-
-    private const SILVER = [84.0, -0.5, -1.0];
-
-    /** Glazes that finish painted metal, and how far off what is at hand may be. */
-    private const AMBER = [52.0, 18.0, 48.0];
-
-    private const STEEL_BLUE = [42.0, -2.0, -28.0];
-
-    private const GLAZEABLE = 14.0;
 
     /** Below so dark a base no shade is seen. */
     private const SHADEABLE = 22.0;
@@ -108,7 +93,9 @@ final readonly class Lesson
     public function follow(School $school): bool
     {
         if ($this->wish->area->material === Material::Glass) {
-            return $school === School::ZenithalAndTransparents ? $this->lens() : $this->gem();
+            $glass = new GlassLesson($this->wish, $this->box, $this->draft, $this->work, $this->ladder);
+
+            return $school === School::ZenithalAndTransparents ? $glass->lens() : $glass->gem();
         }
 
         return match ($school) {
@@ -116,10 +103,15 @@ final readonly class Lesson
             School::LayerUp => $this->layerUp(),
             School::ZenithalAndTransparents => $this->transparents(),
             School::DrybrushBuildUp => $this->drybrush(),
-            School::TrueMetal => $this->trueMetal(),
-            School::NonMetallicMetal => $this->nonMetallicMetal(),
+            School::TrueMetal => $this->metal()->trueMetal(),
+            School::NonMetallicMetal => $this->metal()->nonMetallicMetal(),
             School::StippledUndertone => $this->stippled(),
         };
+    }
+
+    private function metal(): MetalLesson
+    {
+        return new MetalLesson($this->wish, $this->box, $this->draft, $this->work, $this->ladder);
     }
 
     private function washAndHighlight(): bool
@@ -206,50 +198,6 @@ final readonly class Lesson
         return true;
     }
 
-    private function trueMetal(): bool
-    {
-        if (! $this->work->tone('basecoat', $this->ladder->base, Film::Metal)) {
-            return false;
-        }
-        $wash = $this->draft->keeps('shade') || $this->texture === Texture::TinyDetail ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
-        if ($wash !== null) {
-            $this->draft->put('wash', 'shade', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
-        }
-        $this->texture->catchesADryBrush()
-            ? $this->work->tone('drybrush', $this->ladder->high, Film::Metal, why: 'a brighter metal, dusted on what stands up')
-            : $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
-        if ($this->isDisplay && $this->wish->colour()->toLch()->chroma >= self::GOLDEN) {
-            $this->work->tone('edge-highlight', new Rung('glint', Lab::of(...self::SILVER), ''), Film::Metal, place: Place::Corners, why: 'silver on the sharpest edges of a warm metal', coats: 1);
-        }
-
-        return true;
-    }
-
-    private function nonMetallicMetal(): bool
-    {
-        $isGold = $this->wish->colour()->toLch()->chroma >= self::GOLDEN;
-        if (! $this->work->covering($this->coat, $this->ladder->base)) {
-            return false;
-        }
-        $this->work->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
-        $this->work->tone('highlight', $isGold ? $this->golden($this->ladder->high) : $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
-        $this->work->tone('edge-highlight', new Rung('glint', Lab::of(94.0, 0.0, 3.0), 'the ridge shines nearly white'));
-        $glaze = $this->box->nearest(Wanted::of(Lab::of(...($isGold ? self::AMBER : self::STEEL_BLUE))), $this->taste, $this->draft->open);
-        if ($this->texture !== Texture::TinyDetail && $glaze !== null && $glaze->off <= self::GLAZEABLE && ! $this->draft->keeps('glaze')) {
-            $this->draft->put('glaze', 'glaze', $glaze, $isGold ? 'Glaze: a thin warm tint ties the planes together.' : 'Glaze: a thin blue one makes it steel.', Place::LowerHalf, coats: 1);
-        }
-
-        return true;
-    }
-
-    /** Gold is lit toward yellow, never toward flesh. */
-    private function golden(Rung $rung): Rung
-    {
-        $polar = $rung->colour->toLch();
-
-        return new Rung($rung->name, PaintGamut::within(Lch::of($polar->lightness, $polar->chroma, self::GOLD_HUE)->toLab()), 'gold goes toward a pale yellow', self::GOLD_HUE);
-    }
-
     private function stippled(): bool
     {
         if (! $this->work->tone($this->coat, $this->dark())) {
@@ -259,55 +207,6 @@ final readonly class Lesson
         $this->work->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds', coats: self::DABBED);
 
         return $this->lights();
-    }
-
-    /** Dark ground, light in the lower corner, a white point opposite, and gloss. */
-    private function gem(): bool
-    {
-        if (! $this->work->tone('basecoat', $this->ladder->deepest, why: 'a stone is dark where the light comes in')) {
-            return false;
-        }
-        $this->work->tone('gem', $this->ladder->base, place: Place::LowerHalf, why: 'lighter toward the lower corner, where the light gathers');
-        $this->work->tone('gem', $this->ladder->high, place: Place::LowerSides, why: 'the brightest tone in the corner itself');
-
-        return $this->shine();
-    }
-
-    /** A pale ground, two coats of a transparent, a white point, and gloss. */
-    private function lens(): bool
-    {
-        $pale = $this->box->nearest(Wanted::of(Lab::of(...self::SKETCH)), $this->taste);
-        $tint = $pale === null ? null : $this->box->tint($pale->mix->optics()->masstone(), $this->ladder->base->colour);
-        if ($pale === null || $tint === null || $tint->off > self::GLAZEABLE) {
-            return false;
-        }
-        $this->draft->put('basecoat', 'ground', $pale, 'Ground: pale, so that the colour over it glows.', most: 3);
-        $this->draft->put('lens', 'base', $tint, 'Base: a transparent over pale glows as glass does.', coats: $tint->mix->isTransparent() ? 2 : 1);
-
-        return $this->shine();
-    }
-
-    private function shine(): bool
-    {
-        $this->draft->keeps('glint') || $this->dotOfWhite();
-        $gloss = $this->box->gloss();
-        if ($gloss === null) {
-            $this->draft->unreached[] = 'Glass wants gloss at the very end: there is no gloss varnish at hand.';
-        } elseif (! $this->draft->keeps('gloss')) {
-            $this->draft->put('gloss-spot', 'gloss', $gloss, 'Gloss: at the very end, after any matt coat.');
-        }
-
-        return true;
-    }
-
-    private function dotOfWhite(): bool
-    {
-        $white = $this->box->nearest(Wanted::of(Lab::of(96.0, 0.0, 1.0))->above(School::LIGHT_GROUND), $this->taste, $this->draft->open);
-        if ($white !== null) {
-            $this->draft->put('dot', 'glint', $white, 'Glint: a white point in the upper corner, opposite the glow.', Place::Corners, coats: 1);
-        }
-
-        return $white !== null;
     }
 
     /** A red gets its last fire from a thin glaze of itself. */

@@ -205,9 +205,9 @@ final class EveningTest extends HttpTestCase
         $this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, 'coat' => 1], 201);
 
         $clocks = array_values(array_filter($this->ask('GET', '/clocks')['clocks'], static fn(array $one): bool => $one['batchId'] === $batch['id']));
-        self::assertSame(['undercoat', 1, [1], '2026-11-26T13:00:00+00:00', 'dry'], [$clocks[0]['stepId'], $clocks[0]['coat'], $clocks[0]['models'], $clocks[0]['until'], $clocks[0]['kind']]);
+        self::assertSame(['undercoat', 1, [1], '2026-11-26T12:10:00+00:00', 'dry'], [$clocks[0]['stepId'], $clocks[0]['coat'], $clocks[0]['models'], $clocks[0]['until'], $clocks[0]['kind']]);
         $step = $this->ask('GET', "/batches/$batch[id]")['steps'][0];
-        self::assertSame([2, [1, 0], '2026-11-26T13:00:00Z', 0], [$step['coat'], $step['coatsDone'], $step['readyAt'], $step['done']]);
+        self::assertSame([2, [1, 0], '2026-11-26T12:10:00Z', 0], [$step['coat'], $step['coatsDone'], $step['readyAt'], $step['done']]);
         $this->ask('PUT', '/settings', ['room' => ['celsius' => 12, 'humidity' => 70]]);
         self::assertGreaterThan($clocks[0]['until'], $this->ask('GET', '/clocks')['clocks'][0]['until']);
     }
