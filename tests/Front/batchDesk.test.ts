@@ -46,6 +46,24 @@ describe('a batch on the desk', () => {
         expect(at.batch?.next).toBe('t');
     });
 
+    it('never shows a record as undone between its answer and its leaving the outbox', async () => {
+        const { outbox } = await import('../../resources/js/lib/outbox.svelte');
+        server(ok(batch(step('s', 0))), ok(batch(step('s', 4, [{ id: '1', models: 4 }])), 201));
+        const at = await desk();
+        const end = at.listen();
+        await at.load();
+        const seen: unknown[] = [];
+        outbox.add({ batchId: 'b', entry: { id: '1', stepId: 's', models: 4 }, words: 'Coat' });
+        for (let look = 0; look < 40; look++) {
+            seen.push([at.step('s')?.done, at.step('s')?.left]);
+            await new Promise((go) => setImmediate(go));
+        }
+        end();
+
+        expect(new Set(seen.map((one) => JSON.stringify(one)))).toEqual(new Set(['[4,1]']));
+        expect(outbox.waiting).toEqual([]);
+    });
+
     it('asks once more when a record arrived while it was asked for', async () => {
         const done = batch(step('s', 5, [{ id: '1', models: 5 }]));
         const asked = server(late(500, batch(step('s', 0))), ok(done, 201), ok(done));

@@ -120,11 +120,12 @@ class Outbox {
                     headers: { ...under(record.entry.id).headers, ...home.headers(record.desk) },
                 }),
             );
-            await this.drop(record.entry.id);
             this.tries = 0;
             this.isStuck = false;
             sayWhenDated(record, batch);
+            // It counts as done on its way until who shows the batch has the answer: between the two it would be undone for a moment.
             for (const heard of this.listeners) heard(record, batch, null);
+            await this.drop(record.entry.id);
         } catch (error) {
             const problem = asProblem(error);
             // Another database may answer here: what was done at the first waits for it.
