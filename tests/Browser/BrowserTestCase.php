@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
+use RuntimeException;
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\Patience;
@@ -83,6 +86,43 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
 
         return $found;
+    }
+
+    /** The first element that is there, waited for: visible or not (a file's input is not). */
+    protected function find(string $css): RemoteWebElement
+    {
+        $found = null;
+        Patience::until(static function () use ($css, &$found): bool {
+            $found = self::driver()->findElements(WebDriverBy::cssSelector($css))[0] ?? null;
+
+            return $found !== null;
+        }, $css);
+        assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    /** As many elements, once they are. */
+    protected function seeCount(int $count, string $xpath): void
+    {
+        $seen = -1;
+        $are = static function () use ($count, $xpath, &$seen): bool {
+            $seen = count(self::driver()->findElements(WebDriverBy::xpath($xpath)));
+
+            return $seen === $count;
+        };
+        try {
+            Patience::until($are, "$count of $xpath");
+        } catch (RuntimeException) {
+            self::assertSame($count, $seen, $xpath);
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    /** Hands a file of this machine to the input, as a painter chooses it. */
+    protected function handFile(string $path, string $input = 'input[type=file]'): void
+    {
+        $this->find($input)->setFileDetector(new LocalFileDetector)->sendKeys($path);
     }
 
     protected function seeNot(string $xpath): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
-use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -84,7 +83,7 @@ final class ColourBenchTest extends BrowserTestCase
         $this->pressNamed('Take all');
         $this->seeNot('//button[normalize-space(.)="Take all"]');
         // Only the newest change can be taken back from its notice.
-        self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//*[@role="status"]//button[normalize-space(.)="Undo"]')));
+        $this->seeCount(1, '//*[@role="status"]//button[normalize-space(.)="Undo"]');
         $this->pressNamed('Undo');
         $this->see('//button[normalize-space(.)="Take all"]');
         self::assertNotSame($before, $this->see('//section[contains(., "chosen for")]/p')->getText());
@@ -94,7 +93,7 @@ final class ColourBenchTest extends BrowserTestCase
     {
         $this->visit('#/shelf/measure');
         $this->see('//h2[starts-with(., "Photograph a dry swatch")]');
-        self::driver()->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->handFile(SwatchPhoto::path());
         $this->see('//*[.="Draw a box over the grey card."]');
         $this->draw(0.08, 0.15, 0.26, 0.7);
         $this->see('//*[.="Now draw a box over the swatch."]');
@@ -108,12 +107,12 @@ final class ColourBenchTest extends BrowserTestCase
     public function testAMarkOnASwatchForACardIsToldAndMovedByKeys(): void
     {
         $this->visit('#/shelf/measure');
-        self::driver()->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->handFile(SwatchPhoto::path());
         $this->see('//*[.="Draw a box over the grey card."]');
         $this->draw(0.5, 0.3, 0.2, 0.4);
         $this->pressNamed('Mark the middle');
         $this->see('//*[@role="alert"][contains(., "unevenly") or contains(., "coloured")]');
-        $mark = self::driver()->findElement(WebDriverBy::cssSelector('.mark .hold'));
+        $mark = $this->find('.mark .hold');
         $mark->sendKeys(WebDriverKeys::DELETE);
         $this->see('//*[.="Draw a box over the grey card."]');
     }
@@ -161,7 +160,7 @@ final class ColourBenchTest extends BrowserTestCase
         file_put_contents($file, implode("\n", ['maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode', ...$rows]));
         try {
             $this->visit('#/shelf/files');
-            $this->see('//input[@type="file"]')->setFileDetector(new LocalFileDetector)->sendKeys($file);
+            $this->handFile($file);
             $this->see('//*[@role="status"][contains(., "2300 rows") and contains(., "2300 would be added")]');
             $this->pressNamed('Leave it');
             $this->seeNot('//*[contains(., "would be added")]');
@@ -176,7 +175,7 @@ final class ColourBenchTest extends BrowserTestCase
         $this->visit('#/shelf');
         $this->see('//*[local-name()="g"][@data-paint]');
         $this->see('//section[@aria-label="Gaps"][contains(., "no ")]');
-        $map = self::driver()->findElement(WebDriverBy::cssSelector('svg[role=application]'));
+        $map = $this->find('svg[role=application]');
         self::driver()->executeScript('arguments[0].focus()', [$map]);
         $this->key(WebDriverKeys::ARROW_RIGHT);
         $this->key(' ');
@@ -246,7 +245,7 @@ final class ColourBenchTest extends BrowserTestCase
 
     private function draw(float $x, float $y, float $width, float $height): void
     {
-        $board = self::driver()->findElement(WebDriverBy::cssSelector('.board'));
+        $board = $this->find('.board');
         $size = $board->getSize();
         $at = static fn(float $share, int $length): int => (int) round(($share - 0.5) * $length);
         (new WebDriverActions(self::driver()))

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -162,9 +160,7 @@ final class DailyTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/kalokroma-plan-'.bin2hex(random_bytes(4)).'.json';
         file_put_contents($file, $text);
         $this->see('//h1[.="Plans"]');
-        $input = self::driver()->findElement(WebDriverBy::cssSelector('main input[type=file]'));
-        assert($input instanceof RemoteWebElement);
-        $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->handFile($file, 'main input[type=file]');
         $this->files[] = $file;
     }
 

@@ -140,7 +140,7 @@ final class EditingTest extends BrowserTestCase
         $this->pressNamed('All paints');
         $this->see('//tbody/tr[.//bdi[.="Deep Tide"]]');
         $this->seeNot('//tbody/tr[.//bdi[.="Oilskin Yellow"]]');
-        $field = self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="Pots of Deep Tide"]'));
+        $field = $this->see('//input[@aria-label="Pots of Deep Tide"]');
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys('2'.WebDriverKeys::TAB);
         Patience::until(static fn(): bool => self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="ml left of Deep Tide"]'))->getAttribute('value') === '34', 'full pots');

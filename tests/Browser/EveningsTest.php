@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -98,9 +96,7 @@ final class EveningsTest extends BrowserTestCase
         $this->see('//section[@aria-label="The batch as it was painted"]');
         $this->choose('A picture of', 'model 3');
         $this->fill('What it shows', 'in the light of the window');
-        $upload = self::driver()->findElement(WebDriverBy::cssSelector('section[aria-label="The batch as it was painted"] input[type=file]'));
-        assert($upload instanceof RemoteWebElement);
-        $upload->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->handFile(SwatchPhoto::path(), 'section[aria-label="The batch as it was painted"] input[type=file]');
         $this->see('//figcaption[contains(., "model 3")][contains(., "in the light of the window")]');
         $this->press('//figcaption//button');
         $this->seeNot('//figcaption');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\AppServer;
 
@@ -135,7 +134,7 @@ final class FirstMinutesTest extends BrowserTestCase
     private function seeTheRecipe(): void
     {
         $this->awaitSaved();
-        self::assertCount(5, self::driver()->findElements(WebDriverBy::xpath('//ol[@aria-label="Steps"]/li')));
+        $this->seeCount(5, '//ol[@aria-label="Steps"]/li');
         // Nobody's fresh recipe is greeted by a warning, and every paint in it is owned.
         $this->seeNot('//nav[@aria-label="Areas"]//*[contains(., "finding") or contains(., "not owned")]');
     }

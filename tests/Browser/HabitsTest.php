@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -188,9 +186,7 @@ final class HabitsTest extends BrowserTestCase
     {
         $file = sys_get_temp_dir().'/kalokroma-list-'.bin2hex(random_bytes(4)).'.csv';
         file_put_contents($file, $csv);
-        $input = self::driver()->findElement(WebDriverBy::cssSelector('input[type=file]'));
-        assert($input instanceof RemoteWebElement);
-        $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->handFile($file);
         unlink($file);
     }
 

@@ -30,7 +30,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->seeNot('//*[contains(., "The server does not answer")]');
         $this->pressNamed('Logbook');
         $this->see('//section//li[.//bdi[.="Away"]]');
-        self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//section//li[.//bdi[.="Away"]]')));
+        $this->seeCount(1, '//section//li[.//bdi[.="Away"]]');
     }
 
     /** The same pass was marked on another tablet meanwhile: what this one did is refused, and stands above every view until somebody decides. */
@@ -53,7 +53,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->pressNamed('Drop it');
         $this->seeNot('//section[@aria-label="Not recorded yet"]');
         $this->see('//section//li[.//bdi[.="Twice"]]');
-        self::assertCount(1, self::driver()->findElements(WebDriverBy::xpath('//section//li[.//bdi[.="Twice"]]')));
+        $this->seeCount(1, '//section//li[.//bdi[.="Twice"]]');
     }
 
     /** Another database answers at the address: what was done at the first waits until that is back. */

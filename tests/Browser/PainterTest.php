@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-
 /** The whole way: a new plan, a substitute, three steps done, and everything is still there after a reload and a killed server. */
 final class PainterTest extends BrowserTestCase
 {
@@ -23,19 +21,19 @@ final class PainterTest extends BrowserTestCase
         self::$server->start();
         self::driver()->navigate()->refresh();
         $this->see('//*[normalize-space(.)="3 of 11 passes"]');
-        self::assertCount(3, self::driver()->findElements(WebDriverBy::xpath('//nav[@aria-label="Passes in painting order"]//*[.="done"]')));
+        $this->seeCount(3, '//nav[@aria-label="Passes in painting order"]//*[.="done"]');
 
         $this->pressNamed('Logbook');
         $entries = "//section//li[.//bdi[.='Second boat']]";
         $this->see($entries);
-        self::assertCount(4, self::driver()->findElements(WebDriverBy::xpath($entries)));
-        self::assertCount(2, self::driver()->findElements(WebDriverBy::xpath($entries.'[.//*[starts-with(normalize-space(.), "all 5")]]')));
+        $this->seeCount(4, $entries);
+        $this->seeCount(2, $entries.'[.//*[starts-with(normalize-space(.), "all 5")]]');
         $this->pressNamed('Plans');
         $this->press('//h2/a[normalize-space(.)="Marsh Piker"]');
         foreach (['Marsh coat', 'Boots'] as $area) {
             $this->press("//nav[@aria-label='Areas']//bdi[.='$area']");
             $this->see('//ol[@aria-label="Steps"]/li[5]');
-            self::assertCount(5, self::driver()->findElements(WebDriverBy::xpath('//ol[@aria-label="Steps"]/li')));
+            $this->seeCount(5, '//ol[@aria-label="Steps"]/li');
         }
         $this->seeNot('//nav[@aria-label="Areas"]//*[contains(., "not owned")]');
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Patience;
@@ -58,7 +57,7 @@ final class SchemeTest extends BrowserTestCase
         $this->quilt('The Bound Capstan');
         $this->press('//div[contains(@class, "quilt")]//button[@title="Rope"]');
         $this->pressNamed('Colours from a picture');
-        self::driver()->findElement(WebDriverBy::cssSelector('section[aria-label="Colours from a picture"] input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->handFile(SwatchPhoto::path(), 'section[aria-label="Colours from a picture"] input[type=file]');
         $this->press('//button[starts-with(@aria-label, "The picture: take the colour at the mark for Rope")]');
         Patience::until(fn(): bool => $this->aim() !== '', 'the colour of the picture');
         $first = $this->aim();

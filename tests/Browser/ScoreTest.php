@@ -120,7 +120,7 @@ final class ScoreTest extends BrowserTestCase
         $this->see('//span[contains(@class, "stopped")][contains(., "stop 2")]');
         $this->pressNamed('No stop here');
         $this->seeNot('//span[contains(@class, "stopped")][contains(., "stop 2")]');
-        self::assertCount(1, self::driver()->findElements(WebDriverBy::cssSelector('.stopped')));
+        $this->seeCount(1, '//*[contains(concat(" ", @class, " "), " stopped ")]');
     }
 
     public function testADozenMistakesAreMendedByPressesAloneUndoneAndDoneAgain(): void

@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverSelect;
@@ -58,7 +59,7 @@ final readonly class Views
             },
             'plan-variants' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
-                $this->chromium->driver->findElement(WebDriverBy::cssSelector('details[data-variants] > summary'))->click();
+                $this->find(WebDriverBy::cssSelector('details[data-variants] > summary'))->click();
                 $this->press('Edit area');
                 $this->press('Shared recipes');
                 $this->await('section[aria-label^="Shared recipes for"] li .look');
@@ -79,7 +80,7 @@ final readonly class Views
             },
             'plan-whole' => function (): void {
                 $this->plan('The Bound Capstan', 'Rope');
-                $this->chromium->driver->findElement(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='Whole model']"))->click();
+                $this->find(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='Whole model']"))->click();
                 $this->await('section[aria-label="Whole model"]');
             },
             'handbook' => fn() => $this->open('#/handbook', 'section[aria-label="Techniques"] article'),
@@ -138,7 +139,7 @@ final readonly class Views
             },
             'notice' => function (): void {
                 $this->open('#/logbook', 'section li .bx--overflow-menu');
-                $this->chromium->driver->findElement(WebDriverBy::cssSelector('section li .bx--overflow-menu'))->click();
+                $this->find(WebDriverBy::cssSelector('section li .bx--overflow-menu'))->click();
                 $this->press('Take back');
                 $this->await('.notices .bx--inline-notification');
             },
@@ -217,15 +218,20 @@ final readonly class Views
         $this->chromium->driver->wait(15, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)));
     }
 
+    private function find(WebDriverBy $which): RemoteWebElement
+    {
+        return $this->chromium->driver->wait(15, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($which));
+    }
+
     public function press(string $label): void
     {
-        $this->chromium->driver->findElement(WebDriverBy::xpath(sprintf('//*[self::button or self::a][starts-with(normalize-space(.), "%s")]', $label)))->click();
+        $this->find(WebDriverBy::xpath(sprintf('//*[self::button or self::a][starts-with(normalize-space(.), "%s")]', $label)))->click();
     }
 
     /** Instead of what stands there. */
     private function type(string $selector, string $text): void
     {
-        $this->chromium->driver->findElement(WebDriverBy::cssSelector($selector))->clear()->sendKeys($text);
+        $this->find(WebDriverBy::cssSelector($selector))->clear()->sendKeys($text);
     }
 
     private function plan(string $name, string $area): void
@@ -233,7 +239,7 @@ final readonly class Views
         $this->open('#/plans', 'li .looks');
         $this->press($name);
         $this->await('nav[aria-label="Areas"] li');
-        $this->chromium->driver->findElement(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='$area']"))->click();
+        $this->find(WebDriverBy::xpath("//nav[@aria-label='Areas']//bdi[.='$area']"))->click();
         $this->await('section[aria-label^="Step"]');
     }
 
@@ -248,7 +254,7 @@ final readonly class Views
     private function substitute(): void
     {
         $this->plan('Ferry Warden', 'Boots and straps');
-        $this->chromium->driver->findElement(WebDriverBy::xpath('//ol[@aria-label="Steps"]/li[2]/button'))->click();
+        $this->find(WebDriverBy::xpath('//ol[@aria-label="Steps"]/li[2]/button'))->click();
         $this->await('section[aria-label="What do I have?"] .body');
     }
 
@@ -262,7 +268,7 @@ final readonly class Views
     private function batch(string $name): void
     {
         $this->open('#/logbook', 'section li');
-        $this->chromium->driver->findElement(WebDriverBy::xpath("//option[normalize-space(.)='$name']"))->click();
+        $this->find(WebDriverBy::xpath("//option[normalize-space(.)='$name']"))->click();
         $this->await('section[aria-label="The batch as it was painted"]');
     }
 
@@ -280,7 +286,7 @@ final readonly class Views
     private function photo(): void
     {
         $this->open('#/shelf/measure', 'input[type=file]');
-        $this->chromium->driver->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
+        $this->find(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys(SwatchPhoto::path());
         $this->await('.board img');
         foreach ([[0.08, 0.15, 0.26, 0.7], [0.58, 0.2, 0.3, 0.6]] as $box) {
             $this->drag('.board', ...$box);
@@ -290,7 +296,7 @@ final readonly class Views
 
     private function drag(string $selector, float $x, float $y, float $width, float $height): void
     {
-        $board = $this->chromium->driver->findElement(WebDriverBy::cssSelector($selector));
+        $board = $this->find(WebDriverBy::cssSelector($selector));
         $size = $board->getSize();
         $at = static fn(float $share, int $length): int => (int) round(($share - 0.5) * $length);
         (new WebDriverActions($this->chromium->driver))
@@ -301,7 +307,7 @@ final readonly class Views
     private function choose(string $label, string $option): void
     {
         $this->await('select');
-        $select = $this->chromium->driver->findElement(WebDriverBy::xpath("//select[@id=//label[normalize-space(.)='$label']/@for]"));
+        $select = $this->find(WebDriverBy::xpath("//select[@id=//label[normalize-space(.)='$label']/@for]"));
         $this->chromium->driver->wait(15, 50)->until(static fn() => str_contains($select->getText(), $option));
         (new WebDriverSelect($select))->selectByVisibleText($option);
     }
