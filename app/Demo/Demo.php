@@ -98,12 +98,13 @@ final class Demo
         $passes = $batch->load('entries')->progress()->passes;
         $whole = $wish['done'] === 'all' ? count($passes) : $wish['done'];
         $evening = $start->copy()->setTime(self::EVENING, 5);
+        $pace = Pace::of($batch->progress()->plan);
         foreach ($passes as $index => $pass) {
             $models = $index < $whole ? $wish['models'] : ($index === $whole ? $wish['partly'] ?? 0 : 0);
             if ($models === 0) {
                 break;
             }
-            $perCoat = $models * Pace::perCoat($pass->step, $pass->area) * ($wish['pace'] + self::SCATTER[$index % count(self::SCATTER)]);
+            $perCoat = $models * $pace->coat($pass->step, $pass->area) * ($wish['pace'] + self::SCATTER[$index % count(self::SCATTER)]);
             // What takes longer than an evening is recorded coat by coat.
             $coats = $perCoat * $pass->step->coats > self::LONGEST_PASS ? range(1, $pass->step->coats) : [null];
             foreach ($coats as $coat) {

@@ -106,6 +106,7 @@ final readonly class LogLessons
                     $entry->minutes === null ? null : (float) $entry->minutes,
                     // A single coat says nothing of how many it took.
                     $entry->coat === null && $planned === array_map(static fn(array $one): string => $one['parts'].' '.$one['paint'], $used->mix),
+                    $plan->model->finishLevel,
                 );
             }
         }

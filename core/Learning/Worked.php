@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Learning;
 
+use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
@@ -24,12 +25,13 @@ final readonly class Worked
         public int $coats,
         public ?float $minutes,
         public bool $isAsMixed,
+        private FinishLevel $finish = FinishLevel::TableReady,
     ) {}
 
     /** Minutes really spent to those of the table, for the coats that were laid; null where nobody looked at the clock. */
     public function pace(): ?float
     {
-        $usual = Pace::perCoat($this->step, $this->area) * $this->coats * $this->models;
+        $usual = Pace::to($this->finish)->pass($this->step->inCoats($this->coats), $this->area, $this->models);
 
         return $this->minutes === null || $this->minutes <= 0.0 || $usual <= 0.0 ? null : $this->minutes / $usual;
     }

@@ -14,10 +14,14 @@ final readonly class Paces
 
     public const MOST = 5.0;
 
+    /** Minutes to fetch and thin what a pass needs, and to clean up after it. */
+    public const SET_UP = 3.0;
+
     /** @param array<string, float> $ratios by technique id; 1 is as the tables say */
     private function __construct(
         private array $ratios,
         private float $all = 1.0,
+        private float $setUp = self::SET_UP,
     ) {}
 
     public static function usual(): self
@@ -34,7 +38,19 @@ final readonly class Paces
     /** The same with everything taking so many times as long. */
     public function times(float $factor): self
     {
-        return new self($this->ratios, $this->all * $factor);
+        return new self($this->ratios, $this->all * $factor, $this->setUp);
+    }
+
+    /** The same with so many minutes to fetch, thin and clean in each pass. */
+    public function withSetUp(float $minutes): self
+    {
+        return new self($this->ratios, $this->all, $minutes);
+    }
+
+    /** Minutes of each pass that are no brushwork, however many models it has. */
+    public function setUp(): float
+    {
+        return $this->all * $this->setUp;
     }
 
     public function ratio(Technique $technique): float

@@ -151,12 +151,14 @@ final class Rehearsal
         return $before->step->more->waitMinutes ?? DryTimes::between($before->step, $pass->step);
     }
 
-    /** Hands-on minutes for one model, up to a stop. */
+    /** Hands-on minutes for one model alone, up to a stop. */
     public function minutesUntil(Stop $stop): float
     {
         $last = $this->order()->afterPass($stop);
 
-        return array_sum(array_map(static fn(Pass $pass): float => $pass->number <= $last ? Pace::perModel($pass->step, $pass->area) : 0.0, $this->order()->passes));
+        $pace = Pace::of($this->plan);
+
+        return array_sum(array_map(static fn(Pass $pass): float => $pass->number <= $last ? $pace->pass($pass->step, $pass->area, 1) : 0.0, $this->order()->passes));
     }
 
     /** The next that is done to the area after this. */

@@ -29,7 +29,7 @@ final readonly class TouchUp
     public static function of(Progress $progress, Pass $pass, int $models): self
     {
         $coats = max(1, min($pass->step->coats, 3));
-        $each = Pace::perCoat($pass->step, $pass->area) * 0.25 + Technique::of('touch-up')->minutes;
+        $each = Pace::of($progress->plan)->coat($pass->step, $pass->area) * 0.25 + Technique::of('touch-up')->minutes;
         $dry = DryTimes::betweenCoats($pass->step);
         $ways = [[
             'way' => 'repaint',

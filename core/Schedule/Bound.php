@@ -22,11 +22,18 @@ final readonly class Bound
         usort($byTail, static fn(int $one, int $other): int => $after($other) <=> $after($one));
         $bound = $desk->begin();
         foreach (array_unique($heads) as $head) {
-            $seconds = 0;
+            $seconds = $settingUp = $longest = 0;
+            $kits = [];
             foreach ($byTail as $coat) {
                 if ($heads[$coat] >= $head) {
                     $seconds += count($work->coats[$coat]->models) * $work->coats[$coat]->handsOn();
-                    $bound = max($bound, $desk->sessions->after($seconds, $head) + $after($coat));
+                    if (! isset($kits[$work->kits[$coat]])) {
+                        $kits[$work->kits[$coat]] = true;
+                        $settingUp += $desk->setUp($coat);
+                        $longest = max($longest, $desk->setUp($coat));
+                    }
+                    // The first of them may have been set up before.
+                    $bound = max($bound, $desk->sessions->after($seconds + $settingUp - $longest, $head) + $after($coat));
                 }
             }
         }
@@ -49,8 +56,10 @@ final readonly class Bound
                 }
             }
             $session = 0;
+            // A later coat of the same step finds everything set up.
+            $isFirst = array_search($desk->work->kits[$coat], array_filter($desk->work->kits, static fn(int $at): bool => $desk->models[$at] !== [], ARRAY_FILTER_USE_KEY), true) === $coat;
 
-            return $heads[$coat] = $desk->place($start, $desk->span[$coat], $session);
+            return $heads[$coat] = $desk->place($start, $desk->span[$coat], $session, $isFirst ? $desk->setUp($coat) : 0);
         };
         foreach ($desk->models as $coat => $models) {
             if ($models !== []) {

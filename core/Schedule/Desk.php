@@ -17,6 +17,9 @@ final class Desk
     /** Taking up something else is worth as much as these seconds: pots, brush and water are changed, and the eye has to find its way in again. */
     private const TAKING_UP = 600;
 
+    /** So many seconds between two coats of a step are as bad as one second later with all: the mix does not keep for weeks. */
+    private const APART = 8;
+
     /** @var list<int> seconds on one model, by coat */
     public readonly array $span;
 
@@ -28,6 +31,9 @@ final class Desk
 
     /** @var array<int, array<int, int>> when what is done already was done, by coat and model */
     public readonly array $done;
+
+    /** @var list<array{int, int}> coats that follow each other in one step */
+    private readonly array $layers;
 
     /** @var list<int> */
     private readonly array $from;
@@ -62,6 +68,13 @@ final class Desk
         }
         $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
+        $layers = [];
+        foreach ($work->kits as $at => $kit) {
+            if ($at > 0 && $work->kits[$at - 1] === $kit && $models[$at] !== [] && $models[$at - 1] !== []) {
+                $layers[] = [$at - 1, $at];
+            }
+        }
+        $this->layers = $layers;
         $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
         $this->to = array_map(static fn(Session $one): int => $one->to(), $sessions->all);
         $longest = [];
@@ -92,7 +105,13 @@ final class Desk
     /** Nothing may come between the models: it is not carried through one by one, and some session is long enough. */
     public function isInOneGo(int $coat, int $count): bool
     {
-        return $this->keepsTogether && $count > 1 && ! $this->work->coats[$coat]->isCarried && $count * $this->span[$coat] <= $this->longestFrom(0);
+        return $this->keepsTogether && $count > 1 && ! $this->work->coats[$coat]->isCarried && $this->setUp($coat) + $count * $this->span[$coat] <= $this->longestFrom(0);
+    }
+
+    /** Seconds to fetch and thin what a coat takes, and to clean up after it. */
+    public function setUp(int $coat): int
+    {
+        return $this->work->setUps[$this->work->kits[$coat]];
     }
 
     /**
@@ -130,13 +149,14 @@ final class Desk
      * `isBeyond` tells.
      *
      * @param int $session index of the session one is in; moved on
+     * @param int $setUp seconds that come before it in its session
      */
-    public function place(int $start, int $seconds, int &$session): int
+    public function place(int $start, int $seconds, int &$session, int $setUp): int
     {
         $last = count($this->to) - 1;
         while ($session <= $last) {
-            if ($start < $this->from[$session]) {
-                $start = $this->from[$session];
+            if ($start < $this->from[$session] + $setUp) {
+                $start = $this->from[$session] + $setUp;
             }
             if ($start + $seconds <= $this->to[$session]) {
                 return $start;
@@ -188,8 +208,8 @@ final class Desk
     }
 
     /**
-     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how often something else is taken up,
-     * and how often that is before its turn.
+     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how far coats of one step lie
+     * apart, how often something else is taken up, and how often that is before its turn.
      *
      * @param list<array{int, int}> $sequence
      *
@@ -217,7 +237,12 @@ final class Desk
             $stops += $rest - $this->from[0];
         }
 
-        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+        $apart = 0;
+        foreach ($this->layers as [$before, $after]) {
+            $apart += max(0, min([PHP_INT_MAX, ...$ends[$after]]) - max([0, ...$ends[$before]]));
+        }
+
+        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + intdiv($apart, self::APART) + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
     }
 
     /** An end as far as it matters when that is: up to the next grain. */

@@ -47,13 +47,13 @@ final class ExactSearch
     {
         $search = new self($desk, $known, $bound, $isSingly);
         if ($search->bestEnd > $bound) {
-            $search->go(new Hand($desk), $desk->work->handsOn());
+            $search->go(new Hand($desk), array_sum(array_map(count(...), $desk->models)));
         }
 
         return Improvement::joined($search->best);
     }
 
-    /** @param int $left seconds of work */
+    /** @param int $left coats on single models */
     private function go(Hand $hand, int $left): void
     {
         if ($left <= 0) {
@@ -71,7 +71,7 @@ final class ExactSearch
             $then = clone $hand;
             $then->lay($coat, $count);
             $this->sequence[] = [$coat, $count];
-            $this->go($then, $left - $count * $this->desk->work->coats[$coat]->handsOn());
+            $this->go($then, $left - $count);
             array_pop($this->sequence);
         }
     }
@@ -82,22 +82,29 @@ final class ExactSearch
         $choices = [];
         $left = 0;
         $latest = 0;
+        $kits = [];
         foreach ($hand->next as $coat => $at) {
             $models = count($this->desk->models[$coat]);
             $left += ($models - $at) * $this->desk->work->coats[$coat]->handsOn();
+            if ($at < $models && ! $hand->isReady($coat)) {
+                $kits[] = $coat;
+            }
             $start = $at < $models ? $this->desk->earliest($coat, $at, $hand->ends) : null;
             if ($start === null) {
                 continue;
             }
-            $start = max($start, $hand->now);
+            $start = max($start, $hand->now + $hand->setUp($coat));
             $latest = max($latest, $start + $this->desk->work->tails[$coat]);
             $count = 1;
-            while (! $this->isSingly && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null) {
+            while (! $this->isSingly && ! $this->desk->work->coats[$coat]->isCarried && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null) {
                 $count++;
+            }
+            if ($count < $models - $at && $this->desk->isInOneGo($coat, $models - $at)) {
+                continue;
             }
             $choices[] = [$start, -$this->desk->work->tails[$coat], $coat, $count];
         }
-        if (max($hand->now + $left, $latest) >= $this->bestEnd) {
+        if (max($hand->now + $left + $this->desk->work->settingUp($kits), $latest) >= $this->bestEnd) {
             return [];
         }
         sort($choices);

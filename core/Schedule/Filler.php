@@ -22,8 +22,9 @@ final class Filler
     public static function of(Rehearsal $rehearsal, Pass $after, float $minutes, int $models): array
     {
         $fits = [];
+        $pace = Pace::of($rehearsal->plan);
         foreach ($rehearsal->order()->passes as $pass) {
-            $takes = $models * Pace::perCoat($pass->step, $pass->area);
+            $takes = $pace->pass($pass->step->inCoats(1), $pass->area, $models);
             if ($after->area === null || $pass->area === null || $pass->area === $after->area || $pass->number <= $after->number || $takes > $minutes || ! self::isNext($rehearsal, $pass, $after)) {
                 continue;
             }

@@ -17,11 +17,34 @@ final class Hand
 
     public int $session = 0;
 
+    /** @var array<int, true> by kit, what was set up: it stays on a wet palette until the pass is over */
+    private array $ready = [];
+
     public function __construct(private readonly Desk $desk)
     {
         $this->ends = $desk->done;
         $this->next = array_fill(0, count($desk->span), 0);
         $this->now = $desk->begin();
+    }
+
+    /** Seconds until what a coat takes is fetched and thinned; 0 when it lies ready. */
+    public function setUp(int $coat): int
+    {
+        return $this->isReady($coat) ? 0 : $this->desk->setUp($coat);
+    }
+
+    public function isReady(int $coat): bool
+    {
+        return isset($this->ready[$this->desk->work->kits[$coat]]);
+    }
+
+    /** When it is laid: after it was set up, in the first session that has room for both. */
+    private function place(int $coat, int $start, int $seconds): int
+    {
+        $at = $this->desk->place(max($this->now + $this->setUp($coat), $start), $seconds, $this->session, $this->setUp($coat));
+        $this->ready[$this->desk->work->kits[$coat]] = true;
+
+        return $at;
     }
 
     /**
@@ -42,7 +65,7 @@ final class Hand
             if ($start === null) {
                 return false;
             }
-            $this->now = $this->desk->place(max($this->now, $start), $span, $this->session) + $span;
+            $this->now = $this->place($coat, $start, $span) + $span;
             $this->ends[$coat][$this->desk->models[$coat][$this->next[$coat]++]] = $this->now;
         }
 
@@ -52,7 +75,7 @@ final class Hand
     private function inOneGo(int $coat, int $count): bool
     {
         $span = $this->desk->span[$coat];
-        $start = $this->now;
+        $start = 0;
         for ($i = 0; $i < $count; $i++) {
             $earliest = $this->desk->earliest($coat, $this->next[$coat] + $i, $this->ends);
             if ($earliest === null) {
@@ -60,7 +83,7 @@ final class Hand
             }
             $start = max($start, $earliest - $i * $span);
         }
-        $this->now = $this->desk->place($start, $count * $span, $this->session);
+        $this->now = $this->place($coat, $start, $count * $span);
         for ($i = 0; $i < $count; $i++) {
             $this->now += $span;
             $this->ends[$coat][$this->desk->models[$coat][$this->next[$coat]++]] = $this->now;

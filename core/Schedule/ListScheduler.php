@@ -52,7 +52,7 @@ final class ListScheduler
             $can = [];
             foreach ($this->runs as $coat => $run) {
                 [$count, $start] = $run ?? $this->runs[$coat] = $this->run($coat);
-                $start = max($start, $this->hand->now);
+                $start = max($start, $this->hand->now + $this->hand->setUp($coat));
                 $fits = $count === 0 ? 0 : min($count, intdiv(max(0, $end - $start), $this->desk->span[$coat]));
                 if ($fits > 0 && ($this->choice->fillsUp || $fits === $count || ! $this->fitsLater($coat, $count))) {
                     $can[$coat] = [$fits, $start];
@@ -81,7 +81,7 @@ final class ListScheduler
     /** All of it fits into a session to come, so that it need not be torn apart tonight. */
     private function fitsLater(int $coat, int $count): bool
     {
-        return $this->desk->longestFrom($this->hand->session + 1) >= $count * $this->desk->span[$coat];
+        return $this->desk->longestFrom($this->hand->session + 1) >= $this->desk->setUp($coat) + $count * $this->desk->span[$coat];
     }
 
     /**

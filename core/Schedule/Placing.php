@@ -111,9 +111,12 @@ final class Placing
     {
         $waits = [];
         $free = $this->desk->begin();
+        $ready = [];
         foreach ($this->laid as [$coat, $model, $start]) {
             $session = $this->desk->sessionAt($start + $this->desk->span[$coat]);
-            $from = max($free, $this->desk->beginOf($session));
+            $kit = $this->desk->work->kits[$coat];
+            $from = max($free, $this->desk->beginOf($session)) + (isset($ready[$kit]) ? 0 : $this->desk->setUp($coat));
+            $ready[$kit] = true;
             if ($from < $start && ! $this->desk->isBeyond($start)) {
                 $waits[] = new Wait($from, $start, $this->awaited($coat, $model, $start, $ends), $this->desk->work->coats[$coat]->job);
             }

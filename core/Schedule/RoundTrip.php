@@ -36,7 +36,7 @@ final readonly class RoundTrip
             }
         }
 
-        return new self($pass, Pace::perCoat($pass->step, $pass->area, $paces), $dry, $isLast);
+        return new self($pass, Pace::of($rehearsal->plan, $paces)->coat($pass->step, $pass->area), $dry, $isLast);
     }
 
     /** @param int $models in the batch, one or more */

@@ -18,6 +18,12 @@ final readonly class Work
     /** @var list<int> seconds from the start of a coat on one model until all that waits for it can be done, drying between included */
     public array $tails;
 
+    /** @var list<int> by coat, what has to be fetched, thinned and cleaned for it: two coats of one step share it, by number */
+    public array $kits;
+
+    /** @var list<int> seconds to set up each kit */
+    public array $setUps;
+
     /** @var list<list<int>> of each point at which models may rest, the coats up to it in the running order */
     public array $stops;
 
@@ -39,6 +45,13 @@ final readonly class Work
         $this->before = $before;
         $this->after = $after;
         $this->stops = self::stops($jobs, $coats);
+        [$kits, $setUps] = [[], []];
+        foreach ($coats as $coat) {
+            $kit = "$coat->job {$coat->pieces[0]->pass->step->id}";
+            $setUps[$kit] = (int) round(60 * $jobs[$coat->job]->paces->setUp());
+            $kits[] = (int) array_search($kit, array_keys($setUps), true);
+        }
+        [$this->kits, $this->setUps] = [$kits, array_values($setUps)];
         $tails = [];
         foreach (array_reverse(array_keys($coats)) as $at) {
             $this->tail($at, $tails);
@@ -58,16 +71,33 @@ final readonly class Work
         return new self($jobs, $builder->coats, $builder->links());
     }
 
-    /** Seconds of work on all models. */
+    /** Seconds of work on all models, everything set up once. */
     public function handsOn(): int
     {
-        return array_sum(array_map(static fn(Coat $coat): int => count($coat->models) * $coat->handsOn(), $this->coats));
+        $left = array_filter($this->coats, static fn(Coat $coat): bool => $coat->models !== []);
+
+        return array_sum(array_map(static fn(Coat $coat): int => count($coat->models) * $coat->handsOn(), $left)) + $this->settingUp(array_keys($left));
     }
 
-    /** Seconds that the longest chain of work and drying takes on one model, without the last drying. */
+    /**
+     * @param list<int> $coats
+     *
+     * @return int seconds to set up for each of them, once for what shares a kit
+     */
+    public function settingUp(array $coats): int
+    {
+        $kits = [];
+        foreach ($coats as $coat) {
+            $kits[$this->kits[$coat]] = true;
+        }
+
+        return array_sum(array_intersect_key($this->setUps, $kits));
+    }
+
+    /** Seconds that the longest chain of work and drying takes on one model, without the last drying; what is set up while something dries takes none. */
     public function longestChain(): int
     {
-        return max([0, ...$this->tails]);
+        return max([0, ...array_map(fn(int $tail, int $coat): int => $tail === 0 ? 0 : $this->setUps[$this->kits[$coat]] + $tail, $this->tails, array_keys($this->tails))]);
     }
 
     /** Seconds that no schedule can be shorter than. */

@@ -17,6 +17,8 @@ final class WorkBuilder
     /** @var list<Coat> */
     public array $coats = [];
 
+    private Pace $pace;
+
     /** @var array<string, Link> the one that holds longest, by what it links */
     private array $links = [];
 
@@ -28,6 +30,7 @@ final class WorkBuilder
     public function add(Job $job, int $number): void
     {
         $rehearsal = Rehearsal::of($job->plan);
+        $this->pace = Pace::of($job->plan, $job->paces);
         $waits = Waits::of($rehearsal, $this->climate, $job->skipped);
         $carried = Carried::of($rehearsal, $job);
         $passes = $rehearsal->order()->passes;
@@ -93,12 +96,12 @@ final class WorkBuilder
         $last = $pass->step->coats;
         for ($coat = 1; $coat <= $last; $coat++) {
             $into = $coat === $last ? $carried->after($pass->step->id) : null;
-            $pieces = [self::piece($job, $pass, $coat, 0)];
+            $pieces = [$this->piece($pass, $coat, 0)];
             for ($at = $pass; $into !== null; $into = $carried->after($into)) {
                 $next = array_values(array_filter($passes, static fn(Pass $one): bool => $one->step->id === $into))[0];
                 $wait = min(Carried::CHIP_WITHIN, $waits->minutes($at->step, $next->step)) * self::MINUTE;
                 for ($more = 1; $more <= $next->step->coats; $more++) {
-                    $pieces[] = self::piece($job, $next, $more, $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE));
+                    $pieces[] = $this->piece($next, $more, $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE));
                 }
                 $at = $next;
             }
@@ -109,9 +112,9 @@ final class WorkBuilder
         }
     }
 
-    private static function piece(Job $job, Pass $pass, int $coat, int $offset): Piece
+    private function piece(Pass $pass, int $coat, int $offset): Piece
     {
-        return new Piece($pass, $coat, $offset, max(1, (int) round(self::MINUTE * Pace::perCoat($pass->step, $pass->area, $job->paces))));
+        return new Piece($pass, $coat, $offset, max(1, (int) round(self::MINUTE * $this->pace->coat($pass->step, $pass->area))));
     }
 
     private function link(int $job, Pass $first, int $coatBefore, Pass $then, int $coatAfter, int $lag, bool $isNextModel = false): void

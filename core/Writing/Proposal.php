@@ -130,7 +130,7 @@ final readonly class Proposal
     /** Hands-on minutes for one model. */
     public function minutes(): float
     {
-        return Pace::ofRecipe($this->area);
+        return Pace::of($this->plan)->recipe($this->area);
     }
 
     /** Different pots it takes. */

@@ -143,7 +143,8 @@ final readonly class UndercoatCandidate
         [$change, $changes] = self::changed($meant, $finals, $plan);
         $coats = [];
         $total = $shares = 0.0;
-        $minutes = array_sum(array_map(static fn(Step $step): float => Pace::perModel($step, null), $undercoat->steps()));
+        $pace = Pace::of($plan);
+        $minutes = array_sum(array_map(static fn(Step $step): float => $pace->step($step, null), $undercoat->steps()));
         $bases = [];
         $surfaces = [];
         foreach ($plan->areas as $area) {
@@ -156,7 +157,7 @@ final readonly class UndercoatCandidate
             $counted = $needed ?? ($first->mix?->isTransparent() === true ? $first->coats : Step::MOST_COATS);
             $total += $area->size->share() * $counted;
             $shares += $area->size->share();
-            $minutes += $counted * Pace::perModel($first->inCoats(1), $area);
+            $minutes += $counted * $pace->coat($first, $area);
             if ($needed === 0) {
                 $bases[] = $area;
             }

@@ -146,6 +146,7 @@ final class PlanSketch
                     'borders' => $step['borders'] = explode(',', $words[++$i]),
                     'side', 'part', 'load', 'spirit', 'brush', 'within' => $step[$word] = $words[++$i],
                     'note' => $step['note'] = str_replace('_', ' ', $words[++$i]),
+                    'heads' => $step['heads'] = explode(',', $words[++$i]),
                     'batch' => $step['perModel'] = false,
                     'optional' => $step['optional'] = true,
                     'over' => $step['second'] = ['mix' => [['paint' => $words[++$i], 'parts' => 1]], 'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water']],

@@ -186,7 +186,7 @@ final class DeskTest extends HttpTestCase
     {
         $lessons = array_column($this->ask('GET', '/lessons'), null, 'id');
         $pace = $lessons['pace:basecoat'];
-        self::assertSame([4, false], [$pace['default'], $pace['isUsed']]);
+        self::assertSame([2.5, false], [$pace['default'], $pace['isUsed']]);
         self::assertGreaterThanOrEqual(3, $pace['samples']);
         self::assertGreaterThanOrEqual($pace['low'], $pace['high']);
         $before = $this->ask('GET', '/plans/'.$this->plan()->id)['looks']['order'][2]['minutesPerModel'] ?? null;
@@ -196,7 +196,7 @@ final class DeskTest extends HttpTestCase
         $habit = array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat'];
         self::assertEqualsWithDelta($pace['learned'], $habit['minutes'], 0.05);
         $this->ask('PUT', '/lessons/pace:basecoat', ['use' => false]);
-        self::assertSame(4, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes']);
+        self::assertSame(2.5, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes']);
         self::assertSame($before, $this->ask('GET', '/plans/'.$this->plan()->id)['looks']['order'][2]['minutesPerModel'] ?? null);
 
         $opacity = array_values(array_filter($lessons, static fn(array $one): bool => $one['kind'] === 'opacity'))[0];

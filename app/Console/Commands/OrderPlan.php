@@ -30,6 +30,7 @@ final class OrderPlan extends PlanCommand
         $models = $this->models() ?? 1;
         $rehearsal = Rehearsal::of($plan, $style === null || $style === $plan->way->order ? null : $style);
         $order = $rehearsal->order();
+        $pace = Pace::of($plan);
 
         return [
             'passes' => array_map(static fn(Pass $pass): array => [
@@ -38,7 +39,7 @@ final class OrderPlan extends PlanCommand
                 'step' => $pass->step->id,
                 'technique' => $pass->step->technique->id,
                 'dryMinutes' => $rehearsal->dryMinutes($pass),
-                'handsOnMinutes' => round($models * Pace::perModel($pass->step, $pass->area), 1),
+                'handsOnMinutes' => round($pace->pass($pass->step, $pass->area, $models), 1),
                 'reasons' => $pass->reasons,
             ], $order->passes),
             'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'afterPass' => $order->afterPass($stop)], $plan->running->stops),

@@ -102,7 +102,7 @@ final class BatchResource extends JsonResource
             'coatsDone' => array_map(static fn(int $coat): int => $progress->record->on($pass->step->id, $coat), range(1, $pass->step->coats)),
             'isSkipped' => $progress->isSkipped($pass),
             'isPerModel' => $pass->step->isPerModel(),
-            'minutesPerModel' => round(Pace::perModel($pass->step, $pass->area), 1),
+            'minutesPerModel' => round(Pace::of($progress->plan)->step($pass->step, $pass->area), 1),
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $pass->step->technique->hazards),
             'heads' => $pass->step->more->heads,
             'isLight' => $pass->step->technique->family === Family::Light,

@@ -16,6 +16,7 @@ final class OrderResource
     public static function passes(Rehearsal $rehearsal): array
     {
         $locked = array_flip($rehearsal->plan->running->locked);
+        $pace = Pace::of($rehearsal->plan);
 
         return array_map(static fn(Pass $pass): array => [
             'number' => $pass->number,
@@ -26,7 +27,7 @@ final class OrderResource
             'joinsLast' => $pass->joinsLast,
             'restMinutes' => $rehearsal->restBefore($pass),
             'dryMinutes' => $rehearsal->dryMinutes($pass),
-            'minutesPerModel' => round(Pace::perModel($pass->step, $pass->area), 1),
+            'minutesPerModel' => round($pace->step($pass->step, $pass->area), 1),
             'reasons' => $pass->reasons,
         ], $rehearsal->order()->passes);
     }

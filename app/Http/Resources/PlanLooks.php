@@ -56,7 +56,7 @@ final class PlanLooks
             'id' => $variant->id,
             'isRecipe' => $variant->isRecipeOf($area),
             'strip' => StripResource::of($view->rehearsal->stripAs($painted), $area->importance),
-            'minutes' => round(Pace::ofRecipe($painted), 1),
+            'minutes' => round(Pace::of($view->rehearsal->plan)->recipe($painted), 1),
             'pots' => $painted->pots(),
             'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps),
         ];

@@ -40,7 +40,7 @@ final class SharedRecipeResource
             'material' => $recipe->material->value,
             'strip' => StripResource::of($area->strip(Undercoat::bare(), FinishLevel::TableReady), Importance::Normal),
             'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $area->steps),
-            'minutes' => round(Pace::ofRecipe($area), 1),
+            'minutes' => round(Pace::to(FinishLevel::TableReady)->recipe($area), 1),
             'pots' => $area->pots(),
             'uses' => self::uses($recipe),
             'fault' => $fault,

@@ -30,7 +30,7 @@ final class Bases
                 deposit: Deposit::moulded([1.0, 1.0, 1.0, 1.0, 1.0], [0.85, 1.0, 1.0, 1.0, 0.9]),
                 usual: Usual::thinned(2, 2, 1, Thinner::Water, Brush::LargeBase, Place::Everywhere),
                 neatness: 2,
-                minutes: 4.0,
+                minutes: 2.5,
                 dryMinutes: 20,
                 next: 'wash',
                 hint: 'Thin, runny like milk. The first coat looks streaky: leave it, let each coat dry.',

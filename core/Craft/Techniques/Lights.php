@@ -66,7 +66,7 @@ final class Lights
                 deposit: Deposit::even(1.0),
                 usual: Usual::thinned(2, 1, 1, Thinner::Water, Brush::Medium, Place::AllButRecesses),
                 neatness: 3,
-                minutes: 4.0,
+                minutes: 3.0,
                 dryMinutes: 10,
                 next: 'highlight',
                 hint: 'The base again on everything but the recesses, feathered down, each coat dry before the next.',

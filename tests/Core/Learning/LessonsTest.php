@@ -30,12 +30,12 @@ final class LessonsTest extends TestCase
 
     public function testThePaceIsTheMedianOfWhatTheClockSaid(): void
     {
-        // A basecoat of a medium area takes four minutes a coat: two coats on five models are forty.
-        $lessons = PaceLesson::all(array_map(fn(float $minutes): Worked => $this->worked('basecoat navy x2', 5, 2, $minutes), [40.0, 60.0, 48.0, 400.0]), Technique::of(...));
+        // A basecoat of a medium area takes two and a half minutes a coat, set up in three: two coats on five models are twenty-eight.
+        $lessons = PaceLesson::all(array_map(fn(float $minutes): Worked => $this->worked('basecoat navy x2', 5, 2, $minutes), [28.0, 42.0, 33.6, 280.0]), Technique::of(...));
 
         self::assertSame('basecoat', $lessons[0]->technique->id);
         self::assertEqualsWithDelta(1.35, $lessons[0]->ratio->median, 1e-9);
-        self::assertSame([5.4, 4], [$lessons[0]->minutes(), $lessons[0]->ratio->samples]);
+        self::assertSame([3.4, 4], [$lessons[0]->minutes(), $lessons[0]->ratio->samples]);
     }
 
     public function testTwoRecordsOrNoneWithAClockTeachNothing(): void

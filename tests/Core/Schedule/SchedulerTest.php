@@ -18,6 +18,7 @@ use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
 use Kalokroma\Schedule\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -132,9 +133,10 @@ final class SchedulerTest extends TestCase
     {
         $job = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1", 10);
 
+        // Three minutes to set up, two and a half for each of eight: the ninth is too many.
         $items = Scheduler::inWholeCoats(Work::of([$job]), Schedules::sessions(25, 25))->items;
 
-        self::assertSame([range(1, 6), range(7, 10)], array_map(static fn(Item $one): array => $one->models, $items));
+        self::assertSame([range(1, 8), range(9, 10)], array_map(static fn(Item $one): array => $one->models, $items));
     }
 
     /** @return iterable<string, array{string, int}> the batches of the demo */
@@ -155,7 +157,8 @@ final class SchedulerTest extends TestCase
         $schedule = self::schedule($job, $sessions);
 
         Schedules::mustHold($schedule, $job, $sessions);
-        self::assertLessThanOrEqual(1.1 * $schedule->work->lowerBound(), (int) $schedule->finish() - $sessions->all[0]->from());
+        self::assertGreaterThanOrEqual($schedule->work->lowerBound(), Bound::of($desk = new Desk($schedule->work, $sessions)) - $desk->begin(), 'it knows more than hands and chain');
+        self::assertLessThanOrEqual(1.1 * (Bound::of($desk) - $desk->begin()), (int) $schedule->finish() - $desk->begin());
     }
 
     #[DataProvider('demo')]
@@ -168,12 +171,12 @@ final class SchedulerTest extends TestCase
         $schedule = self::schedule($job, $sessions);
 
         Schedules::mustHold($schedule, $job, $sessions);
-        self::assertLessThanOrEqual(1.1 * (Bound::of($desk) - $desk->begin()), (int) $schedule->finish() - $desk->begin());
+        self::assertLessThanOrEqual(1.1 * self::atTheDesk($sessions, Bound::of($desk)), self::atTheDesk($sessions, (int) $schedule->finish()));
     }
 
     public function testAnotherAreaIsPaintedWhileOneDries(): void
     {
-        // The wash takes a minute and a half and half an hour to dry; two coats of four minutes on the boots, twenty apart, fit in.
+        // The wash takes a minute and a half and half an hour to dry; two coats on the boots, twenty minutes apart, each set up in three, fit in.
         $job = Schedules::job("undercoat none
             area coat broad-folds medium cloth
               wash umber-wash
@@ -184,16 +187,16 @@ final class SchedulerTest extends TestCase
 
         $schedule = self::schedule($job, Schedules::endless());
 
-        self::assertSame(['coat-1 0–1', 'boots-1 1–5', 'boots-2 25–29', 'coat-2 31–35'], self::told($schedule));
-        self::assertSame([['boots-1', 5, 25], ['coat-1', 29, 31]], array_map(static fn($wait): array => [$wait->stepId, self::minute($wait->start), self::minute($wait->end)], $schedule->waits));
+        self::assertSame(['coat-1 3–4', 'boots-1 7–10', 'boots-2 30–32', 'coat-2 35–38'], self::told($schedule));
+        self::assertSame([['boots-1', 13, 30]], array_map(static fn($wait): array => [$wait->stepId, self::minute($wait->start), self::minute($wait->end)], $schedule->waits));
     }
 
     public function testWhatAModelWaitsForIsCountedOnThatModel(): void
     {
-        $job = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1", 6);
+        $job = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1", 8);
 
-        // Twenty minutes of drying, four minutes for each of six models: back at the first it has dried just as long.
-        self::assertSame(['coat-1 0–24', 'coat-2 24–48'], self::told(self::schedule($job, Schedules::endless())));
+        // Twenty minutes of drying, two and a half for each of eight models: back at the first it has dried just as long, and the next is thinned.
+        self::assertSame(['coat-1 3–23', 'coat-2 26–50'], self::told(self::schedule($job, Schedules::endless())));
     }
 
     public function testALongDryingEndsTheEvening(): void
@@ -300,7 +303,7 @@ final class SchedulerTest extends TestCase
         $schedule = self::schedule($job, Schedules::endless());
 
         // Model 1 has five minutes to go, model 2 fifteen: laid one after the other without a pause between.
-        self::assertSame(['coat-2 11–19'], self::told($schedule));
+        self::assertSame(['coat-2 12–18'], self::told($schedule));
     }
 
     public function testColdAndDampStretchIt(): void
@@ -350,6 +353,43 @@ final class SchedulerTest extends TestCase
     private static function told(Schedule $schedule): array
     {
         return array_map(static fn(Item $one): string => sprintf('%s %d–%d', $one->pass->step->id, self::minute($one->start), self::minute($one->end)), $schedule->items);
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function batches(): iterable
+    {
+        yield from self::demo();
+        yield 'twenty wardens' => ['ferry-warden', 20];
+    }
+
+    /** An hour later would do, or the next evening: a mix does not keep for weeks. */
+    #[DataProvider('batches')]
+    public function testTwoCoatsOfAStepAreNeverWeeksApart(string $plan, int $models): void
+    {
+        $sessions = Schedules::sessions(...array_map(static fn(int $day): int => $day % 7 > 4 ? 240 : 90, range(0, 60)));
+
+        $schedule = Scheduler::schedule(Work::of([Job::of(self::demoPlan($plan), $models)]), $sessions, 900);
+
+        $ended = [];
+        foreach ($schedule->items as $item) {
+            $before = $ended[$item->pass->step->id][$item->coat - 1] ?? $item->start;
+            self::assertLessThan(2.2 * 86400, $item->start - $before, "{$item->pass->step->id} coat $item->coat");
+            $ended[$item->pass->step->id][$item->coat] = $item->end;
+        }
+    }
+
+    public function testAPassIsSetUpOnceForAllItsModelsAndCoats(): void
+    {
+        $job = static fn(int $models): Work => Work::of([Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x2\n layer blue x1", $models)]);
+
+        self::assertSame((int) (60 * (2 * 3.0 + 2 * 2.5 + 3.0)), $job(1)->handsOn());
+        self::assertSame((int) (60 * (2 * 3.0 + 10 * (2 * 2.5 + 3.0))), $job(10)->handsOn());
+    }
+
+    /** Seconds of the sessions up to a time: nights between are nobody's fault. */
+    private static function atTheDesk(Sessions $sessions, int $until): int
+    {
+        return array_sum(array_map(static fn(Session $one): int => max(0, min($until, $one->to()) - $one->from()), $sessions->all));
     }
 
     private static function minute(int $time): int

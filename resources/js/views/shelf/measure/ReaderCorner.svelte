@@ -32,7 +32,14 @@
         }
     }
 
-    async function read(): Promise<void> {
+    /** One reading after the other, however quickly it is pressed: each is averaged with those before. */
+    let line = Promise.resolve();
+
+    function read(): void {
+        line = line.then(readOnce);
+    }
+
+    async function readOnce(): Promise<void> {
         try {
             answer = await got(
                 server.POST('/devices/reader/readings', { body: { earlier: readings.map((reading) => reading.lab) } }),
