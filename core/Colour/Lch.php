@@ -20,6 +20,12 @@ final readonly class Lch
         return new self($lightness, $chroma, $hue);
     }
 
+    /** @return float degrees from this hue to another, the shorter way round: -180…180 */
+    public function turnTo(self $other): float
+    {
+        return fmod($other->hue - $this->hue + 540.0, 360.0) - 180.0;
+    }
+
     public function toLab(): Lab
     {
         $angle = deg2rad($this->hue);

@@ -57,6 +57,18 @@ final class DryTimes
         return $climate === null || $climate->isUsual() ? $minutes : (int) round($minutes * self::factor($step, $minutes, $climate));
     }
 
+    /** When it is dry to the touch and many go on: a can, a straight wash; of anything else, when it is dry. */
+    public static function quickest(Step $step, ?Step $next): int
+    {
+        $usual = self::between($step, $next);
+        if ($step->brush === Brush::SprayCan && $step->technique->does(Nature::Sprays)) {
+            return min(self::CAN_AGAIN, $usual);
+        }
+        $isWash = $step->technique->family === Family::Shade && $step->technique->does(Nature::Washes) && $step->more->load !== Load::Flooded;
+
+        return $isWash ? min($step->technique->dryMinutes, $usual) : $usual;
+    }
+
     /** Between two coats of the same step. */
     public static function betweenCoats(Step $step, ?Climate $climate = null): int
     {

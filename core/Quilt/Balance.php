@@ -152,7 +152,7 @@ final readonly class Balance
         $spots = [];
         foreach ($values as $value) {
             $polar = $value['face']->toLch();
-            $turn = abs(fmod($polar->hue - $of->hue + 540.0, 360.0) - 180.0);
+            $turn = abs($of->turnTo($polar));
             if ($value['area'] !== $main && $polar->chroma >= self::LIVELY && $value['area']->size->share() <= self::SPOT_SHARE * $all && ($of->chroma < self::LIVELY / 2 || $turn >= self::SPOT_TURN)) {
                 $spots[] = $value['area'];
             }

@@ -59,9 +59,9 @@ final readonly class Surface
         return $this->left[$zone->value]->films();
     }
 
-    public function isMetal(): bool
+    public function isMetal(Zone $zone = Zone::Face): bool
     {
-        return $this->left[Zone::Face->value]->isMetal();
+        return $this->left[$zone->value]->isMetal();
     }
 
     /** Lays the coats of a stage on what is there. */

@@ -110,6 +110,7 @@ final class PlanSketch
                 'behind' => $area['behind'] = explode(',', $words[++$i]),
                 'part' => $area['part'] = $words[++$i],
                 'named' => $area['name'] = str_replace('-', ' ', $words[++$i]),
+                'aim' => $area['aim'] = $words[++$i],
                 'quiet' => $area['importance'] = 'quiet',
                 'fragile', 'ground', 'open' => $area[$words[$i]] = true,
                 default => throw new InvalidArgumentException("Not known of an area: $words[$i]"),

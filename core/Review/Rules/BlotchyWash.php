@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
+use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Texture;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
@@ -24,6 +26,9 @@ use Kalokroma\Review\Severity;
 /** A wash all over a smooth surface has nothing to run into and dries in tide marks. */
 final class BlotchyWash implements Rule
 {
+    /** Share of wash from which it is plain: a weaker one tints. */
+    private const PLAIN = 0.5;
+
     public function id(): string
     {
         return 'blotchy-wash';
@@ -32,11 +37,16 @@ final class BlotchyWash implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if ($area->isSmall() || ! $area->texture->isPanel() || $area->material === Material::Metal) {
+            $isBroad = $area->texture === Texture::BroadFolds && in_array($area->size, [AreaSize::Large, AreaSize::Main], true);
+            if ($area->isSmall() || ! ($area->texture->isPanel() || $isBroad) || $area->material === Material::Metal) {
                 continue;
             }
             foreach ($scene->own($area) as $pass) {
-                $isWash = $pass->step->technique->does(Nature::SelfShades) || ($pass->step->technique->does(Nature::Washes) && $pass->step->technique->family === Family::Shade);
+                // Over broad folds what shades itself finds its folds; a plain wash stands in pools between them.
+                if ($isBroad && $pass->step->dilution->strength() < self::PLAIN) {
+                    continue;
+                }
+                $isWash = (! $isBroad && $pass->step->technique->does(Nature::SelfShades)) || ($pass->step->technique->does(Nature::Washes) && $pass->step->technique->family === Family::Shade);
                 if ($isWash && $pass->step->place === Place::Everywhere && ! self::isSprayed($pass->step) && $scene->stage($area, $pass->step)?->before->isMetal() !== true && ! $this->isEvenedOut($scene, $area, $pass)) {
                     yield $this->finding($scene, $area, $pass);
                 }
@@ -59,6 +69,7 @@ final class BlotchyWash implements Rule
     {
         $step = $pass->step;
         $mends = [new Mend('Only into the recesses', new ChangeStep(Step::usual($step->id, Technique::of('wash'), Place::Recesses, $step->mix, $step->note, $step->more)->with($step->mix, $step->dilution)))];
+        $isRisk = ! $area->texture->isPanel() || Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null && self::isSprayed($one->step) && $one->step->place->isFeathered());
         $mends[] = new Mend('Layer the shade instead', new ChangeStep(Step::usual($step->id, Technique::of('layered-shade'), null, $step->mix, $step->note)));
         $base = Scene::first(array_reverse($scene->before($area, $pass)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null);
         if ($base !== null) {
@@ -68,11 +79,13 @@ final class BlotchyWash implements Rule
 
         return new Finding(
             $this->id(),
-            Severity::CostsTime,
+            $isRisk ? Severity::Risk : Severity::CostsTime,
             $area->id,
             $step->id,
-            'This wash will dry in blotches.',
-            sprintf('%s is a %s: it has no recesses for the wash to run into, so it dries where it happens to stand.', $area->name, $area->texture->label()),
+            $isRisk ? 'This wash may dry in blotches.' : 'This wash will dry in blotches.',
+            $area->texture->isPanel()
+                ? sprintf('%s is a %s: it has no recesses for the wash to run into, so it dries where it happens to stand.', $area->name, $area->texture->label())
+                : sprintf('%s is %s of broad folds: between them a wash finds no recess to run into, and leaves its edge where it stood.', $area->name, $area->size === AreaSize::Main ? 'most of the model' : 'large, and'),
             'Some flood it all the same and even it out with a glaze of the base afterwards.',
             $mends,
         );

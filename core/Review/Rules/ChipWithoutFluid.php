@@ -37,7 +37,8 @@ final class ChipWithoutFluid implements Rule
             $before = $scene->before($area, $chip);
             $fluid = Scene::first($before, static fn(Pass $one): bool => $one->step->technique->does(Nature::LaysChippingFluid));
             $coat = Scene::first(array_reverse($before), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null);
-            if ($fluid !== null && $coat !== null && $coat->number > $fluid->number) {
+            $over = Scene::any($before, static fn(Pass $one): bool => $fluid !== null && $one->number > $fluid->number && $one->step->mix?->isClear() === false);
+            if ($over) {
                 continue;
             }
             $dark = $scene->atHand()->nearest(Lab::of(25.0, 4.0, 4.0), AtHand::covers(...));

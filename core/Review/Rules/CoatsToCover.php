@@ -66,7 +66,7 @@ final class CoatsToCover implements Rule
                 if ($forecast->isTooThin || $this->isTooMuch($area, $pass->step, $forecast) || (
                     $this->isShort($area, $pass->step, $forecast)
                     && ! $this->goesOn($own, $at)
-                    && ! $this->isTakenOn($pass->step, array_slice($own, $at + 1))
+                    && ! $this->isTakenOn($pass->step, array_slice($own, $at + 1), $this->isRung(array_slice($own, 0, $at)))
                     && ! $this->keepsTheSketch($scene, $pass)
                     && $this->shows($scene, $area, $pass->step, $forecast)
                 )) {
@@ -125,19 +125,30 @@ final class CoatsToCover implements Rule
     }
 
     /**
-     * A lighter covering tone, a stipple or a glaze of it follows: it is not meant to stand alone.
+     * A lighter covering tone, a stipple or a glaze of it follows: it is not meant to stand alone. What covers a base already is a rung, and the light
+     * above it counts too.
      *
      * @param list<Pass> $later
      */
-    private function isTakenOn(Step $step, array $later): bool
+    private function isTakenOn(Step $step, array $later, bool $isRung): bool
     {
         $tone = $step->mix?->colour()->lightness ?? 0.0;
 
         return Scene::any($later, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && (
             $one->step->technique->does(Nature::Scatters)
             || ($one->step->technique->does(Nature::Tints) && Ciede2000::between($one->step->mix->colour(), $step->mix?->colour() ?? $one->step->mix->colour()) < self::NEARLY_ONE_COLOUR)
-            || ($one->step->technique->isMeantToCover() && ! $one->step->place->isFeathered() && $one->step->mix->colour()->lightness >= $tone + self::LIGHTER)
+            || ($one->step->technique->isMeantToCover() && ($isRung || ! $one->step->place->isFeathered()) && $one->step->mix->colour()->lightness >= $tone + self::LIGHTER)
         ));
+    }
+
+    /**
+     * The area was based before it.
+     *
+     * @param list<Pass> $before
+     */
+    private function isRung(array $before): bool
+    {
+        return Scene::any($before, static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->technique->isMeantToCover() && ! $one->step->place->isFeathered());
     }
 
     /** One thin coat over an undercoat with light lets the sketch show through. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Coverage;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
@@ -19,8 +20,8 @@ use Kalokroma\Review\Severity;
 /** A dark slip on a finished pale area costs many coats. */
 final class CostlySlip implements Rule
 {
-    /** L* of a dark colour. */
-    private const DARK = 30.0;
+    /** L* by which a slip shows dark on what is finished. */
+    private const DARKER = 20.0;
 
     /** Coats that hurt. */
     private const COSTLY = 4;
@@ -33,13 +34,16 @@ final class CostlySlip implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $dark = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders)) && $one->step->mix?->isClear() === false && $one->step->mix->colour()->lightness < self::DARK);
+            $dark = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders)) && $one->step->mix?->isClear() === false);
             foreach ($dark === null ? [] : $scene->neighbours->touching($area) as $beside) {
                 if ($dark === null || $beside->isSmall() || $beside->ground || $area->ground || $scene->isMaskedDuring($beside, $dark)) {
                     continue;
                 }
-                $coats = $this->coatsToRepaint($scene, $beside, $dark);
                 $own = $scene->own($beside);
+                if ($own === [] || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < self::DARKER) {
+                    continue;
+                }
+                $coats = $this->coatsToRepaint($scene, $beside, $dark);
                 if ($coats === null || $own[count($own) - 1]->number > $dark->number) {
                     continue;
                 }

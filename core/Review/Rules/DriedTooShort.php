@@ -30,6 +30,7 @@ final class DriedTooShort implements Rule
             $hurried = $wait === null ? null : $this->hurried($scene, $pass, $wait);
             if ($wait !== null && $hurried !== null) {
                 $needed = DryTimes::between($pass->step, $hurried->step);
+                $isRisk = $wait >= DryTimes::quickest($pass->step, $hurried->step);
                 $mends = $pass->isUndercoat
                     ? [new Mend('Wait as long as it takes', new SetGround($scene->plan->undercoat->waiting(null)))]
                     : [
@@ -38,10 +39,10 @@ final class DriedTooShort implements Rule
                     ];
                 yield new Finding(
                     $this->id(),
-                    Severity::StopsTheJob,
+                    $isRisk ? Severity::Risk : Severity::StopsTheJob,
                     $pass->area?->id,
                     $pass->step->id,
-                    sprintf('%s is too short a wait.', ucfirst(Span::words($wait))),
+                    sprintf($isRisk ? '%s is the least it takes.' : '%s is too short a wait.', ucfirst(Span::words($wait))),
                     sprintf('"%s" needs %s before "%s" may come on it, at 20 °C and 50 %% humidity; cold, damp and thick coats take longer.', $pass->step->technique->label, Span::words($needed), $hurried->step->technique->label),
                     'A hairdryer on its cool step shortens it for thin acrylics, never for cans, enamels and varnish.',
                     $mends,

@@ -73,7 +73,7 @@ final class FlatAtArmsLength implements Rule
             $area->id,
             $own[count($own) - 1]->step->id,
             "{$area->name} goes flat at arm's length.",
-            sprintf('From recess to raised parts it has %d of value in the end; %d is what is still seen there.', (int) round($look->relief()), (int) $area->importance->readableRange()),
+            sprintf('From recess to raised parts it has %d of value in the end; %d is what is still seen there.', (int) floor($look->relief()), (int) $area->importance->readableRange()),
             'Quiet areas may be flat on purpose: mark it as quiet, and less is asked of it.',
             array_values(array_filter([$this->lifted($scene, $area, $look), $this->deepened($scene, $area, $look)])),
         );

@@ -30,8 +30,13 @@ final class HighlightNotLighter implements Rule
     /** L* that is seen as lighter. */
     private const LIGHTER = 1.0;
 
-    /** Chroma by which a glow is stronger than what it lies on. */
+    /** Chroma by which a glow is stronger than what it lies on, and the L* that it may lose for it. */
     private const STRONGER = 8.0;
+
+    private const FALLS = 5.0;
+
+    /** Places on which a middle tone may stand beside a light. */
+    private const ELSEWHERE = [Place::LowerSides, Place::Recesses, Place::FacingSide, Place::LowerHalf, Place::Roots, Place::Centre, Place::Patch];
 
     /** L* from one rung of a ladder to the next. */
     private const A_RUNG = 14.0;
@@ -48,7 +53,7 @@ final class HighlightNotLighter implements Rule
         foreach ($scene->plan->areas as $area) {
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                if ($stage !== null && $this->isLight($pass->step) && ! $this->isSeen($stage)) {
+                if ($stage !== null && $this->isLight($pass->step) && (! $this->isSeen($stage) || $this->fallsBack($scene, $area, $pass, $stage))) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
             }
@@ -57,7 +62,7 @@ final class HighlightNotLighter implements Rule
 
     private function isLight(Step $step): bool
     {
-        if ($step->mix === null || $step->more->side !== null || in_array($step->place, [Place::LowerSides, Place::Recesses, Place::FacingSide], true)) {
+        if ($step->mix === null || $step->more->side !== null || in_array($step->place, self::ELSEWHERE, true)) {
             return false;
         }
 
@@ -73,12 +78,28 @@ final class HighlightNotLighter implements Rule
             }
             $was = $before->at($zone);
             $now = $stage->look->at($zone);
-            if ($now->lightness - $was->lightness >= self::LIGHTER || $now->toLch()->chroma - $was->toLch()->chroma >= self::STRONGER) {
+            if ($now->lightness - $was->lightness >= self::LIGHTER || $this->glows($was, $now)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function glows(Lab $was, Lab $now): bool
+    {
+        return $now->toLch()->chroma - $was->toLch()->chroma >= self::STRONGER && $was->lightness - $now->lightness <= self::FALLS;
+    }
+
+    /** It lies on the place of an earlier light and is darker than that. */
+    private function fallsBack(Scene $scene, Area $area, Pass $pass, Stage $stage): bool
+    {
+        $zone = $pass->step->place === Place::UpperEdges || $pass->step->place === Place::Corners ? Zone::Edge : Zone::Raised;
+        $was = $stage->before->look()->at($zone);
+        $now = $stage->look->at($zone);
+
+        return $was->lightness - $now->lightness >= self::LIGHTER && ! $this->glows($was, $now)
+            && Scene::any($scene->before($area, $pass), fn(Pass $one): bool => $one->area !== null && $this->isLight($one->step) && $one->step->place === $pass->step->place);
     }
 
     private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage): Finding

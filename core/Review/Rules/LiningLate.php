@@ -27,7 +27,8 @@ final class LiningLate implements Rule
     {
         foreach ($scene->plan->areas as $area) {
             foreach ($scene->own($area) as $lining) {
-                if (! $lining->step->technique->does(Nature::LinesBorders)) {
+                // A line of its own, a crest or a seam, borders on nothing.
+                if (! $lining->step->technique->does(Nature::LinesBorders) || $lining->step->more->borders === []) {
                     continue;
                 }
                 $sides = array_filter([$area, ...array_map($scene->plan->area(...), $lining->step->more->borders)]);

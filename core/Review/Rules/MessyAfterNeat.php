@@ -53,7 +53,8 @@ final class MessyAfterNeat implements Rule
             return false;
         }
 
-        return $technique->neatness === 0 || $technique->does(Nature::Effects, Nature::Sprays) || ($technique->family === Family::Base && ! $this->isNeat($scene, $pass));
+        return $technique->neatness === 0 || $technique->does(Nature::Effects, Nature::Sprays)
+            || ($scene->plan->way->edges === Edges::Messy && $technique->family === Family::Base && $technique->does(Nature::Covers));
     }
 
     /** In the messy school a base goes over everything, and the neighbours are cut back in. */

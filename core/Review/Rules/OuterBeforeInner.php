@@ -6,6 +6,7 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\MoveStep;
@@ -18,9 +19,6 @@ use Kalokroma\Review\Severity;
 /** Inner before outer is the easier way. */
 final class OuterBeforeInner implements Rule
 {
-    /** Words in a note that say that dark undercoat is left between. */
-    private const RIM_LEFT = '/external shade|\brim\b|dark line left/iu';
-
     public function id(): string
     {
         return 'outer-before-inner';
@@ -54,7 +52,8 @@ final class OuterBeforeInner implements Rule
 
     private function isMeant(Scene $scene, Area $inner, Area $outer, Pass $first): bool
     {
+        // A rim of dark undercoat left around the inner one is external shade.
         return Scene::any($scene->own($outer), static fn(Pass $one): bool => $one->number > $first->number && $one->step->technique->does(Nature::Repairs))
-            || Scene::any([...$scene->own($inner), ...$scene->own($outer)], static fn(Pass $one): bool => preg_match(self::RIM_LEFT, $one->step->note) === 1);
+            || ! Scene::any($scene->own($inner), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->place === Place::Everywhere);
     }
 }

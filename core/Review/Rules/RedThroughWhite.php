@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Colour\Lch;
+use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
@@ -32,13 +34,13 @@ final class RedThroughWhite implements Rule
     private const STRONG = 35.0;
 
     /** Share of its chroma below which it has gone pale. */
-    private const PALE = 2 / 3;
+    private const PALE = 0.85;
+
+    /** L* from which a red is called pink. */
+    private const PINK_FROM = 60.0;
 
     /** Degrees by which an orange lies beyond the red. */
     private const TOWARD_ORANGE = 8.0;
-
-    /** So many such steps are no slip. */
-    private const MEANT = 2;
 
     private const NAMES = '/\b(pink|rose|rosy|salmon|coral|flesh|skin|blush|magenta)/iu';
 
@@ -51,7 +53,7 @@ final class RedThroughWhite implements Rule
     {
         foreach ($scene->plan->areas as $area) {
             $pinks = array_values(array_filter($scene->own($area), fn(Pass $pass): bool => $this->isPink($scene, $area, $pass)));
-            if ($pinks === [] || count($pinks) >= self::MEANT || preg_match(self::NAMES, $area->name) === 1 || $this->isReddened($scene, $area, $pinks[0])) {
+            if ($pinks === [] || $this->isMeantPink($area) || $this->isReddened($scene, $area, $pinks[0])) {
                 continue;
             }
             yield $this->finding($scene, $area, $pinks[0]);
@@ -62,15 +64,28 @@ final class RedThroughWhite implements Rule
     {
         $stage = $scene->stage($area, $pass->step);
         $mix = $pass->step->mix;
-        if ($stage === null || $mix === null || $mix->isClear() || $mix->isMetal() || ! $pass->step->technique->does(Nature::Lightens)) {
+        if ($stage === null || $mix === null || $mix->isClear() || $mix->isMetal() || ! $pass->step->technique->does(Nature::Lightens) || ($pass->step->place === Place::Corners && $this->isGlass($scene, $area))) {
             return false;
         }
         $now = $stage->before->look()->at(Zone::Face)->toLch();
         $then = $mix->colour()->toLch();
-        $turn = fmod($then->hue - $now->hue + 540.0, 360.0) - 180.0;
+        $turn = $now->turnTo($then);
 
         return $now->hue >= self::RED_FROM && $now->hue <= self::RED_TO && $now->chroma > self::STRONG && $then->lightness > $now->lightness
             && $then->chroma < self::PALE * $now->chroma && ($turn <= self::TOWARD_ORANGE || $then->chroma < Neutral::GREY);
+    }
+
+    /** Pink is the area's colour by its name, or by what it shall be. */
+    private function isMeantPink(Area $area): bool
+    {
+        $aim = $area->aim?->toLch();
+
+        return preg_match(self::NAMES, $area->name) === 1 || ($aim !== null && $aim->lightness > self::PINK_FROM && $aim->chroma > Neutral::WHITE && ($aim->hue < self::RED_TO || $aim->hue > 330.0));
+    }
+
+    private function isGlass(Scene $scene, Area $area): bool
+    {
+        return $area->material === Material::Glass || Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Shines, Nature::Eyes));
     }
 
     private function isReddened(Scene $scene, Area $area, Pass $pink): bool

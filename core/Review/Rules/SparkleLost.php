@@ -8,6 +8,7 @@ use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\InsertStep;
@@ -34,7 +35,7 @@ final class SparkleLost implements Rule
         foreach ($scene->plan->areas as $area) {
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                if ($stage === null || ! $stage->before->isMetal() || ! $this->dulls($pass->step) || $this->isMeantDull($scene, $area, $pass)) {
+                if ($stage === null || ! $stage->before->isMetal(Zone::Raised) || ! $stage->before->isMetal(Zone::Edge) || ! $this->dulls($pass->step) || $this->isMeantDull($scene, $area, $pass)) {
                     continue;
                 }
                 $metal = Scene::first(array_reverse($scene->before($area, $pass)), static fn(Pass $one): bool => $one->step->mix?->isMetal() === true);
@@ -58,7 +59,7 @@ final class SparkleLost implements Rule
     {
         $isOpaqueWash = $step->technique->does(Nature::Washes) && $step->mix !== null && ! $step->mix->isClear() && ! $step->mix->isTransparent();
 
-        return ! in_array($step->place, [Place::Recesses, Place::LowerSides], true) && ($step->technique->does(Nature::Tints) || ($isOpaqueWash && $step->technique->family === Family::Shade)) && $step->mix?->isMetal() !== true;
+        return ! in_array($step->place, [Place::Recesses, Place::LowerSides], true) && ($step->technique->does(Nature::Tints, Nature::SelfShades, Nature::LightsFromOneSide) || ($isOpaqueWash && $step->technique->family === Family::Shade)) && $step->mix?->isMetal() !== true;
     }
 
     private function isMeantDull(Scene $scene, Area $area, Pass $pass): bool

@@ -28,6 +28,7 @@ use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Review\AtHand;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
+use Kalokroma\Review\Neutral;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -48,6 +49,9 @@ final class TransparentOverDark implements Rule
     /** L* of a colour that is meant to darken. */
     private const DARK_COLOUR = 25.0;
 
+    /** Degrees of hue within which a glaze is one of the ground's own colour, and chroma from which a ground has one. */
+    private const OWN_HUE = 25.0;
+
     public function id(): string
     {
         return 'transparent-over-dark';
@@ -67,7 +71,7 @@ final class TransparentOverDark implements Rule
                     continue;
                 }
                 if ($mix->isTransparent() && ! self::isPutInShade($pass->step->place) && $pass->step->technique->family !== Family::Weathering && ! $stage->before->isMetal()
-                    && $this->isLost($stage, $mix->colour(), $isFirst) && ! $this->isLitAfter($scene, $area, $pass)) {
+                    && ! $this->isMeantAsTint($stage, $pass->step, $isFirst) && $this->isLost($stage, $mix->colour(), $isFirst) && ! $this->isLitAfter($scene, $area, $pass)) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
                 $isFirst = false;
@@ -83,6 +87,18 @@ final class TransparentOverDark implements Rule
     private static function isPutInShade(Place $place): bool
     {
         return $place === Place::Recesses || $place === Place::LowerSides;
+    }
+
+    /** A wash on what has a base already shades it; a glaze of the ground's own hue makes it stronger. */
+    private function isMeantAsTint(Stage $stage, Step $step, bool $isFirst): bool
+    {
+        if ($isFirst || $step->mix === null) {
+            return false;
+        }
+        $ground = $stage->before->look()->at(Zone::Face)->toLch();
+
+        return ($step->technique->does(Nature::Washes) && $step->technique->family === Family::Shade)
+            || ($step->technique->does(Nature::Tints) && ($ground->chroma < Neutral::GREY || abs($ground->turnTo($step->mix->colour()->toLch())) <= self::OWN_HUE));
     }
 
     private function isLost(Stage $stage, Lab $own, bool $isFirst): bool

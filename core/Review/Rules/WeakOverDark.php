@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Colour\ColourName;
+use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
@@ -21,6 +24,7 @@ use Kalokroma\Review\BestUndercoat;
 use Kalokroma\Review\CoatWords;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
+use Kalokroma\Review\Neutral;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -30,11 +34,14 @@ use Kalokroma\Simulation\Stage;
 /** A weak light colour over a dark ground takes more coats than anybody paints: go there by stepping tones. */
 final class WeakOverDark implements Rule
 {
-    /** Coats that nobody paints. */
-    private const TOO_MANY = 7;
+    /** Coats that nobody likes to paint. */
+    private const TOO_MANY = 5;
 
     /** L* by which the ground is darker. */
-    private const DARKER = 25.0;
+    private const DARKER = 15.0;
+
+    /** Share of paint below which many thin coats are meant. */
+    private const THIN = 0.5;
 
     /** Coats in which a stepping tone covers. */
     private const FEW = 3;
@@ -55,7 +62,7 @@ final class WeakOverDark implements Rule
             }
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                if ($stage !== null && ! $pass->step->place->isFeathered() && $this->isTooMuch($stage, $pass) && ! $this->isSteppedUpTo($scene, $area, $pass)) {
+                if ($stage !== null && ! $pass->step->place->isFeathered() && ! $this->isMeantThin($scene, $area, $pass) && $this->isTooMuch($stage, $pass) && ! $this->isSteppedUpTo($scene, $area, $pass)) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
             }
@@ -69,8 +76,20 @@ final class WeakOverDark implements Rule
             return false;
         }
         $colour = $pass->step->mix?->colour();
+        $ground = $stage->before->at($forecast->hardestZone)->toLab();
 
-        return $colour !== null && $colour->lightness - $stage->before->at($forecast->hardestZone)->toLab()->lightness >= self::DARKER;
+        return $colour !== null && ($colour->lightness - $ground->lightness >= self::DARKER || ($ground->toLch()->chroma < Neutral::GREY && $ground->lightness < $colour->lightness));
+    }
+
+    /** Sprayed, of ink, or a thin tone on a ladder that rises: coats that are not meant to cover each by itself. */
+    private function isMeantThin(Scene $scene, Area $area, Pass $pass): bool
+    {
+        $step = $pass->step;
+        $tone = $step->mix === null || $step->mix->isClear() ? 0.0 : $step->mix->colour()->lightness;
+
+        return $step->brush === Brush::Airbrush || $step->brush === Brush::SprayCan || in_array(Kind::Ink, $step->mix?->kinds() ?? [], true)
+            || ($step->dilution->strength() < self::THIN && Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null && $one->step->mix?->isClear() === false
+                && $one->step->technique->does(Nature::Covers) && $one->step->mix->colour()->lightness < $tone));
     }
 
     private function isSteppedUpTo(Scene $scene, Area $area, Pass $pass): bool

@@ -32,7 +32,8 @@ final class WhiteReadsBlue implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if ($scene->own($area) === [] || ! Neutral::isWhite($scene->final($area, Zone::Raised))) {
+            $isMeantWhite = $area->aim !== null && Neutral::isWhite($area->aim) && $scene->final($area, Zone::Raised)->lightness > Neutral::WHITE_ABOVE;
+            if ($scene->own($area) === [] || ! ($isMeantWhite || Neutral::isWhite($scene->final($area, Zone::Raised)))) {
                 continue;
             }
             $face = $scene->final($area, Zone::Face);

@@ -176,6 +176,13 @@ final class RulesTest extends TestCase
             'highlight-not-lighter' => ["area coat broad-folds main cloth\n basecoat blue\n highlight navy", "area coat broad-folds main cloth\n basecoat blue\n highlight navy lower"],
             'white-too-early' => ["undercoat grey\narea robe broad-folds main cloth\n basecoat snow x5\n basecoat pale-grey", "undercoat grey\narea robe broad-folds main cloth\n basecoat mid-grey\n layer pale-grey\n edge-highlight snow"],
             'red-through-white' => ["undercoat grey\narea cape broad-folds main cloth\n basecoat red x3\n highlight pink", "undercoat grey\narea cape broad-folds main cloth\n basecoat red x3\n highlight orange"],
+            'chalky-light' => ["undercoat grey\narea coat broad-folds main cloth\n basecoat purple x3\n highlight purple*1 snow*6", "undercoat grey\narea coat broad-folds main cloth\n basecoat purple x3\n highlight purple*1 snow*6\n glaze purple"],
+            'black-wash-on-pale' => ["undercoat grey\narea face skin medium skin\n basecoat skin x3\n wash black-wash 1:2", "undercoat grey\narea face skin medium skin\n basecoat skin x3\n wash black-wash 1:2 recesses"],
+            'thinned-drybrush' => ["undercoat black\narea pelt fur-or-feather main fur\n basecoat brown\n drybrush tan 2:1 water", "undercoat black\narea pelt fur-or-feather main fur\n basecoat brown\n patting tan 2:1 water"],
+            'drybrush-on-panel' => ["undercoat grey\narea hull smooth-panel main armour\n basecoat green x3\n drybrush lime", "undercoat grey\narea hull smooth-panel main armour\n basecoat green x3\n drybrush lime load dusting"],
+            'undiluted-panel' => ["undercoat grey\narea hull hard-edged-panel main armour\n basecoat green 1:0 x2", "undercoat grey\narea hull hard-edged-panel main armour\n basecoat green 1:0 x2 brush airbrush"],
+            'aim-missed' => ["undercoat grey\narea coat broad-folds main cloth aim #1f2f5c\n basecoat red x3", "undercoat grey\narea coat broad-folds main cloth aim #1f2f5c\n basecoat navy x2"],
+            'undercoat-lost' => ["undercoat white\narea hull hard-edged-panel main armour aim #1c1c1e\n edge-highlight mid-grey", "undercoat black\narea hull hard-edged-panel main armour aim #1c1c1e\n edge-highlight mid-grey"],
             'rebase-skipped' => ["undercoat grey\narea coat broad-folds main cloth\n basecoat tan\n wash umber-wash 1:0\n highlight sand", "undercoat grey\narea coat broad-folds main cloth\n basecoat tan\n wash umber-wash 1:0\n layer tan\n highlight sand"],
             'sparkle-lost' => ["undercoat black\narea blade hard-edged-panel medium metal\n basecoat steel x1\n glaze blue 1:5", "undercoat black\narea blade hard-edged-panel medium metal\n basecoat steel x1\n glaze blue 1:5\n edge-highlight bright-steel"],
             'outer-before-inner' => [
@@ -216,7 +223,7 @@ final class RulesTest extends TestCase
             'undercoat-wasted' => ["undercoat black light bone\narea mail scales-or-chain main metal\n basecoat steel x1", "undercoat black light bone\narea robe broad-folds main cloth\n one-coat moss"],
             'flat-at-arms-length' => ["area coat broad-folds main cloth\n basecoat green", "area coat broad-folds main cloth\n basecoat green\n wash black-wash 1:0 x2\n highlight lime x3"],
             'neighbours-alike' => [
-                "area hat close-folds medium cloth touches coat\n basecoat tan\narea coat broad-folds medium cloth touches hat\n basecoat tan",
+                "area hat close-folds medium cloth touches coat\n basecoat tan\narea coat broad-folds medium cloth touches hat\n basecoat tan*3 sand*1",
                 "area hat close-folds medium cloth touches coat\n basecoat tan\narea coat broad-folds medium cloth touches hat\n basecoat navy",
             ],
             'whites-alike' => [
