@@ -18,6 +18,7 @@ final class Review
         'flat-at-arms-length' => ['step' => [], 'area' => ['unprimed']],
         'aim-missed' => ['step' => [], 'area' => ['unprimed', 'undercoat-lost', 'white-reads-blue', 'transparent-over-dark', 'weak-over-dark', 'black-wash-on-pale', 'wash-too-strong']],
         'drybrush-on-panel' => ['step' => ['thinned-drybrush'], 'area' => []],
+        'rebase-skipped' => ['step' => [], 'area' => ['wash-too-strong', 'black-wash-on-pale']],
         'wash-too-strong' => ['step' => ['black-wash-on-pale'], 'area' => []],
     ];
 

@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
 use Kalokroma\Review\Finding;
-use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -33,7 +32,7 @@ final class ChippingUnsealed implements Rule
                     'Chips may go through to the plastic.',
                     sprintf('No varnish lies over what is below the fluid of pass %d; water and bristles work on that colour too.', $fluid->number),
                     'Many skip the seal on robust paint and scratch gently.',
-                    [new Mend('Seal first', VarnishFirst::before($scene, $fluid, 'satin-coat'))],
+                    VarnishFirst::mends($scene, $fluid),
                 );
             }
         }

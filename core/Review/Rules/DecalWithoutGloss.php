@@ -7,7 +7,6 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Review\Finding;
-use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -39,7 +38,7 @@ final class DecalWithoutGloss implements Rule
                 'This decal may silver.',
                 sprintf('No gloss lies on %s before pass %d, and a decal bridges the roughness of matt paint: the air below shines.', $area->name, $decal->number),
                 'The short way lays it straight on, with plenty of setting and softening fluid.',
-                [new Mend('A gloss coat first', VarnishFirst::before($scene, $decal, 'gloss-coat'))],
+                array_slice(VarnishFirst::mends($scene, $decal), 0, 1),
             );
         }
     }

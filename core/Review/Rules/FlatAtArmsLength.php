@@ -17,6 +17,7 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\InsertStep;
+use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\AtHand;
 use Kalokroma\Review\Finding;
@@ -35,6 +36,20 @@ final class FlatAtArmsLength implements Rule
 
     /** L* beyond what is just enough: thin coats fall short of the pot. */
     private const SPARE = 10.0;
+
+    /** Degrees by which a family leans on its way up, and what it may lose of its chroma. */
+    private const LEAN = 20.0;
+
+    private const HALF = 0.5;
+
+    /** Coats of the base that may be laid again. */
+    private const FEW = 3;
+
+    /** Degrees by which a shade leans away. */
+    private const SHADE_LEAN = 60.0;
+
+    /** Chroma that a light of a grey may have. */
+    private const NEUTRAL = 16.0;
 
     public function id(): string
     {
@@ -83,19 +98,59 @@ final class FlatAtArmsLength implements Rule
     private function lifted(Scene $scene, Area $area, Look $look): ?Mend
     {
         $own = $scene->own($area);
-        $last = $own[count($own) - 1];
         $raised = $look->at(Zone::Raised);
         $light = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false && $one->step->place === Place::RaisedParts);
+        // A new light comes before the edges, and on what a wash has dirtied the base comes first.
+        $last = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->place !== Place::UpperEdges && $one->step->place !== Place::Corners) ?? $own[count($own) - 1];
+        $again = $light === null && $last->step->technique->does(Nature::Washes) && $last->step->place === Place::Everywhere ? $this->again($scene, $area, $last) : null;
         $wanted = Lab::of(min(95.0, $raised->lightness + $this->missing($area, $look)), 0.8 * $raised->a, 0.8 * $raised->b);
-        foreach (array_slice($scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0), 0, self::TRIED) as $paint) {
-            $lit = $light === null ? Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint)) : $light->step->with(Mix::single($paint));
-            $edit = $light === null ? new InsertStep($lit, $area->id, $last->step->id, false, $scene->order()->stepIds()) : new ChangeStep($lit);
-            if ($this->isSettled($scene, $area, $light === null ? $this->with($area, $last->step, $lit) : $area->withStep($lit))) {
+        if ($light === null && $again === null && $last->step->technique->does(Nature::Washes) && $last->step->place === Place::Everywhere) {
+            return null;
+        }
+        foreach (array_slice($scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0 && self::isOfItsLadder($one, $raised)), 0, self::TRIED) as $paint) {
+            if ($light !== null) {
+                $edit = new ChangeStep($light->step->with(Mix::single($paint)));
+            } else {
+                $lit = Step::usual($scene->plan->freeStepId($last->step->id), Technique::of('highlight'), mix: Mix::single($paint));
+                $order = $scene->order()->stepIds();
+                $edit = new InsertStep($lit, $area->id, $last->step->id, false, $order);
+                $edit = $again === null ? $edit : new Several([$edit, new InsertStep($again, $area->id, $lit->id, true, $order)]);
+            }
+            $changed = $edit->applyTo($scene->plan)->area($area->id);
+            if ($changed !== null && $this->isSettled($scene, $area, $changed)) {
                 return new Mend($light === null ? "Lift the raised parts with {$paint->name}" : "Lift the last light: {$paint->name}", $edit);
             }
         }
 
         return null;
+    }
+
+    /** A tone of its own hue, leaning away at most; a colour does not go grey in its shade. */
+    private static function isOfItsShades(Paint $paint, Lab $shade): bool
+    {
+        [$tone, $own] = [$paint->colour()->toLch(), $shade->toLch()];
+
+        return $own->chroma < Neutral::WHITE ? $tone->chroma < self::NEUTRAL : $tone->chroma >= Neutral::GREY && abs($own->turnTo($tone)) <= self::SHADE_LEAN;
+    }
+
+    /** The base again on all but the recesses. */
+    private function again(Scene $scene, Area $area, Pass $wash): ?Step
+    {
+        $base = Scene::first(array_reverse($scene->before($area, $wash)), static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false);
+
+        $layer = $base === null ? null : Step::usual($scene->plan->freeStepId("{$wash->step->id}-again"), Technique::of('layer'), mix: $base->step->mix);
+        $stage = $scene->stage($area, $wash->step);
+        $needed = $stage === null || $layer === null ? null : $layer->coatsOver($stage->before->after($stage->application), $scene->plan->model->finishLevel);
+
+        return $layer === null || $needed === null || $needed > self::FEW ? null : $layer->inCoats($needed);
+    }
+
+    /** A tone that the area's own ladder might have: of its hue and not much greyer, or as neutral as it is. */
+    private static function isOfItsLadder(Paint $paint, Lab $light): bool
+    {
+        [$tone, $own] = [$paint->colour()->toLch(), $light->toLch()];
+
+        return $own->chroma < Neutral::WHITE ? $tone->chroma < self::NEUTRAL : abs($own->turnTo($tone)) <= self::LEAN && $tone->chroma >= self::HALF * $own->chroma;
     }
 
     /** A shade laid at the bottom of the folds that is deep enough. */
@@ -107,7 +162,7 @@ final class FlatAtArmsLength implements Rule
         if ($base === null) {
             return null;
         }
-        $darker = $scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0);
+        $darker = $scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0 && self::isOfItsShades($one, $recess));
         foreach (array_slice($darker, 0, self::TRIED) as $paint) {
             $shade = Step::usual($scene->plan->freeStepId($base->step->id.'-shade'), Technique::of('layered-shade'), mix: Mix::single($paint));
             $edit = new InsertStep($shade, $area->id, $base->step->id, false, $scene->order()->stepIds());

@@ -33,7 +33,8 @@ final class GlossLost implements Rule
         $dulled = [];
         foreach ($scene->plan->areas as $area) {
             $dull = Scene::first(array_reverse($scene->run($area)), static fn(Pass $one): bool => $one->step->technique->dulls());
-            $shines = $dull !== null && Scene::any($scene->before($area, $dull), static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines) || $one->step->isMeantToShine());
+            $shines = $dull !== null && Scene::any($scene->before($area, $dull), static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines)
+                || ($one->step->isMeantToShine() && ! self::isWorkedOver($scene, $area, $one, $dull)));
             if ($dull === null || ! $shines || $scene->isMaskedDuring($area, $dull) || Scene::any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())) {
                 continue;
             }
@@ -43,6 +44,12 @@ final class GlossLost implements Rule
         foreach ($dulled as ['pass' => $dull, 'areas' => $areas]) {
             yield $this->finding($scene, $dull, $areas);
         }
+    }
+
+    /** A gloss that decals, solvents or paint come on is a seal. */
+    private static function isWorkedOver(Scene $scene, Area $area, Pass $gloss, Pass $dull): bool
+    {
+        return Scene::any($scene->own($area), static fn(Pass $one): bool => $one->number > $gloss->number && $one->number < $dull->number && ($one->step->mix?->isClear() === false || $one->step->technique->does(Nature::LaysDecal, Nature::Solvent, Nature::LaysChippingFluid)));
     }
 
     /** @param non-empty-list<Area> $areas */

@@ -8,7 +8,6 @@ use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Review\Finding;
-use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -40,7 +39,7 @@ final class LiftsInk implements Rule
                         'This may lift the ink below.',
                         sprintf('%s goes on wet over %s within the day, and ink comes loose again when it is soaked.', $pass->step->technique->label, $last->step->mix->words()),
                         'Put on in one go and left alone it mostly holds; after a day it does.',
-                        [new Mend('A thin varnish first', VarnishFirst::before($scene, $pass, 'matt-coat'))],
+                        VarnishFirst::mends($scene, $pass),
                     );
                 }
                 $last = $pass->step->mix !== null || $pass->step->technique->does(Nature::Seals) ? $pass : $last;

@@ -33,12 +33,17 @@ final class MessyAfterNeat implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
+            $messes = $spoiled = [];
             foreach ($area->ground ? [] : $scene->own($area) as $pass) {
-                $spoiled = $this->isMessy($scene, $area, $pass) ? $this->spoiled($scene, $area, $pass) : [];
-                if ($spoiled !== []) {
-                    yield $this->finding($scene, $area, $pass, $spoiled);
-                    break;
+                $beside = $this->isMessy($scene, $area, $pass) ? $this->spoiled($scene, $area, $pass) : [];
+                if ($beside !== []) {
+                    $messes[] = $pass;
+                    $spoiled = [...$spoiled, ...array_filter($beside, static fn(Area $one): bool => ! in_array($one, $spoiled, true))];
                 }
+            }
+            // One mess after the other is one mistake, and mended at once.
+            if ($messes !== [] && $spoiled !== []) {
+                yield $this->finding($scene, $area, $messes, $spoiled);
             }
         }
     }
@@ -85,9 +90,13 @@ final class MessyAfterNeat implements Rule
         return $neat && ! $isSafe;
     }
 
-    /** @param non-empty-list<Area> $spoiled */
-    private function finding(Scene $scene, Area $area, Pass $pass, array $spoiled): Finding
+    /**
+     * @param non-empty-list<Pass> $messes
+     * @param non-empty-list<Area> $spoiled
+     */
+    private function finding(Scene $scene, Area $area, array $messes, array $spoiled): Finding
     {
+        [$pass, $last] = [$messes[0], $messes[count($messes) - 1]];
         $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $spoiled));
 
         return new Finding(
@@ -98,7 +107,7 @@ final class MessyAfterNeat implements Rule
             "This makes a mess of $names.",
             sprintf('%s on %s (pass %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
             'The messy school does it at any time and cuts the neighbours back in afterwards.',
-            array_filter([$this->before($scene, $pass, $spoiled, $names), $this->masked($scene, $pass, $spoiled, $names), $this->cleaned($scene, $pass, $spoiled, $names)]),
+            array_filter([$this->before($scene, $last, $spoiled, $names), $this->masked($scene, $pass, $last, $spoiled, $names), $this->cleaned($scene, $last, $spoiled, $names)]),
         );
     }
 
@@ -115,12 +124,13 @@ final class MessyAfterNeat implements Rule
     }
 
     /** @param non-empty-list<Area> $spoiled */
-    private function masked(Scene $scene, Pass $mess, array $spoiled, string $names): Mend
+    private function masked(Scene $scene, Pass $first, Pass $last, array $spoiled, string $names): Mend
     {
         $order = $scene->order()->stepIds();
         $edits = [];
         foreach ($spoiled as $beside) {
-            foreach (['mask' => true, 'unmask' => false] as $technique => $isBefore) {
+            foreach (['mask' => $first, 'unmask' => $last] as $technique => $mess) {
+                $isBefore = $technique === 'mask';
                 $step = Step::usual($scene->plan->freeStepId("{$beside->id}-$technique"), Technique::of($technique));
                 $edits[] = new InsertStep($step, $beside->id, $mess->step->id, $isBefore, $order);
                 array_splice($order, (int) array_search($mess->step->id, $order, true) + ($isBefore ? 0 : 1), 0, [$step->id]);

@@ -36,6 +36,9 @@ final class RedThroughWhite implements Rule
     /** Share of its chroma below which it has gone pale. */
     private const PALE = 0.85;
 
+    /** Paints tried for a mend. */
+    private const TRIED = 4;
+
     /** L* from which a red is called pink. */
     private const PINK_FROM = 60.0;
 
@@ -100,10 +103,13 @@ final class RedThroughWhite implements Rule
     private function finding(Scene $scene, Area $area, Pass $pass): Finding
     {
         $now = $scene->stage($area, $pass->step)?->before->look()->at(Zone::Face)->toLch();
-        $orange = $now === null ? null : $scene->atHand()->nearest(
+        $oranges = $now === null ? [] : $scene->atHand()->sorted(
             Lch::of($now->lightness + 16.0, $now->chroma + 5.0, 55.0)->toLab(),
             static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 2.0 && $one->colour()->toLch()->hue > $now->hue + self::TOWARD_ORANGE && $one->colour()->toLch()->hue < 85.0 && $one->colour()->toLch()->chroma > 30.0,
         );
+        // One that leaves the area no flatter, where there is one.
+        $isAsClear = static fn(Paint $one): bool => $scene->rehearsal->stripAs($area->withStep($pass->step->with(Mix::single($one))))->final()->relief() >= min($area->importance->readableRange(), $scene->rehearsal->strip($area)->final()->relief());
+        $orange = array_values(array_filter(array_slice($oranges, 0, self::TRIED), $isAsClear))[0] ?? null;
 
         return new Finding(
             $this->id(),

@@ -12,7 +12,6 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\Finding;
-use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -42,10 +41,7 @@ final class SolventUnsealed implements Rule
                 'Solvent on unsealed acrylic may soften it.',
                 sprintf('No varnish lies over %s before the %s in pass %d: rubbing it with spirit can take paint along.', $area->name, mb_strtolower($wet->step->technique->label), $wet->number),
                 'On robust paint many do it with no seal at all, gently, and it works.',
-                [
-                    new Mend('A gloss coat first', VarnishFirst::before($scene, $wet, 'gloss-coat')),
-                    new Mend('A satin coat first', VarnishFirst::before($scene, $wet, 'satin-coat')),
-                ],
+                VarnishFirst::mends($scene, $wet),
             );
         }
     }

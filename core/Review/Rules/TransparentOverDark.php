@@ -32,6 +32,7 @@ use Kalokroma\Review\Neutral;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
+use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Stage;
 
 /** A transparent can only darken: over a dark ground it does nothing. */
@@ -48,6 +49,11 @@ final class TransparentOverDark implements Rule
 
     /** L* of a colour that is meant to darken. */
     private const DARK_COLOUR = 25.0;
+
+    /** L* of a light ground, and the coats that one may take. */
+    private const LIGHT = 65.0;
+
+    private const FEW = 4;
 
     /** Degrees of hue within which a glaze is one of the ground's own colour, and chroma from which a ground has one. */
     private const OWN_HUE = 25.0;
@@ -139,12 +145,22 @@ final class TransparentOverDark implements Rule
         );
     }
 
+    /** Laid as a base is it covers the ground in so many coats as anybody paints. */
+    private static function covers(Scene $scene, Area $area, Pass $pass, Paint $paint): bool
+    {
+        $stage = $scene->stage($area, $pass->step);
+        $base = Step::usual($pass->step->id, Technique::of('basecoat'), mix: Mix::single($paint))->application();
+        $needed = $stage === null || $base === null ? null : CoatForecast::of($base, $stage->before, $scene->plan->model->finishLevel)?->needed;
+
+        return $needed !== null && $needed <= self::FEW;
+    }
+
     /** @return list<Mend> */
     private function mends(Scene $scene, Area $area, Pass $pass): array
     {
         $mends = [];
         $colour = $pass->step->mix?->colour();
-        $light = $scene->atHand()->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 75.0);
+        $light = $scene->atHand()->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > self::LIGHT && self::covers($scene, $area, $pass, $one));
         if ($light !== null) {
             $ground = Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('basecoat'), mix: Mix::single($light));
             $mends[] = new Mend("A light ground first: {$light->name}", new CoveringStep(new InsertStep($ground, $area->id, $pass->step->id, true, $scene->order()->stepIds()), $ground->id));
