@@ -28,16 +28,16 @@ final class Laws
     {
         return [
             new Preferences\DecalsOnGloss,
-            new Preferences\GrimeAfterDecals,
+            new Customs\GrimeAfterDecals,
             new Preferences\DullCoatAfterTheWork,
             new Preferences\ShineAfterTheDullCoat,
             new Preferences\WholeModelAsListed,
-            new Preferences\BehindFirst,
-            new Preferences\InnerFirst,
-            new Preferences\EyesBeforeTheFaceIsLit,
-            new Preferences\LiningBeforeLight,
-            new Preferences\WashesBeforeRepairs,
-            new Preferences\MessyBeforeNeat,
+            new Customs\BehindFirst,
+            new Customs\EyesBeforeTheFaceIsLit,
+            new Customs\LiningBeforeLight,
+            new Customs\WashesBeforeRepairs,
+            new Customs\MessyBeforeNeat,
+            new Customs\InnerFirst,
         ];
     }
 }

@@ -53,6 +53,18 @@ final readonly class Order
         return $this->places[$stepId] ?? null;
     }
 
+    /** @param callable(Pass): bool $such */
+    public function has(callable $such): bool
+    {
+        foreach ($this->passes as $pass) {
+            if ($such($pass)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function pass(string $stepId): ?Pass
     {
         return isset($this->places[$stepId]) ? $this->passes[$this->places[$stepId]] : null;

@@ -110,9 +110,12 @@ final class OrderSolver
             $last !== null && $area !== null && $last->area === $area ? 1 : 0,
         ];
 
+        // Grit goes into the paste while that is wet, and a coat over chipping fluid is scratched within the hour.
+        $isInto = $last !== null && $area !== null && $last->area === $area && $task->number === $last->number + 1 && DryTimes::isWetWindow($last->step, $task->step) ? 0 : 1;
+
         return $this->style === OrderStyle::BasesFirst
-            ? [$stage, ...$hand, $depth, $position, $task->number]
-            : [max(self::FINISHING, $task->rank), $area?->ground === true ? 1 : 0, $depth, $position, $task->number];
+            ? [$isInto, $stage, ...$hand, $depth, $position, $task->number]
+            : [$isInto, max(self::FINISHING, $task->rank), $area?->ground === true ? 1 : 0, $depth, $position, $task->number];
     }
 
     /** @return list<string> */

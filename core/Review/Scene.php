@@ -12,6 +12,7 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\Tasks;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
@@ -26,6 +27,8 @@ final class Scene
     public readonly Neighbours $neighbours;
 
     private ?AtHand $atHand = null;
+
+    private ?Tasks $tasks = null;
 
     /** @param int|null $models of the batch; null when there is none */
     private function __construct(
@@ -45,6 +48,11 @@ final class Scene
     public function atHand(): AtHand
     {
         return $this->atHand ??= new AtHand(array_values($this->shelf === null ? $this->plan->paints() : $this->shelf->owned()));
+    }
+
+    public function tasks(): Tasks
+    {
+        return $this->tasks ??= Tasks::of($this->plan);
     }
 
     public function order(): Order

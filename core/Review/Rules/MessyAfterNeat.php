@@ -4,97 +4,56 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Craft\Edges;
-use Kalokroma\Craft\Family;
-use Kalokroma\Craft\Nature;
-use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Takes;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Planning\Custom;
+use Kalokroma\Planning\Customs\MessyBeforeNeat;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Precedence;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\InsertStep;
-use Kalokroma\Recipe\Edit\MoveStep;
 use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
-use Kalokroma\Review\Rule;
+use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Dust, splashes and overspray land on what is beside them. */
-final class MessyAfterNeat implements Rule
+final class MessyAfterNeat extends OrderRule
 {
     public function id(): string
     {
         return 'messy-after-neat';
     }
 
-    public function check(Scene $scene): iterable
+    protected function custom(): Custom
     {
-        foreach ($scene->plan->areas as $area) {
-            $messes = $spoiled = [];
-            foreach ($area->ground ? [] : $scene->own($area) as $pass) {
-                $beside = $this->isMessy($scene, $area, $pass) ? $this->spoiled($scene, $area, $pass) : [];
-                if ($beside !== []) {
-                    $messes[] = $pass;
-                    $spoiled = [...$spoiled, ...array_filter($beside, static fn(Area $one): bool => ! in_array($one, $spoiled, true))];
-                }
-            }
-            // One mess after the other is one mistake, and mended at once.
-            if ($messes !== [] && $spoiled !== []) {
-                yield $this->finding($scene, $area, $messes, $spoiled);
-            }
-        }
+        return new MessyBeforeNeat;
     }
 
-    private function isMessy(Scene $scene, Area $area, Pass $pass): bool
+    protected function findings(Scene $scene, array $broken): iterable
     {
-        $technique = $pass->step->technique;
-        if (in_array($technique->family, [Family::Varnish, Family::Handling], true)) {
-            return false;
+        $broken = array_values(array_filter($broken, static fn(Precedence $one): bool => $one->then->area !== null && ! $scene->isMaskedDuring($one->then->area, $scene->order()->pass($one->first->id()) ?? $scene->order()->passes[0])));
+        $area = $broken[0]->first->area ?? null;
+        if ($broken === [] || $area === null) {
+            return [];
         }
-        if ($technique->does(Nature::Effects, Nature::Pigments) && ($area->isSmall() || $pass->step->place === Place::Recesses)) {
-            return false;
-        }
+        $from = min(array_map(static fn(Precedence $one): int => self::number($scene, $one->then), $broken));
+        // One mess after the other is one mistake, and mended at once.
+        $messes = array_values(array_filter($scene->own($area), static fn(Pass $one): bool => $one->number > $from && MessyBeforeNeat::isMess($scene->plan, $area, $one->step)));
+        $spoiled = array_values(array_filter(array_map(static fn(Precedence $one): ?Area => $one->then->area, $broken)));
 
-        return $technique->neatness === 0 || $technique->does(Nature::Effects, Nature::Sprays)
-            || ($scene->plan->way->edges === Edges::Messy && $technique->family === Family::Base && $technique->does(Nature::Covers));
-    }
-
-    /** In the messy school a base goes over everything, and the neighbours are cut back in. */
-    private function isNeat(Scene $scene, Pass $pass): bool
-    {
-        $technique = $pass->step->technique;
-
-        return $technique->isNeat() && ! ($scene->plan->way->edges === Edges::Messy && $technique->family === Family::Base);
-    }
-
-    /** @return list<Area> */
-    private function spoiled(Scene $scene, Area $area, Pass $mess): array
-    {
-        return array_values(array_filter($scene->neighbours->touching($area), fn(Area $beside): bool => $this->isSpoiled($scene, $area, $mess, $beside)));
-    }
-
-    private function isSpoiled(Scene $scene, Area $area, Pass $mess, Area $beside): bool
-    {
-        if ($beside->ground || $beside->part !== $area->part || $scene->isMaskedDuring($beside, $mess)) {
-            return false;
-        }
-        $own = $scene->own($beside);
-        $neat = Scene::any($own, fn(Pass $one): bool => $one->number < $mess->number && $this->isNeat($scene, $one) && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true));
-        // What ends in dust itself is not spoiled by more of it.
-        $isSafe = $own !== [] && $own[count($own) - 1]->step->technique->neatness === 0
-            || Scene::any($own, static fn(Pass $one): bool => $one->number > $mess->number && $one->step->technique->does(Nature::Repairs, Nature::Covers));
-
-        return $neat && ! $isSafe;
+        return $messes === [] || $spoiled === [] ? [] : [$this->finding($scene, $area, $messes, $spoiled, $broken)];
     }
 
     /**
      * @param non-empty-list<Pass> $messes
      * @param non-empty-list<Area> $spoiled
+     * @param non-empty-list<Precedence> $broken
      */
-    private function finding(Scene $scene, Area $area, array $messes, array $spoiled): Finding
+    private function finding(Scene $scene, Area $area, array $messes, array $spoiled, array $broken): Finding
     {
         [$pass, $last] = [$messes[0], $messes[count($messes) - 1]];
         $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $spoiled));
@@ -107,20 +66,16 @@ final class MessyAfterNeat implements Rule
             "This makes a mess of $names.",
             sprintf('%s on %s (pass %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
             'The messy school does it at any time and cuts the neighbours back in afterwards.',
-            array_filter([$this->before($scene, $last, $spoiled, $names), $this->masked($scene, $pass, $last, $spoiled, $names), $this->cleaned($scene, $last, $spoiled, $names)]),
+            array_filter([$this->before($scene, sprintf('The %s before %s', mb_strtolower($last->step->technique->label), $names), self::soonest($scene, $broken)), $this->masked($scene, $pass, $last, $spoiled, $names), $this->cleaned($scene, $last, $spoiled, $names)]),
         );
     }
 
-    /** @param non-empty-list<Area> $spoiled */
-    private function before(Scene $scene, Pass $mess, array $spoiled, string $names): Mend
+    /** @param non-empty-list<Precedence> $broken */
+    private static function soonest(Scene $scene, array $broken): Precedence
     {
-        $neat = $mess;
-        foreach ($spoiled as $beside) {
-            $first = Scene::first($scene->own($beside), fn(Pass $one): bool => $this->isNeat($scene, $one));
-            $neat = $first !== null && $first->number < $neat->number ? $first : $neat;
-        }
+        usort($broken, static fn(Precedence $one, Precedence $other): int => self::number($scene, $one->then) <=> self::number($scene, $other->then));
 
-        return new Mend(sprintf('The %s before %s', mb_strtolower($mess->step->technique->label), $names), new MoveStep($mess->step->id, $neat->step->id, true, $scene->order()->stepIds()));
+        return $broken[0];
     }
 
     /** @param non-empty-list<Area> $spoiled */

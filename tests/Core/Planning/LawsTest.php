@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace Tests\Core\Planning;
 
 use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\FixedOrder;
 use Kalokroma\Planning\LockStep;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\RunStep;
+use Kalokroma\Recipe\Edit\MoveStep;
 use Kalokroma\Recipe\IllegalPlan;
+use Kalokroma\Recipe\Plan;
 use Kalokroma\Review\Finding;
+use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -21,6 +26,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\PlanSketch;
+use Tests\Core\SensiblePlans;
 
 /** Every law and preference, by a plan in which it alone decides. */
 final class LawsTest extends TestCase
@@ -52,6 +58,56 @@ final class LawsTest extends TestCase
 
         self::assertLessThan($order->place($then), $order->place($first));
         self::assertSame([], $order->clashes);
+    }
+
+    /** Whatever the plan, the product's own order breaks a custom only where keeping it would break another: no move makes it better. */
+    public function testItsOwnOrderIsContradictedByItsOwnReviewOnlyWhereNoMoveHelps(): void
+    {
+        $helped = [];
+        $findings = 0;
+        foreach (OrderStyle::cases() as $style) {
+            for ($seed = 1; $seed <= 250; $seed++) {
+                $document = ['way' => ['order' => $style->value]] + SensiblePlans::document($seed);
+                $plan = PlanDocument::ofFile($document)->plan(DocumentPaints::of($document));
+                $before = self::ofOrder($plan);
+                foreach ($before as $finding) {
+                    $findings++;
+                    $edit = $finding->mends[0]->edit;
+                    if ($edit instanceof MoveStep && count(self::ofOrder($edit->applyTo($plan))) < count($before)) {
+                        $helped[] = "$seed $style->value: $finding->rule at $finding->step";
+                    }
+                }
+            }
+        }
+        self::assertLessThanOrEqual(1, count($helped), implode("\n", $helped));
+        self::assertLessThan(100, $findings, 'of 500 orders');
+    }
+
+    public function testWhatBelongsIntoWetPasteComesRightAfterIt(): void
+    {
+        for ($seed = 1; $seed <= 60; $seed++) {
+            $document = SensiblePlans::document($seed);
+            $passes = Order::of(PlanDocument::ofFile($document)->plan(DocumentPaints::of($document)))->passes;
+            foreach ($passes as $at => $pass) {
+                if ($pass->step->technique->id === 'grit') {
+                    self::assertSame('texture-paste', $passes[$at - 1]->step->technique->id, "plan $seed");
+                }
+            }
+        }
+    }
+
+    /** @return list<Finding> */
+    private static function ofOrder(Plan $plan): array
+    {
+        $scene = Scene::of(Rehearsal::of($plan));
+        $findings = [];
+        foreach (Review::rules() as $rule) {
+            if ($rule instanceof OrderRule) {
+                array_push($findings, ...$rule->check($scene));
+            }
+        }
+
+        return $findings;
     }
 
     public function testBothWaysThroughKeepEveryRecipeAndTellEveryStepOnce(): void

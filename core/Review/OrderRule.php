@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review;
+
+use Kalokroma\Planning\Custom;
+use Kalokroma\Planning\Precedence;
+use Kalokroma\Planning\Task;
+use Kalokroma\Recipe\Edit\MoveStep;
+
+/** A rule that speaks where the order breaks a custom that the product itself orders by. */
+abstract class OrderRule implements Rule
+{
+    public function check(Scene $scene): iterable
+    {
+        $byArea = [];
+        foreach ($this->custom()->among($scene->tasks()) as $precedence) {
+            if ($scene->order()->place($precedence->first->id()) > $scene->order()->place($precedence->then->id()) && ! $this->custom()->excuses($precedence, $scene->tasks(), $scene->order())) {
+                $byArea[$precedence->first->area->id ?? ''][] = $precedence;
+            }
+        }
+        foreach ($byArea as $broken) {
+            yield from $this->findings($scene, $broken);
+        }
+    }
+
+    abstract protected function custom(): Custom;
+
+    /**
+     * @param non-empty-list<Precedence> $broken of one area, or of the whole model
+     *
+     * @return iterable<Finding>
+     */
+    abstract protected function findings(Scene $scene, array $broken): iterable;
+
+    /** What comes too late goes before what it should come before. */
+    protected function before(Scene $scene, string $label, Precedence $broken): Mend
+    {
+        return new Mend($label, new MoveStep($broken->first->id(), $broken->then->id(), true, $scene->order()->stepIds()));
+    }
+
+    protected static function number(Scene $scene, Task $task): int
+    {
+        return $scene->order()->pass($task->id())->number ?? 0;
+    }
+}
