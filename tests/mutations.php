@@ -110,7 +110,7 @@ return [
     ['core/Recipe/Edit/PaintStep.php', '$step->coats === $needed', 'true'],
     ['core/Recipe/Edit/AddStep.php', '? Place::UpperEdges : null', '? Place::RaisedParts : null'],
     ['core/Exchange/PlanDocument.php', 'MOST_UNKNOWN = 65536', 'MOST_UNKNOWN = 999999999'],
-    ['core/Planning/Laws.php', 'new Preferences\\InnerFirst,', ''],
+    ['core/Planning/Laws.php', 'new Customs\\InnerFirst,', ''],
     // Rules, laws and times of the craft in full.
     ['core/Review/Rules/TransparentOverDark.php', 'LOST_BELOW = 22.0', 'LOST_BELOW = 2.0'],
     ['core/Review/Rules/WeakOverDark.php', 'TOO_MANY = 7', 'TOO_MANY = 20'],
@@ -121,8 +121,8 @@ return [
     ['core/Review/Rules/GlossLost.php', 'does(Nature::Eyes, Nature::Shines)', 'does(Nature::Eyes)'],
     ['core/Planning/DryTimes.php', 'CURE_MINUTES = 1440', 'CURE_MINUTES = 60'],
     ['core/Planning/Laws.php', 'new Laws\\GlueAfterWhatItHides,', ''],
-    ['core/Planning/Laws.php', 'new Preferences\\MessyBeforeNeat,', ''],
-    ['core/Planning/Laws.php', 'new Preferences\\BehindFirst,', ''],
+    ['core/Planning/Laws.php', 'new Customs\\MessyBeforeNeat,', ''],
+    ['core/Planning/Laws.php', 'new Customs\\BehindFirst,', ''],
     ['core/Simulation/Coating.php', 'SHEEN_UNDER_MATT = 0.25', 'SHEEN_UNDER_MATT = 1.0'],
     ['core/Simulation/Surface.php', 'WIPED = [0.25, 0.55, 0.9, 0.95, 0.95]', 'WIPED = [0.95, 0.95, 0.0, 0.0, 0.0]'],
     // Amounts, drying, time and what the log teaches.

@@ -40,6 +40,21 @@ abstract class OrderRule implements Rule
         return new Mend($label, new MoveStep($broken->first->id(), $broken->then->id(), true, $scene->order()->stepIds()));
     }
 
+    /**
+     * @param non-empty-list<Precedence> $broken
+     *
+     * @return non-empty-list<Precedence> of each step that comes too late the first that it should come before
+     */
+    protected static function onceEach(array $broken): array
+    {
+        $once = [];
+        foreach ($broken as $one) {
+            $once[$one->first->id()] ??= $one;
+        }
+
+        return array_values($once);
+    }
+
     protected static function number(Scene $scene, Task $task): int
     {
         return $scene->order()->pass($task->id())->number ?? 0;

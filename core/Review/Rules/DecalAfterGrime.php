@@ -26,21 +26,17 @@ final class DecalAfterGrime extends OrderRule
 
     protected function findings(Scene $scene, array $broken): iterable
     {
-        $told = [];
-        foreach ($broken as $one) {
-            if (! isset($told[$one->first->id()])) {
-                $told[$one->first->id()] = true;
-                yield new Finding(
-                    $this->id(),
-                    Severity::CostsTime,
-                    $one->first->area?->id,
-                    $one->first->id(),
-                    'The decal comes after the grime.',
-                    sprintf('%s is weathered in pass %d and the decal laid in pass %d: it stays clean where all around it is dirty, and its fluids loosen the grime.', $one->then->area->name ?? $one->first->area->name ?? 'The model', self::number($scene, $one->then), self::number($scene, $one->first)),
-                    'Some do, and dirty the decal by itself afterwards.',
-                    [$this->before($scene, 'The decal before the grime', $one)],
-                );
-            }
+        foreach (self::onceEach($broken) as $one) {
+            yield new Finding(
+                $this->id(),
+                Severity::CostsTime,
+                $one->first->area?->id,
+                $one->first->id(),
+                'The decal comes after the grime.',
+                sprintf('%s is weathered in pass %d and the decal laid in pass %d: it stays clean where all around it is dirty, and its fluids loosen the grime.', $one->then->area->name ?? $one->first->area->name ?? 'The model', self::number($scene, $one->then), self::number($scene, $one->first)),
+                'Some do, and dirty the decal by itself afterwards.',
+                [$this->before($scene, 'The decal before the grime', $one)],
+            );
         }
     }
 }

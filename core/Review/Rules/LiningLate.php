@@ -26,22 +26,17 @@ final class LiningLate extends OrderRule
 
     protected function findings(Scene $scene, array $broken): iterable
     {
-        $told = [];
-        foreach ($broken as $one) {
-            // A line is told once, whichever of its sides it spoils.
-            if (! isset($told[$one->first->id()])) {
-                $told[$one->first->id()] = true;
-                yield new Finding(
-                    $this->id(),
-                    Severity::CostsTime,
-                    $one->first->area?->id,
-                    $one->first->id(),
-                    'The line comes after the lights beside it.',
-                    sprintf('%s has its %s in pass %d; a slip of the dark line in pass %d spoils it.', $one->then->area->name ?? '', mb_strtolower($one->then->step->technique->label), self::number($scene, $one->then), self::number($scene, $one->first)),
-                    'A steady hand lines last, and touches up what slipped.',
-                    [$this->before($scene, 'Line first', $one)],
-                );
-            }
+        foreach (self::onceEach($broken) as $one) {
+            yield new Finding(
+                $this->id(),
+                Severity::CostsTime,
+                $one->first->area?->id,
+                $one->first->id(),
+                'The line comes after the lights beside it.',
+                sprintf('%s has its %s in pass %d; a slip of the dark line in pass %d spoils it.', $one->then->area->name ?? '', mb_strtolower($one->then->step->technique->label), self::number($scene, $one->then), self::number($scene, $one->first)),
+                'A steady hand lines last, and touches up what slipped.',
+                [$this->before($scene, 'Line first', $one)],
+            );
         }
     }
 }
