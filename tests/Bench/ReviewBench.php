@@ -6,15 +6,20 @@ namespace Tests\Bench;
 
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
+use Kalokroma\Writing\Guide\Guide;
+use Kalokroma\Writing\Guide\GuideReader;
 use Tests\Core\PlanSketch;
 use Tests\Core\WildPlans;
+use Tests\Core\Writing\DemoPaints;
 
 /** Whether the review finds what goes wrong, keeps quiet about what does not, and mends without harm. */
 final class ReviewBench
@@ -57,6 +62,58 @@ final class ReviewBench
         return $alarms;
     }
 
+    /** @return array{read: int, all: int, missed: list<string>, lost: list<string>} facts of guides that were read; paints of which nothing is said at all */
+    public static function guides(): array
+    {
+        $paints = [...DemoPaints::owned(), ...DemoPaints::forSale()];
+        $names = PaintNames::of($paints);
+        $all = 0;
+        $missed = $lost = [];
+        foreach (GuideCorpus::guides() as $style => [$text, $facts]) {
+            $guide = GuideReader::read($text, $names);
+            $made = self::facts($guide);
+            foreach ($facts as $fact) {
+                $all++;
+                $parts = explode(' | ', $fact);
+                $isMade = array_filter($made, static fn(string $one): bool => array_slice(explode(' | ', $one), 0, 3) === array_slice($parts, 0, 3) && array_filter(array_slice($parts, 3), static fn(string $more): bool => ! str_contains($one, $more)) === []);
+                $missed = $isMade === [] ? [...$missed, "$style: $fact"] : $missed;
+            }
+            $told = implode("\n", [...$made, ...array_column($guide->leftOver, 'text'), ...$guide->unknownPaints, ...array_column($guide->plan->areas, 'name'), ...array_map(static fn(Paint $one): string => $one->name, [...$guide->listedUnused, ...$guide->usedUnlisted])]);
+            foreach ($paints as $paint) {
+                $isSaid = preg_match('/(?<!\w)'.preg_quote($paint->name, '/').'(?! (?:Wash|Primer|Varnish|Brass|Brown))(?!\w)/u', strip_tags((string) preg_replace('~<script.*?</script>~s', '', $text))) === 1;
+                if ($isSaid && ! str_contains($told, $paint->name) && $guide->unread === []) {
+                    $lost[] = "$style: $paint->name";
+                }
+            }
+        }
+
+        return ['read' => $all - count($missed), 'all' => $all, 'missed' => $missed, 'lost' => $lost];
+    }
+
+    /** @return list<string> texts taken for guides that are none */
+    public static function takenForGuides(): array
+    {
+        $names = PaintNames::of([...DemoPaints::owned(), ...DemoPaints::forSale()]);
+
+        return array_values(array_filter(GuideCorpus::others(), static fn(string $text): bool => GuideReader::read($text, $names)->plan->areas !== []));
+    }
+
+    /** @return list<string> area, technique, paints, ratio, coats and place of each step */
+    private static function facts(Guide $guide): array
+    {
+        $facts = [];
+        foreach ([...$guide->plan->areas, null] as $area) {
+            foreach ($area->steps ?? $guide->plan->wholeModel as $step) {
+                $facts[] = sprintf('%s | %s | %s | %s | x%d | %s', $area->id ?? 'whole', $step->technique->id, $step->words(), $step->dilution->words(), $step->coats, $step->place->value);
+            }
+        }
+        foreach ($guide->read as $one) {
+            $facts[] = sprintf('%s | %s | %s', $one['area'] ?? 'undercoat', $one['technique'], implode(' : ', array_map(static fn(array $pair): string => $pair[0]->name, $one['paints'])));
+        }
+
+        return $facts;
+    }
+
     /** @return array{list<string>, int} mends after which there is as much of as grave, and of how many, in the plans painters wrote */
     public static function harmful(): array
     {
@@ -83,11 +140,16 @@ final class ReviewBench
         [$harm, $mends] = self::harmful();
         [$wildHarm, $wildMends] = self::harmfulInWildPlans();
 
+        $guides = self::guides();
+
         return [
             [sprintf('mistakes of %d missed, stated and guessed opacities', count(ReviewCorpus::mistakes())), sprintf('%d, %d', count(self::missed(false)), count(self::missed(true))), '<= 1'],
             [sprintf('false stop or time alarms on %d plans', count(ReviewCorpus::experts()) + count(ReviewCorpus::sequences())), sprintf('%d, %d', count(self::falseAlarms(false)), count(self::falseAlarms(true))), '0'],
             ["mends of $mends that leave as much of as grave", (string) count($harm), '0'],
             [sprintf('    of %d in %d plans thrown together', $wildMends, self::WILD), (string) count($wildHarm), '0'],
+            [sprintf('facts of %d guides read', count(GuideCorpus::guides())), sprintf('%d of %d', $guides['read'], $guides['all']), '>= 85 %'],
+            ['    paints of them lost without a word', (string) count($guides['lost']), '0'],
+            [sprintf('    of %d other texts taken for guides', count(GuideCorpus::others())), (string) count(self::takenForGuides()), '0'],
         ];
     }
 

@@ -44,7 +44,7 @@ final class GuideTest extends BrowserTestCase
         $read = '//section[@aria-label="What is understood"]';
         $this->see($read.'//h2[starts-with(normalize-space(.), "6 steps understood")]');
         $this->see($read.'//*[contains(., "Ghost Blue")]');
-        $this->see($read.'//summary[starts-with(normalize-space(.), "1 line not understood")]');
+        $this->see($read.'//summary[starts-with(normalize-space(.), "1 piece left over")]');
         // It is still there after a reload: nothing that was pasted is lost.
         self::driver()->navigate()->refresh();
         $this->see($read.'//h2[starts-with(normalize-space(.), "6 steps understood")]');

@@ -36,7 +36,7 @@ final class ReadGuide extends FileCommand
         return [
             'plan' => PlanDocument::ofPlan($guide->plan)->fields,
             'read' => array_map(static fn(array $one): array => [...$one, 'paints' => array_map(static fn(array $pair): array => self::part(...$pair), $one['paints'])], $guide->read),
-            'unread' => $guide->unread,
+            'unread' => [...$guide->unread, ...$guide->leftOver],
             'unknownPaints' => $guide->unknownPaints,
             'listedUnused' => array_map(static fn(Paint $one): array => self::part($one), $guide->listedUnused),
             'usedUnlisted' => array_map(static fn(Paint $one): array => self::part($one), $guide->usedUnlisted),
@@ -50,7 +50,7 @@ final class ReadGuide extends FileCommand
         }
         foreach (['unknownPaints' => 'not known', 'unread' => 'not read: line'] as $field => $words) {
             foreach ($answer[$field] as $one) {
-                $this->line("$words $one");
+                $this->line("$words ".(is_array($one) ? "$one[line]: $one[text]" : $one));
             }
         }
     }

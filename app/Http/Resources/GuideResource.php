@@ -16,6 +16,7 @@ final class GuideResource
     public static function of(Guide $guide, string $text): array
     {
         $lines = preg_split('/\R/u', mb_scrub($text)) ?: [];
+        $told = static fn(int $line): array => ['line' => $line, 'text' => mb_strimwidth(trim($lines[$line - 1] ?? ''), 0, 160, '…')];
         $recipes = array_map(static fn($area): array => [$area->id, $area->name, $area->steps], $guide->plan->areas);
         if ($guide->plan->wholeModel !== []) {
             $recipes[] = [null, 'Whole model', $guide->plan->wholeModel];
@@ -26,7 +27,9 @@ final class GuideResource
             'undercoat' => $guide->plan->undercoat->isBare() ? null : $guide->plan->undercoat->words(),
             'areas' => array_map(static fn(array $one): array => ['id' => $one[0], 'name' => $one[1], 'steps' => array_map(self::step(...), $one[2])], $recipes),
             'read' => array_map(static fn(array $one): array => ['line' => $one['line'], 'area' => $one['area'], 'technique' => $one['technique'], 'sure' => round($one['sure'], 2)], $guide->read),
-            'unread' => array_map(static fn(int $line): array => ['line' => $line, 'text' => mb_strimwidth(trim($lines[$line - 1] ?? ''), 0, 160, '…')], $guide->unread),
+            'unread' => array_map($told, $guide->unread),
+            'leftOver' => array_map(static fn(array $one): array => ['line' => $one['line'], 'text' => mb_strimwidth($one['text'], 0, 160, '…')], $guide->leftOver),
+            'aside' => array_map($told, $guide->aside),
             'unknownPaints' => $guide->unknownPaints,
             'listedUnused' => array_map(PaintBrief::of(...), $guide->listedUnused),
             'usedUnlisted' => array_map(PaintBrief::of(...), $guide->usedUnlisted),

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Kalokroma\Writing\Guide;
 
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
 /** One step as a guide words it: "wash all over with Soot Wash 1:1". */
@@ -37,6 +39,7 @@ final readonly class Clause
      * @param list<int> $parts
      * @param array{int, int}|null $dilution parts of paint to parts of thinner
      * @param list<string> $unknown what looks like a paint and is none
+     * @param string $leftOver words that nothing was made of
      */
     private function __construct(
         public ?string $technique,
@@ -49,39 +52,82 @@ final readonly class Clause
         public ?string $area,
         public array $unknown,
         public float $sure,
+        public string $leftOver,
     ) {}
 
     public static function read(string $text, PaintNames $names): self
     {
+        $said = $text;
         [$text, $exact] = self::named($text, $names);
-        [$technique, $text] = Words::technique($text);
         [$coats, $text] = Words::coats($text);
+        $ratio = Ratio::read($text);
+        $text = $ratio->rest;
+        // "A dot of white" says how much of it, not how it goes on.
+        [$technique, $rest] = Words::technique((string) preg_replace(self::TOUCH, ' ', $text));
+        if ($technique !== null) {
+            [, $text] = preg_match(self::TOUCH, $text) === 1 ? self::withoutTechnique($text) : [$technique, $rest];
+        }
         [$place, $text] = Words::place($text);
         $area = Words::area($text);
         $text = $area === null ? $text : str_replace($area, ' ', $text);
-        $thinner = Words::thinner($text);
-        $text = (string) preg_replace('/\b(?:with |of |in )?(?:matt |glaze |slow )?(?:medium|water|thinner|flow improver)\b/iu', ' ', $text);
-        $ratio = null;
-        if (preg_match('/\b(\d{1,2})\s*(?::|to)\s*(\d{1,2})\b/u', $text, $found) === 1 && (int) $found[1] > 0) {
-            $ratio = [(int) $found[1], (int) $found[2]];
-            $text = str_replace($found[0], ' ', $text);
+        [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
+        [$dilution, $thinner] = [$ratio->parts, $ratio->thinner];
+        if (count($paints) > 1) {
+            // A medium among colours thins them; the ratio is in the order they are named in.
+            $clear = array_keys(array_filter($paints, static fn(Paint $one): bool => $one->kind === Kind::Medium));
+            if ($clear !== [] && count($clear) < count($paints)) {
+                $thinner ??= Thinner::Medium;
+                $dilution = $dilution === null || $clear[0] > 0 ? $dilution : [max(1, $dilution[1]), $dilution[0]];
+                $paints = array_values(array_diff_key($paints, array_flip($clear)));
+                $parts = array_values(array_diff_key($parts, array_flip($clear)));
+            }
         }
-        [$paints, $parts, $unknown, $sure] = self::paints($text, $names, $exact);
-        if ($ratio !== null && count($paints) === 2 && $thinner === null) {
-            [$parts, $ratio] = [[max(1, $ratio[0]), max(1, $ratio[1])], null];
+        if ($dilution !== null && count($paints) === 2 && $thinner === null) {
+            [$parts, $dilution] = [[max(1, $dilution[0]), max(1, $dilution[1])], null];
         }
 
         if ($technique === Words::PAINT) {
             // "How I paint my boats" is no step.
-            [$technique, $unknown] = $paints === [] ? [null, []] : ['basecoat', $unknown];
+            [$technique, $unknown] = $paints === [] && $area === null ? [null, []] : ['basecoat', $unknown];
         }
+        if (self::needsNoPaint($technique)) {
+            $unknown = [];
+        }
+        $isStep = $paints !== [] || ($technique !== null && $unknown !== []) || self::needsNoPaint($technique);
 
-        return new self($technique, $paints, $parts, $ratio, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure);
+        return new self($technique, $paints, $parts, $dilution, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure, $isStep ? implode(' ', $beside) : Words::bare(self::told($said, $exact)));
+    }
+
+    /** @return array{string, string} */
+    private static function withoutTechnique(string $text): array
+    {
+        [$before, $after] = [...(preg_split(self::TOUCH, $text, 2) ?: []), ''];
+        [$technique, $before] = Words::technique($before);
+        preg_match(self::TOUCH, $text, $touch);
+
+        return [$technique ?? '', $before.($touch[0] ?? ' ').$after];
+    }
+
+    /** @param array<string, Paint> $marks */
+    private static function told(string $text, array $marks): string
+    {
+        return strtr($text, array_map(static fn(Paint $one): string => $one->name, $marks));
+    }
+
+    private static function needsNoPaint(?string $technique): bool
+    {
+        return in_array($technique, ['decal', 'grit', 'tuft', 'mask', 'gloss-spot', 'gloss-coat', 'satin-coat', 'matt-coat'], true);
+    }
+
+    /** It says how the step before it is done: "thinned 1 : 1", "two coats", "watered down". */
+    public function isManner(): bool
+    {
+        return ! $this->isStep() && $this->technique === null && $this->unknown === [];
     }
 
     public function isStep(): bool
     {
-        return $this->paints !== [] || ($this->technique !== null && $this->unknown !== []);
+        return $this->paints !== [] || ($this->technique !== null && $this->unknown !== []) || self::needsNoPaint($this->technique);
     }
 
     public function mix(): ?Mix
@@ -121,11 +167,12 @@ final readonly class Clause
     /**
      * @param array<string, Paint> $marks
      *
-     * @return array{list<Paint>, list<int>, list<string>, float}
+     * @return array{list<Paint>, list<int>, list<string>, float, list<string>} paints, parts, unknown names, certainty, words beside names
      */
-    private static function paints(string $text, PaintNames $names, array $marks): array
+    private static function paints(string $text, PaintNames $names, array $marks, ?string $technique): array
     {
-        $paints = $parts = $unknown = [];
+        $paints = $parts = $unknown = $beside = [];
+        $takes = $technique === null || $technique === Words::PAINT ? null : Technique::of($technique)->takes;
         $sure = 1.0;
         foreach (self::pieces($text) as [$piece, $share]) {
             $mark = preg_match('/¤\d+¤/u', $piece, $found) === 1 ? $found[0] : '';
@@ -138,7 +185,13 @@ final readonly class Clause
                 }
                 continue;
             }
-            [$paint, $certainty] = $likely[0];
+            if (isset($marks[$mark])) {
+                $other = Words::bare(str_replace($mark, ' ', $piece));
+                array_push($beside, ...(preg_match('/\p{L}{4,}/u', $other) === 1 ? [$other] : []));
+            }
+            // Of several that may be meant the one that can be used so.
+            $fits = array_values(array_filter($likely, static fn(array $one): bool => $takes?->accepts($one[0]->kind) !== false && ($technique !== 'primer' || $one[0]->kind === Kind::Primer)));
+            [$paint, $certainty] = $fits[0] ?? $likely[0];
             if (! in_array($paint, $paints, true) && count($paints) < 3) {
                 $paints[] = $paint;
                 $parts[] = $share;
@@ -146,7 +199,7 @@ final readonly class Clause
             }
         }
 
-        return [$paints, $parts, $unknown, round($sure, 2)];
+        return [$paints, $parts, $unknown, round($sure, 2), $beside];
     }
 
     /** @return list<array{string, int}> names as written, and their parts */

@@ -8,10 +8,13 @@ use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Illegal;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\ModelKind;
@@ -33,8 +36,17 @@ final class GuideReader
 
     private const LONGEST_AREA = 60;
 
+    /** How sure one is of a paint at least, for a text to be a guide. */
+    private const CERTAIN = 0.8;
+
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;,>→|]|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\band\s+(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line)))\s*/iu';
+    private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\band\s+(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|pick|spray)))\s*/iu';
+
+    /** What parts the entries of a list. */
+    private const LISTS = '/\s*[,;•·]\s*|\s+\/\s+/u';
+
+    /** Techniques in short, after a name and a comma. */
+    private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
 
     /** @var array<string, string> name by id */
     private array $areas = [];
@@ -63,9 +75,20 @@ final class GuideReader
     /** @var array<string, Paint> */
     private array $used = [];
 
+    /** @var list<array{line: int, text: string}> parts of lines of which the rest was read */
+    private array $leftOver = [];
+
+    /** @var list<int> lines that tell of waiting, cleaning and patience */
+    private array $aside = [];
+
     private ?string $area = null;
 
+    /** A technique that heads what follows. */
+    private ?string $stage = null;
+
     private bool $isList = false;
+
+    private bool $isAfterGap = false;
 
     private function __construct(
         private readonly PaintNames $names,
@@ -75,61 +98,130 @@ final class GuideReader
     public static function read(string $text, PaintNames $names, ?CraftBook $book = null): Guide
     {
         $reader = new self($names, $book ?? CraftBook::standard());
-        $lines = preg_split('/\R/u', mb_scrub(strip_tags($text))) ?: [];
-        foreach ($lines as $at => $line) {
-            $line = trim($line);
+        $lines = GuideText::lines($text);
+        foreach ($lines as $at => [$number, $line]) {
             if ($at < self::MOST_LINES && mb_strlen($line) <= self::LONGEST_LINE) {
-                $reader->line($at + 1, $line);
+                $reader->line($number, $line, self::next($lines, $at));
             } elseif ($line !== '') {
-                $reader->unread[] = $at + 1;
+                $reader->unread[] = $number;
             }
         }
 
         return $reader->guide();
     }
 
-    private function line(int $number, string $line): void
+    /**
+     * @param list<array{int, string}> $lines
+     *
+     * @return string what is said next
+     */
+    private static function next(array $lines, int $at): string
     {
-        $line = trim((string) preg_replace('/^(?:[-*•–>]\s*|\d{1,2}[.)]\s+|step \d+\s*[:.)-]?\s*)+/iu', '', $line));
+        for ($next = $at + 1; isset($lines[$next]); $next++) {
+            if ($lines[$next][1] !== '') {
+                return GuideText::bare($lines[$next][1]);
+            }
+        }
+
+        return '';
+    }
+
+    private function line(int $number, string $written, string $next): void
+    {
+        $line = GuideText::bare($written);
         if ($line === '') {
+            $this->isAfterGap = true;
+
             return;
         }
+        $isAfterGap = $this->isAfterGap;
+        $this->isAfterGap = false;
         if (Words::isListHeading(ltrim($line, '# '))) {
-            $this->isList = true;
+            [$this->isList, $this->stage] = [true, null];
 
             return;
         }
-        if (preg_match('/^(?:the )?(?:paints?(?: used| needed)?|colou?rs|you(?:\'ll| will)? need)\s*:\s*(.+)$/iu', $line, $found) === 1) {
-            $this->listed(explode(',', $found[1]), $number);
+        if (preg_match('/^(?:the )?(?:paints?(?: used| needed)?|colou?rs(?: used| needed)?|(?:you|i|we)(?:\'ll| will)? (?:need|used?)|shopping(?: list)?|tools|materials)\s*:\s*(.+)$/iu', $line, $found) === 1) {
+            $this->listed(preg_split(self::LISTS, $found[1]) ?: [], $number);
 
             return;
         }
-        if ($this->isHeading($line)) {
+        if ($this->isList && ! $this->endsList($line, $next, $isAfterGap)) {
+            $this->listed(preg_split(self::LISTS, $line) ?: [], $number);
+
+            return;
+        }
+        $isHeading = $this->isHeading($written, $next);
+        $line = str_replace(['**', '__'], '', $line);
+        if ($isHeading) {
             $this->isList = false;
-            $this->enter(trim($line, "#:*_ \t-–"));
-
-            return;
-        }
-        if ($this->isList && (Words::technique($line)[0] === null || $this->names->find(Words::bare($line)) !== [])) {
-            $this->listed(explode(',', $line), $number);
+            $this->headed(trim($line, "#:*_[]() \t-–"), $next);
 
             return;
         }
         $this->isList = false;
-        if (! $this->steps($number, $line)) {
-            $this->unread[] = $number;
+        $this->steps($number, $line);
+    }
+
+    /** What is a sentence, or heads one, is no entry of a list any more. */
+    private function endsList(string $line, string $next, bool $isAfterGap): bool
+    {
+        $words = preg_split('/\s+/u', $line) ?: [];
+
+        return preg_match('/^#+\s|:\s*$|^\*\*.+\*\*$/u', $line) === 1
+            || (str_contains($line, ':') && preg_match('/:\s*\S/u', $line) === 1)
+            || (preg_match('/\b(?:with|then|onto|over|the)\b/iu', $line) === 1 && Words::technique($line)[0] !== null)
+            || ($isAfterGap && count($words) <= 3 && $this->names->exactly(Words::bare($line)) === [] && $this->tellsAStep($next));
+    }
+
+    private function tellsAStep(string $line): bool
+    {
+        return $line !== '' && (Words::technique($line)[0] !== null || Clause::read($line, $this->names)->paints !== []);
+    }
+
+    /** A line that only names an area: it ends in a colon, is marked, or is short, tells of no step and has steps below it. */
+    private function isHeading(string $written, string $next): bool
+    {
+        $line = GuideText::bare($written);
+        if (mb_strlen($line) > self::LONGEST_AREA) {
+            return false;
+        }
+        if (preg_match('/^#+\s|:\s*$|^\*\*[^*]+\*\*:?$|^\[[^\]]+\]$|^__.+__$/u', $line) === 1 || preg_match('/^#+\s/u', $written) === 1) {
+            return true;
+        }
+        if (count(preg_split('/\s+/u', $line) ?: []) > 4 || str_contains($line, ':') || preg_match('/[.!?,;>→+]|\s[-–—]\s/u', $line) === 1 || preg_match('/\d/u', $line) === 1
+            || preg_match('/\b(?:i|we|you|my|it|and then|let|wait|how|now|paint|use|start|finish|done)\b/iu', $line) === 1) {
+            return false;
+        }
+        $clause = Clause::read($line, $this->names);
+
+        return $clause->technique === null && $clause->paints === []
+            && (Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+    }
+
+    /** A heading names an area, or what is done until the next one. */
+    private function headed(string $name, string $next): void
+    {
+        [$technique, $rest] = Words::technique($name);
+        $isStage = $technique !== null && $technique !== Words::PAINT && Words::bare($rest) === '';
+        if (Words::isGround($name) || (preg_match('/^base$/iu', $name) === 1 && $this->isOfTheGround($next))) {
+            $this->stage = null;
+            $this->enter('Base');
+        } elseif ($isStage) {
+            $this->stage = $technique;
+        } else {
+            $this->stage = null;
+            $this->enter($name);
         }
     }
 
-    /** A line that only names an area: it ends in a colon, is marked, or is short and neither a technique nor a paint. */
-    private function isHeading(string $line): bool
+    /** Mud, sand and what is dusted over it. */
+    private function isOfTheGround(string $text): bool
     {
-        if (preg_match('/^#+\s|:\s*$|^\*\*.+\*\*$/u', $line) === 1) {
-            return mb_strlen($line) <= self::LONGEST_AREA;
-        }
+        $clause = Clause::read((preg_split(self::ENDS, $text) ?: [''])[0], $this->names);
 
-        return mb_strlen($line) <= self::LONGEST_AREA && count(preg_split('/\s+/u', $line) ?: []) <= 3 && ! str_contains($line, ':') && preg_match('/[.!?]$/u', $line) !== 1
-            && Words::technique($line)[0] === null && $this->names->exactly(Words::bare($line)) === [] && Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material;
+        return in_array($clause->technique, ['texture-paste', 'grit', 'tuft', 'pigments', 'rim', 'drybrush'], true)
+            || array_filter($clause->paints, static fn(Paint $one): bool => $one->kind === Kind::Texture || $one->kind === Kind::Pigment) !== [];
     }
 
     /** @param list<string> $entries */
@@ -137,7 +229,7 @@ final class GuideReader
     {
         $isRead = false;
         foreach ($entries as $entry) {
-            $name = Words::bare($entry);
+            $name = Words::bare((string) preg_replace('/\(.*?\)/u', ' ', $entry));
             $likely = $name === '' ? [] : $this->names->find($name);
             if ($likely !== []) {
                 $this->listed[$likely[0][0]->id] = $likely[0][0];
@@ -152,27 +244,104 @@ final class GuideReader
         }
     }
 
-    private function steps(int $number, string $line): bool
+    private function steps(int $number, string $line): void
     {
-        if (preg_match('/^([^:]{2,40}?)\s*(?::|\s[-–]\s)\s*(.+)$/u', $line, $found) === 1 && preg_match('/\d$/', $found[1]) !== 1) {
-            if (Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []) {
-                $this->enter($found[1]);
-                $line = $found[2];
-            } else {
-                // "Base: Navy" says the technique before the colon.
-                $line = "$found[1] $found[2]";
-            }
-        }
         $before = count($this->read);
+        $said = $line;
+        $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $this->entered($line));
         $last = null;
+        $left = [];
+        $isTurned = false;
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
             $clause = Clause::read($text, $this->names);
-            if ($clause->isStep()) {
-                $last = $this->step($number, $clause, $last);
+            $turnedTo = $clause->isStep() ? null : Words::turnedTo($text);
+            if ($turnedTo !== null) {
+                $this->enter($turnedTo);
+                $isTurned = true;
+            } elseif ($clause->isStep()) {
+                $last = $this->step($number, $clause, $last) ?? $last;
+                $left = $clause->leftOver === '' ? $left : [...$left, $clause->leftOver];
+            } elseif ($clause->isManner() && count($this->read) > $before && $this->manner($clause)) {
+                continue;
+            } elseif ($clause->leftOver !== '' && ! Words::isAside($text)) {
+                $left[] = trim($text);
             }
         }
+        if (count($this->read) === $before) {
+            if ($isTurned || Words::isAside($said)) {
+                $this->aside[] = $number;
+            } else {
+                $this->unread[] = $number;
+            }
+        } else {
+            foreach ($left as $text) {
+                $this->leftOver[] = ['line' => $number, 'text' => $text];
+            }
+        }
+    }
 
-        return count($this->read) > $before;
+    /** What stands before a colon, a dash or a comma names the area, or says how the rest is done; what is left to be read. */
+    private function entered(string $line): string
+    {
+        if (preg_match('/^([^:]{2,40}?)\s*(?::|\s[-–—]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
+            return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
+                ? $this->inArea($found[1], $found[2])
+                : $line;
+        }
+        [, $head, $rest] = $found;
+        if (preg_match('/^(.{2,30}),\s*(.{2,20})$/u', $head, $two) === 1 && Words::technique($two[1])[0] === null && Words::technique($two[2])[0] !== null) {
+            return $this->inArea($two[1], "$two[2] $rest");
+        }
+        if (Words::isGround($head) || (preg_match('/^base$/iu', $head) === 1 && $this->isOfTheGround($rest))) {
+            return $this->inArea('Base', $rest);
+        }
+        $isPaint = $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
+        $isName = Words::technique($head)[0] === null && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
+
+        // "Base: Navy" says the technique before the colon.
+        return $isName ? $this->inArea($head, $rest) : "$head $rest";
+    }
+
+    private function isStepOf(string $text): bool
+    {
+        return Clause::read($text, $this->names)->paints !== [];
+    }
+
+    private function inArea(string $name, string $rest): string
+    {
+        $this->enter($name);
+
+        return $rest;
+    }
+
+    /** Tells how the last step is done. */
+    private function manner(Clause $clause): bool
+    {
+        if ($clause->dilution === null && $clause->coats === null && $clause->place === null) {
+            return true;
+        }
+        $area = $this->read[count($this->read) - 1]['area'];
+        $step = $area === null ? null : $this->steps[$area][count($this->steps[$area] ?? []) - 1] ?? null;
+        if ($area === null || $step === null) {
+            return false;
+        }
+        try {
+            $this->steps[$area] = [...array_slice($this->steps[$area], 0, -1), $this->inManner($clause->place === null ? $step : $step->at($clause->place), $clause)];
+        } catch (Illegal) {
+            return false;
+        }
+
+        return true;
+    }
+
+    private function inManner(Step $step, Clause $clause): Step
+    {
+        if ($clause->dilution !== null) {
+            [$paint, $thinner] = $clause->dilution;
+            $step = $step->with($step->mix, Dilution::of(max(1, min(Dilution::MOST_PARTS, $paint)), min(Dilution::MOST_PARTS, $thinner), $clause->thinner ?? $step->technique->usual->with));
+        }
+
+        return $clause->coats === null ? $step : $step->inCoats($clause->coats);
     }
 
     /** @return string|null the technique, if somebody has said it: what follows may be done alike */
@@ -183,18 +352,34 @@ final class GuideReader
         }
         array_push($this->unknown, ...$clause->unknown);
         $kind = $clause->paints === [] ? null : $clause->paints[0]->kind;
-        $said = $clause->technique ?? ($last !== null && $kind !== null && $this->technique($last)->takes->accepts($kind) && $last !== 'basecoat' ? $last : null);
+        $said = $clause->technique ?? $this->stage ?? ($last !== null && $kind !== null && $this->technique($last)->takes->accepts($kind) && $last !== 'basecoat' ? $last : null);
         $technique = $this->technique($said ?? ($kind === null ? 'basecoat' : Words::usualFor($kind)));
         foreach ($clause->paints as $paint) {
             $technique = $technique->takes->accepts($paint->kind) ? $technique : $this->technique(Words::usualFor($paint->kind));
         }
-        if ($technique->family === Family::Undercoat && $clause->paints !== []) {
+        if ($technique->family === Family::Varnish && $clause->paints !== [] && ! $technique->does(Nature::LaysChippingFluid) && $technique->id !== 'gloss-spot') {
+            $technique = $this->technique(match ($clause->paints[0]->finish) {
+                Finish::Gloss => 'gloss-coat',
+                Finish::Satin => 'satin-coat',
+                default => $technique->id,
+            });
+        }
+        if ($technique->does(Nature::Rims, Nature::HoldsGrit, Nature::SitsInWetPaste) || $technique->id === 'tuft') {
+            $this->enter('Base');
+        }
+        if ($technique->primes() || $technique->id === 'spray-from-above') {
+            if ($clause->paints === []) {
+                return $said;
+            }
             $this->ground[] = $clause->paints[0];
             $this->note($number, null, $technique, $clause);
 
             return $said;
         }
-        $isWhole = $technique->family === Family::Varnish;
+        if ($technique->id === 'gloss-coat' && $clause->area !== null) {
+            $technique = $this->technique('gloss-spot');
+        }
+        $isWhole = $technique->family === Family::Varnish && $technique->id !== 'gloss-spot';
         $area = $isWhole ? null : $this->area ?? $this->enter('Model');
         try {
             if ($this->put($area, $this->made($technique, $clause, $area))) {
@@ -211,12 +396,8 @@ final class GuideReader
     {
         $steps = $area === null ? $this->whole : $this->steps[$area] ?? [];
         $step = Step::usual(sprintf('%s-%d', $area ?? 'whole', count($steps) + 1), $technique, $clause->place, $clause->mix());
-        if ($clause->dilution !== null) {
-            [$paint, $thinner] = $clause->dilution;
-            $step = $step->with($step->mix, Dilution::of(max(1, min(Dilution::MOST_PARTS, $paint)), min(Dilution::MOST_PARTS, $thinner), $clause->thinner ?? $technique->usual->with));
-        }
 
-        return $clause->coats === null ? $step : $step->inCoats($clause->coats);
+        return $this->inManner($step, $clause);
     }
 
     /** False when the recipe is as long as one may be. */
@@ -264,8 +445,22 @@ final class GuideReader
         return $this->book->technique($id) ?? Technique::of($id);
     }
 
+    /** No paint is named for certain and nothing is said that only painters say: a recipe for soup, a poem. */
+    private function isNoGuide(): bool
+    {
+        $certain = array_filter($this->read, static fn(array $one): bool => $one['sure'] >= self::CERTAIN);
+        $craft = array_filter($this->read, static fn(array $one): bool => in_array($one['technique'], ['basecoat', 'drybrush', 'highlight', 'wash', 'glaze', 'primer', 'stipple', 'lining'], true));
+
+        return $certain === [] && count($craft) < 2;
+    }
+
     private function guide(): Guide
     {
+        if ($this->isNoGuide()) {
+            $lines = array_values(array_unique([...array_column($this->read, 'line'), ...$this->unread]));
+            sort($lines);
+            [$this->steps, $this->whole, $this->ground, $this->read, $this->used, $this->leftOver, $this->unread] = [[], [], [], [], [], [], $lines];
+        }
         $areas = [];
         foreach ($this->areas as $id => $name) {
             $id = (string) $id;
@@ -284,6 +479,8 @@ final class GuideReader
             Plan::of('From a guide', ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, FinishLevel::TableReady), $undercoat, $areas, wholeModel: $this->whole),
             $this->read,
             $this->unread,
+            $this->leftOver,
+            $this->aside,
             array_values(array_unique($this->unknown)),
             array_values(array_diff_key($this->listed, $this->used)),
             $this->listed === [] ? [] : array_values(array_diff_key($this->used, $this->listed)),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Writing\Guide;
 
 use Kalokroma\Craft\Place;
-use Kalokroma\Craft\Thinner;
 use Kalokroma\Paint\Kind;
 
 /** Words that people use in guides, and what they mean by them. */
@@ -16,42 +15,71 @@ final class Words
 
     /** What one says => technique; the first that fits counts. */
     private const TECHNIQUES = [
-        'dry[- ]?brush(?:es|ed|ing)?' => 'drybrush',
-        'edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges' => 'edge-highlight',
+        'dry[- ]?brush(?:es|ed|ing)?|db' => 'drybrush',
+        'wet[- ]?blend(?:s|ed|ing)?' => 'wet-blend',
+        'layered shad(?:e|es|ing)' => 'layered-shade',
+        '(?:oil|enamel|solvent|spirit|pin)[- ]?wash(?:es|ed|ing)?' => 'solvent-wash',
+        'streak(?:s|ed|ing)?' => 'streaks',
+        'decals?|transfers?|waterslides?' => 'decal',
+        'gloss (?:varnish|coat)(?:ed|ing)?' => 'gloss-coat',
+        'satin (?:varnish|coat)(?:ed|ing)?' => 'satin-coat',
+        'texture paste|ground paste|mud paste' => 'texture-paste',
+        'tufts?|static grass|flock(?:ing)?' => 'tuft',
+        'sand and (?:grit|gravel)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand' => 'grit',
+        'chip(?:s|ped|ping)?|spong(?:e|es|ed|ing)' => 'chip',
+        'freehand(?:s|ed|ing)?' => 'freehand',
+        'airbrush(?:es|ed|ing)?|spray(?:s|ed|ing)?' => 'spray-layer',
+        'pat(?:s|ted|ting)?|overbrush(?:es|ed|ing)?' => 'patting',
+        'mask(?:s|ed|ing)?(?: off)?' => 'mask',
+        'base rims?|rims? of the base|rims?' => 'rim',
+        'touch(?:ed|ing)?[- ]?ups?|tidy(?:ing)? up|tidied up' => 'touch-up',
+        'ehl|edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges' => 'edge-highlight',
         'stippl(?:e|es|ed|ing)' => 'stipple',
         'glaz(?:e|es|ed|ing)' => 'glaze',
         'black[- ]?lin(?:e|es|ed|ing)|lin(?:ed|ing)' => 'lining',
+        'gloss(?:ed|y)?' => 'gloss-spot',
         'shad(?:e|es|ed|ing)|wash(?:es|ed|ing)?' => 'wash',
-        'highlight(?:s|ed|ing)?' => 'highlight',
+        'highlight(?:s|ed|ing)?|hl' => 'highlight',
         'dots?|corners?' => 'dot',
-        'layer(?:s|ed|ing)?' => 'layer',
+        'layer(?:s|ed|ing)?|lyr' => 'layer',
         'prim(?:e|es|ed|ing)|primer|undercoat(?:s|ed|ing)?' => 'primer',
         'zenithal(?:ly)?' => 'spray-from-above',
         'varnish(?:es|ed|ing)?|seal(?:s|ed|ing)?' => 'matt-coat',
         'pigments?|weather(?:s|ed|ing)?' => 'pigments',
-        'base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r' => 'basecoat',
+        'bc|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r' => 'basecoat',
         'edges?|edged' => 'edge-highlight',
         'paint(?:ed|ing)?' => self::PAINT,
     ];
 
     private const PLACES = [
-        'recess(?:es)?|joints?|crevices?|panel lines|gaps|folds' => Place::Recesses,
-        'raised (?:parts|areas|details)|upper (?:parts|areas)' => Place::RaisedParts,
+        'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)' => Place::AllButRecesses,
+        'lower half|bottom half' => Place::LowerHalf,
+        'tips' => Place::Tips,
+        'roots' => Place::Roots,
+        'cent(?:re|er)|middle' => Place::Centre,
+        'recess(?:es)?|shadows?|joints?|crevices?|panel lines|gaps|folds' => Place::Recesses,
+        'raised (?:parts|areas|details)|upper (?:parts|areas|surfaces)|high points' => Place::RaisedParts,
         'upper edges|edges' => Place::UpperEdges,
         'upper half|top half' => Place::UpperHalf,
         'lower sides|undersides' => Place::LowerSides,
-        'all over|everywhere|everything' => Place::Everywhere,
+        'all over|everywhere|everything|the whole (?:thing|model|area)' => Place::Everywhere,
     ];
 
-    private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'a' => 1, 'another' => 1];
+    private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'a' => 1, 'couple' => 2, 'few' => 3, 'another' => 1];
 
     /** What joins, fills and praises. */
-    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were';
+    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right';
+
+    /** What follows "the" and is no area. */
+    private const NO_AREA = '/^(?:that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
+
+    /** Beginnings of sentences that tell of no step. */
+    private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope)/iu';
 
     /** A heading under which paints are listed. */
     public static function isListHeading(string $line): bool
     {
-        return preg_match('/^(?:the )?(?:paints?|colou?rs|what you need|you(?:\'ll| will)? need|materials|needed|list)\b[^:]{0,30}:?\s*$/iu', trim($line)) === 1;
+        return preg_match('/^(?:the |my )?(?:(?:paints?|colou?rs)(?: list| used| needed| required|(?: that)? (?:i|you|we)(?:\'ll| will)?(?: need| used?)?)?|(?:what )?(?:you|i|we)(?:\'ll| will)? (?:need|used?)|materials|tools|supplies|needed|shopping(?: list)?|list)(?: (?:for|of) [^:.]{1,30}| here| below)?\s*:?\s*$/iu', trim($line)) === 1;
     }
 
     /** @return array{string|null, string} the technique, if one is said, and what is left of the text */
@@ -82,29 +110,46 @@ final class Words
     /** @return array{int|null, string} */
     public static function coats(string $text): array
     {
-        $found = '/\b(one|two|three|four|five|another|[1-9])(?: more)?(?: thin| light)* coats?\b|\bx ?([1-9])\b|\b([1-9]) ?[x×](?= |$)/iu';
+        $number = '(?:one|two|three|four|five|six|seven|eight|another|[1-9])';
+        $found = "/\\b(?:(?:a )?(couple|few)(?: of)?|$number\\s*(?:-|–|to|or)\\s*($number)|($number))(?: more)?(?: very)?(?: thin| light| even)* (?:coats?|layers|passes)\\b|\\bx ?([1-9])\\b|\\b([1-9]) ?[x×](?= |$)/iu";
         if (preg_match($found, $text, $said) !== 1) {
             return [null, $text];
         }
-        $word = strtolower(implode('', array_slice($said, 1)));
+        $word = mb_strtolower(implode('', array_slice($said, 1)));
 
-        return [self::NUMBERS[$word] ?? (int) $word, (string) preg_replace($found, ' ', $text, 1)];
+        return [self::NUMBERS[$word] ?? max(1, (int) $word), (string) preg_replace($found, ' ', $text, 1)];
     }
 
-    public static function thinner(string $text): ?Thinner
-    {
-        return match (1) {
-            preg_match('/\bmedium\b/iu', $text) => Thinner::Medium,
-            preg_match('/\bwater\b/iu', $text) => Thinner::Water,
-            preg_match('/\b(?:thinner|flow improver)\b/iu', $text) => Thinner::Thinner,
-            default => null,
-        };
-    }
-
-    /** What an area is called in "the coat with", if anything is. */
+    /** What an area is called in "the coat with", "the boots ¤0¤" or "on the eyes", if anything is. */
     public static function area(string $text): ?string
     {
-        return preg_match('/\b(?:the|his|her|its|all|both)\s+((?:[\p{L}-]+\s+){0,2}?[\p{L}-]+)\s+(?:with|using|in|is|are|gets?)\b/iu', $text, $found) === 1 ? $found[1] : null;
+        $name = '((?:[\p{L}\'’-]+\s+){0,2}?[\p{L}\'’-]+)';
+        foreach (["/\\b(?:the|his|her|its|their|all|both)\\s+$name\\s+(?:with|using|in|is|are|was|were|gets?|got|¤)/iu", "/\\b(?:on|onto|over|to|for)\\s+(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu", "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu"] as $pattern) {
+            if (preg_match($pattern, $text, $found) === 1 && preg_match(self::NO_AREA, trim($found[1])) !== 1) {
+                return $found[1];
+            }
+        }
+
+        return null;
+    }
+
+    /** What one turns to: "so I started with the coat", "on to the boots". */
+    public static function turnedTo(string $text): ?string
+    {
+        return preg_match('/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+(?:the|his|her|its|their)\s+((?:[\p{L}-]+\s+){0,2}[\p{L}-]+)\s*$/iu', trim($text, " .!,"), $found) === 1
+            && preg_match(self::NO_AREA, $found[1]) !== 1 ? $found[1] : null;
+    }
+
+    /** Said to the reader, of waiting, cleaning and patience: set aside on purpose. */
+    public static function isAside(string $text): bool
+    {
+        return preg_match(self::ASIDES, trim($text)) === 1 || self::bare($text) === '';
+    }
+
+    /** The ground the model stands on, whatever is done to it. */
+    public static function isGround(string $text): bool
+    {
+        return preg_match('/^(?:(?:the|his|her|its) (?:base|bases)|basing|base (?:and|&) rim|terrain|scenery)$/iu', trim($text)) === 1;
     }
 
     /** Without what tells nothing, at both ends. */

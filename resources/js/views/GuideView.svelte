@@ -52,6 +52,19 @@
     }
 </script>
 
+{#snippet lines(pieces: Schemas['Guide']['unread'], words: string, isOpen: boolean)}
+    {#if pieces.length > 0}
+        <details open={isOpen}>
+            <summary>{words}</summary>
+            <ul>
+                {#each pieces.slice(0, 60) as one, at (at)}<li class="quiet">
+                        {one.line}: <bdi>{one.text}</bdi>
+                    </li>{/each}
+            </ul>
+        </details>
+    {/if}
+{/snippet}
+
 <svelte:head><title>From a guide · Kalokroma</title></svelte:head>
 <h1>From a guide</h1>
 <div class="room">
@@ -121,16 +134,16 @@
                     <b>Used, and not on its list:</b>
                     {guide.usedUnlisted.map((one) => one.name).join(', ')}
                 </p>{/if}
-            {#if guide.unread.length > 0}
-                <details open={guide.unread.length < 6}>
-                    <summary>{plural(guide.unread.length, 'line')} not understood, and left out</summary>
-                    <ul>
-                        {#each guide.unread.slice(0, 60) as one, at (at)}<li class="quiet">
-                                {one.line}: <bdi>{one.text}</bdi>
-                            </li>{/each}
-                    </ul>
-                </details>
-            {/if}
+            {@render lines(
+                [...guide.unread, ...guide.leftOver].sort((one, other) => one.line - other.line),
+                `${plural(guide.unread.length + guide.leftOver.length, 'piece')} left over: nothing is made of ${guide.unread.length + guide.leftOver.length === 1 ? 'it' : 'them'}`,
+                guide.unread.length + guide.leftOver.length < 6,
+            )}
+            {@render lines(
+                guide.aside,
+                `${plural(guide.aside.length, 'line')} set aside: waiting, cleaning, patience`,
+                false,
+            )}
         {/if}
     </section>
 </div>

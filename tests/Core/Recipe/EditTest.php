@@ -58,7 +58,7 @@ final class EditTest extends TestCase
         }
     }
 
-    /** Whatever colour it is: nobody's fresh basecoat is greeted by a warning about its coats. */
+    /** Whatever colour it is: nobody's fresh basecoat is told to have other coats; that a weak paint needs five on so dark a ground is worth a word. */
     #[DataProvider('colours')]
     public function testAFreshStepHasTheCoatsItsPaintNeeds(string $hex): void
     {
@@ -67,7 +67,7 @@ final class EditTest extends TestCase
         $findings = Review::of(Scene::of(Rehearsal::of($plan)));
 
         self::assertSame($plan->coatsNeeded('1') ?? 2, $plan->areas[0]->steps[0]->coats);
-        self::assertSame([], array_filter($findings, fn($finding): bool => $finding->severity !== Severity::Taste && $plan->coatsNeeded('1') !== null));
+        self::assertSame([], array_filter($findings, fn($finding): bool => $finding->severity !== Severity::Taste && $finding->rule !== 'weak-over-dark' && $plan->coatsNeeded('1') !== null));
     }
 
     public function testCoatsGoAlongWithThePaintUntilSomebodySetsThemOtherwise(): void

@@ -13,10 +13,12 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Writing\Guide\Guide;
 use Kalokroma\Writing\Guide\GuideReader;
+use Kalokroma\Writing\Guide\Ratio;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Bench\ReviewBench;
 
 /** Guides as people write them. */
 final class GuideTest extends TestCase
@@ -90,7 +92,7 @@ final class GuideTest extends TestCase
     {
         $guide = self::read(self::LONG);
 
-        self::assertSame([1, 17], $guide->unread);
+        self::assertSame([[1], [17]], [$guide->unread, $guide->aside]);
         self::assertSame(['Sunburst Glow', 'Ghost Blue'], $guide->unknownPaints);
         self::assertSame(['Gull Grey'], self::names($guide->listedUnused));
         self::assertContains('Chalk', self::names($guide->usedUnlisted));
@@ -164,6 +166,46 @@ final class GuideTest extends TestCase
             self::assertCount(count($area->steps), array_filter($guide->read, static fn(array $one): bool => $one['area'] === $area->id));
         }
         self::assertSame($written, PlanWriter::write(PlanDocument::of($written)->plan(DocumentPaints::of($written))));
+    }
+
+    public function testWhatStandsInGuidesOfEveryStyleIsReadAndNothingIsLost(): void
+    {
+        $guides = ReviewBench::guides();
+
+        self::assertGreaterThan(100, $guides['all']);
+        self::assertGreaterThanOrEqual(0.97, $guides['read'] / $guides['all'], implode("\n", $guides['missed']));
+        self::assertSame([], $guides['lost']);
+        self::assertSame([], ReviewBench::takenForGuides());
+    }
+
+    /** @return iterable<string, array{string, int, int, string|null}> text, paint, thinner */
+    public static function ratios(): iterable
+    {
+        yield 'thinner first' => ['2 parts medium to 1 part wash', 1, 2, 'medium'];
+        yield 'in words' => ['one part paint to five parts water', 1, 5, 'water'];
+        yield 'named in a bracket' => ['(medium:wash 2:1)', 1, 2, 'medium'];
+        yield 'paint first in a bracket' => ['(paint:water 2:1)', 2, 1, 'water'];
+        yield 'percent' => ['30 % water', 7, 3, 'water'];
+        yield 'half' => ['half and half with medium', 1, 1, 'medium'];
+        yield 'a comma' => ['1,5:1 with medium', 3, 2, 'medium'];
+        yield 'straight' => ['straight from the pot', 1, 0, null];
+        yield 'nothing' => ['1 to 5', 1, 5, null];
+    }
+
+    #[DataProvider('ratios')]
+    public function testARatioIsReadInTheOrderItIsSaidIn(string $text, int $paint, int $thinner, ?string $with): void
+    {
+        $ratio = Ratio::read($text);
+
+        self::assertSame([[$paint, $thinner], $with], [$ratio->parts, $ratio->thinner?->value]);
+    }
+
+    public function testAClockIsNoRatio(): void
+    {
+        foreach (['09:15', '3:40', '[12:05]', '1:02:30'] as $time) {
+            self::assertNull(Ratio::read("$time base the coat")->parts, $time);
+        }
+        self::assertSame([1, 10], Ratio::read('1:10')->parts);
     }
 
     private static function read(string $text): Guide

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing\Guide;
+
+/** A guide's text as lines: markup read or dropped, tables said as sentences, what stands before a line and means nothing taken off. */
+final class GuideText
+{
+    /** What is in these is no text. */
+    private const HIDDEN = '~<(script|style)\b[^>]*>.*?(?:</\1\s*>|$)~isu';
+
+    private const BREAKS = '~<\s*(?:br|/?p|/?div|/?li|/?tr|/?ul|/?ol|/?table|/h[1-6])\b[^>]*>~iu';
+
+    private const HEADINGS = '~<\s*h[1-6]\b[^>]*>~iu';
+
+    private const CELLS = '~<\s*/(?:td|th)\s*>~iu';
+
+    /** Bullets, numbers, ticks and the time of a film. */
+    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|step\s+\d+\s*[:.)–-]?\s*)+/iu';
+
+    /** A cell that heads a column of what is painted, of paints, of ratios, of notes. */
+    private const AREAS = '/^(?:area|part|where|what|piece|section|element|model part|)$/iu';
+
+    private const PAINTS = '/^(?:paints?|colou?rs?|paints? used|pot)$/iu';
+
+    private const HOW = '/^(?:technique|how|method|step|stage|way)$/iu';
+
+    /** @return list<array{int, string}> number of the line in the text, from 1, and what it says; empty lines stay */
+    public static function lines(string $text): array
+    {
+        $text = (string) preg_replace_callback(self::HIDDEN, static fn(array $found): string => str_repeat("\n", preg_match_all('/\R/u', $found[0]) ?: 0), mb_scrub($text));
+        $lines = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $at => $line) {
+            $line = (string) preg_replace([self::HEADINGS, self::CELLS, self::BREAKS], ['# ', ' | ', "\n"], $line);
+            foreach (explode("\n", $line) as $i => $piece) {
+                $piece = trim(html_entity_decode(strip_tags($piece), ENT_QUOTES | ENT_HTML5));
+                // A line in bold is a heading.
+                $piece = (string) preg_replace('/^(?:\*\*|__)([^*_]+)(?:\*\*|__):?$/u', '# $1', $piece);
+                if ($piece !== '' || $i === 0) {
+                    $lines[] = [$at + 1, $piece];
+                }
+            }
+        }
+
+        return self::said($lines);
+    }
+
+    /** Without what stands before it and means nothing. */
+    public static function bare(string $line): string
+    {
+        return trim((string) preg_replace(self::LEADS, '', $line));
+    }
+
+    /**
+     * Tables said line by line: "Coat: basecoat Navy, wash Umber Wash".
+     *
+     * @param list<array{int, string}> $lines
+     *
+     * @return list<array{int, string}>
+     */
+    private static function said(array $lines): array
+    {
+        $said = $head = [];
+        foreach ($lines as [$number, $line]) {
+            $cells = self::cells($line);
+            if (count($cells) < 2) {
+                $head = [];
+                $said[] = [$number, $line];
+            } elseif (preg_match('/\p{L}/u', $line) !== 1) {
+                // The line that is ruled below a table's head.
+                continue;
+            } elseif ($head === []) {
+                $head = self::roles($cells);
+                if ($head === []) {
+                    $said[] = [$number, self::row($cells, array_fill(0, count($cells), ''))];
+                }
+            } else {
+                $said[] = [$number, self::row($cells, $head)];
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private static function cells(string $line): array
+    {
+        $line = trim($line);
+        if (! str_contains($line, '|') && ! str_contains($line, "\t")) {
+            return [$line];
+        }
+
+        return array_map(trim(...), preg_split('/\s*[|\t]\s*/u', trim($line, "| \t")) ?: []);
+    }
+
+    /**
+     * @param list<string> $cells
+     *
+     * @return list<string> by column "area", a technique's word, or "" for what is said as it stands; none when it is no head
+     */
+    private static function roles(array $cells): array
+    {
+        $roles = [];
+        $tells = 0;
+        foreach ($cells as $at => $cell) {
+            [$technique, $rest] = Words::technique($cell);
+            $role = match (true) {
+                preg_match(self::AREAS, $cell) === 1 => 'area',
+                preg_match(self::PAINTS, $cell) === 1, preg_match(self::HOW, $cell) === 1 => '',
+                $technique !== null && Words::bare($rest) === '' => $technique === Words::PAINT ? '' : $cell,
+                default => null,
+            };
+            $tells += $role === null ? 0 : 1;
+            $roles[$at] = $role ?? ($at === 0 ? 'area' : '');
+        }
+
+        return 2 * $tells >= count($cells) ? array_values($roles) : [];
+    }
+
+    /**
+     * @param list<string> $cells
+     * @param list<string> $head
+     */
+    private static function row(array $cells, array $head): string
+    {
+        $area = '';
+        $steps = [];
+        foreach ($cells as $at => $cell) {
+            $role = $head[$at] ?? '';
+            if ($cell === '' || preg_match('/^[-–—]+$/u', $cell) === 1) {
+                continue;
+            }
+            if ($role === 'area' || ($at === 0 && $role === '' && Words::technique($cell)[0] === null)) {
+                $area = $cell;
+            } elseif ($role === '') {
+                $steps[] = $cell;
+            } else {
+                $steps[] = ($steps === [] ? '' : ', ')."$role $cell";
+            }
+        }
+
+        return ($area === '' ? '' : "$area: ").implode(' ', $steps);
+    }
+}
