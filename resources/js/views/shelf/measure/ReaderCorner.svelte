@@ -2,6 +2,7 @@
     import Tick from '../../../parts/Tick.svelte';
     import { Button } from 'carbon-components-svelte';
     import { asProblem, got, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
+    import { inTurn } from '../../../lib/inTurn';
     import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
     import Trouble from '../../../parts/Trouble.svelte';
@@ -18,7 +19,7 @@
 
     void got(server.GET('/devices/reader')).then((state) => (device = state));
 
-    async function lay(
+    async function layOnce(
         changes: { paint?: string; colour?: string },
         isDirty = device?.isDirty ?? false,
     ): Promise<void> {
@@ -32,12 +33,11 @@
         }
     }
 
-    /** One reading after the other, however quickly it is pressed: each is averaged with those before. */
-    let line = Promise.resolve();
-
-    function read(): void {
-        line = line.then(readOnce);
-    }
+    /** A reading waits for what was laid, and for the readings before it: it is averaged with those. */
+    const turn = inTurn();
+    const lay = (changes: { paint?: string; colour?: string }, isDirty?: boolean): Promise<void> =>
+        turn(() => layOnce(changes, isDirty));
+    const read = (): Promise<void> => turn(readOnce);
 
     async function readOnce(): Promise<void> {
         try {

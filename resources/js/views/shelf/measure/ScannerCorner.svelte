@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
+    import { inTurn } from '../../../lib/inTurn';
     import { tell, warn } from '../../../lib/notices.svelte';
     import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
@@ -16,7 +17,12 @@
     let problem = $state<Problem | null>(null);
     let done = $state<{ name: string; pots: number }[]>([]);
 
-    async function hold(barcode: string, name: typeof heldName): Promise<void> {
+    /** The scanner is asked when it has been told what lies before it. */
+    const turn = inTurn();
+    const hold = (barcode: string, name: typeof heldName): Promise<void> => turn(() => holdOnce(barcode, name));
+    const read = (): Promise<void> => turn(readOnce);
+
+    async function holdOnce(barcode: string, name: typeof heldName): Promise<void> {
         held = barcode;
         heldName = name;
         try {
@@ -27,7 +33,7 @@
         }
     }
 
-    async function read(): Promise<void> {
+    async function readOnce(): Promise<void> {
         try {
             scan = await got(server.POST('/devices/scanner/scans'));
             problem = null;
