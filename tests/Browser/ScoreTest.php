@@ -49,7 +49,7 @@ final class ScoreTest extends BrowserTestCase
         order coat-1 coat-2 coat-3 pelt-1 pelt-2 plate-1 plate-2 hull-1 hull-2 hull-3 lens-1 lens-2 face-1 arm-1 whole-2 arm-2 arm-3 whole-1";
 
     private const FOUND = [
-        'unprimed', 'coats-to-cover', 'highlight-not-lighter', 'weak-part-drybrushed', 'blotchy-wash', 'overthinned-metallic', 'streaks-thinned', 'decal-after-grime', 'solvent-unsealed',
+        'unprimed', 'weak-over-dark', 'highlight-not-lighter', 'weak-part-drybrushed', 'blotchy-wash', 'overthinned-metallic', 'streaks-thinned', 'decal-after-grime', 'solvent-unsealed',
         'gloss-lost', 'glued-too-early', 'dried-too-short', 'empty-area',
     ];
 

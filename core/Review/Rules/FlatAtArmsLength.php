@@ -46,7 +46,7 @@ final class FlatAtArmsLength implements Rule
     private const FEW = 3;
 
     /** Degrees by which a shade leans away. */
-    private const SHADE_LEAN = 60.0;
+    private const SHADE_LEAN = 35.0;
 
     /** Chroma that a light of a grey may have. */
     private const NEUTRAL = 16.0;

@@ -39,6 +39,9 @@ final class GuideReader
     /** How sure one is of a paint at least, for a text to be a guide. */
     private const CERTAIN = 0.8;
 
+    /** How sure one is of a paint that stands by itself and is written just so. */
+    private const NAMED = 0.6;
+
     /** Where one step ends and the next begins. */
     private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\band\s+(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|pick|spray)))\s*/iu';
 
@@ -195,7 +198,8 @@ final class GuideReader
         }
         $clause = Clause::read($line, $this->names);
 
-        return $clause->technique === null && $clause->paints === []
+        // Part of a paint's name is no paint, where steps follow.
+        return $clause->technique === null && ($clause->paints === [] || ($clause->sure < self::NAMED && $this->tellsAStep($next)))
             && (Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
     }
 
@@ -283,7 +287,7 @@ final class GuideReader
     /** What stands before a colon, a dash or a comma names the area, or says how the rest is done; what is left to be read. */
     private function entered(string $line): string
     {
-        if (preg_match('/^([^:]{2,40}?)\s*(?::|\s[-–—]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
+        if (preg_match('/^([^:(]{2,40}?)\s*(?::|\s[-–—]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
             return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
                 ? $this->inArea($found[1], $found[2])
                 : $line;
