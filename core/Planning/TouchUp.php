@@ -7,6 +7,8 @@ namespace Kalokroma\Planning;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Recipe\Neighbours;
 
 /**
@@ -14,6 +16,12 @@ use Kalokroma\Recipe\Neighbours;
  */
 final readonly class TouchUp
 {
+    /** Of a whole coat a spot takes so much. */
+    private const SPOT = 0.25;
+
+    /** Coats that beginning again there counts as. */
+    private const ANEW = 5;
+
     /** @param list<array{way: string, words: string, minutes: int}> $ways the plain one first */
     private function __construct(
         public Pass $pass,
@@ -25,17 +33,21 @@ final readonly class TouchUp
     /**
      * @param Pass $pass whose paint has to be put back
      * @param int $models it slipped on
+     * @param Slipped $kind of what happened
      */
-    public static function of(Progress $progress, Pass $pass, int $models): self
+    public static function of(Progress $progress, Pass $pass, int $models, Slipped $kind = Slipped::PaintOnIt): self
     {
-        $coats = max(1, min($pass->step->coats, 3));
-        $each = Pace::of($progress->plan)->coat($pass->step, $pass->area) * 0.25 + Technique::of('touch-up')->minutes;
-        $dry = DryTimes::betweenCoats($pass->step);
-        $ways = [[
-            'way' => 'repaint',
-            'words' => sprintf('Repaint: %d %s of %s, thin, only where it slipped%s.', $coats, $coats === 1 ? 'coat' : 'coats', $pass->step->words(), $coats > 1 ? ", $dry minutes apart" : ''),
-            'minutes' => (int) ceil($each * $coats * $models),
-        ]];
+        $slip = self::slip($progress, $pass, $kind);
+        $repair = $slip === null ? null : Repair::of($progress->plan, $pass->area, $pass->step, $slip);
+        $coats = $repair === null ? max(1, min($pass->step->coats, 3)) : $repair->all();
+        $each = Pace::of($progress->plan)->coat($pass->step, $pass->area) * self::SPOT + Technique::of('touch-up')->minutes;
+        $ways = [];
+        if ($slip !== null && self::comesOff($progress, $pass, $slip)) {
+            $ways[] = ['way' => 'wipe', 'words' => 'Wipe it off with a brush damp with thinner: the varnish below holds.', 'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models)];
+        }
+        if ($coats !== null) {
+            $ways[] = ['way' => 'repaint', 'words' => self::words($pass, $repair, $slip, $coats), 'minutes' => (int) ceil($each * $coats * $models)];
+        }
         $shade = self::shade($progress, $pass);
         if ($shade !== null) {
             $ways[] = ['way' => 'darken', 'words' => sprintf('Darken over: %s into the spot, and let it be shadow.', $shade->step->words()), 'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models)];
@@ -44,7 +56,64 @@ final readonly class TouchUp
             $ways[] = ['way' => 'chip', 'words' => 'Make it a chip: a dark spot with a light line below it, as if knocked.', 'minutes' => (int) ceil(2 * Technique::of('touch-up')->minutes * $models)];
         }
 
-        return new self($pass, self::bestAfter($progress, $pass), $ways, $coats);
+        if ($ways === []) {
+            $ways[] = ['way' => 'repaint', 'words' => sprintf('No number of coats of %s hides %s: take the area down to its undercoat there, and begin again.', $pass->step->words(), $slip?->words() ?? 'it'), 'minutes' => (int) ceil($each * self::ANEW * $models)];
+        }
+
+        return new self($pass, self::bestAfter($progress, $pass), $ways, $coats ?? self::ANEW);
+    }
+
+    private static function words(Pass $pass, ?Repair $repair, ?Mix $slip, int $coats): string
+    {
+        $over = $slip === null ? '' : " over the {$slip->words()}";
+        $apart = DryTimes::betweenCoats($pass->step);
+        if ($repair?->first !== null) {
+            return sprintf('Repaint: first %s of %s%s, then %s of %s, thin, only where it slipped, %d minutes apart.', self::told($repair->firstCoats), $repair->first->name, $over, self::told($repair->coats ?? 1), $pass->step->words(), $apart);
+        }
+
+        return sprintf('Repaint: %s of %s%s, thin, only where it slipped%s.', self::told($coats), $pass->step->words(), $over, $coats > 1 ? ", $apart minutes apart" : '');
+    }
+
+    private static function told(int $coats): string
+    {
+        return $coats === 1 ? '1 coat' : "$coats coats";
+    }
+
+    /** What lies on it: the paint that was last at work beside it, or what it was laid over where it is gone. */
+    private static function slip(Progress $progress, Pass $pass, Slipped $kind): ?Mix
+    {
+        if ($kind === Slipped::Dulled || $pass->area === null) {
+            return null;
+        }
+        if ($kind !== Slipped::PaintOnIt) {
+            $below = $progress->plan->undercoat->base;
+
+            return $below === null ? null : Mix::single($below);
+        }
+        $touching = array_map(static fn($area): string => $area->id, Neighbours::of($progress->plan)->touching($pass->area));
+        $now = $progress->next()->number ?? PHP_INT_MAX;
+        $last = null;
+        foreach ($progress->passes as $other) {
+            $isAtWork = $other->area !== null && in_array($other->area->id, $touching, true) && $other->step->mix?->isClear() === false && ($progress->doneOn($other->step->id) > 0 || $other->number === $now);
+            $last = $isAtWork && $other->number > $pass->number ? $other : $last;
+        }
+
+        return $last?->step->mix;
+    }
+
+    /** Spirit-borne paint over varnish. */
+    private static function comesOff(Progress $progress, Pass $pass, Mix $slip): bool
+    {
+        if (! in_array(Kind::Enamel, $slip->kinds(), true)) {
+            return false;
+        }
+        foreach ($progress->passes as $other) {
+            if (($other->area === null || $other->area === $pass->area) && $other->step->technique->does(Nature::Seals) && $progress->doneOn($other->step->id) > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "after Lantern brass, wash", or "now" */

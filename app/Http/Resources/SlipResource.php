@@ -23,7 +23,7 @@ final class SlipResource
             if ($pass === null) {
                 continue;
             }
-            $touchUp = TouchUp::of($progress, $pass, count($slip->models));
+            $touchUp = TouchUp::of($progress, $pass, count($slip->models), Slipped::from($slip->kind));
             $told[] = [
                 'id' => $slip->id,
                 'stepId' => $slip->step_id,

@@ -6,8 +6,8 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Zone;
-use Kalokroma\Paint\Coverage;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Repair;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\MoveStep;
 use Kalokroma\Review\CoatWords;
@@ -69,7 +69,7 @@ final class CostlySlip implements Rule
         if ($base === null || $base->step->mix === null || $dark->step->mix === null) {
             return null;
         }
-        $coats = Coverage::of($base->step->mix->optics(), $dark->step->mix->optics()->masstone(), max(0.3, $base->step->dilution->strength()), $scene->plan->model->finishLevel->coverTolerance())->coats;
+        $coats = Repair::of($scene->plan, $beside, $base->step, $dark->step->mix)?->all();
 
         return $coats !== null && $coats >= self::COSTLY ? $coats : null;
     }

@@ -159,7 +159,7 @@ final class AtTheDeskTest extends TestCase
         self::assertSame('now', $touchUp(['coat-1', 'boots-1', 'coat-2', 'boots-2'], 'coat-1')->when());
         self::assertSame(['repaint', 'darken'], array_column($touchUp(['coat-1', 'coat-2'], 'coat-1')->ways, 'way'));
         self::assertSame(['repaint', 'darken', 'chip'], array_column($touchUp(['boots-1'], 'boots-1')->ways, 'way'), 'metal chips, cloth does not');
-        self::assertStringContainsString('2 coats of Navy', $touchUp(['coat-1'], 'coat-1')->ways[0]['words']);
+        self::assertStringContainsString('1 coat of Navy over the Brown', $touchUp(['coat-1', 'boots-1'], 'coat-1')->ways[0]['words']);
     }
 
     public function testAPotThatWillNotLastSaysForHowManyItDoes(): void

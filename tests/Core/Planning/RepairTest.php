@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Progress;
+use Kalokroma\Planning\Record;
+use Kalokroma\Planning\Repair;
+use Kalokroma\Planning\Slipped;
+use Kalokroma\Planning\TouchUp;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** What a slip costs: the area's own recipe over just that paint. */
+final class RepairTest extends TestCase
+{
+    private const YELLOW = "undercoat white\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\narea belt close-folds small leather touches coat\n basecoat dark-brown";
+
+    public function testYellowOverDarkBrownTakesManyCoatsOrAnotherToneFirst(): void
+    {
+        $straight = self::repair(self::YELLOW, 'coat-1', 'dark-brown');
+        self::assertNotNull($straight);
+        self::assertNull($straight->first, 'the plan has nothing paler than its yellow');
+        self::assertTrue($straight->coats === null || $straight->coats >= 7, 'never the two that were planned');
+
+        $stepped = self::repair(str_replace('basecoat yellow x2', "basecoat sand x2\n basecoat yellow x2", self::YELLOW), 'coat-2', 'dark-brown');
+        self::assertNotNull($stepped);
+        self::assertSame('sand', $stepped->first?->id);
+        self::assertLessThan($straight->coats ?? PHP_INT_MAX, $stepped->all());
+    }
+
+    public function testAStrongColourOverItsLikeTakesOneOrTwo(): void
+    {
+        self::assertLessThanOrEqual(2, self::repair(str_replace('yellow', 'navy', self::YELLOW), 'coat-1', 'dark-brown')?->all());
+    }
+
+    public function testATransparentGetsItsGroundAgain(): void
+    {
+        $repair = self::repair("undercoat bone\narea robe close-folds main cloth\n one-coat moss", 'robe-1', 'navy');
+        self::assertNotNull($repair);
+        self::assertSame(['bone', 1], [$repair->first?->id, $repair->coats]);
+        self::assertGreaterThanOrEqual(1, $repair->firstCoats);
+
+        self::assertSame('ivory', self::repair("undercoat grey\narea robe close-folds main cloth\n basecoat ivory x3\n one-coat moss", 'robe-2', 'navy')?->first?->id);
+    }
+
+    public function testGrimeOverVarnishIsWipedOff(): void
+    {
+        $sketch = "undercoat grey\narea hull hard-edged-panel main armour touches door\n basecoat green\n gloss-spot gloss\narea door hard-edged-panel medium armour touches hull\n basecoat red\n gloss-spot gloss\n solvent-wash grime";
+
+        self::assertSame('wipe', self::touchUp($sketch, ['hull-1', 'hull-2', 'door-1', 'door-2', 'door-3'], 'hull-1')->ways[0]['way']);
+        self::assertSame('repaint', self::touchUp($sketch, ['hull-1', 'door-1'], 'hull-1')->ways[0]['way']);
+    }
+
+    public function testWhatWasRubbedOffIsLaidOverTheUndercoat(): void
+    {
+        self::assertStringContainsString('over the White', self::touchUp(self::YELLOW, ['coat-1'], 'coat-1', Slipped::Rubbed)->ways[0]['words']);
+        self::assertStringNotContainsString(' over the ', self::touchUp(self::YELLOW, ['coat-1'], 'coat-1', Slipped::Dulled)->ways[0]['words']);
+    }
+
+    private static function repair(string $sketch, string $step, string $slip): ?Repair
+    {
+        $plan = PlanSketch::plan($sketch);
+        [$area, $found] = $plan->find($step) ?? self::fail($step);
+        $other = PlanSketch::plan("area a broad-folds main cloth\n basecoat $slip")->areas[0]->steps[0]->mix;
+
+        return $other === null ? null : Repair::of($plan, $area, $found, $other);
+    }
+
+    /** @param list<string> $done */
+    private static function touchUp(string $sketch, array $done, string $step, Slipped $kind = Slipped::PaintOnIt): TouchUp
+    {
+        $plan = PlanSketch::plan($sketch);
+        $progress = Progress::recorded($plan, 2, Record::of($plan, 2, array_map(static fn(string $id): Done => new Done($id, null, 2, 0), $done)));
+        foreach ($progress->passes as $pass) {
+            if ($pass->step->id === $step) {
+                return TouchUp::of($progress, $pass, 1, $kind);
+            }
+        }
+        self::fail($step);
+    }
+}
