@@ -16,6 +16,7 @@ enum Hazard: string
     case Blade = 'blade';
     case Heat = 'heat';
     case Lips = 'lips';
+    case Preparing = 'preparing';
 
     public const FIRST = 'The label, the safety data sheet and local rules come first.';
 
@@ -31,6 +32,7 @@ enum Hazard: string
             self::Blade => 'Blades',
             self::Heat => 'Heat',
             self::Lips => 'Brush and lips',
+            self::Preparing => 'Before the primer',
         };
     }
 
@@ -47,6 +49,7 @@ enum Hazard: string
             self::Blade => ['Cut away from the fingers, on a mat, with a sharp blade.', 'Sand resin and metal wet, with a dust mask.'],
             self::Heat => ['A hairdryer on its cool step; a warm model dries tide marks into thin paint.', 'Let it cool for a minute before the next coat.'],
             self::Lips => ['Do not point the brush with the lips: some pigments are poisonous, and inks stain.', 'Point it on a damp cloth.'],
+            self::Preparing => ['Resin and metal are sanded wet, with a dust mask; resin that is not cured wants gloves, old lead washed hands and nothing to eat at the desk.', 'Isopropyl, degreaser and strippers: gloves, air, no flame. Light from above and a break each hour spare eyes and neck.'],
         };
     }
 }

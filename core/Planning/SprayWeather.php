@@ -22,9 +22,9 @@ final readonly class SprayWeather
     /** % of humidity from which a can takes longer, should wait, and is hopeless. */
     private const HUMID = 65.0;
 
-    private const TOO_HUMID = 80.0;
+    private const TOO_HUMID = 70.0;
 
-    private const HOPELESS = 90.0;
+    private const HOPELESS = 85.0;
 
     /** Water-borne paint does not form a film below this, in °C. */
     private const NO_FILM = 5.0;

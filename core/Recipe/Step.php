@@ -6,13 +6,16 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Hazard;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\CoatForecast;
@@ -192,6 +195,25 @@ final readonly class Step
         }
 
         return $paints;
+    }
+
+    /** @return list<Hazard> of what is done, with what, and by which brush or can */
+    public function hazards(): array
+    {
+        $technique = $this->technique;
+        $isSprayed = $technique->does(Nature::Sprays) || $this->brush === Brush::SprayCan || $this->brush === Brush::Airbrush;
+        $isSpirit = $technique->does(Nature::Solvent, Nature::Streaks) || in_array(Kind::Enamel, $this->mix?->kinds() ?? [], true)
+            || ($technique->does(Nature::Pigments) && $this->dilution->with === Thinner::Thinner && $this->dilution->thinner > 0);
+        $hazards = array_filter($technique->hazards, static fn(Hazard $one): bool => ! in_array($one, [Hazard::Aerosol, Hazard::Airbrush], true));
+
+        return array_values(array_unique([
+            ...($technique->primes() ? [Hazard::Preparing] : []),
+            ...($isSprayed && $this->brush === Brush::SprayCan ? [Hazard::Aerosol] : []),
+            ...($isSprayed && $this->brush === Brush::Airbrush ? [Hazard::Airbrush] : []),
+            ...($isSpirit && $isSprayed ? [Hazard::SprayedSolvent] : []),
+            ...($isSpirit ? [Hazard::Solvent] : []),
+            ...$hazards,
+        ], SORT_REGULAR));
     }
 
     /** The surface after it; as it was while it is only thought of. */

@@ -103,7 +103,7 @@ final class BatchResource extends JsonResource
             'isSkipped' => $progress->isSkipped($pass),
             'isPerModel' => $pass->step->isPerModel(),
             'minutesPerModel' => round(Pace::of($progress->plan)->step($pass->step, $pass->area), 1),
-            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $pass->step->technique->hazards),
+            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $pass->step->hazards()),
             'heads' => $pass->step->more->heads,
             'isLight' => $pass->step->technique->family === Family::Light,
             'left' => $progress->left($pass->step->id),

@@ -23,7 +23,7 @@ final class SprayWeatherTest extends TestCase
         yield 'hot' => [30.0, 50.0, SprayMethod::SprayCan, SprayVerdict::Wait, ['hot']];
         yield 'a heat wave' => [36.0, 50.0, SprayMethod::SprayCan, SprayVerdict::AnotherWay, ['hot']];
         yield 'damp' => [20.0, 70.0, SprayMethod::SprayCan, SprayVerdict::Go, ['damp']];
-        yield 'rain' => [20.0, 85.0, SprayMethod::SprayCan, SprayVerdict::Wait, ['humid']];
+        yield 'rain' => [20.0, 80.0, SprayMethod::SprayCan, SprayVerdict::Wait, ['humid']];
         yield 'fog' => [20.0, 95.0, SprayMethod::SprayCan, SprayVerdict::AnotherWay, ['humid']];
         yield 'cold fog: the worse of both' => [8.0, 95.0, SprayMethod::SprayCan, SprayVerdict::AnotherWay, ['cold', 'humid']];
         yield 'an airbrush does not mind damp' => [20.0, 85.0, SprayMethod::Airbrush, SprayVerdict::Go, []];

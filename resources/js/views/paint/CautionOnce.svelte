@@ -4,16 +4,20 @@
     import type { Craft } from '../../lib/api';
     import { keep, kept } from '../../lib/kept';
 
-    /** What can hurt, shown until it was read once on this desk; after that in one line. */
-    let { hazards, table }: { hazards: string[]; table: Craft } = $props();
+    /** What can hurt, shown once for each batch before it begins; after that in one line. */
+    let { batch, hazards, table }: { batch: string; hazards: string[]; table: Craft } = $props();
 
-    const NAME = 'cautions';
-    let read = $state<string[]>(kept(NAME, v.array(v.string())) ?? []);
+    const NAME = 'cautions-read';
+    /** Of batches painted long ago nobody asks any more. */
+    const MOST_BATCHES = 12;
+    let read = $state<[string, string[]][]>(kept(NAME, v.array(v.tuple([v.string(), v.array(v.string())]))) ?? []);
     const all = $derived(table.hazards.filter((one) => hazards.includes(one.value)));
-    const fresh = $derived(all.filter((one) => !read.includes(one.value)));
+    const known = $derived(read.find(([id]) => id === batch)?.[1] ?? []);
+    const fresh = $derived(all.filter((one) => !known.includes(one.value)));
 
     function understood(): void {
-        read = [...new Set([...read, ...hazards])];
+        const others = read.filter(([id]) => id !== batch);
+        read = [[batch, [...new Set([...known, ...hazards])]], ...others].slice(0, MOST_BATCHES) as typeof read;
         keep(NAME, $state.snapshot(read));
     }
 </script>

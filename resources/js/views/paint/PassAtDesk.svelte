@@ -111,7 +111,7 @@
         {#if step.isPerModel}<b>Carry it through on one model before the next: it must not dry meanwhile.</b>{/if}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
-    <CautionOnce hazards={step.hazards} {table} />
+    <CautionOnce batch={batch.id} hazards={step.hazards} {table} />
     <ModelTicks models={batch.models} {on} {counted} heads={step.heads} keptAs={ticksName} {tick} />
     {#if asked && isQuestion}
         <TooEarly {step} {isWet} {following} batchId={batch.id} {open} {finish} />
