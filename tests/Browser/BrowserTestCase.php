@@ -135,7 +135,12 @@ abstract class BrowserTestCase extends TestCase
     {
         Patience::until(function () use ($xpath): bool {
             try {
-                $this->see($xpath)->click();
+                $element = $this->see($xpath);
+                // A painter waits until a button can be pressed, too.
+                if (! $element->isEnabled()) {
+                    return false;
+                }
+                $element->click();
 
                 return true;
             } catch (StaleElementReferenceException) {

@@ -23,7 +23,7 @@ final class GuideController
 
     public function __invoke(Request $request): JsonResponse
     {
-        /** @var array{text: string, means?: list<array{written: string, paint: string}>, instead?: list<array{paint: string, by: string}>} $wish */
+        /** @var array{text: string, means?: list<array{written: string, paint: string}>, instead?: list<array{paint: string, by: string}>, noPaints?: list<string>} $wish */
         $wish = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST],
             'means' => ['sometimes', 'array', 'list', 'max:'.self::MOST_SAID],
@@ -32,13 +32,15 @@ final class GuideController
             'instead' => ['sometimes', 'array', 'list', 'max:'.self::MOST_SAID],
             'instead.*.paint' => ['required', 'string', 'max:40'],
             'instead.*.by' => ['required', 'string', Rule::exists('products', 'id')->whereNull('deleted_at')],
+            'noPaints' => ['sometimes', 'array', 'list', 'max:'.self::MOST_SAID],
+            'noPaints.*' => ['required', 'string', 'max:200'],
         ], [
             'text.required' => 'Paste the guide first: its areas and steps in any wording.',
             'text.max' => 'This is longer than any guide. Paste the part that tells the steps.',
             'exists' => 'This paint is not in the catalogue any more. Choose another.',
         ]);
         $names = CataloguedNames::all()->meaning(array_column($wish['means'] ?? [], 'paint', 'written'), array_column($wish['instead'] ?? [], 'by', 'paint'));
-        $guide = GuideReader::read($wish['text'], $names);
+        $guide = GuideReader::read($wish['text'], $names, null, $wish['noPaints'] ?? []);
 
         return new JsonResponse([...GuideResource::of($guide, $wish['text']), 'standIns' => GuideResource::standIns(GuideStandIns::for($guide->used, array_values(OwnedPaints::shelf()->owned())))]);
     }

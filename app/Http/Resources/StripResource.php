@@ -23,7 +23,8 @@ final class StripResource
         return [
             'stages' => array_map(self::stage(...), $strip->stages),
             'final' => self::look($final),
-            'relief' => round($final->relief(), 1),
+            // Whoever is told that 18 are wanted must not be told that there are 18.
+            'relief' => floor($final->relief()),
             'reliefWanted' => $importance->readableRange(),
             'isReadable' => $final->isReadable($importance),
         ];

@@ -93,14 +93,17 @@ final class GuideReader
 
     private bool $isAfterGap = false;
 
+    /** @param list<string> $noPaints in lower case */
     private function __construct(
         private readonly PaintNames $names,
         private readonly CraftBook $book,
+        private readonly array $noPaints,
     ) {}
 
-    public static function read(string $text, PaintNames $names, ?CraftBook $book = null): Guide
+    /** @param list<string> $noPaints words that look like a paint's name and are none, as they were told of */
+    public static function read(string $text, PaintNames $names, ?CraftBook $book = null, array $noPaints = []): Guide
     {
-        $reader = new self($names, $book ?? CraftBook::standard());
+        $reader = new self($names, $book ?? CraftBook::standard(), array_map(mb_strtolower(...), $noPaints));
         $lines = GuideText::lines($text);
         foreach ($lines as $at => [$number, $line]) {
             if ($at < self::MOST_LINES && mb_strlen($line) <= self::LONGEST_LINE) {
@@ -239,7 +242,7 @@ final class GuideReader
                 $this->listed[$likely[0][0]->id] = $likely[0][0];
                 $isRead = true;
             } elseif ($name !== '') {
-                $this->unknown[] = $name;
+                $this->unknown = in_array(mb_strtolower($name), $this->noPaints, true) ? $this->unknown : [...$this->unknown, $name];
                 $isRead = true;
             }
         }
@@ -259,7 +262,10 @@ final class GuideReader
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
             $clause = Clause::read($text, $this->names);
             $turnedTo = $clause->isStep() ? null : Words::turnedTo($text);
-            if ($turnedTo !== null) {
+            if ($this->isOfNoPaint($clause)) {
+                $this->aside[] = $number;
+                $isTurned = true;
+            } elseif ($turnedTo !== null) {
                 $this->enter($turnedTo);
                 $isTurned = true;
             } elseif ($clause->isStep()) {
@@ -318,6 +324,12 @@ final class GuideReader
         return $rest;
     }
 
+    /** Somebody has said that what it names is no paint, and there is nothing else to it. */
+    private function isOfNoPaint(Clause $clause): bool
+    {
+        return $clause->paints === [] && $clause->unknown !== [] && array_diff(array_map(mb_strtolower(...), $clause->unknown), $this->noPaints) === [];
+    }
+
     /** Tells how the last step is done. */
     private function manner(Clause $clause): bool
     {
@@ -354,7 +366,7 @@ final class GuideReader
         if ($clause->area !== null) {
             $this->enter($clause->area);
         }
-        array_push($this->unknown, ...$clause->unknown);
+        array_push($this->unknown, ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)));
         $kind = $clause->paints === [] ? null : $clause->paints[0]->kind;
         $said = $clause->technique ?? $this->stage ?? ($last !== null && $kind !== null && $this->technique($last)->takes->accepts($kind) && $last !== 'basecoat' ? $last : null);
         $technique = $this->technique($said ?? ($kind === null ? 'basecoat' : Words::usualFor($kind)));

@@ -21,6 +21,7 @@
     /** What the painter has said of words that were not understood, and of paints that are not owned. */
     let means = $state<{ written: string; paint: string }[]>([]);
     let instead = $state<{ paint: string; by: string }[]>([]);
+    let noPaints = $state<string[]>([]);
     const latest = new Latest<Schemas['Guide']>();
     const guide = $derived(text.trim() === '' ? null : latest.answer);
     const steps = $derived((guide?.areas ?? []).reduce((sum, area) => sum + area.steps.length, 0));
@@ -28,7 +29,7 @@
 
     $effect(() => keep('guide', { name, text }));
     $effect(() => {
-        const body = { text, means, instead };
+        const body = { text, means, instead, noPaints };
         if (text.trim() === '') latest.drop();
         else latest.soon(READ_AFTER_MS, () => latest.ask(() => got(server.POST('/plans/guide', { body }))));
     });
@@ -40,7 +41,7 @@
         problem = null;
         try {
             // What was typed in the last moment is read too.
-            const read = await got(server.POST('/plans/guide', { body: { text, means, instead } }));
+            const read = await got(server.POST('/plans/guide', { body: { text, means, instead, noPaints } }));
             const document = { ...read.document, ...(name.trim() === '' ? {} : { name: name.trim() }) };
             const plan = await got(server.POST('/plans', { body: { document } }));
             forget('guide');
@@ -125,7 +126,7 @@
                     </div>
                 {/each}
             </div>
-            <PaintQuestions {guide} bind:means bind:instead />
+            <PaintQuestions {guide} bind:means bind:instead bind:noPaints />
             {#if guide.listedUnused.length > 0}<p>
                     <b>Listed, and never used:</b>
                     {guide.listedUnused.map((one) => one.name).join(', ')}

@@ -200,6 +200,16 @@ final class GuideTest extends TestCase
         self::assertSame([[$paint, $thinner], $with], [$ratio->parts, $ratio->thinner?->value]);
     }
 
+    public function testWhatIsSaidToBeNoPaintIsSetAside(): void
+    {
+        $text = "Coat: base Oilskin Yellow, wash Moonbeam\nBoots: base Boot Brown";
+        self::assertSame(['Moonbeam'], self::read($text)->unknownPaints);
+
+        $guide = GuideReader::read($text, PaintNames::of([...DemoPaints::owned(), ...DemoPaints::forSale()]), null, ['moonbeam']);
+        self::assertSame([[], ['basecoat Oilskin Yellow']], [$guide->unknownPaints, array_map(self::told(...), $guide->plan->areas[0]->steps)]);
+        self::assertSame([1], $guide->aside);
+    }
+
     public function testAClockIsNoRatio(): void
     {
         foreach (['09:15', '3:40', '[12:05]', '1:02:30'] as $time) {

@@ -9,10 +9,12 @@
         guide,
         means = $bindable(),
         instead = $bindable(),
+        noPaints = $bindable(),
     }: {
         guide: Schemas['Guide'];
         means: { written: string; paint: string }[];
         instead: { paint: string; by: string }[];
+        noPaints: string[];
     } = $props();
 
     const ASKED = 20;
@@ -23,13 +25,19 @@
     <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
     <ul>
         {#each [...new Set(guide.unknownPaints)].slice(0, ASKED) as written (written)}
-            <li>
+            <li class="asked">
                 <bdi>{written}</bdi>
                 <PaintPicker
                     label="Paint meant by {written}"
                     hideLabel
                     pick={(paint) => (means = [...means, { written, paint: paint.id }])}
                 />
+                <Button
+                    size="small"
+                    kind="ghost"
+                    aria-label="{written} is no paint"
+                    on:click={() => (noPaints = [...noPaints, written])}>No paint</Button
+                >
             </li>
         {/each}
     </ul>
@@ -53,8 +61,10 @@
         {/each}
     </ul>
 {/if}
-{#if means.length + instead.length > 0}
-    <Button size="small" kind="ghost" on:click={() => ((means = []), (instead = []))}>As the guide says it</Button>
+{#if means.length + instead.length + noPaints.length > 0}
+    <Button size="small" kind="ghost" on:click={() => ((means = []), (instead = []), (noPaints = []))}
+        >As the guide says it</Button
+    >
 {/if}
 
 <style>
@@ -71,6 +81,10 @@
         grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
         gap: 10px;
         align-items: center;
+    }
+
+    .asked {
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr) auto;
     }
 
     span {

@@ -38,6 +38,12 @@
     let writing = $state(untrack(() => write));
     let sharing = $state(false);
     const look = $derived(desk.plan?.looks.areas[area.id]);
+    /** Said here where the review says it: glass, metal and specks may be flat. */
+    const isLost = $derived(
+        (desk.plan?.looks.findings ?? []).some(
+            (finding) => finding.areaId === area.id && finding.rule === 'flat-at-arms-length' && !finding.isSilenced,
+        ),
+    );
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}`);
     const warned = $derived(
         (desk.plan?.looks.findings ?? [])
@@ -72,11 +78,11 @@
                     area.importance,
                 )}
                 {#if look && area.steps.some((step) => step.mix.length > 0)}
-                    · <span class:weak={!look.strip.isReadable}
-                        >{look.strip.isReadable
-                            ? 'reads at arm’s length'
-                            : `gets lost at arm’s length: raised parts are ${look.strip.relief.toFixed(0)} lighter than the recesses, ${look.strip.reliefWanted.toFixed(0)} are wanted`}</span
-                    >
+                    {#if look.strip.isReadable}· reads at arm’s length{:else if isLost}
+                        · <span class="weak"
+                            >gets lost at arm’s length: raised parts are {look.strip.relief} lighter than the recesses,
+                            {look.strip.reliefWanted} are wanted</span
+                        >{/if}
                 {/if}
             </p>
         </div>
