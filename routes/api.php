@@ -45,6 +45,7 @@ use App\Http\Controllers\SprayDayController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\SubstituteController;
 use App\Http\Controllers\UndercoatController;
+use App\Http\Controllers\WrittenGuideController;
 use App\Http\Middleware\OnceOnly;
 use Illuminate\Support\Facades\Route;
 
@@ -102,6 +103,7 @@ Route::get('plans/names', [PlanController::class, 'names']);
 Route::get('plans/{id}/scheme', SchemeController::class)->middleware('kept:plans,products,pots,settings,batches,log_entries');
 Route::get('plans/{id}/undercoats', UndercoatController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
+Route::get('plans/{id}/guide', WrittenGuideController::class);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview'])->withoutMiddleware(OnceOnly::class);
 Route::post('plans/{id}/duplicate', [PlanController::class, 'duplicate']);
 Route::post('plans/{id}/restore', [PlanController::class, 'restore']);

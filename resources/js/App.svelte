@@ -35,6 +35,7 @@
         '/mixing': view(() => import('./views/MixingView.svelte')),
         '/mixing/list': view(() => import('./views/WantedView.svelte')),
         '/print/swatches': view(() => import('./views/SwatchSheetView.svelte')),
+        '/print/plan/:id': view(() => import('./views/PlanCardView.svelte')),
         '/evenings': view(() => import('./views/EveningsView.svelte')),
         '/logbook': view(() => import('./views/LogbookView.svelte')),
         '/logbook/lessons': view(() => import('./views/LogbookView.svelte')),

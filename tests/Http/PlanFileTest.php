@@ -51,6 +51,23 @@ final class PlanFileTest extends HttpTestCase
         self::assertSame([], $this->bringIn($file)['added']);
     }
 
+    public function testItIsToldToOthersAsTextAndAsCaptions(): void
+    {
+        $id = $this->plan()->id;
+        $text = $this->get("/api/plans/$id/guide?as=md")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="ferry-warden.md"')->getContent();
+        self::assertStringContainsString("## Paints needed\n- Mid Grey Primer", (string) $text);
+        self::assertStringContainsString('Basecoat Oilskin Yellow, 2:1 water, 4 coats (large base brush)', (string) $text);
+
+        $reckoned = (string) $this->get("/api/plans/$id/guide?as=srt")->assertOk()->getContent();
+        self::assertStringStartsWith("1\n00:00:00,000 --> 00:01:00,000\nUndercoat · Primer", $reckoned);
+        $batch = Batch::query()->where('plan_id', $id)->whereHas('entries', static fn($entries) => $entries->whereNotNull('minutes'))->firstOrFail();
+        $recorded = (string) $this->get("/api/plans/$id/guide?as=vtt&batch=$batch->id")->assertOk()->getContent();
+        self::assertStringStartsWith("WEBVTT\n\n00:00:00.000", $recorded);
+        self::assertNotSame(preg_replace('/[^:\d]/', '', substr($reckoned, 2, 200)), preg_replace('/[^:\d]/', '', substr($recorded, 8, 200)), 'the batch took its own time');
+        self::assertSame(['as'], self::fields($this->ask('GET', "/plans/$id/guide?as=pdf", null, 422)));
+        $this->ask('GET', "/plans/$id/guide?as=vtt&batch=nobody", null, 404);
+    }
+
     public function testAMeasuredPaintAndOneWithoutACodeComeAlong(): void
     {
         $file = json_decode($this->takeOut($this->plan()->id), true);

@@ -58,6 +58,8 @@ final readonly class Clause
     public static function read(string $text, PaintNames $names): self
     {
         $said = $text;
+        // The brush in a bracket says nothing of the paint.
+        $text = (string) preg_replace('/\([^()]*\b(?:\w*brush|spray can)\)/iu', ' ', $text);
         [$text, $exact] = self::named($text, $names);
         [$coats, $text] = Words::coats($text);
         $ratio = Ratio::read($text);

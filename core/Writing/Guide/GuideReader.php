@@ -210,8 +210,9 @@ final class GuideReader
     private function headed(string $name, string $next): void
     {
         [$technique, $rest] = Words::technique($name);
-        $isStage = $technique !== null && $technique !== Words::PAINT && Words::bare($rest) === '';
-        if (Words::isGround($name) || (preg_match('/^base$/iu', $name) === 1 && $this->isOfTheGround($next))) {
+        // Below a stage the areas are named and the paints; where steps stand that say how, it is an area.
+        $isStage = $technique !== null && $technique !== Words::PAINT && Words::bare($rest) === '' && Clause::read($next, $this->names)->technique === null;
+        if (Words::isGround($name) || (preg_match('/^base$/iu', $name) === 1 && ! $isStage) || (preg_match('/^base$/iu', $name) === 1 && $this->isOfTheGround($next))) {
             $this->stage = null;
             $this->enter('Base');
         } elseif ($isStage) {
@@ -306,7 +307,7 @@ final class GuideReader
             return $this->inArea('Base', $rest);
         }
         $isPaint = $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
-        $isName = Words::technique($head)[0] === null && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
+        $isName = in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
 
         // "Base: Navy" says the technique before the colon.
         return $isName ? $this->inArea($head, $rest) : "$head $rest";

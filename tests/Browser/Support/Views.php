@@ -52,6 +52,11 @@ final readonly class Views
                 $this->chromium->driver->executeScript('document.querySelector("section.writer").scrollIntoView()');
             },
             'plan-quilt' => fn() => $this->quilt(),
+            'plan-paper' => function (): void {
+                $this->plan('Ferry Warden', 'Oilskin coat');
+                preg_match('~plans/(\w+)~', $this->chromium->driver->getCurrentURL(), $found);
+                $this->open('#/print/plan/'.($found[1] ?? ''), 'article ol li');
+            },
             'plan-squint' => function (): void {
                 $this->quilt();
                 $this->press('Squint');

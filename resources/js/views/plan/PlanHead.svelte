@@ -106,6 +106,10 @@
         <OverflowMenu size="sm" flipped iconDescription="More for this plan" aria-label="More for this plan">
             <OverflowMenuItem text="Duplicate" on:click={duplicate} />
             <OverflowMenuItem text="Save as a file" href="/api/plans/{desk.id}/file" />
+            <OverflowMenuItem text="On paper" href="#/print/plan/{desk.id}" />
+            <OverflowMenuItem text="As text, to pass on" href="/api/plans/{desk.id}/guide?as=md" />
+            <OverflowMenuItem text="Captions, SRT" href="/api/plans/{desk.id}/guide?as=srt" />
+            <OverflowMenuItem text="Captions, WebVTT" href="/api/plans/{desk.id}/guide?as=vtt" />
             <OverflowMenuItem text="Delete" hasDivider on:click={remove} />
         </OverflowMenu>
     </div>
