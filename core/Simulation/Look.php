@@ -22,6 +22,7 @@ final readonly class Look
      * @param non-empty-list<Lab>|null $left of the two flanks, where they differ
      * @param non-empty-list<Lab>|null $right
      * @param Lab|null $rim the edge of the base, where it was painted
+     * @param array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null $mark what lies on a patch of the face, outermost first, and the face round it
      */
     private function __construct(
         public Texture $texture,
@@ -29,6 +30,7 @@ final readonly class Look
         public ?array $left = null,
         public ?array $right = null,
         public ?Lab $rim = null,
+        public ?array $mark = null,
     ) {}
 
     /** @param non-empty-list<Lab> $colours in the order of Zone::cases() */
@@ -57,7 +59,17 @@ final readonly class Look
     /** The same with the edge of the base in a colour of its own. */
     public function rimmed(Lab $rim): self
     {
-        return new self($this->texture, $this->colours, $this->left, $this->right, $rim);
+        return new self($this->texture, $this->colours, $this->left, $this->right, $rim, $this->mark);
+    }
+
+    /**
+     * The same with a mark on its face told apart; the face's colour stays what one sees from a step back.
+     *
+     * @param array{plain: Lab, on: list<array{colour: Lab, share: float}>} $mark
+     */
+    public function marked(array $mark): self
+    {
+        return new self($this->texture, $this->colours, $this->left, $this->right, $this->rim, $mark);
     }
 
     public function at(Zone $zone): Lab

@@ -108,6 +108,39 @@ final class Patches
         return $this->colours[$this->sheens() ? $zone->index() : 0] ??= $this->mean(static fn(Coating $one): Reflectance => $one->seen($zone))->toLab();
     }
 
+    /**
+     * What lies in a spot and what lies round it, each as it looks by itself.
+     *
+     * @return array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null the outermost first; null where nothing lies there, or nothing is left round it
+     */
+    public function spot(string $mark, Zone $zone): ?array
+    {
+        $groups = [];
+        foreach ($this->patches as $patch) {
+            $groups[$patch->isMarked($mark) ? implode(' ', array_keys($patch->marks)) : ''][] = $patch;
+        }
+        if (! isset($groups['']) || count($groups) < 2) {
+            return null;
+        }
+        $told = array_map(static fn(array $group): array => [
+            'colour' => (new self($group))->seen($zone),
+            'share' => array_sum(array_map(static fn(Patch $one): float => $one->share, $group)),
+        ], $groups);
+        $plain = $told['']['colour'];
+        unset($told['']);
+        // What lies on another mark bears its own too, and lies inside.
+        uksort($told, static fn(string $one, string $other): int => substr_count($one, ' ') <=> substr_count($other, ' '));
+
+        return ['plain' => $plain, 'on' => array_values($told)];
+    }
+
+    private function seen(Zone $zone): Lab
+    {
+        $share = array_sum(array_map(static fn(Patch $one): float => $one->share, $this->patches));
+
+        return (new self(array_map(static fn(Patch $one): Patch => $one->part(1.0 / max(1e-9, $share)), $this->patches)))->colour($zone);
+    }
+
     /** More than half of it is bare metal paint. */
     public function isMetal(): bool
     {

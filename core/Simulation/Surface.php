@@ -8,6 +8,7 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Craft\Flank;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Finish;
@@ -91,6 +92,9 @@ final readonly class Surface
         $look = $this->right === null
             ? Look::of($this->texture, self::colours($this->left))
             : Look::ofFlanks($this->texture, self::colours($this->left), self::colours($this->right));
+
+        $mark = $this->left[Zone::Face->value]->spot(Place::Patch->value, Zone::Face);
+        $look = $mark === null ? $look : $look->marked($mark);
 
         return $this->rim === null ? $look : $look->rimmed($this->rim->colour(Zone::Face));
     }

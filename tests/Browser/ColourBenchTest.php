@@ -200,6 +200,8 @@ final class ColourBenchTest extends BrowserTestCase
         $this->pressNamed('Scan it');
         $this->see('//*[@role="alert"][contains(., "sees no code")]');
         $this->pick('A pot of', 'Oxblood Wash');
+        // The pot is held when nothing is said against it any more.
+        $this->seeNot('//section[@aria-label="Scan"]//*[@role="alert"]');
         $this->pressNamed('Scan it');
         $this->see('//*[@role="status"][contains(., "not on the shelf yet")]');
         $this->pressNamed('Put a pot on the shelf');

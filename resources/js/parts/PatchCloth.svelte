@@ -21,7 +21,22 @@
     } = $props();
 
     const zones = $derived(look.zones.map((zone) => zone.hex));
-    const [recess, lower, face, raised, edge] = $derived([zones[0], zones[1], zones[2], zones[3], zones[4]]);
+    const [recess, lower, face, raised, edge] = $derived([
+        zones[0],
+        zones[1],
+        look.mark?.plain ?? zones[2],
+        zones[3],
+        zones[4],
+    ]);
+    /** Whatever is painted on a patch is drawn as one quiet shape: a lozenge of the mark's share, what lies on it inside. */
+    const marks = $derived.by(() => {
+        let left = (look.mark?.on ?? []).reduce((sum, one) => sum + one.share, 0);
+        return (look.mark?.on ?? []).map((one) => {
+            const size = Math.sqrt(left) * Math.min(width, height) * 0.62;
+            left -= one.share;
+            return { hex: one.hex, size };
+        });
+    });
     /** Where folds, strokes and strips of light repeat, and which way they run. */
     const FOLDS: Record<string, { every: number; tilt: number }> = {
         'broad-folds': { every: 330, tilt: 9 },
@@ -69,7 +84,10 @@
 </script>
 
 {#snippet light()}
-    {#each ALONG[texture] ?? ALONG_FOLD as [offset, zone], at (at)}<stop {offset} stop-color={zones[zone]} />{/each}
+    {#each ALONG[texture] ?? ALONG_FOLD as [offset, zone], at (at)}<stop
+            {offset}
+            stop-color={zone === 2 ? face : zones[zone]}
+        />{/each}
 {/snippet}
 
 <defs>
@@ -158,3 +176,6 @@
 {:else}
     <rect {x} {y} {width} {height} fill={paint} />
 {/if}
+{#each marks as { hex, size }, at (at)}
+    <path d="M{x + width / 2} {y + height / 2 - size}l{size} {size}l{-size} {size}l{-size} {-size}z" fill={hex} />
+{/each}

@@ -54,6 +54,13 @@ final class BelievableLooksTest extends TestCase
     {
         $recipe = "undercoat grey\narea a $texture main cloth\n basecoat red x3";
         $plain = self::look($recipe)->at(Zone::Face)->lightness;
+        $mark = self::look("$recipe\n freehand ivory 1:0 x8 patch\n freehand coal 1:0 x8 patch within a-2")->mark;
+        self::assertNotNull($mark, 'a mark is told apart from the face round it');
+        self::assertEqualsWithDelta(self::look($recipe)->at(Zone::Face)->lightness, $mark['plain']->lightness, 1e-6);
+        self::assertEqualsWithDelta([0.15, 0.15], array_column($mark['on'], 'share'), 1e-6);
+        self::assertGreaterThan(80.0, $mark['on'][0]['colour']->lightness);
+        self::assertLessThan(20.0, $mark['on'][1]['colour']->lightness);
+        self::assertNull(self::look($recipe)->mark);
         $once = self::look("$recipe\n freehand ivory 1:0 x8 patch")->at(Zone::Face)->lightness;
         $often = self::look($recipe.str_repeat("\n freehand ivory 1:0 x4 patch", 6))->at(Zone::Face)->lightness;
         $within = self::look("$recipe\n freehand ivory 1:0 x8 patch\n freehand coal 1:0 x3 patch within a-2")->at(Zone::Face)->lightness;
