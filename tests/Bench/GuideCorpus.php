@@ -15,7 +15,7 @@ final class GuideCorpus
     public static function guides(): array
     {
         return [
-            'numbered list' => ["Wardens in oilskins\n\n1. Prime with Mid Grey Primer\n2. Basecoat the coat with Oilskin Yellow, two thin coats\n3. Wash the coat with Umber Wash (1:1 medium)\n4. Layer Oilskin Yellow on everything but the recesses\n5. Edge highlight with Chalk\n6. Base the boots with Boot Brown\n7. Shade the boots with Soot Wash\n8. Varnish with Matt Varnish", [
+            'numbered list' => ["Wardens in oilskins\n\n1. Prime with Mid Grey Primer\n2. Basecoat the coat with Oilskin Yellow, two even coats\n3. Wash the coat with Umber Wash (1:1 medium)\n4. Layer Oilskin Yellow on everything but the recesses\n5. Edge highlight with Chalk\n6. Base the boots with Boot Brown\n7. Shade the boots with Soot Wash\n8. Varnish with Matt Varnish", [
                 'undercoat | primer | Mid Grey Primer', 'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash | 1 : 1', 'coat | layer | Oilskin Yellow | all-but-recesses', 'coat | edge-highlight | Chalk', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'whole | matt-coat | Matt Varnish']],
             'numbered by area' => ["COAT\n1) Oilskin Yellow x3\n2) Umber Wash\n3) Straw drybrush\n\nBOOTS\n1) Boot Brown\n2) Saddle Tan edges", [
                 'coat | basecoat | Oilskin Yellow | x3', 'coat | wash | Umber Wash', 'coat | drybrush | Straw', 'boots | basecoat | Boot Brown', 'boots | edge-highlight | Saddle Tan']],
