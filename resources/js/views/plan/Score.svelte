@@ -205,7 +205,7 @@
                 {#if left !== undefined}
                     <span class="stop" style:left="{left + width}px" style:height="{staves.length * ROW + 10}px"></span>
                     <span class="stopped" style:left="{left + width + 2}px" style:top="{staves.length * ROW + 32}px"
-                        ><bdi>{stop.name}</bdi> · {span(stop.minutesPerModel)} each</span
+                        ><bdi>{stop.name}</bdi> · {span(stop.minutesPerModel)} for one</span
                     >
                 {/if}
             {/each}
