@@ -66,6 +66,79 @@ final class GuideCorpus
         ];
     }
 
+    /**
+     * Guides written down before the reader was tried on them, and mended against since.
+     *
+     * @return array<string, array{string, list<string>}> by style
+     */
+    public static function unseen(): array
+    {
+        return [
+            'blog' => ["Hi folks! Today I want to show you how I did my wardens.\n\nFor the oilskin I gave everything a coat of Oilskin Yellow, followed by a heavy wash of Umber Wash. When that was dry I went back in with Oilskin Yellow on all the raised areas, then added Chalk to it (about 2:1) for a highlight along the edges.\n\nThe boots were simple: Boot Brown, Soot Wash, and a quick drybrush of Saddle Tan.", [
+                'oilskin | basecoat | Oilskin Yellow', 'oilskin | wash | Umber Wash', 'oilskin | layer | Oilskin Yellow', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'boots | drybrush | Saddle Tan']],
+            'recipe card' => ["COAT ....... Oilskin Yellow / Umber Wash / Straw\nBOOTS ...... Boot Brown / Soot Wash / Saddle Tan\nLANTERN .... Old Brass / Umber Wash / Lantern Brass", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'lantern | basecoat | Old Brass', 'lantern | wash | Umber Wash']],
+            'q and a' => ["Q: how did you do the cloak?\nA: Base of Harbour Blue, shaded with Indigo Wash, then two layers of Harbour Blue mixed with Chalk, 3:1 and then 1:1.\nQ: and the rope?\nA: just Driftwood with a wash of Umber Wash and a drybrush of Chalk", [
+                'cloak | basecoat | Harbour Blue', 'cloak | wash | Indigo Wash', 'cloak | layer | 3 Harbour Blue : 1 Chalk', 'rope | basecoat | Driftwood', 'rope | wash | Umber Wash', 'rope | drybrush | Chalk']],
+            'steps with letters' => ["a) Undercoat: Black Primer\nb) Coat: Oilskin Yellow (3 coats)\nc) Coat: Umber Wash, into the recesses\nd) Coat edges: Chalk\ne) Matt Varnish over everything", [
+                'undercoat | primer | Black Primer', 'coat | basecoat | Oilskin Yellow | x3', 'coat | wash | Umber Wash | recesses', 'whole | matt-coat | Matt Varnish']],
+            'terse' => ["coat oilskin yellow\ncoat wash umber wash\ncoat db straw\nboots boot brown\nboots wash soot wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | drybrush | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'two columns' => ["Coat                Oilskin Yellow, Umber Wash\nBoots               Boot Brown, Soot Wash\nLantern             Old Brass, Umber Wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'lantern | basecoat | Old Brass', 'lantern | wash | Umber Wash']],
+            'video transcript' => ["0:00 hello and welcome back\n0:45 so for the coat i'm using oilskin yellow thinned about one to one with water and i'm doing two coats\n2:30 after that it's umber wash straight into the folds\n4:10 then i take oilskin yellow and chalk two to one and pick out the edges\n6:00 moving on to the boots which are boot brown\n6:50 with soot wash over the top", [
+                'coat | basecoat | Oilskin Yellow | 1 : 1', 'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash', 'coat | edge-highlight | 2 Oilskin Yellow : 1 Chalk', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'headings with dashes' => ["--- COAT ---\nOilskin Yellow (base)\nUmber Wash (shade)\nStraw (highlight)\n--- BOOTS ---\nBoot Brown (base)\nSoot Wash (shade)", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | highlight | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'diary' => ["Evening one: primed everything with Mid Grey Primer. Evening two: basecoats. Coat in Oilskin Yellow (two coats), boots in Boot Brown, lantern in Old Brass. Evening three: washed the coat and the lantern with Umber Wash, the boots with Soot Wash.", [
+                'undercoat | primer | Mid Grey Primer', 'coat | basecoat | Oilskin Yellow | x2', 'boots | basecoat | Boot Brown', 'lantern | basecoat | Old Brass', 'coat | wash | Umber Wash', 'lantern | wash | Umber Wash', 'boots | wash | Soot Wash']],
+            'club sheet' => ["AREA: Coat\nBASE: Oilskin Yellow\nSHADE: Umber Wash\nHIGHLIGHT: Straw\n\nAREA: Boots\nBASE: Boot Brown\nSHADE: Soot Wash\nHIGHLIGHT: Saddle Tan", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | highlight | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'boots | highlight | Saddle Tan']],
+            'imperatives' => ["Start by spraying the model with Black Primer.\nTake your Harbour Blue and cover the cloak in two thin layers.\nOnce that's dry, run Indigo Wash into the folds of the cloak.\nNow mix Harbour Blue with Chalk 2:1 and highlight the upper edges.\nFinish by sealing everything with Matt Varnish.", [
+                'undercoat | primer | Black Primer', 'cloak | basecoat | Harbour Blue | x2', 'cloak | wash | Indigo Wash | recesses', 'whole | matt-coat | Matt Varnish']],
+            'reply in a thread' => ["> what did you use for the lantern?\nOld Brass, washed with Umber Wash and edged with Lantern Brass.\n> and the face?\nFerry Flesh, Flesh Wash, then Pale Flesh on the nose and cheeks.", [
+                'lantern | basecoat | Old Brass', 'lantern | wash | Umber Wash', 'lantern | edge-highlight | Lantern Brass', 'face | basecoat | Ferry Flesh', 'face | wash | Flesh Wash']],
+            'plus signs' => ["Coat = Oilskin Yellow + Umber Wash + Straw drybrush\nBoots = Boot Brown + Soot Wash\nRope = Driftwood + Umber Wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | drybrush | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'rope | basecoat | Driftwood']],
+            'nested list' => ["- Coat\n  - Base: Oilskin Yellow\n  - Wash: Umber Wash (1:1 with medium)\n  - Edges: Chalk\n- Boots\n  - Base: Boot Brown\n  - Wash: Soot Wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash | 1 : 1', 'coat | edge-highlight | Chalk', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'long sentence' => ["I undercoated in Black Primer, based the coat with Oilskin Yellow, gave it a wash of Umber Wash, and picked out the edges with Chalk, while the boots got Boot Brown and a Soot Wash.", [
+                'undercoat | primer | Black Primer', 'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | edge-highlight | Chalk', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'numbers before paints' => ["Coat\n1 Oilskin Yellow\n2 Umber Wash\n3 Straw (drybrush)\nBoots\n1 Boot Brown\n2 Soot Wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | drybrush | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'letter' => ["Dear Jo, here is what I did. The sails are Sailcloth with a wash of Umber Wash and then a light drybrush of Chalk. The hull is Harbour Blue, shaded with Indigo Wash. All the brass bits are Old Brass, washed with Umber Wash.", [
+                'sails | basecoat | Sailcloth', 'sails | wash | Umber Wash', 'sails | drybrush | Chalk', 'hull | basecoat | Harbour Blue', 'hull | wash | Indigo Wash']],
+            'caption under a photo' => ["Coat: Oilskin Yellow, shade Umber Wash, edges Chalk. Boots: Boot Brown, Soot Wash. Lantern: Old Brass.", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | edge-highlight | Chalk', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'lantern | basecoat | Old Brass']],
+            'course notes' => ["1. Coat\n1.1 Basecoat - Oilskin Yellow, 2:1 with water\n1.2 Shade - Umber Wash\n1.3 Highlight - Straw\n2. Boots\n2.1 Basecoat - Boot Brown\n2.2 Shade - Soot Wash", [
+                'coat | basecoat | Oilskin Yellow | 2 : 1', 'coat | wash | Umber Wash', 'coat | highlight | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'csv' => ["area,step,paint\ncoat,base,Oilskin Yellow\ncoat,wash,Umber Wash\nboots,base,Boot Brown\nboots,drybrush,Saddle Tan", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | drybrush | Saddle Tan']],
+            'what next' => ["First the coat. Oilskin Yellow all over, two coats.\nNext, Umber Wash in the folds.\nNext the boots: Boot Brown.\nThen Soot Wash on them.\nLast, the lantern gets Old Brass and a wash of Umber Wash.", [
+                'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash | recesses', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'lantern | basecoat | Old Brass', 'lantern | wash | Umber Wash']],
+            'brackets' => ["Coat (Oilskin Yellow, Umber Wash, Straw)\nBoots (Boot Brown, Soot Wash)\nLantern (Old Brass, Umber Wash)", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'lantern | basecoat | Old Brass', 'lantern | wash | Umber Wash']],
+            'paints first' => ["Oilskin Yellow: basecoat for the coat\nUmber Wash: shade for the coat\nBoot Brown: basecoat for the boots\nSoot Wash: shade for the boots", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'loud' => ["COAT!!! BASECOAT OILSKIN YELLOW, WASH UMBER WASH\nBOOTS!!! BOOT BROWN, SOOT WASH", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'magazine' => ["STAGE ONE\nThe coat was basecoated with Oilskin Yellow and then given a wash of Umber Wash.\n\nSTAGE TWO\nWhen dry, the coat was layered with Oilskin Yellow, leaving the wash in the recesses. Chalk was added to the mix for the final highlights.\n\nSTAGE THREE\nThe boots were painted with Boot Brown and washed with Soot Wash. Saddle Tan was drybrushed over them.", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | layer | Oilskin Yellow', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'boots | drybrush | Saddle Tan']],
+            'chat log' => ["jo: what's the yellow?\nme: Oilskin Yellow, coat only\nme: then Umber Wash on it\njo: boots?\nme: Boot Brown, Soot Wash", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash']],
+            'checklist' => ["[ ] Prime: Mid Grey Primer\n[ ] Coat base: Oilskin Yellow\n[ ] Coat wash: Umber Wash\n[ ] Boots base: Boot Brown\n[ ] Boots wash: Soot Wash\n[ ] Varnish: Matt Varnish", [
+                'undercoat | primer | Mid Grey Primer', 'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'whole | matt-coat | Matt Varnish']],
+            'formula' => ["Coat: OY base; UW wash 1:2 medium; OY+Chalk 2:1 hl", [
+                'coat | basecoat | Oilskin Yellow']],
+            'percent mixes' => ["Face\nBase: Ferry Flesh\nShade: Flesh Wash thinned with 50% medium\nHighlight: Ferry Flesh + Pale Flesh (1:1)\nHighlight 2: Pale Flesh", [
+                'face | basecoat | Ferry Flesh', 'face | wash | Flesh Wash | 1 : 1', 'face | highlight | 1 Ferry Flesh : 1 Pale Flesh', 'face | highlight | Pale Flesh']],
+            'order of work' => ["Boot Brown on the boots, Old Brass on the lantern, Oilskin Yellow on the coat.\nThen Umber Wash on the coat and Soot Wash on the boots.\nDrybrush the base with Driftwood.", [
+                'boots | basecoat | Boot Brown', 'lantern | basecoat | Old Brass', 'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'boots | wash | Soot Wash', 'base | drybrush | Driftwood']],
+            'with reasons' => ["Cloak - Harbour Blue (two coats, because it is weak)\nCloak - Indigo Wash only where it is deep\nCloak - edges in Chalk so that it reads from afar", [
+                'cloak | basecoat | Harbour Blue | x2', 'cloak | wash | Indigo Wash', 'cloak | edge-highlight | Chalk']],
+        ];
+    }
+
     /** @return list<string> texts that are no guides */
     public static function others(): array
     {

@@ -19,7 +19,7 @@ final readonly class Clause
     /** A touch is one part in five. */
     private const TOUCH = '/\s*\b(?:with|and|plus|\+)?\s*(?:just )?a (?:touch|bit|dot|drop|hint|little)(?: bit)? of\s+/iu';
 
-    private const JOINTS = '/\s*(?:\+|&|\/|\bplus\b|\bmixed with\b|\band\b)\s*/iu';
+    private const JOINTS = '/\s*(?:\+|&|\/|=|\bplus\b|\bmixed with\b|\band\b)\s*|(?<=¤)\s+(?:\w+\s+)?(?=¤\d)/iu';
 
     private const MOST_PARTS = 9;
 
@@ -59,7 +59,7 @@ final readonly class Clause
     {
         $said = $text;
         // The brush in a bracket says nothing of the paint.
-        $text = (string) preg_replace('/\([^()]*\b(?:\w*brush|spray can)\)/iu', ' ', $text);
+        $text = (string) preg_replace('/\((?!\s*dry[- ]?brush)[^()]*\b(?:\w*brush|spray can)\)/iu', ' ', $text);
         [$text, $exact] = self::named($text, $names);
         [$coats, $text] = Words::coats($text);
         $ratio = Ratio::read($text);
@@ -189,7 +189,7 @@ final readonly class Clause
             }
             if (isset($marks[$mark])) {
                 $other = Words::bare(str_replace($mark, ' ', $piece));
-                array_push($beside, ...(preg_match('/\p{L}{4,}/u', $other) === 1 ? [$other] : []));
+                array_push($beside, ...(preg_match('/\p{L}{4,}/u', $other) === 1 ? [self::told($other, $marks)] : []));
             }
             // Of several that may be meant the one that can be used so.
             $fits = array_values(array_filter($likely, static fn(array $one): bool => $takes?->accepts($one[0]->kind) !== false && ($technique !== 'primer' || $one[0]->kind === Kind::Primer)));

@@ -9,10 +9,13 @@ use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Illegal;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -43,7 +46,7 @@ final class GuideReader
     private const NAMED = 0.6;
 
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\band\s+(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|pick|spray)))\s*/iu';
+    private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b))\s*/iu';
 
     /** What parts the entries of a list. */
     private const LISTS = '/\s*[,;•·]\s*|\s+\/\s+/u';
@@ -166,7 +169,26 @@ final class GuideReader
             return;
         }
         $this->isList = false;
-        $this->steps($number, $line);
+        $this->sentences($number, $line);
+    }
+
+    /** Each sentence by itself: what is said in one is not how the next is done. */
+    private function sentences(int $number, string $line): void
+    {
+        $sentences = preg_split('/(?<=[.!?])\s+(?=\p{Lu})/u', $line) ?: [$line];
+        $before = count($this->read);
+        $unread = [];
+        foreach ($sentences as $sentence) {
+            $isRead = $this->steps($number, $sentence);
+            $unread = $isRead ? $unread : [...$unread, trim($sentence)];
+        }
+        if ($unread !== [] && count($this->read) === $before) {
+            $this->unread[] = $number;
+        } else {
+            foreach ($unread as $text) {
+                $this->leftOver[] = ['line' => $number, 'text' => $text];
+            }
+        }
     }
 
     /** What is a sentence, or heads one, is no entry of a list any more. */
@@ -201,9 +223,28 @@ final class GuideReader
         }
         $clause = Clause::read($line, $this->names);
 
+        if ($this->namesAPaint($line)) {
+            return false;
+        }
+
         // Part of a paint's name is no paint, where steps follow.
         return $clause->technique === null && ($clause->paints === [] || ($clause->sure < self::NAMED && $this->tellsAStep($next)))
             && (Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+    }
+
+    /** A name of two words or three stands in it just so. */
+    private function namesAPaint(string $line): bool
+    {
+        $words = preg_split('/\s+/u', $line) ?: [];
+        foreach (array_keys($words) as $at) {
+            foreach ([3, 2] as $length) {
+                if ($at + $length <= count($words) && $this->names->exactly(implode(' ', array_slice($words, $at, $length))) !== []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** A heading names an area, or what is done until the next one. */
@@ -252,17 +293,20 @@ final class GuideReader
         }
     }
 
-    private function steps(int $number, string $line): void
+    /** @return bool false when nothing is made of it, nor is it set aside */
+    private function steps(int $number, string $line): bool
     {
         $before = count($this->read);
         $said = $line;
-        $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $this->entered($line));
+        $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $this->led($this->entered($line)));
         $last = null;
         $left = [];
         $isTurned = false;
-        foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
+        // Strokes between names are steps, unless a ratio says that they are mixed.
+        $line = preg_match('/\d\s*:\s*\d/', $line) === 1 ? $line : str_replace(' / ', ' > ', $line);
+        foreach ($this->clauses($line) as $text) {
             $clause = Clause::read($text, $this->names);
-            $turnedTo = $clause->isStep() ? null : Words::turnedTo($text);
+            $turnedTo = $clause->isStep() && ! str_ends_with(trim($text), '?') ? null : Words::turnedTo($text);
             if ($this->isOfNoPaint($clause)) {
                 $this->aside[] = $number;
                 $isTurned = true;
@@ -279,38 +323,78 @@ final class GuideReader
             }
         }
         if (count($this->read) === $before) {
-            if ($isTurned || Words::isAside($said)) {
-                $this->aside[] = $number;
-            } else {
-                $this->unread[] = $number;
+            if (! $isTurned && ! Words::isAside($said)) {
+                return false;
             }
-        } else {
-            foreach ($left as $text) {
-                $this->leftOver[] = ['line' => $number, 'text' => $text];
-            }
+            $this->aside[] = $number;
+
+            return true;
         }
+        foreach ($left as $text) {
+            $this->leftOver[] = ['line' => $number, 'text' => $text];
+        }
+
+        return true;
+    }
+
+    /** @return list<string> what is told one after the other; paints that nobody mixes are steps of their own, whatever joins them */
+    private function clauses(string $line): array
+    {
+        $clauses = [];
+        foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
+            $clause = Clause::read($text, $this->names);
+            $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->paints);
+            $isMixed = count(array_unique($kinds)) < 2 || $clause->dilution !== null || max([1, ...$clause->parts]) > 1 || ! in_array('basecoat', $kinds, true);
+            array_push($clauses, ...($isMixed ? [$text] : (preg_split('/\s*(?:\+|&|\band\b(?:\s+an?\b)?)\s*/iu', $text) ?: [$text])));
+        }
+
+        return $clauses;
     }
 
     /** What stands before a colon, a dash or a comma names the area, or says how the rest is done; what is left to be read. */
     private function entered(string $line): string
     {
-        if (preg_match('/^([^:(]{2,40}?)\s*(?::|\s[-–—]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
+        if (preg_match('/^([^:(]{2,40}?)\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
             return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
                 ? $this->inArea($found[1], $found[2])
                 : $line;
         }
         [, $head, $rest] = $found;
+        $head = (string) preg_replace('/^(?:first|next|then|last|lastly|now),?\s+(?=(?:the|his|her|its|their)\b)/iu', '', $head);
+        if (preg_match('/^(?:area|part|section|piece)$/iu', $head) === 1 && ! $this->isStepOf($rest)) {
+            return $this->inArea($rest, '');
+        }
+        // "The boots were simple: ..." names the boots.
+        $head = (string) preg_replace('/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got)\b.*$/iu', '$1', $head);
         if (preg_match('/^(.{2,30}),\s*(.{2,20})$/u', $head, $two) === 1 && Words::technique($two[1])[0] === null && Words::technique($two[2])[0] !== null) {
             return $this->inArea($two[1], "$two[2] $rest");
         }
         if (Words::isGround($head) || (preg_match('/^base$/iu', $head) === 1 && $this->isOfTheGround($rest))) {
             return $this->inArea('Base', $rest);
         }
-        $isPaint = $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
+        // "Rope = driftwood + umber" tells of the rope, whatever paint is called so.
+        $isPaint = preg_match('/\s=\s/', $line) !== 1 && $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
         $isName = in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
 
         // "Base: Navy" says the technique before the colon.
         return $isName ? $this->inArea($head, $rest) : "$head $rest";
+    }
+
+    /** "Boots boot brown": a word that can only be an area, right before what is done to it. */
+    private function led(string $line): string
+    {
+        if (preg_match('/^([\p{L}-]{3,20})\s+(.{3,})$/u', $line, $found) !== 1 || Words::technique($found[1])[0] !== null || preg_match('/[:,]/u', $found[1]) === 1) {
+            return $line;
+        }
+        $words = preg_split('/\s+/u', $line) ?: [];
+        foreach ([3, 2, 1] as $length) {
+            if ($this->names->exactly(implode(' ', array_slice($words, 0, $length))) !== []) {
+                return $line;
+            }
+        }
+        $isKnown = Area::guessed('a', $found[1])->material !== Area::guessed('a', 'x')->material;
+
+        return $isKnown && $this->isStepOf($found[2]) ? $this->inArea($found[1], $found[2]) : $line;
     }
 
     private function isStepOf(string $text): bool
@@ -353,6 +437,12 @@ final class GuideReader
 
     private function inManner(Step $step, Clause $clause): Step
     {
+        // "Mixed with chalk, 3 : 1" speaks of the two of them.
+        if ($clause->dilution !== null && $clause->thinner === null && $clause->paints === [] && count($step->mix->ingredients ?? []) === 2) {
+            [$one, $other] = $step->mix->ingredients ?? [];
+
+            return $step->with(Mix::of([Ingredient::of($one->paint, max(1, min(8, $clause->dilution[0]))), Ingredient::of($other->paint, max(1, min(8, $clause->dilution[1])))]), $step->dilution);
+        }
         if ($clause->dilution !== null) {
             [$paint, $thinner] = $clause->dilution;
             $step = $step->with($step->mix, Dilution::of(max(1, min(Dilution::MOST_PARTS, $paint)), min(Dilution::MOST_PARTS, $thinner), $clause->thinner ?? $step->technique->usual->with));
@@ -369,10 +459,13 @@ final class GuideReader
         }
         array_push($this->unknown, ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)));
         $kind = $clause->paints === [] ? null : $clause->paints[0]->kind;
-        $said = $clause->technique ?? $this->stage ?? ($last !== null && $kind !== null && $this->technique($last)->takes->accepts($kind) && $last !== 'basecoat' ? $last : null);
-        $technique = $this->technique($said ?? ($kind === null ? 'basecoat' : Words::usualFor($kind)));
+        $said = $clause->technique ?? $this->stage ?? ($last !== null && $kind !== null && $this->technique($last)->takes->accepts($kind) && $last !== 'basecoat' && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true)) ? $last : null);
+        $technique = $this->technique($said ?? ($kind === null ? 'basecoat' : $this->usualFor($clause, $kind)));
         foreach ($clause->paints as $paint) {
             $technique = $technique->takes->accepts($paint->kind) ? $technique : $this->technique(Words::usualFor($paint->kind));
+        }
+        if ($kind === Kind::Primer && $technique->id === 'spray-layer') {
+            $technique = $this->technique('primer');
         }
         if ($technique->family === Family::Varnish && $clause->paints !== [] && ! $technique->does(Nature::LaysChippingFluid) && $technique->id !== 'gloss-spot') {
             $technique = $this->technique(match ($clause->paints[0]->finish) {
@@ -407,6 +500,27 @@ final class GuideReader
         }
 
         return $said;
+    }
+
+    /** What a paint does of which nobody says it: over a base that was washed it is the base again, or a light. */
+    private function usualFor(Clause $clause, Kind $kind): string
+    {
+        $usual = Words::usualFor($kind);
+        $steps = $clause->area === null && $this->area !== null ? $this->steps[$this->area] ?? [] : [];
+        $base = $steps[0] ?? null;
+        $last = $steps[count($steps) - 1] ?? null;
+        if ($usual !== 'basecoat' || $base?->mix === null || $base->mix->isClear() || $last === null) {
+            return $usual;
+        }
+        $isAgain = $clause->paints !== [] && $base->mix->holds($clause->paints[0]->id);
+
+        return match (true) {
+            $clause->place === Place::UpperEdges => 'edge-highlight',
+            $isAgain && $last->technique->id === 'wash' => 'layer',
+            $clause->place === Place::RaisedParts => 'highlight',
+            $last->technique->id === 'wash' && ! $clause->paints[0]->isClear() && $clause->paints[0]->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
+            default => $usual,
+        };
     }
 
     private function made(Technique $technique, Clause $clause, ?string $area): Step

@@ -17,7 +17,7 @@ final class GuideText
     private const CELLS = '~<\s*/(?:td|th)\s*>~iu';
 
     /** Bullets, numbers, ticks and the time of a film. */
-    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|step\s+\d+\s*[:.)–-]?\s*)+/iu';
+    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|step\s+\d+\s*[:.)–-]?\s*)+/iu';
 
     /** A cell that heads a column of what is painted, of paints, of ratios, of notes. */
     private const AREAS = '/^(?:area|part|where|what|piece|section|element|model part|)$/iu';
@@ -49,7 +49,8 @@ final class GuideText
     /** Without what stands before it and means nothing. */
     public static function bare(string $line): string
     {
-        return trim((string) preg_replace(self::LEADS, '', $line));
+        // What is shouted heads what follows.
+        return trim((string) preg_replace([self::LEADS, '/^([\p{L} ]{2,25})!+\s+(?=\S)/u'], ['', '$1: '], $line));
     }
 
     /**
@@ -62,8 +63,11 @@ final class GuideText
     private static function said(array $lines): array
     {
         $said = $head = [];
+        $isCommas = false;
         foreach ($lines as [$number, $line]) {
-            $cells = self::cells($line);
+            // A first line of nothing but what columns are called begins a table parted by commas.
+            $isCommas = $line !== '' && ($isCommas || ($head === [] && self::isHead(explode(',', $line))));
+            $cells = $isCommas ? array_map(trim(...), explode(',', $line)) : self::cells($line);
             if (count($cells) < 2) {
                 $head = [];
                 $said[] = [$number, $line];
@@ -83,12 +87,21 @@ final class GuideText
         return $said;
     }
 
+    /** @param list<string> $cells */
+    private static function isHead(array $cells): bool
+    {
+        return count($cells) > 2 && array_filter($cells, static fn(string $one): bool => preg_match(self::AREAS, trim($one)) !== 1 && preg_match(self::PAINTS, trim($one)) !== 1 && preg_match(self::HOW, trim($one)) !== 1) === [];
+    }
+
     /** @return list<string> */
     private static function cells(string $line): array
     {
         $line = trim($line);
         if (! str_contains($line, '|') && ! str_contains($line, "\t")) {
-            return [$line];
+            // Dots or room between a name and what is done: two columns.
+            $columns = preg_split('/\s*(?:\.{3,}|…|\s{3,})\s*/u', $line, 2, PREG_SPLIT_NO_EMPTY) ?: [];
+
+            return count($columns) === 2 && preg_match('/^\p{L}[\p{L} ]{1,24}$/u', $columns[0]) === 1 ? $columns : [$line];
         }
 
         return array_map(trim(...), preg_split('/\s*[|\t]\s*/u', trim($line, "| \t")) ?: []);

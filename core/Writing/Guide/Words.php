@@ -37,7 +37,7 @@ final class Words
         'one[- ]coat(?: transparent)?' => 'one-coat',
         'base rims?|rims? of the base|rims?' => 'rim',
         'touch(?:ed|ing)?[- ]?ups?|tidy(?:ing)? up|tidied up' => 'touch-up',
-        'ehl|edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges' => 'edge-highlight',
+        'ehl|pick(?:s|ed|ing)? out (?:the |all |its )*(?:\w+ )?edges|edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges' => 'edge-highlight',
         'stippl(?:e|es|ed|ing)' => 'stipple',
         'glaz(?:e|es|ed|ing)' => 'glaze',
         'black[- ]?lin(?:e|es|ed|ing)|lin(?:ed|ing)' => 'lining',
@@ -72,13 +72,16 @@ final class Words
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'a' => 1, 'couple' => 2, 'few' => 3, 'another' => 1];
 
     /** What joins, fills and praises. */
-    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right';
+    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right|about|back|moving|hello|hi|welcome|heavy|followed|pick|picked|went|go|going|using|doing|done|did|wanted|want|show|today|simple|quick';
+
+    /** One to three words that may be called an area: none that only joins. */
+    private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
     private const NO_AREA = '/^(?:that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
 
     /** Beginnings of sentences that tell of no step. */
-    private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope)/iu';
+    private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope|once (?:that|it|this|everything)\b[^,]*$)/iu';
 
     /** A heading under which paints are listed. */
     public static function isListHeading(string $line): bool
@@ -127,8 +130,14 @@ final class Words
     /** What an area is called in "the coat with", "the boots ¤0¤" or "on the eyes", if anything is. */
     public static function area(string $text): ?string
     {
-        $name = '((?:[\p{L}\'’-]+\s+){0,2}?[\p{L}\'’-]+)';
-        foreach (["/\\b(?:the|his|her|its|their|all|both)\\s+$name\\s+(?:with|using|in|is|are|was|were|gets?|got|¤)/iu", "/\\b(?:on|onto|over|to|for)\\s+(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu", "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu"] as $pattern) {
+        $name = self::NAME;
+        foreach ([
+            "/\\b(?:the|his|her|its|their|all|both)\\s+$name\\s+(?:with|using|in|is|are|was|were|gets?|got|which|that|¤)/iu",
+            "/\\bfor\\s+(?:the|his|her|its|their)\\s+$name(?:\\s*,|\\s+(?:i|i'm|i’m|we|you|it|just|use)\\b|\\s*¤)/iu",
+            "/\\b(?:on|onto|over|to|for)\\s+(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
+            "/(?:^|,)\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
+            "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu",
+        ] as $pattern) {
             if (preg_match($pattern, $text, $found) === 1 && preg_match(self::NO_AREA, trim($found[1])) !== 1) {
                 return $found[1];
             }
@@ -140,8 +149,18 @@ final class Words
     /** What one turns to: "so I started with the coat", "on to the boots". */
     public static function turnedTo(string $text): ?string
     {
-        return preg_match('/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+(?:the|his|her|its|their)\s+((?:[\p{L}-]+\s+){0,2}[\p{L}-]+)\s*$/iu', trim($text, " .!,"), $found) === 1
-            && preg_match(self::NO_AREA, $found[1]) !== 1 ? $found[1] : null;
+        $the = '(?:the|his|her|its|their)\s+'.self::NAME;
+        foreach ([
+            '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'.$the.'\s*$/iu',
+            '/^(?:first|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
+            '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
+        ] as $pattern) {
+            if (preg_match($pattern, trim($text, " .!,"), $found) === 1 && preg_match(self::NO_AREA, $found[1]) !== 1) {
+                return $found[1];
+            }
+        }
+
+        return null;
     }
 
     /** Said to the reader, of waiting, cleaning and patience: set aside on purpose. */
