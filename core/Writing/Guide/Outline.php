@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing\Guide;
+
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+
+/** How a guide is laid out: what heads what, where a list ends, which area a line is about, and where one step ends and the next begins. */
+final readonly class Outline
+{
+    private const LONGEST_AREA = 60;
+
+    /** How sure one is of a paint that stands by itself and is written just so. */
+    private const NAMED = 0.6;
+
+    /** Techniques in short, after a name and a comma. */
+    private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
+
+    /** Where one step ends and the next begins. */
+    private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b))\s*/iu';
+
+    public function __construct(private PaintNames $names) {}
+
+    /** A line that only names an area: it ends in a colon, is marked, or is short, tells of no step and has steps below it. */
+    public function isHeading(string $written, string $next): bool
+    {
+        $line = GuideText::bare($written);
+        if (mb_strlen($line) > self::LONGEST_AREA) {
+            return false;
+        }
+        if (preg_match('/^#+\s|:\s*$|^\*\*[^*]+\*\*:?$|^\[[^\]]+\]$|^__.+__$/u', $line) === 1 || preg_match('/^#+\s/u', $written) === 1) {
+            return true;
+        }
+        if (count(preg_split('/\s+/u', $line) ?: []) > 4 || str_contains($line, ':') || preg_match('/[.!?,;>→+]|\s[-–—]\s/u', $line) === 1 || preg_match('/\d/u', $line) === 1
+            || preg_match('/\b(?:i|we|you|my|it|and then|let|wait|how|now|paint|use|start|finish|done)\b/iu', $line) === 1) {
+            return false;
+        }
+        $clause = Clause::read($line, $this->names);
+
+        if ($this->namesAPaint($line)) {
+            return false;
+        }
+
+        // Part of a paint's name is no paint, where steps follow.
+        return $clause->technique === null && ($clause->paints === [] || ($clause->sure < self::NAMED && $this->tellsAStep($next)))
+            && (Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+    }
+
+    /** What is a sentence, or heads one, is no entry of a list any more. */
+    public function endsList(string $line, string $next, bool $isAfterGap): bool
+    {
+        $words = preg_split('/\s+/u', $line) ?: [];
+
+        return preg_match('/^#+\s|:\s*$|^\*\*.+\*\*$/u', $line) === 1
+            || (str_contains($line, ':') && preg_match('/:\s*\S/u', $line) === 1)
+            || (preg_match('/\b(?:with|then|onto|over|the)\b/iu', $line) === 1 && Words::technique($line)[0] !== null)
+            || ($isAfterGap && count($words) <= 3 && $this->names->exactly(Words::bare($line)) === [] && $this->tellsAStep($next));
+    }
+
+    /** Mud, sand and what is dusted over it. */
+    public function isOfTheGround(string $text): bool
+    {
+        $clause = Clause::read((preg_split(self::ENDS, $text) ?: [''])[0], $this->names);
+
+        return in_array($clause->technique, ['texture-paste', 'grit', 'tuft', 'pigments', 'rim', 'drybrush'], true)
+            || array_filter($clause->paints, static fn(Paint $one): bool => $one->kind === Kind::Texture || $one->kind === Kind::Pigment) !== [];
+    }
+
+    /** @return array{string|null, string} the area that a line is about, if it says so, and what is left of it */
+    public function split(string $line): array
+    {
+        [$area, $rest] = $this->headed($line);
+        [$word, $rest] = $area === null ? $this->led($rest) : [$area, $rest];
+
+        return [$word, $rest];
+    }
+
+    /** @return list<string> what is told one after the other; paints that nobody mixes are steps of their own, whatever joins them */
+    public function clauses(string $line): array
+    {
+        $clauses = [];
+        foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
+            $clause = Clause::read($text, $this->names);
+            $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->paints);
+            $isMixed = count(array_unique($kinds)) < 2 || $clause->dilution !== null || max([1, ...$clause->parts]) > 1 || ! in_array('basecoat', $kinds, true);
+            array_push($clauses, ...($isMixed ? [$text] : (preg_split('/\s*(?:\+|&|\band\b(?:\s+an?\b)?)\s*/iu', $text) ?: [$text])));
+        }
+
+        return $clauses;
+    }
+
+    /**
+     * What stands before a colon, a dash or a comma names the area, or says how the rest is done.
+     *
+     * @return array{string|null, string}
+     */
+    private function headed(string $line): array
+    {
+        if (preg_match('/^([^:(]{2,40}?)\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
+            return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
+                ? [$found[1], $found[2]]
+                : [null, $line];
+        }
+        [, $head, $rest] = $found;
+        $head = (string) preg_replace('/^(?:first|next|then|last|lastly|now),?\s+(?=(?:the|his|her|its|their)\b)/iu', '', $head);
+        if (preg_match('/^(?:area|part|section|piece)$/iu', $head) === 1 && ! $this->isStepOf($rest)) {
+            return [$rest, ''];
+        }
+        // "The boots were simple: ..." names the boots.
+        $head = (string) preg_replace('/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got)\b.*$/iu', '$1', $head);
+        if (preg_match('/^(.{2,30}),\s*(.{2,20})$/u', $head, $two) === 1 && Words::technique($two[1])[0] === null && Words::technique($two[2])[0] !== null) {
+            return [$two[1], "$two[2] $rest"];
+        }
+        if (Words::isGround($head) || (preg_match('/^base$/iu', $head) === 1 && $this->isOfTheGround($rest))) {
+            return ['Base', $rest];
+        }
+        // "Rope = driftwood + umber" tells of the rope, whatever paint is called so.
+        $isPaint = preg_match('/\s=\s/', $line) !== 1 && $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
+        $isName = in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
+
+        // "Base: Navy" says the technique before the colon.
+        return $isName ? [$head, $rest] : [null, "$head $rest"];
+    }
+
+    /**
+     * "Boots boot brown": a word that can only be an area, right before what is done to it.
+     *
+     * @return array{string|null, string}
+     */
+    private function led(string $line): array
+    {
+        if (preg_match('/^([\p{L}-]{3,20})\s+(.{3,})$/u', $line, $found) !== 1 || Words::technique($found[1])[0] !== null || preg_match('/[:,]/u', $found[1]) === 1) {
+            return [null, $line];
+        }
+        $words = preg_split('/\s+/u', $line) ?: [];
+        foreach ([3, 2, 1] as $length) {
+            if ($this->names->exactly(implode(' ', array_slice($words, 0, $length))) !== []) {
+                return [null, $line];
+            }
+        }
+        $isKnown = Area::guessed('a', $found[1])->material !== Area::guessed('a', 'x')->material;
+
+        return $isKnown && $this->isStepOf($found[2]) ? [$found[1], $found[2]] : [null, $line];
+    }
+
+    private function tellsAStep(string $line): bool
+    {
+        return $line !== '' && (Words::technique($line)[0] !== null || Clause::read($line, $this->names)->paints !== []);
+    }
+
+    /** A name of two words or three stands in it just so. */
+    private function namesAPaint(string $line): bool
+    {
+        $words = preg_split('/\s+/u', $line) ?: [];
+        foreach (array_keys($words) as $at) {
+            foreach ([3, 2] as $length) {
+                if ($at + $length <= count($words) && $this->names->exactly(implode(' ', array_slice($words, $at, $length))) !== []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function isStepOf(string $text): bool
+    {
+        return Clause::read($text, $this->names)->paints !== [];
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing\Guide;
+
+use Kalokroma\Craft\BodyType;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Family;
+use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Illegal;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+
+/** The plan that grows while a guide is read: which area it is about by now, and what each clause makes of it. */
+final class PlanAsRead
+{
+    private const HEIGHT_MM = 32;
+
+    private const LONGEST_AREA = 60;
+
+    private const LONGEST_ID = 28;
+
+    /** @var array<string, string> name by id */
+    private array $areas = [];
+
+    /** @var array<string, list<Step>> by area id */
+    private array $steps = [];
+
+    /** @var list<Step> */
+    private array $whole = [];
+
+    /** @var list<Paint> */
+    public array $ground = [];
+
+    private ?string $area = null;
+
+    public function __construct(private readonly CraftBook $book) {}
+
+    /** From here on it is about this area; its id. */
+    public function enter(string $name): string
+    {
+        $name = mb_substr(trim((string) preg_replace('/^(?:the|his|her|its)\s+/iu', '', trim($name))), 0, self::LONGEST_AREA);
+        $name = $name === '' ? 'Model' : mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name))), '-'), 0, self::LONGEST_ID) ?: 'area';
+        $this->areas[$id] ??= $name;
+
+        return $this->area = $id;
+    }
+
+    /**
+     * How a clause is done.
+     *
+     * @param string|null $said technique, if somebody has said one
+     */
+    public function technique(Clause $clause, ?string $said): Technique
+    {
+        $kind = $clause->paints === [] ? null : $clause->paints[0]->kind;
+        $technique = $this->named($said ?? ($kind === null ? 'basecoat' : $this->usualFor($clause, $kind)));
+        foreach ($clause->paints as $paint) {
+            $technique = $technique->takes->accepts($paint->kind) ? $technique : $this->named(Words::usualFor($paint->kind));
+        }
+        if ($kind === Kind::Primer && $technique->id === 'spray-layer') {
+            return $this->named('primer');
+        }
+        $isVarnish = $technique->family === Family::Varnish && $clause->paints !== [] && ! $technique->does(Nature::LaysChippingFluid) && $technique->id !== 'gloss-spot';
+
+        return match ($isVarnish ? $clause->paints[0]->finish : null) {
+            Finish::Gloss => $this->named($clause->area === null ? 'gloss-coat' : 'gloss-spot'),
+            Finish::Satin => $this->named('satin-coat'),
+            default => $technique->id === 'gloss-coat' && $clause->area !== null ? $this->named('gloss-spot') : $technique,
+        };
+    }
+
+    /** What one does may be done with another paint, unless that covers where a wash or a glaze was said. */
+    public function goesOn(string $last, Kind $kind): bool
+    {
+        return $this->named($last)->takes->accepts($kind) && $last !== 'basecoat' && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
+    }
+
+    /** @return array{string|null}|null the area that got the step, null in it for the model as a whole; null when there is no such step */
+    public function add(Clause $clause, Technique $technique): ?array
+    {
+        if ($technique->does(Nature::Rims, Nature::HoldsGrit, Nature::SitsInWetPaste) || $technique->id === 'tuft') {
+            $this->enter('Base');
+        }
+        if ($technique->primes() || $technique->id === 'spray-from-above') {
+            if ($clause->paints === []) {
+                return null;
+            }
+            $this->ground[] = $clause->paints[0];
+
+            return [null];
+        }
+        $isWhole = $technique->family === Family::Varnish && $technique->id !== 'gloss-spot';
+        $area = $isWhole ? null : $this->area ?? $this->enter('Model');
+        try {
+            return $this->put($area, $this->made($technique, $clause, $area)) ? [$area] : null;
+        } catch (Illegal) {
+            // Paints that no such step takes, or that do not mix: better nothing than something else.
+            return null;
+        }
+    }
+
+    /** Tells how the last step of an area is done; false when there is none, or it cannot be. */
+    public function inManner(string $area, Clause $clause): bool
+    {
+        $steps = $this->steps[$area] ?? [];
+        $step = array_pop($steps);
+        if ($step === null) {
+            return false;
+        }
+        try {
+            $this->steps[$area] = [...$steps, self::done($clause->place === null ? $step : $step->at($clause->place), $clause)];
+        } catch (Illegal) {
+            return false;
+        }
+
+        return true;
+    }
+
+    public function forget(): void
+    {
+        [$this->areas, $this->steps, $this->whole, $this->ground] = [[], [], [], []];
+    }
+
+    public function plan(): Plan
+    {
+        $areas = [];
+        foreach ($this->areas as $id => $name) {
+            $id = (string) $id;
+            if (($this->steps[$id] ?? []) !== [] && count($areas) < Plan::MOST_AREAS) {
+                $areas[] = Area::guessed($id, $name)->withSteps($this->steps[$id]);
+            }
+        }
+        $ground = array_values(array_unique($this->ground, SORT_REGULAR));
+        $undercoat = match (true) {
+            $ground === [] => Undercoat::bare(),
+            count($ground) > 1 && $ground[1]->colour()->lightness > $ground[0]->colour()->lightness => Undercoat::of($ground[0], $ground[1]),
+            default => Undercoat::plain($ground[0]),
+        };
+
+        return Plan::of('From a guide', ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, FinishLevel::TableReady), $undercoat, $areas, wholeModel: $this->whole);
+    }
+
+    /** What a paint does of which nobody says it: over a base that was washed it is the base again, or a light. */
+    private function usualFor(Clause $clause, Kind $kind): string
+    {
+        $usual = Words::usualFor($kind);
+        $steps = $this->area === null ? [] : $this->steps[$this->area] ?? [];
+        $base = $steps[0] ?? null;
+        $last = $steps[count($steps) - 1] ?? null;
+        if ($usual !== 'basecoat' || $base?->mix === null || $base->mix->isClear() || $last === null) {
+            return $usual;
+        }
+        $paint = $clause->paints[0];
+
+        return match (true) {
+            $clause->place === Place::UpperEdges => 'edge-highlight',
+            $base->mix->holds($paint->id) && $last->technique->id === 'wash' => 'layer',
+            $clause->place === Place::RaisedParts => 'highlight',
+            $last->technique->id === 'wash' && ! $paint->isClear() && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
+            default => $usual,
+        };
+    }
+
+    private function made(Technique $technique, Clause $clause, ?string $area): Step
+    {
+        $steps = $area === null ? $this->whole : $this->steps[$area] ?? [];
+
+        return self::done(Step::usual(sprintf('%s-%d', $area ?? 'whole', count($steps) + 1), $technique, $clause->place, $clause->mix()), $clause);
+    }
+
+    private static function done(Step $step, Clause $clause): Step
+    {
+        if ($clause->dilution !== null) {
+            [$one, $other] = $clause->dilution;
+            $ingredients = $step->mix->ingredients ?? [];
+            // "Mixed with chalk, 3 : 1" speaks of the two of them.
+            $step = $clause->thinner === null && $clause->paints === [] && count($ingredients) === 2
+                ? $step->with(Mix::of([Ingredient::of($ingredients[0]->paint, self::parts($one)), Ingredient::of($ingredients[1]->paint, self::parts($other))]), $step->dilution)
+                : $step->with($step->mix, Dilution::of(max(1, min(Dilution::MOST_PARTS, $one)), min(Dilution::MOST_PARTS, $other), $clause->thinner ?? $step->technique->usual->with));
+        }
+
+        return $clause->coats === null ? $step : $step->inCoats($clause->coats);
+    }
+
+    private static function parts(int $said): int
+    {
+        return max(1, min(Mix::MOST_PARTS - 1, $said));
+    }
+
+    /** False when the recipe is as long as one may be. */
+    private function put(?string $area, Step $step): bool
+    {
+        if (count($area === null ? $this->whole : $this->steps[$area] ?? []) >= Plan::MOST_STEPS) {
+            return false;
+        }
+        if ($area === null) {
+            $this->whole[] = $step;
+        } else {
+            $this->steps[$area][] = $step;
+        }
+
+        return true;
+    }
+
+    private function named(string $id): Technique
+    {
+        return $this->book->technique($id) ?? Technique::of($id);
+    }
+}
