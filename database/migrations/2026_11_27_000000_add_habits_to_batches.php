@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use Illuminate\Database\Migrations\Migration;
+use App\Database\Together;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class extends Together {
+    protected function isDone(): bool
+    {
+        return Schema::hasColumn('batches', 'habits');
+    }
+
     /** A batch keeps the habits it was painted by. */
-    public function up(): void
+    protected function make(): void
     {
         Schema::table('batches', static function (Blueprint $table): void {
             $table->json('habits')->nullable();
         });
-    }
-
-    public function down(): void
-    {
-        Schema::table('batches', static fn(Blueprint $table) => $table->dropColumn('habits'));
     }
 };

@@ -2,13 +2,18 @@
 
 declare(strict_types=1);
 
-use Illuminate\Database\Migrations\Migration;
+use App\Database\Together;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class extends Migration {
+return new class extends Together {
+    protected function isDone(): bool
+    {
+        return Schema::hasTable('recipes');
+    }
+
     /** Recipes that areas share. */
-    public function up(): void
+    protected function make(): void
     {
         Schema::create('recipes', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
@@ -21,10 +26,5 @@ return new class extends Migration {
             $table->timestamps();
             $table->softDeletes();
         });
-    }
-
-    public function down(): void
-    {
-        Schema::dropIfExists('recipes');
     }
 };

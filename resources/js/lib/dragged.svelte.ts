@@ -6,12 +6,15 @@ type Item = { id: string };
 export class Dragged {
     items = $state.raw<Item[]>([]);
     private dragged = '';
+    private isDragging = false;
+    private waiting: string[] | null = null;
 
     constructor(private readonly move: (from: number, to: number) => void) {}
 
-    /** The list as it stands; what is being dragged goes on. */
+    /** The list as it stands. What is being dragged goes on: an answer that comes meanwhile is shown when it is let go. */
     set(ids: string[]): void {
-        this.items = ids.map((id) => ({ id }));
+        if (this.isDragging) this.waiting = ids;
+        else this.items = ids.map((id) => ({ id }));
     }
 
     /** Whose place it is: while something is dragged its place is held by a stand-in. */
@@ -20,6 +23,7 @@ export class Dragged {
     }
 
     consider = (event: CustomEvent<DndEvent<Item>>): void => {
+        this.isDragging = true;
         this.dragged = event.detail.info.id;
         this.items = event.detail.items;
     };
@@ -29,7 +33,10 @@ export class Dragged {
         (event: CustomEvent<DndEvent<Item>>): void => {
             const id = event.detail.info.id;
             const [from, to] = [ids.indexOf(id), event.detail.items.findIndex((item) => item.id === id)];
+            this.isDragging = false;
             this.items = event.detail.items;
+            if (this.waiting !== null) this.set(this.waiting);
+            this.waiting = null;
             if (from >= 0 && to >= 0 && from !== to) this.move(from, to);
         };
 }

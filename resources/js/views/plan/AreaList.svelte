@@ -55,30 +55,30 @@
         onfinalize={order.finalize(ids)}
     >
         {#each order.items as item, index (item.id)}
-            {@const area = byId.get(order.idOf(item, (id) => byId.has(id)))!}
+            {@const area = byId.get(order.idOf(item, (id) => byId.has(id)))}
             <li data-index={index}>
-                <button
-                    type="button"
-                    aria-current={chosen === area.id ? 'true' : undefined}
-                    onclick={(event) => (event.currentTarget.focus(), choose(area.id))}
-                >
-                    <span class="look"
-                        >{#if looks[area.id]}<ZoneBars
-                                look={looks[area.id]!.strip.final}
-                                height={30}
-                                label="final look"
-                            />{/if}</span
+                {#if area}<button
+                        type="button"
+                        aria-current={chosen === area.id ? 'true' : undefined}
+                        onclick={(event) => (event.currentTarget.focus(), choose(area.id))}
                     >
-                    <span class="words">
-                        <bdi>{area.name}</bdi>
-                        <small
-                            >{looks[area.id]?.textureLabel ?? ''}{area.steps.length === 0
-                                ? ' · no steps yet'
-                                : ''}</small
+                        <span class="look"
+                            >{#if looks[area.id]}<ZoneBars
+                                    look={looks[area.id]!.strip.final}
+                                    height={30}
+                                    label="final look"
+                                />{/if}</span
                         >
-                        {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
-                    </span>
-                </button>
+                        <span class="words">
+                            <bdi>{area.name}</bdi>
+                            <small
+                                >{looks[area.id]?.textureLabel ?? ''}{area.steps.length === 0
+                                    ? ' · no steps yet'
+                                    : ''}</small
+                            >
+                            {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
+                        </span>
+                    </button>{/if}
             </li>
         {/each}
     </ol>
