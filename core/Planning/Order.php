@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Stop;
 
@@ -63,6 +65,12 @@ final readonly class Order
         }
 
         return false;
+    }
+
+    /** Whether something of one of these natures is done to the area, or for null to the whole model, after that step. */
+    public function isDoneAfter(string $stepId, ?Area $area, Nature ...$natures): bool
+    {
+        return $this->has(fn(Pass $one): bool => $one->area === $area && $one->step->technique->does(...$natures) && $this->place($one->step->id) > $this->place($stepId));
     }
 
     public function pass(string $stepId): ?Pass

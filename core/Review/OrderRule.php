@@ -34,6 +34,12 @@ abstract class OrderRule implements Rule
      */
     abstract protected function findings(Scene $scene, array $broken): iterable;
 
+    /** What is said at the step that comes too late, with the move that mends it. */
+    protected function tooLate(Scene $scene, Precedence $broken, Severity $severity, string $words, string $why, string $otherSchool, string $mend): Finding
+    {
+        return new Finding($this->id(), $severity, $broken->first->area?->id, $broken->first->id(), $words, $why, $otherSchool, [$this->before($scene, $mend, $broken)]);
+    }
+
     /** What comes too late goes before what it should come before. */
     protected function before(Scene $scene, string $label, Precedence $broken): Mend
     {

@@ -9,7 +9,6 @@ use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Order;
-use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Precedence;
 use Kalokroma\Planning\Task;
 use Kalokroma\Planning\Tasks;
@@ -32,6 +31,6 @@ final class EyesBeforeTheFaceIsLit implements Custom
 
     public function excuses(Precedence $broken, Tasks $tasks, Order $order): bool
     {
-        return $order->has(static fn(Pass $one): bool => $one->area === $broken->then->area && $one->step->technique->does(Nature::Repairs, Nature::Lightens, Nature::Covers) && $order->place($one->step->id) > $order->place($broken->first->id()));
+        return $order->isDoneAfter($broken->first->id(), $broken->then->area, Nature::Repairs, Nature::Lightens, Nature::Covers);
     }
 }

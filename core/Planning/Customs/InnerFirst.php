@@ -34,7 +34,7 @@ final class InnerFirst implements Custom
     /** The outer one is put right afterwards; or nothing covers the inner one's rim, and the dark left there is external shade. */
     public function excuses(Precedence $broken, Tasks $tasks, Order $order): bool
     {
-        return $order->has(static fn(Pass $one): bool => $one->area === $broken->then->area && $one->step->technique->does(Nature::Repairs) && $order->place($one->step->id) > $order->place($broken->first->id()))
+        return $order->isDoneAfter($broken->first->id(), $broken->then->area, Nature::Repairs)
             || ! $order->has(static fn(Pass $one): bool => $one->area === $broken->first->area && $one->step->technique->does(Nature::Covers) && $one->step->place === Place::Everywhere);
     }
 

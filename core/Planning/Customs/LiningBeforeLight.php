@@ -8,7 +8,6 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Order;
-use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Precedence;
 use Kalokroma\Planning\Task;
 use Kalokroma\Planning\Tasks;
@@ -30,6 +29,6 @@ final class LiningBeforeLight implements Custom
 
     public function excuses(Precedence $broken, Tasks $tasks, Order $order): bool
     {
-        return $order->has(static fn(Pass $one): bool => $one->area === $broken->then->area && $one->step->technique->does(Nature::TouchesUp) && $order->place($one->step->id) > $order->place($broken->first->id()));
+        return $order->isDoneAfter($broken->first->id(), $broken->then->area, Nature::TouchesUp);
     }
 }

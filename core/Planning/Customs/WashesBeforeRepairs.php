@@ -35,7 +35,7 @@ final class WashesBeforeRepairs implements Custom
         $wash = $broken->first;
         $isAfter = static fn(Pass $one): bool => $order->place($one->step->id) > $order->place($wash->id());
 
-        return $order->has(static fn(Pass $one): bool => $one->area === $broken->then->area && $one->step->technique->does(Nature::Repairs) && $isAfter($one))
+        return $order->isDoneAfter($wash->id(), $broken->then->area, Nature::Repairs)
             || ($wash->step->technique->family !== Family::Shade && (
                 $order->has(static fn(Pass $one): bool => ($one->area === null || $one->area === $wash->area) && $one->step->technique->does(Nature::Seals) && ! $isAfter($one))
                 || ! $order->has(static fn(Pass $one): bool => $isAfter($one) && $one->area?->ground !== true && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true))

@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\GrimeAfterDecals;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -27,15 +26,14 @@ final class DecalAfterGrime extends OrderRule
     protected function findings(Scene $scene, array $broken): iterable
     {
         foreach (self::onceEach($broken) as $one) {
-            yield new Finding(
-                $this->id(),
+            yield $this->tooLate(
+                $scene,
+                $one,
                 Severity::CostsTime,
-                $one->first->area?->id,
-                $one->first->id(),
                 'The decal comes after the grime.',
                 sprintf('%s is weathered in pass %d and the decal laid in pass %d: it stays clean where all around it is dirty, and its fluids loosen the grime.', $one->then->area->name ?? $one->first->area->name ?? 'The model', self::number($scene, $one->then), self::number($scene, $one->first)),
                 'Some do, and dirty the decal by itself afterwards.',
-                [$this->before($scene, 'The decal before the grime', $one)],
+                'The decal before the grime',
             );
         }
     }

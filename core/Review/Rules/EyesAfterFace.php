@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\EyesBeforeTheFaceIsLit;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -28,15 +27,14 @@ final class EyesAfterFace extends OrderRule
     {
         [$one] = $broken;
 
-        return [new Finding(
-            $this->id(),
+        return [$this->tooLate(
+            $scene,
+            $one,
             Severity::CostsTime,
-            $one->first->area?->id,
-            $one->first->id(),
             'The eyes come after the face is finished.',
             sprintf('%s is lit in pass %d; a slip at the eyes in pass %d lands on finished skin.', $one->then->area->name ?? '', self::number($scene, $one->then), self::number($scene, $one->first)),
             'Some leave the eyes for last and touch up the lids.',
-            [$this->before($scene, 'Eyes first', $one)],
+            'Eyes first',
         )];
     }
 }

@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\LiningBeforeLight;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -27,15 +26,14 @@ final class LiningLate extends OrderRule
     protected function findings(Scene $scene, array $broken): iterable
     {
         foreach (self::onceEach($broken) as $one) {
-            yield new Finding(
-                $this->id(),
+            yield $this->tooLate(
+                $scene,
+                $one,
                 Severity::CostsTime,
-                $one->first->area?->id,
-                $one->first->id(),
                 'The line comes after the lights beside it.',
                 sprintf('%s has its %s in pass %d; a slip of the dark line in pass %d spoils it.', $one->then->area->name ?? '', mb_strtolower($one->then->step->technique->label), self::number($scene, $one->then), self::number($scene, $one->first)),
                 'A steady hand lines last, and touches up what slipped.',
-                [$this->before($scene, 'Line first', $one)],
+                'Line first',
             );
         }
     }

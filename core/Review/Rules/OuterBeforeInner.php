@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\InnerFirst;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -29,15 +28,14 @@ final class OuterBeforeInner extends OrderRule
         [$one] = $broken;
         [$inner, $outer] = [$one->first->area->name ?? '', $one->then->area->name ?? ''];
 
-        return [new Finding(
-            $this->id(),
+        return [$this->tooLate(
+            $scene,
+            $one,
             Severity::Taste,
-            $one->first->area?->id,
-            $one->first->id(),
             "$outer was based before $inner under it.",
             sprintf('%s lies over %s; based in pass %d, before pass %d, it gets what slips.', $outer, $inner, self::number($scene, $one->then), self::number($scene, $one->first)),
             'Many paint cloak and armour first and the skin last, framed by its own shade.',
-            [$this->before($scene, 'The inner one first', $one)],
+            'The inner one first',
         )];
     }
 }

@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\WashesBeforeRepairs;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -29,15 +28,14 @@ final class WashAfterRepair extends OrderRule
         [$one] = $broken;
         [$wash, $repaired] = [$one->first->area->name ?? '', $one->then->area->name ?? ''];
 
-        return [new Finding(
-            $this->id(),
+        return [$this->tooLate(
+            $scene,
+            $one,
             Severity::CostsTime,
-            $one->first->area?->id,
-            $one->first->id(),
             "This dulls $repaired again, which was touched up before.",
             sprintf('A wash all over %s runs onto what it touches, and the touch-up of %s (pass %d) comes before it (pass %d).', $wash, $repaired, self::number($scene, $one->then), self::number($scene, $one->first)),
             'Who keeps the wash well inside its area need not repair anything.',
-            [$this->before($scene, 'The wash before the repair', $one)],
+            'The wash before the repair',
         )];
     }
 }
