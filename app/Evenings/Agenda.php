@@ -7,6 +7,7 @@ namespace App\Evenings;
 use App\Support\Kept;
 use DateTimeImmutable;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Session;
@@ -17,9 +18,6 @@ use Kalokroma\Schedule\Work;
 final class Agenda
 {
     private const MOST_SESSIONS = 200;
-
-    /** A quarter of an hour later for all is nothing against a calm evening. */
-    private const GRAIN_SECONDS = 900;
 
     private ?Schedule $schedule = null;
 
@@ -44,7 +42,7 @@ final class Agenda
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
-        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), self::sequence($this->desk, $this->work, Sessions::of($this->sessions)));
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), self::sequence($this->desk, $this->work, Sessions::of($this->sessions)), Manner::Calm);
     }
 
     /**
@@ -60,12 +58,12 @@ final class Agenda
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::laid(Work::of($jobs, $this->desk->climate), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions));
+        return Scheduler::laid(Work::of($jobs, $this->desk->climate), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions), Manner::Calm);
     }
 
     /** @return list<array{int, int}> coat and number of models */
     private static function sequence(Desk $desk, Work $work, Sessions $sessions): array
     {
-        return Kept::now()->of('sequence', [$desk->fingerprint(), array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, self::GRAIN_SECONDS));
+        return Kept::now()->of('sequence', [$desk->fingerprint(), array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
     }
 }

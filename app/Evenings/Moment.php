@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Kalokroma\Schedule\Coat;
 use Kalokroma\Schedule\Desk as CoreDesk;
 use Kalokroma\Schedule\Item;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
@@ -32,7 +33,7 @@ final readonly class Moment
         $session = Session::of($now, $minutes);
         $later = array_values(array_filter($agenda->hours->sessions($now->modify("+$minutes minutes"), 200), static fn(Session $one): bool => ! $one->overlaps($session)));
         $sessions = Sessions::of([$session, ...$later]);
-        $items = array_values(array_filter(Scheduler::roughly($agenda->work, $sessions)->items, static fn(Item $one): bool => $one->session === 0));
+        $items = array_values(array_filter(Scheduler::roughly($agenda->work, $sessions, Manner::Calm)->items, static fn(Item $one): bool => $one->session === 0));
 
         return new self($items, self::others($agenda, $session, $items));
     }

@@ -59,7 +59,7 @@ final readonly class Bound
             // A later coat of the same step finds everything set up.
             $isFirst = array_search($desk->work->kits[$coat], array_filter($desk->work->kits, static fn(int $at): bool => $desk->models[$at] !== [], ARRAY_FILTER_USE_KEY), true) === $coat;
 
-            return $heads[$coat] = $desk->place($start, $desk->span[$coat], $session, $isFirst ? $desk->setUp($coat) : 0);
+            return $heads[$coat] = $desk->place($coat, $start, $desk->span[$coat], $session, $isFirst ? $desk->setUp($coat) : 0);
         };
         foreach ($desk->models as $coat => $models) {
             if ($models !== []) {

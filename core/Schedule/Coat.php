@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Schedule;
 
+use Kalokroma\Craft\Brush;
+
 /**
  * One coat of a step, to be laid on the models of a batch one after the other; or a few that are carried through on each model while it is wet, as grit
  * into paste.
@@ -27,6 +29,18 @@ final readonly class Coat
     public function span(): int
     {
         return $this->pieces[array_key_last($this->pieces)]->end();
+    }
+
+    /** From a can, which wants the air outside. */
+    public function isFromCan(): bool
+    {
+        foreach ($this->pieces as $piece) {
+            if ($piece->pass->step->brush === Brush::SprayCan) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Seconds of work on one model. */

@@ -17,8 +17,11 @@ final class Desk
     /** Taking up something else is worth as much as these seconds: pots, brush and water are changed, and the eye has to find its way in again. */
     private const TAKING_UP = 600;
 
-    /** So many seconds between two coats of a step are as bad as one second later with all: the mix does not keep for weeks. */
+    /** So many seconds that a mix lies about are as bad as one second later with all: it does not keep for weeks. */
     private const APART = 8;
+
+    /** So much of the models is worth opening a pot for at the end of an evening. */
+    private const WORTH = 0.3;
 
     /** @var list<int> seconds on one model, by coat */
     public readonly array $span;
@@ -32,8 +35,8 @@ final class Desk
     /** @var array<int, array<int, int>> when what is done already was done, by coat and model */
     public readonly array $done;
 
-    /** @var list<array{int, int}> coats that follow each other in one step */
-    private readonly array $layers;
+    /** @var list<list<int>> the coats still to be laid with each kit */
+    private readonly array $mixes;
 
     /** @var list<int> */
     private readonly array $from;
@@ -47,15 +50,16 @@ final class Desk
     /** @var list<int> seconds since the epoch before which the batch of a coat is not begun */
     private readonly array $jobFrom;
 
-    /**
-     * @param int $grain seconds below which it does not matter when all is done, if the painter can stay at one thing instead
-     * @param bool $keepsTogether a coat is laid on all models in one go wherever some session is long enough for it
-     */
+    /** @var array<int, SprayHours> by coat that comes from a can, where some are shut */
+    private readonly array $sprayHours;
+
+    /** @var list<int> coats that are done on some models and left on others */
+    private readonly array $begun;
+
     public function __construct(
         public readonly Work $work,
         public readonly Sessions $sessions,
-        private readonly int $grain = 1,
-        public readonly bool $keepsTogether = false,
+        public readonly Manner $manner = Manner::Soonest,
     ) {
         $span = $models = $waits = $done = [];
         foreach ($work->coats as $at => $coat) {
@@ -66,15 +70,17 @@ final class Desk
                 $done[$at][$model] = $work->doneAt($coat, $model) ?? PHP_INT_MIN >> 1;
             }
         }
+        $this->begun = array_keys(array_filter($models, static fn(array $left, int $at): bool => $left !== [] && isset($done[$at]) && ! $work->coats[$at]->isCarried, ARRAY_FILTER_USE_BOTH));
+        $this->sprayHours = $work->sprayHours->shut === [] ? [] : array_map(static fn(Coat $coat): SprayHours => $work->sprayHours, array_filter($work->coats, static fn(Coat $coat): bool => $coat->isFromCan()));
         $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
-        $layers = [];
+        $mixes = [];
         foreach ($work->kits as $at => $kit) {
-            if ($at > 0 && $work->kits[$at - 1] === $kit && $models[$at] !== [] && $models[$at - 1] !== []) {
-                $layers[] = [$at - 1, $at];
+            if ($models[$at] !== [] && ! $work->coats[$at]->isCarried) {
+                $mixes[$kit][] = $at;
             }
         }
-        $this->layers = $layers;
+        $this->mixes = array_values($mixes);
         $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
         $this->to = array_map(static fn(Session $one): int => $one->to(), $sessions->all);
         $longest = [];
@@ -92,6 +98,12 @@ final class Desk
      */
     public function lay(array $sequence): ?array
     {
+        return $this->through($sequence)?->ends;
+    }
+
+    /** @param list<array{int, int}> $sequence */
+    private function through(array $sequence): ?Hand
+    {
         $hand = new Hand($this);
         foreach ($sequence as [$coat, $count]) {
             if (! $hand->lay($coat, $count)) {
@@ -99,13 +111,13 @@ final class Desk
             }
         }
 
-        return $hand->ends;
+        return $hand;
     }
 
     /** Nothing may come between the models: it is not carried through one by one, and some session is long enough. */
     public function isInOneGo(int $coat, int $count): bool
     {
-        return $this->keepsTogether && $count > 1 && ! $this->work->coats[$coat]->isCarried && $this->setUp($coat) + $count * $this->span[$coat] <= $this->longestFrom(0);
+        return $this->manner === Manner::WholeCoats && $count > 1 && ! $this->work->coats[$coat]->isCarried && $this->setUp($coat) + $count * $this->span[$coat] <= $this->longestFrom(0);
     }
 
     /** Seconds to fetch and thin what a coat takes, and to clean up after it. */
@@ -141,22 +153,43 @@ final class Desk
             }
         }
 
-        return $start;
+        return isset($this->sprayHours[$coat]) ? $this->opens($coat, $start, $this->span[$coat]) : $start;
+    }
+
+    /** The first time from here on at which the weather lets so many seconds of it be done. */
+    public function opens(int $coat, int $start, int $seconds): int
+    {
+        return isset($this->sprayHours[$coat]) ? $this->sprayHours[$coat]->opens($start, $seconds) : $start;
+    }
+
+    /** Seconds since the epoch until which the weather holds for it. */
+    public function shuts(int $coat, int $start): int
+    {
+        return isset($this->sprayHours[$coat]) ? $this->sprayHours[$coat]->shuts($start) : PHP_INT_MAX;
+    }
+
+    /** It was done on some models before, and is left on others. */
+    public function isBegun(int $coat): bool
+    {
+        return in_array($coat, $this->begun, true);
     }
 
     /**
-     * The first time from here on at which so much fits into a session. Past the last session work goes on without end, so that every sequence ends;
+     * The first time from here on at which so much of a coat fits into a session. Past the last session work goes on without end, so that every sequence ends;
      * `isBeyond` tells.
      *
      * @param int $session index of the session one is in; moved on
      * @param int $setUp seconds that come before it in its session
      */
-    public function place(int $start, int $seconds, int &$session, int $setUp): int
+    public function place(int $coat, int $start, int $seconds, int &$session, int $setUp): int
     {
         $last = count($this->to) - 1;
         while ($session <= $last) {
             if ($start < $this->from[$session] + $setUp) {
                 $start = $this->from[$session] + $setUp;
+            }
+            if (isset($this->sprayHours[$coat])) {
+                $start = $this->sprayHours[$coat]->opens($start, $seconds);
             }
             if ($start + $seconds <= $this->to[$session]) {
                 return $start;
@@ -208,8 +241,9 @@ final class Desk
     }
 
     /**
-     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how far coats of one step lie
-     * apart, how often something else is taken up, and how often that is before its turn.
+     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how long
+     * what is begun lies about, and a mix for the rest of its step, how often something else is taken up, and how often that is before its turn. What goes on in another
+     * session is taken up once more.
      *
      * @param list<array{int, int}> $sequence
      *
@@ -217,10 +251,11 @@ final class Desk
      */
     public function cost(array $sequence): ?array
     {
-        $ends = $this->lay($sequence);
-        if ($ends === null) {
+        $hand = $this->through($sequence);
+        if ($hand === null) {
             return null;
         }
+        $ends = $hand->ends;
         $last = $this->from[0];
         $byJob = array_fill(0, count($this->work->jobs), $this->from[0]);
         foreach ($sequence as [$coat]) {
@@ -238,17 +273,47 @@ final class Desk
         }
 
         $apart = 0;
-        foreach ($this->layers as [$before, $after]) {
-            $apart += max(0, min([PHP_INT_MAX, ...$ends[$after]]) - max([0, ...$ends[$before]]));
+        foreach ($this->mixes as $coats) {
+            [$first, $until] = [PHP_INT_MAX, 0];
+            foreach ($coats as $coat) {
+                $first = min($first, $ends[$coat][$this->models[$coat][0]]);
+                $until = max([$until, ...$ends[$coat]]);
+            }
+            $apart += $until - $first;
+        }
+        $begun = 0;
+        foreach ($this->begun as $coat) {
+            $begun += max([0, ...$ends[$coat]]) - $this->from[0];
         }
 
-        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + intdiv($apart, self::APART) + self::TAKING_UP * count($sequence) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + $begun + intdiv($apart, self::APART) + self::TAKING_UP * (count($sequence) + $hand->torn) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
     }
 
-    /** An end as far as it matters when that is: up to the next grain. */
+    /** An end as far as it matters when that is. */
     public function rounded(int $end): int
     {
-        return $this->from[0] + (int) ceil(($end - $this->from[0]) / $this->grain) * $this->grain;
+        return $this->manner === Manner::Calm ? $this->to[$this->sessionAt($end)] ?? $end : $end;
+    }
+
+    /**
+     * The session does for so few of so many models that nobody opens a pot for them, and a later one does for all.
+     *
+     * @param int $start seconds since the epoch
+     */
+    public function isHardlyWorth(int $coat, int $count, int $start, int $session): bool
+    {
+        if ($this->manner !== Manner::Calm || $this->work->coats[$coat]->isCarried) {
+            return false;
+        }
+        $fits = $this->fits($coat, $start, $session);
+
+        return $fits > 0 && $fits < min($count, self::WORTH * $count) && $this->longestFrom($session + 1) >= $this->setUp($coat) + $count * $this->span[$coat];
+    }
+
+    /** Models that so much of a session does for, from a time on in seconds since the epoch. */
+    public function fits(int $coat, int $start, int $session): int
+    {
+        return intdiv(max(0, min($this->endOf($session), $this->shuts($coat, $start)) - $start), $this->span[$coat]);
     }
 
     /** @param list<array{int, int}> $sequence */

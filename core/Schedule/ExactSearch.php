@@ -10,7 +10,7 @@ namespace Kalokroma\Schedule;
  */
 final class ExactSearch
 {
-    /** Coats and models looked at, in all states; then it gives up. */
+    /** Coats and models looked at, and states compared; then it gives up. */
     private const MOST_LOOKS = 1_200_000;
 
     private int $looks = 0;
@@ -93,7 +93,7 @@ final class ExactSearch
             if ($start === null) {
                 continue;
             }
-            $start = max($start, $hand->now + $hand->setUp($coat));
+            $start = $this->desk->opens($coat, max($start, $hand->now + $hand->setUp($coat)), $this->desk->span[$coat]);
             $latest = max($latest, $start + $this->desk->work->tails[$coat]);
             $count = 1;
             while (! $this->isSingly && ! $this->desk->work->coats[$coat]->isCarried && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null) {
@@ -121,6 +121,7 @@ final class ExactSearch
             }
         }
         $key = implode(' ', $hand->next);
+        $this->looks += count($this->reached[$key] ?? []);
         foreach ($this->reached[$key] ?? [] as $other) {
             if (self::isNoLater($other, $state)) {
                 return true;

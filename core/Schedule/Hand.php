@@ -17,6 +17,12 @@ final class Hand
 
     public int $session = 0;
 
+    /** How often a coat was left off at the end of a session and gone on with in another, though nothing else was done between. */
+    public int $torn = 0;
+
+    /** @var array<int, int> by coat, the session in which it was last laid */
+    private array $lastIn = [];
+
     /** @var array<int, true> by kit, what was set up: it stays on a wet palette until the pass is over */
     private array $ready = [];
 
@@ -38,11 +44,18 @@ final class Hand
         return isset($this->ready[$this->desk->work->kits[$coat]]);
     }
 
+    /** It lies about since an earlier session: done on some models, left on others. */
+    public function isLeftOff(int $coat): bool
+    {
+        return $this->next[$coat] > 0 ? ($this->lastIn[$coat] ?? 0) < $this->session : $this->desk->isBegun($coat);
+    }
+
     /** When it is laid: after it was set up, in the first session that has room for both. */
     private function place(int $coat, int $start, int $seconds): int
     {
-        $at = $this->desk->place(max($this->now + $this->setUp($coat), $start), $seconds, $this->session, $this->setUp($coat));
+        $at = $this->desk->place($coat, max($this->now + $this->setUp($coat), $start), $seconds, $this->session, $this->setUp($coat));
         $this->ready[$this->desk->work->kits[$coat]] = true;
+        $this->lastIn[$coat] = $this->session;
 
         return $at;
     }
@@ -60,12 +73,18 @@ final class Hand
     private function oneByOne(int $coat, int $count): bool
     {
         $span = $this->desk->span[$coat];
+        $isCarried = $this->desk->work->coats[$coat]->isCarried;
         for ($i = 0; $i < $count; $i++) {
+            $session = $this->session;
             $start = $this->desk->earliest($coat, $this->next[$coat], $this->ends);
             if ($start === null) {
                 return false;
             }
+            if ($i === 0 && ! $this->isLeftOff($coat) && $this->desk->isHardlyWorth($coat, $count, max($this->now + $this->setUp($coat), $start), $this->session)) {
+                $this->session++;
+            }
             $this->now = $this->place($coat, $start, $span) + $span;
+            $this->torn += $i > 0 && $session !== $this->session && ! $isCarried ? 1 : 0;
             $this->ends[$coat][$this->desk->models[$coat][$this->next[$coat]++]] = $this->now;
         }
 

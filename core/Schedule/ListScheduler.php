@@ -47,20 +47,19 @@ final class ListScheduler
     private function take(): array
     {
         for (;;) {
-            $end = $this->desk->endOf($this->hand->session);
             [$best, $soonest] = [null, PHP_INT_MAX];
             $can = [];
             foreach ($this->runs as $coat => $run) {
                 [$count, $start] = $run ?? $this->runs[$coat] = $this->run($coat);
-                $start = max($start, $this->hand->now + $this->hand->setUp($coat));
-                $fits = $count === 0 ? 0 : min($count, intdiv(max(0, $end - $start), $this->desk->span[$coat]));
-                if ($fits > 0 && ($this->choice->fillsUp || $fits === $count || ! $this->fitsLater($coat, $count))) {
+                $start = $this->desk->opens($coat, max($start, $this->hand->now + $this->hand->setUp($coat)), $this->desk->span[$coat]);
+                $fits = min($count, $this->desk->fits($coat, $start, $this->hand->session));
+                if ($fits > 0 && ($fits === $count || ! $this->fitsLater($coat, $count) || ($this->choice->fillsUp && ($this->hand->isLeftOff($coat) || ! $this->desk->isHardlyWorth($coat, $count, $start, $this->hand->session))))) {
                     $can[$coat] = [$fits, $start];
                     $soonest = min($soonest, $start);
                 }
             }
             foreach ($can as $coat => [$fits, $start]) {
-                if ($start === $soonest && ($best === null || $this->choice->urgency[$coat] > $this->choice->urgency[$best])) {
+                if ($start === $soonest && ($best === null || $this->rank($coat) > $this->rank($best))) {
                     $best = $coat;
                 }
             }
@@ -69,6 +68,12 @@ final class ListScheduler
             }
             $this->nextSession();
         }
+    }
+
+    /** @return array{bool, bool, float} what lies about half done comes first, then what there is a mix for, if it is to be calm; then what is most urgent */
+    private function rank(int $coat): array
+    {
+        return [$this->hand->isLeftOff($coat), $this->desk->manner === Manner::Calm && $this->hand->isReady($coat), $this->choice->urgency[$coat]];
     }
 
     /** Nothing more fits into this session. */

@@ -80,7 +80,7 @@ final class Placing
                     $to = $link->isNextModel ? $start : min($to, $waiting - $this->desk->span[$link->to] - $link->lag - $this->desk->span[$coat]);
                 }
             }
-            if ($to > $start) {
+            if ($to > $start && $this->desk->opens($coat, $to, $this->desk->span[$coat]) === $to) {
                 $this->laid[$at][2] = $to;
                 $ends[$coat][$model] = $to + $this->desk->span[$coat];
             }

@@ -20,40 +20,40 @@ final class Scheduler
      */
     public static function inWholeCoats(Work $work, Sessions $sessions): Schedule
     {
-        $desk = new Desk($work, $sessions, keepsTogether: true);
+        $desk = new Desk($work, $sessions, Manner::WholeCoats);
         $schedule = Schedule::of($desk, self::sequence($desk));
 
         return $schedule->isWhole() ? $schedule : self::schedule($work, $sessions);
     }
 
-    /** @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none */
-    public static function schedule(Work $work, Sessions $sessions, int $grain = 1): Schedule
+    public static function schedule(Work $work, Sessions $sessions, Manner $manner = Manner::Soonest): Schedule
     {
-        return self::laid($work, $sessions, self::sequenceFor($work, $sessions, $grain));
+        return self::laid($work, $sessions, self::sequenceFor($work, $sessions, $manner), $manner);
     }
 
     /**
      * The sequence alone, which can be kept and laid again while nothing has changed.
      *
-     * @param int $grain seconds by which all may be done later for the sake of a calmer evening; 1 for none
-     *
      * @return list<array{int, int}> coat and number of models
      */
-    public static function sequenceFor(Work $work, Sessions $sessions, int $grain = 1): array
+    public static function sequenceFor(Work $work, Sessions $sessions, Manner $manner): array
     {
-        return self::sequence(new Desk($work, $sessions, $grain));
+        return self::sequence(new Desk($work, $sessions, $manner));
     }
 
-    /** @param list<array{int, int}> $sequence coat and number of models */
-    public static function laid(Work $work, Sessions $sessions, array $sequence): Schedule
+    /**
+     * @param list<array{int, int}> $sequence coat and number of models
+     * @param Manner $manner it was made in
+     */
+    public static function laid(Work $work, Sessions $sessions, array $sequence, Manner $manner): Schedule
     {
-        return Schedule::of(new Desk($work, $sessions), $sequence);
+        return Schedule::of(new Desk($work, $sessions, $manner), $sequence);
     }
 
     /** A good one at once, for questions that are asked many times over: the best of the lists, not improved. */
-    public static function roughly(Work $work, Sessions $sessions): Schedule
+    public static function roughly(Work $work, Sessions $sessions, Manner $manner = Manner::Soonest): Schedule
     {
-        $desk = new Desk($work, $sessions);
+        $desk = new Desk($work, $sessions, $manner);
 
         return Schedule::of($desk, self::listed($desk)[0]);
     }
@@ -86,7 +86,7 @@ final class Scheduler
         if (count(array_filter($desk->models)) <= self::FEW_TURNS) {
             $best = ExactSearch::of($desk, $best, $bound, false);
         }
-        if ($tasks <= self::FEW_TASKS && ! $desk->keepsTogether) {
+        if ($tasks <= self::FEW_TASKS && $desk->manner !== Manner::WholeCoats) {
             $best = ExactSearch::of($desk, $best, $bound, true);
         }
 
@@ -102,7 +102,7 @@ final class Scheduler
         $byLoad = array_map(static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]), array_keys($desk->span));
         $choices = [];
         foreach ([$byOrder, $byTail, $byLoad] as $urgency) {
-            foreach ($desk->keepsTogether ? [[false, false]] : [[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
+            foreach ($desk->manner === Manner::WholeCoats ? [[false, false]] : [[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
                 $choices[] = new Choice($urgency, $cuts, $fills);
             }
         }

@@ -36,6 +36,7 @@ final readonly class Work
         public array $jobs,
         public array $coats,
         array $links,
+        public SprayHours $sprayHours,
     ) {
         $before = $after = array_fill(0, count($coats), []);
         foreach ($links as $link) {
@@ -60,15 +61,19 @@ final readonly class Work
         $this->tails = array_values($tails);
     }
 
-    /** @param list<Job> $jobs */
-    public static function of(array $jobs, ?Climate $climate = null): self
+    /**
+     * @param list<Job> $jobs
+     * @param Climate|null $climate of the room; the usual one when left out
+     * @param SprayHours|null $sprayHours outside; any when left out
+     */
+    public static function of(array $jobs, ?Climate $climate = null, ?SprayHours $sprayHours = null): self
     {
         $builder = new WorkBuilder($climate ?? Climate::usual());
         foreach ($jobs as $number => $job) {
             $builder->add($job, $number);
         }
 
-        return new self($jobs, $builder->coats, $builder->links());
+        return new self($jobs, $builder->coats, $builder->links(), $sprayHours ?? SprayHours::any());
     }
 
     /** Seconds of work on all models, everything set up once. */

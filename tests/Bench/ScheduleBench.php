@@ -12,6 +12,7 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Desk;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
@@ -42,7 +43,7 @@ final class ScheduleBench
 
         return [
             'passes' => (float) count($big[0]->plan->steps()),
-            'schedule' => self::median(static fn() => Scheduler::schedule(Work::of($big), $sessions, 900)),
+            'schedule' => self::median(static fn() => Scheduler::schedule(Work::of($big), $sessions, Manner::Calm)),
             'amounts' => self::median(static fn() => Amounts::of($big[0]->plan, 10)->passes()),
             'ratio' => $worst,
         ];

@@ -20,6 +20,7 @@ use Illuminate\Validation\ValidationException;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Schedule\Deadline;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Sessions;
@@ -104,7 +105,7 @@ final readonly class EveningController
             $wish['stop'] ?? null,
             (new DateTimeImmutable($wish['day'].' 23:59:59', $agenda->hours->zone))->getTimestamp(),
             /** @param list<Job> $jobs */
-            static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs, $agenda->desk->climate), $sessions),
+            static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs, $agenda->desk->climate), $sessions, Manner::Calm),
         );
 
         return new JsonResponse([

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Schedule;
 
 use DateTimeImmutable;
-use Kalokroma\Exchange\DocumentPaints;
-use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Record;
@@ -16,6 +14,7 @@ use Kalokroma\Schedule\Desk;
 use Kalokroma\Schedule\ExactSearch;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Session;
@@ -123,7 +122,7 @@ final class SchedulerTest extends TestCase
         for ($seed = 1; $seed <= 30; $seed++) {
             $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 6, false)), 2 + $seed % 3);
             $sessions = $seed % 2 === 0 ? Schedules::endless() : Schedules::sessions(...array_fill(0, 60, 70));
-            $desk = new Desk(Work::of([$job]), $sessions, keepsTogether: true);
+            $desk = new Desk(Work::of([$job]), $sessions, Manner::WholeCoats);
 
             self::assertSame(self::soonest($desk, $job->models), Scheduler::inWholeCoats(Work::of([$job]), $sessions)->finish(), "plan $seed");
         }
@@ -151,7 +150,7 @@ final class SchedulerTest extends TestCase
     #[DataProvider('demo')]
     public function testTheDemoIsNeverFarFromWhatCannotBeBeaten(string $plan, int $models): void
     {
-        $job = Job::of(self::demoPlan($plan), $models);
+        $job = Job::of(Schedules::demoPlan($plan), $models);
         $sessions = Schedules::endless();
 
         $schedule = self::schedule($job, $sessions);
@@ -164,7 +163,7 @@ final class SchedulerTest extends TestCase
     #[DataProvider('demo')]
     public function testAndOverEveningsNearTheBoundThatKnowsThem(string $plan, int $models): void
     {
-        $job = Job::of(self::demoPlan($plan), $models);
+        $job = Job::of(Schedules::demoPlan($plan), $models);
         $sessions = Schedules::sessions(...array_map(static fn(int $day): int => $day % 7 > 4 ? 240 : 90, range(0, 60)));
         $desk = new Desk(Work::of([$job]), $sessions);
 
@@ -368,7 +367,7 @@ final class SchedulerTest extends TestCase
     {
         $sessions = Schedules::sessions(...array_map(static fn(int $day): int => $day % 7 > 4 ? 240 : 90, range(0, 60)));
 
-        $schedule = Scheduler::schedule(Work::of([Job::of(self::demoPlan($plan), $models)]), $sessions, 900);
+        $schedule = Scheduler::schedule(Work::of([Job::of(Schedules::demoPlan($plan), $models)]), $sessions, Manner::Calm);
 
         $ended = [];
         foreach ($schedule->items as $item) {
@@ -422,12 +421,5 @@ final class SchedulerTest extends TestCase
         $go([], array_fill(0, count($desk->models), 0));
 
         return $best;
-    }
-
-    private static function demoPlan(string $name): \Kalokroma\Recipe\Plan
-    {
-        $document = PlanDocument::ofFile((array) json_decode((string) file_get_contents(__DIR__."/../../../resources/demo/plans/$name.json"), true));
-
-        return $document->plan(DocumentPaints::of($document->fields));
     }
 }

@@ -7,10 +7,13 @@ namespace Tests\Core\Schedule;
 use DateTimeImmutable;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\DryTimes;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Schedule;
@@ -37,6 +40,13 @@ final class Schedules
         }
 
         return Sessions::of($sessions);
+    }
+
+    public static function demoPlan(string $name): Plan
+    {
+        $document = PlanDocument::ofFile((array) json_decode((string) file_get_contents(__DIR__."/../../../resources/demo/plans/$name.json"), true));
+
+        return $document->plan(DocumentPaints::of($document->fields));
     }
 
     /** One time at the desk that is never over. */
