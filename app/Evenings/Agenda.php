@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Evenings;
 
+use App\Devices\Outside;
 use App\Support\Kept;
 use DateTimeImmutable;
+use Kalokroma\Schedule\HeldUp;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Schedule;
@@ -36,13 +38,19 @@ final class Agenda
         $hours = Hours::asTheyAre();
         $sessions = $hours->sessions($now, self::MOST_SESSIONS);
 
-        return new self($desk, $hours, $sessions, $desk->work(), $now);
+        return new self($desk, $hours, $sessions, $desk->work(Outside::at($now)->sprayHours()), $now);
     }
 
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
         return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), self::sequence($this->desk, $this->work, Sessions::of($this->sessions)), Manner::Calm);
+    }
+
+    /** @return list<HeldUp> what only waits for the weather */
+    public function heldUp(): array
+    {
+        return $this->sessions === [] ? [] : HeldUp::all($this->work, Sessions::of($this->sessions), $this->now->getTimestamp());
     }
 
     /**
@@ -58,12 +66,12 @@ final class Agenda
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::laid(Work::of($jobs, $this->desk->climate), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions), Manner::Calm);
+        return Scheduler::laid($this->desk->work($this->work->sprayHours, $jobs), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions), Manner::Calm);
     }
 
     /** @return list<array{int, int}> coat and number of models */
     private static function sequence(Desk $desk, Work $work, Sessions $sessions): array
     {
-        return Kept::now()->of('sequence', [$desk->fingerprint(), array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+        return Kept::now()->of('sequence', [$desk->fingerprint(), $work->sprayHours->shut, array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
     }
 }

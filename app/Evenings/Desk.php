@@ -15,6 +15,7 @@ use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\SprayHours;
 use Kalokroma\Schedule\Work;
 
 /** The batches that share the desk: those under way and those planned, all but what rests. */
@@ -74,9 +75,10 @@ final readonly class Desk
         );
     }
 
-    public function work(): Work
+    /** @param list<Job>|null $jobs otherwise than they are; as they are when left out */
+    public function work(?SprayHours $sprayHours = null, ?array $jobs = null): Work
     {
-        return Work::of($this->jobs, $this->climate);
+        return Work::of($jobs ?? $this->jobs, $this->climate, $sprayHours);
     }
 
     /** Changes whenever something that a schedule depends on does. */
@@ -86,6 +88,7 @@ final readonly class Desk
             array_map(static fn(Batch $one, array $done): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at], $done)], $this->batches, $this->done),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
+            Setting::setUpMinutes(),
         ]));
     }
 
@@ -101,6 +104,6 @@ final readonly class Desk
             }
         }
 
-        return Paces::of($ratios);
+        return Paces::of($ratios)->withSetUp(Setting::setUpMinutes());
     }
 }

@@ -12,6 +12,7 @@ use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Habit;
 use Kalokroma\Exchange\HabitReader;
 use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Paces;
 
 /**
  * What the painter has set for the whole application.
@@ -61,6 +62,35 @@ final class Setting extends Model
     public static function hasAirbrush(): bool
     {
         return (self::kept('tools')['airbrush'] ?? false) === true;
+    }
+
+    /** Minutes to fetch and thin what a pass needs, and to clean up after it. */
+    public static function setUpMinutes(): float
+    {
+        return self::number(self::kept('pace'), 'setUpMinutes') ?? Paces::SET_UP;
+    }
+
+    /** Of one who takes so long to set up, and else paints as the handbook says: what differs there stands in the techniques. */
+    public static function paces(): Paces
+    {
+        return Paces::usual()->withSetUp(self::setUpMinutes());
+    }
+
+    /** @return array{celsius: float, humidity: float, at: int}|null what the painter read off outside, and when in seconds since the epoch; null when nothing */
+    public static function weather(): ?array
+    {
+        $kept = self::kept('weather');
+        [$celsius, $humidity] = [self::number($kept, 'celsius'), self::number($kept, 'humidity')];
+
+        return $celsius === null || $humidity === null || ! is_int($kept['at'] ?? null) ? null : ['celsius' => $celsius, 'humidity' => $humidity, 'at' => $kept['at']];
+    }
+
+    /** @return array{station: bool, scanner: bool, reader: bool} the stand-ins that are switched on */
+    public static function devices(): array
+    {
+        $kept = self::kept('devices');
+
+        return ['station' => ($kept['station'] ?? false) === true, 'scanner' => ($kept['scanner'] ?? false) === true, 'reader' => ($kept['reader'] ?? false) === true];
     }
 
     /** Tells this database from any other that may answer at the same address. */

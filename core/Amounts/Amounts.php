@@ -116,6 +116,12 @@ final class Amounts
         return new PassAmount($pass, $mixtures, $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
     }
 
+    /** Whole drops of a mix that lie on the palette when all its models are done: what the brush left there, and what rounding to drops had too much. */
+    public function leftOnPalette(PassAmount $pass, Mixture $mixture): int
+    {
+        return $pass->pass->step->brush === Brush::Airbrush ? 0 : (int) floor($mixture->drops() - $mixture->neededMl * (1.0 - $this->measures->loss) / $this->measures->dropMl + 1e-9);
+    }
+
     /** What leaves can or cup for so many models; null when it is not sprayed. */
     private function sprayed(Step $step, ?Area $area, float $models): ?Sprayed
     {

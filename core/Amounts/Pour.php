@@ -36,6 +36,12 @@ final readonly class Pour
         return new self($pot, $thinner, $drops, $drops * $dropMl);
     }
 
+    /** So many drops of the same. */
+    public function inDrops(int $drops, float $dropMl): self
+    {
+        return new self($this->paint, $this->thinner, $drops, $drops * $dropMl);
+    }
+
     public function isThinner(): bool
     {
         return $this->thinner !== null;

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Kalokroma\Amounts;
 
-use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Planning\Pass;
 
 /**
- * A mix made from what is left of an earlier one: the mother mix is kept, and drops are added to the remainder. Mixed so, tones that follow each other
- * belong together.
+ * A mix made from what is left of an earlier one on the palette: drops are added to the remainder. Mixed so, tones that follow each other belong
+ * together.
  */
 final readonly class WalkedOn
 {
+    /** Of the new mix so much has to come from the old one, or it is not worth the trouble. */
+    private const WORTH = 0.2;
+
     /**
-     * @param Pass $from where the mother mix is first used
-     * @param int $keepDrops of it, thinned as it is, to be mixed beforehand and kept
-     * @param list<Pour> $add to what was kept
+     * @param Pass $from where the mother mix is used
+     * @param int $keepDrops of what is left of it, thinned as it is
+     * @param list<Pour> $add to what was kept, so that it is enough and the ratio exact
      */
     private function __construct(
         public Pass $from,
@@ -24,45 +26,40 @@ final readonly class WalkedOn
         public array $add,
     ) {}
 
-    /** @return self|null null when the later mix does not hold the earlier one in its own parts, or adds nothing to it */
-    public static function between(Pass $from, Mixture $mother, Mixture $later, float $dropMl): ?self
+    /**
+     * @param int $left whole drops of the mother mix that are left on the palette
+     *
+     * @return self|null null when the later mix has less of something than the earlier one brings, or adds nothing to it, or little is left of that
+     */
+    public static function between(Pass $from, Mixture $mother, Mixture $later, int $left, float $dropMl): ?self
     {
-        $has = self::units($later);
-        $ratio = null;
-        foreach (self::units($mother) as $key => [$drops]) {
-            $here = $has[$key][0] ?? 0;
-            if ($key === 'thinner' && $here * ($ratio[1] ?? 1) < $drops * ($ratio[0] ?? 1)) {
-                return null;
-            }
-            if ($key !== 'thinner') {
-                if ($here === 0 || ($ratio !== null && $here * $ratio[1] !== $drops * $ratio[0])) {
-                    return null;
-                }
-                $ratio ??= [$here, $drops];
-            }
+        $brings = self::units($mother);
+        $takes = self::poured($later);
+        $unit = array_sum($brings);
+        $times = intdiv($left, max(1, $unit));
+        foreach ($brings as $key => $drops) {
+            $times = min($times, intdiv($takes[$key] ?? 0, $drops));
         }
-        if ($ratio === null || ! self::thinsAlike($mother, $later)) {
+        $keep = $times * $unit;
+        if ($keep < self::WORTH * $later->drops() || ! self::thinsAlike($mother, $later)) {
             return null;
         }
-
-        return self::added($from, $mother, $later, $ratio[0] / $ratio[1], $dropMl);
-    }
-
-    /** @param float $share drops of a paint in one round of the later mix, to drops of it in one round of the mother mix */
-    private static function added(Pass $from, Mixture $mother, Mixture $later, float $share, float $dropMl): ?self
-    {
-        $rounds = self::rounds($later);
-        $own = self::units($mother);
         $add = [];
-        foreach (self::units($later) as $key => [$drops, $ingredient]) {
-            $more = (int) round($rounds * ($drops - $share * ($own[$key][0] ?? 0)));
+        foreach ($later->pours as $pour) {
+            $more = $pour->drops - $times * ($brings[self::key($pour)] ?? 0);
             if ($more > 0) {
-                $add[] = $ingredient === null ? Pour::thinning($later->dilution->with, $later->dilution->pot, $more, $dropMl) : Pour::of($ingredient->paint, $more, $dropMl);
+                $add[] = $pour->inDrops($more, $dropMl);
             }
         }
-        $keep = (int) ceil($rounds * $share * array_sum(array_column($own, 0)) - 1e-9);
 
-        return $add === [] ? null : new self($from, $keep, $add);
+        // More of the very same is no other tone.
+        return self::units($later) === $brings || $add === [] ? null : new self($from, $keep, $add);
+    }
+
+    /** A single drop to more than eight: nobody counts that, a touch on the brush does. */
+    public function isTrace(Pour $added): bool
+    {
+        return $added->drops === 1 && ! $added->isThinner() && $this->keepDrops > 8;
     }
 
     /** Thinned with the same, or the mother mix not at all. */
@@ -72,27 +69,34 @@ final readonly class WalkedOn
             || ($mother->dilution->with === $later->dilution->with && $mother->dilution->pot?->id === $later->dilution->pot?->id);
     }
 
-    /** Times that the fewest whole drops of a mix are poured. */
-    private static function rounds(Mixture $mixture): int
+    /** @return array<string, int> drops of each pot, and of the thinner */
+    private static function poured(Mixture $mixture): array
     {
-        return max(1, intdiv($mixture->drops(), max(1, array_sum(array_column(self::units($mixture), 0)))));
+        $poured = [];
+        foreach ($mixture->pours as $pour) {
+            $poured[self::key($pour)] = $pour->drops;
+        }
+
+        return $poured;
     }
 
-    /** @return array<string, array{int, Ingredient|null}> the fewest whole drops of each paint, by its id, and of the thinner last */
+    /** @return array<string, int> the fewest whole drops of each pot, and of the thinner */
     private static function units(Mixture $mixture): array
     {
-        $common = array_reduce(array_map(static fn(Pour $one): int => $one->drops, $mixture->pours), static function (int $one, int $other): int {
+        $poured = self::poured($mixture);
+        $common = array_reduce($poured, static function (int $one, int $other): int {
             while ($other !== 0) {
                 [$one, $other] = [$other, $one % $other];
             }
 
             return $one;
         }, 0);
-        $units = [];
-        foreach ($mixture->pours as $at => $pour) {
-            $units[$pour->isThinner() ? 'thinner' : ($pour->paint->id ?? '')] = [intdiv($pour->drops, max(1, $common)), $pour->isThinner() ? null : $mixture->mix->ingredients[$at]];
-        }
 
-        return $units;
+        return array_map(static fn(int $drops): int => intdiv($drops, max(1, $common)), $poured);
+    }
+
+    private static function key(Pour $pour): string
+    {
+        return $pour->isThinner() ? 'thinner' : $pour->paint->id ?? '';
     }
 }

@@ -17,6 +17,9 @@ final readonly class Paces
     /** Minutes to fetch and thin what a pass needs, and to clean up after it. */
     public const SET_UP = 3.0;
 
+    /** Nobody fetches and cleans for longer. */
+    public const MOST_SET_UP = 30;
+
     /** @param array<string, float> $ratios by technique id; 1 is as the tables say */
     private function __construct(
         private array $ratios,

@@ -151,12 +151,15 @@ final class Rehearsal
         return $before->step->more->waitMinutes ?? DryTimes::between($before->step, $pass->step);
     }
 
-    /** Hands-on minutes for one model alone, up to a stop. */
-    public function minutesUntil(Stop $stop): float
+    /**
+     * Hands-on minutes for one model alone, up to a stop.
+     *
+     * @param Paces|null $own of the painter; as the tables have it when left out
+     */
+    public function minutesUntil(Stop $stop, ?Paces $own = null): float
     {
         $last = $this->order()->afterPass($stop);
-
-        $pace = Pace::of($this->plan);
+        $pace = Pace::of($this->plan, $own);
 
         return array_sum(array_map(static fn(Pass $pass): float => $pass->number <= $last ? $pace->pass($pass->step, $pass->area, 1) : 0.0, $this->order()->passes));
     }

@@ -17,10 +17,10 @@ use Kalokroma\Recipe\Neighbours;
 final readonly class TouchUp
 {
     /** Of a whole coat a spot takes so much. */
-    private const SPOT = 0.25;
+    public const SPOT = 0.25;
 
     /** Coats that beginning again there counts as. */
-    private const ANEW = 5;
+    public const ANEW = 5;
 
     /** @param list<array{way: string, words: string, minutes: int}> $ways the plain one first */
     private function __construct(

@@ -11,12 +11,18 @@ final readonly class SprayHours
 {
     private const HOUR = 3600;
 
-    /** @param list<array{int, int}> $shut seconds since the epoch, from and to, one after the other */
-    private function __construct(public array $shut) {}
+    /**
+     * @param list<array{int, int}> $shut seconds since the epoch, from and to, one after the other
+     * @param int $until seconds since the epoch up to which the weather is known
+     */
+    private function __construct(
+        public array $shut,
+        public int $until,
+    ) {}
 
     public static function any(): self
     {
-        return new self([]);
+        return new self([], 0);
     }
 
     /**
@@ -35,7 +41,7 @@ final readonly class SprayHours
             $at = $window['to'] + 1;
         }
 
-        return new self($shut);
+        return new self($shut, $from + count($day->hours) * self::HOUR);
     }
 
     /** The first time from here on, in seconds since the epoch, at which so many seconds lie in no shut hour. */

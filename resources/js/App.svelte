@@ -39,6 +39,7 @@
         '/evenings': view(() => import('./views/EveningsView.svelte')),
         '/logbook': view(() => import('./views/LogbookView.svelte')),
         '/logbook/lessons': view(() => import('./views/LogbookView.svelte')),
+        '/settings': view(() => import('./views/SettingsView.svelte')),
         '/handbook': view(() => import('./views/HandbookView.svelte')),
         '*': view(() => import('./views/MissingView.svelte')),
     };

@@ -77,13 +77,14 @@ final class HabitsTest extends BrowserTestCase
         $this->visit('#/shelf/buy');
         $this->see('//section[@aria-label="Basket"]//h2[contains(., "€")]');
         $this->press('//nav//button[contains(., "Keys")]');
-        $this->see('//*[@role="dialog"]//h2[.="Keys and settings"]');
-        $this->fill('Currency of prices', 'chf'.WebDriverKeys::TAB);
-        $this->see('//section[@aria-label="Basket"]//h2[contains(., "CHF")]');
         $this->press('//*[@role="dialog"]//label[contains(., "Single letters")]');
-        $this->key(WebDriverKeys::ESCAPE);
+        $this->press('//*[@role="dialog"]//a[contains(., "other settings")]');
         $this->seeNot('//*[@role="dialog"]');
-        self::driver()->navigate()->refresh();
+        $this->fill('Currency of prices', 'c'.WebDriverKeys::TAB);
+        $this->see('//*[contains(., "three capital letters")]');
+        $this->fill('Currency of prices', 'chf'.WebDriverKeys::TAB);
+        $this->see('//*[@role="status"][contains(., "Kept")]');
+        $this->visit('#/shelf/buy');
         $this->see('//section[@aria-label="Basket"]//h2[contains(., "CHF")]');
         $this->key('?');
         $this->key('/');
@@ -91,7 +92,13 @@ final class HabitsTest extends BrowserTestCase
         self::assertStringContainsString('#/shelf/buy', self::driver()->getCurrentURL());
         $this->press('//nav//button[contains(., "Keys")]');
         $this->press('//*[@role="dialog"]//label[contains(., "Single letters")]');
+        $this->press('//nav//a[contains(., "Settings")]');
         $this->fill('Currency of prices', 'EUR'.WebDriverKeys::TAB);
+        $this->see('//*[@role="status"][contains(., "Kept")]');
+        $this->pressNamed('Undo');
+        Patience::until(fn(): bool => $this->see('//section[@aria-label="Bottles and prices"]//input[@placeholder="EUR"]')->getAttribute('value') === 'CHF', 'the currency there was');
+        $this->fill('Currency of prices', 'EUR'.WebDriverKeys::TAB);
+        $this->visit('#/shelf/buy');
         $this->see('//section[@aria-label="Basket"]//h2[contains(., "€")]');
     }
 

@@ -156,14 +156,42 @@ final class SchemeTest extends BrowserTestCase
 
     public function testTheWeatherSaysWhetherOneMaySpray(): void
     {
+        $this->canISpray();
+        $this->see('//section[@aria-label="Weather for priming"]//ol/li[48]');
+        $this->press('//section[@aria-label="Weather for priming"]//a[.="simulated station"]');
+        $this->choose('Its weather', 'frost');
+        $this->see('//*[@role="status"][contains(., "Kept")]');
+        $this->canISpray();
+        $this->see('//section[@aria-label="Weather for priming"]/p[contains(., "Another way")][contains(., "too cold")]');
+
+        // Without a station it is what one reads off a thermometer.
+        $this->visit('#/settings');
+        $this->press('//label[contains(., "Weather station")]');
+        $this->seeNot('//label[contains(., "Its weather")]');
+        $this->canISpray();
+        $this->fill('°C', '18');
+        $this->fill('% humidity', '180');
+        $this->pressNamed('May I spray?');
+        $this->see('//form[@aria-label="Weather outside"]//*[contains(., "from 0 to 100")]');
+        $this->fill('% humidity', '80');
+        $this->pressNamed('May I spray?');
+        $this->see('//section[@aria-label="Weather for priming"]/p[contains(., "Wait")][contains(., "80 % humidity")]');
+        $this->pressNamed('It has changed');
+        $this->fill('% humidity', '50');
+        $this->pressNamed('May I spray?');
+        $this->see('//section[@aria-label="Weather for priming"]/p[contains(., "Go")]');
+
+        $this->visit('#/settings');
+        $this->press('//label[contains(., "Weather station")]');
+        $this->choose('Its weather', 'as usual for the season');
+        $this->see('//*[@role="status"][contains(., "Kept")]');
+    }
+
+    private function canISpray(): void
+    {
         $this->open('The Bound Capstan', 'Rope');
         $this->pressNamed('Model');
         $this->pressNamed('Can I spray now?');
-        $this->see('//section[@aria-label="Weather for priming"]//ol/li[48]');
-        $this->choose('Simulated station', 'frost');
-        $this->see('//section[@aria-label="Weather for priming"]/p[contains(., "Another way")][contains(., "too cold")]');
-        $this->choose('Simulated station', 'usual');
-        $this->seeNot('//section[@aria-label="Weather for priming"]/p[contains(., "no hour of the next two days")]');
     }
 
     private function open(string $plan, string $area): void

@@ -10,14 +10,14 @@ describe('money', () => {
         expect([minorUnits(''), minorUnits('much'), minorUnits('1e999')]).toEqual([null, null, null]);
         await settings.load();
         expect(money(1250)).toContain('CHF');
-        expect(await settings.setCurrency(' jpy ')).toBe('');
+        expect(await settings.keep('currency', 'JPY')).toBe('');
         expect([amount(500), minorUnits('500'), money(500)]).toEqual([500, 500, '¥500']);
     });
 
     it('a currency that is none stays unset and says so', async () => {
         server(no(422, { faults: [{ field: 'currency', message: 'Three capital letters.' }] }));
         const { settings } = await import('../../resources/js/lib/settings.svelte');
-        expect([await settings.setCurrency('euro'), settings.currency]).toEqual(['Three capital letters.', 'EUR']);
+        expect([await settings.keep('currency', 'euro'), settings.currency]).toEqual(['Three capital letters.', 'EUR']);
     });
 });
 

@@ -96,6 +96,28 @@ final class DeskTest extends HttpTestCase
         $this->ask('GET', '/plans/'.$this->plan()->id.'/round-trip?models=10000', null, 422);
     }
 
+    public function testWhatASlipWouldCostIsToldByNeighbourAndALookalikeOnTheShelfIsNamed(): void
+    {
+        $batch = $this->ask('GET', '/batches/'.array_column($this->ask('GET', '/batches')['batches'], 'id', 'name')['Night shift']);
+        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
+
+        $prices = $this->ask('GET', "/batches/$batch[id]/steps/{$step['step']['id']}/slip-price");
+
+        self::assertSame('Oilskin coat', $prices[0]['areaName']);
+        self::assertMatchesRegularExpression('/coats of Oilskin Yellow, and the wash again$/', $prices[0]['words']);
+        self::assertGreaterThanOrEqual($prices[1]['minutes'], $prices[0]['minutes']);
+        $this->ask('GET', "/batches/$batch[id]/steps/none/slip-price", null, 404);
+        $pours = array_merge(...array_map(static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')), $this->ask('GET', "/batches/$batch[id]/amounts")['passes']));
+        self::assertSame('Driftwood', array_column($pours, 'lookalike', 'name')['Silt']);
+        self::assertNull(array_column($pours, 'lookalike', 'name')['Sedge']);
+
+        // Without the other there is nothing to take it for.
+        $driftwood = array_values(array_filter($this->ask('GET', '/paints?find=Driftwood')['paints'], static fn(array $one): bool => $one['name'] === 'Driftwood'))[0];
+        $this->ask('PUT', "/paints/$driftwood[id]/pot", ['pots' => 0, 'remainingMl' => 0, 'note' => '', 'wished' => false, 'version' => $driftwood['pot']['version']]);
+        $pours = array_merge(...array_map(static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')), $this->ask('GET', "/batches/$batch[id]/amounts")['passes']));
+        self::assertNotSame('Driftwood', array_column($pours, 'lookalike', 'name')['Silt']);
+    }
+
     public function testASlipGoesIntoTheQueueAndIsPutRight(): void
     {
         $batch = $this->begin(5);

@@ -24,7 +24,6 @@ use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Sessions;
-use Kalokroma\Schedule\Work;
 use Psr\Clock\ClockInterface;
 
 /** When the painter sits down, and what for. */
@@ -105,7 +104,7 @@ final readonly class EveningController
             $wish['stop'] ?? null,
             (new DateTimeImmutable($wish['day'].' 23:59:59', $agenda->hours->zone))->getTimestamp(),
             /** @param list<Job> $jobs */
-            static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs, $agenda->desk->climate), $sessions, Manner::Calm),
+            static fn(array $jobs): Schedule => Scheduler::roughly($agenda->desk->work($agenda->work->sprayHours, $jobs), $sessions, Manner::Calm),
         );
 
         return new JsonResponse([

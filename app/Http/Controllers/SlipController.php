@@ -7,11 +7,14 @@ namespace App\Http\Controllers;
 use App\Batches\Slips;
 use App\Http\Requests\PlainTextRule;
 use App\Http\Resources\BatchResource;
+use App\Http\Resources\MixResource;
 use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Kalokroma\Planning\Slipped;
+use Kalokroma\Planning\SlipPrice;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What slipped, queued to be put right. */
 final readonly class SlipController
@@ -31,6 +34,25 @@ final readonly class SlipController
         ], ['models.required' => 'Say on which models it slipped.']);
 
         return BatchController::answer($this->slips->note($id, $wish))->response()->setStatusCode(201);
+    }
+
+    /** What it would cost if the brush slipped now. */
+    public function price(string $id, string $step): JsonResponse
+    {
+        $progress = Batch::query()->with('entries')->findOrFail($id)->progress();
+        foreach ($progress->passes as $pass) {
+            if ($pass->step->id === $step) {
+                return new JsonResponse(array_map(static fn(SlipPrice $one): array => [
+                    'areaId' => $one->beside->id,
+                    'areaName' => $one->beside->name,
+                    'words' => $one->words(),
+                    'minutes' => (int) ceil($one->minutes),
+                    'mix' => MixResource::maybe($one->with?->step->mix),
+                ], SlipPrice::all($progress, $pass)));
+            }
+        }
+
+        throw new NotFoundHttpException('This batch has no such step.');
     }
 
     public function update(Request $request, string $id): BatchResource

@@ -9,6 +9,7 @@ use App\Evenings\BatchLooks;
 use App\Models\Batch;
 use DateTimeImmutable;
 use Kalokroma\Recipe\Stop;
+use Kalokroma\Schedule\HeldUp;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Session;
@@ -19,6 +20,9 @@ final readonly class AgendaResource
 {
     /** A few minutes more are nothing to speak of: one has put the brushes away by then. */
     private const WORTH_SAYING = 1800;
+
+    /** Nobody sits down for 23 minutes. */
+    private const STEP_MINUTES = 5;
 
     private function __construct(private Agenda $agenda) {}
 
@@ -40,6 +44,7 @@ final readonly class AgendaResource
             'days' => $self->days($days),
             'evenings' => $self->evenings($days),
             'batches' => $self->batches($allowance),
+            'heldUp' => array_map($self->heldUp(...), $agenda->heldUp()),
             'beyond' => array_map(static fn(Batch $one): array => ['id' => $one->id, 'name' => $one->name], $agenda->desk->beyond),
             'lackingMinutes' => $schedule === null ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0) : (int) ceil($schedule->lacking / 60),
             'handsOnMinutes' => (int) round($agenda->work->handsOn() / 60),
@@ -68,6 +73,19 @@ final readonly class AgendaResource
             'end' => $this->clock($item->end),
             'minutes' => (int) max(1, round(($item->end - $item->start) / 60)),
             'zones' => BatchLooks::of($batch, $progress->plan)[$item->pass->step->id] ?? [],
+        ];
+    }
+
+    /** @return array<string, mixed> what waits for the weather, and a sitting that would do for it */
+    private function heldUp(HeldUp $held): array
+    {
+        $full = static fn(int $seconds): int => (int) ceil($seconds / 60 / self::STEP_MINUTES) * self::STEP_MINUTES;
+        $from = $held->from === null ? null : (new DateTimeImmutable('@'. 60 * $full($held->from)))->setTimezone($this->agenda->hours->zone);
+
+        return [
+            'batchName' => $this->agenda->desk->batches[$held->job]->name,
+            'words' => $this->named($held->job, $held->pass->step->id),
+            'sitting' => $from === null ? null : ['day' => $from->format('Y-m-d'), 'from' => $from->format('H:i'), 'minutes' => $full($held->seconds)],
         ];
     }
 

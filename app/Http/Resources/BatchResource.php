@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Amounts\Amounts;
-use Kalokroma\Amounts\PassAmount;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Exchange\PlanWriter;
@@ -48,11 +47,7 @@ final class BatchResource extends JsonResource
         $work = Work::of([Desk::job($batch, $progress)], Setting::room());
         $openings = Opening::all($work);
         $amounts = Amounts::left($progress, Setting::measures());
-        $open = array_values(array_filter($amounts->passes(), static fn(PassAmount $one): bool => ! $progress->isDone($one->pass)));
-        $pours = [];
-        foreach ($open as $one) {
-            $pours[$one->pass->step->id] = AmountResource::pass($one, $open, Setting::measures()->dropMl);
-        }
+        $pours = AmountResource::bySteps($amounts, $progress);
         $planVersion = $batch->plan?->version;
 
         return [

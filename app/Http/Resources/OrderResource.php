@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Setting;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
@@ -35,6 +36,6 @@ final class OrderResource
     /** @return list<array<string, mixed>> */
     public static function stops(Rehearsal $rehearsal): array
     {
-        return array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, 'afterPass' => $rehearsal->order()->afterPass($stop), 'minutesPerModel' => round($rehearsal->minutesUntil($stop), 0)], $rehearsal->plan->running->stops);
+        return array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, 'afterPass' => $rehearsal->order()->afterPass($stop), 'minutesPerModel' => round($rehearsal->minutesUntil($stop, Setting::paces()), 0)], $rehearsal->plan->running->stops);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Setting;
 use App\Plans\PlanView;
 use Kalokroma\Colour\ColourWords;
 use Kalokroma\Mixing\Ingredient;
@@ -56,7 +57,7 @@ final class PlanLooks
             'id' => $variant->id,
             'isRecipe' => $variant->isRecipeOf($area),
             'strip' => StripResource::of($view->rehearsal->stripAs($painted), $area->importance),
-            'minutes' => round(Pace::of($view->rehearsal->plan)->recipe($painted), 1),
+            'minutes' => round(Pace::of($view->rehearsal->plan, Setting::paces())->recipe($painted), 1),
             'pots' => $painted->pots(),
             'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps),
         ];

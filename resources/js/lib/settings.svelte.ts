@@ -1,5 +1,6 @@
 import { home } from './home.svelte';
 import { asProblem, got, type Problem, type Schemas, server } from './api';
+import { tell } from './notices.svelte';
 
 const LETTER_KEYS = 'kalokroma.letterKeys';
 
@@ -20,6 +21,9 @@ class Settings {
     room = $state({ celsius: 20, humidity: 50 });
     measures = $state({ dropMl: 0.045, palettePart: 0.3 });
     tools = $state({ airbrush: false });
+    pace = $state({ setUpMinutes: 3 });
+    weather = $state<Schemas['Settings']['weather']>(null);
+    devices = $state<Schemas['Settings']['devices']>({ station: false, scanner: false, reader: false, spell: 'usual' });
     zone = $state<string | null>(null);
     private asked: Promise<void> | null = null;
 
@@ -60,18 +64,26 @@ class Settings {
         this.room = answer.room;
         this.measures = answer.measures;
         this.tools = answer.tools;
+        this.pace = answer.pace;
+        this.weather = answer.weather;
+        this.devices = answer.devices;
     }
 
-    /** What is wrong with it; nothing when it was taken. */
-    async setCurrency(currency: string): Promise<string> {
-        try {
-            this.currency = (
-                await got(server.PUT('/settings', { body: { currency: currency.trim().toUpperCase() } }))
-            ).currency;
-            return '';
-        } catch (error) {
-            return asProblem(error).faults[0]?.message ?? asProblem(error).message;
-        }
+    /**
+     * One of them, with a way back.
+     *
+     * @returns what is wrong with it; empty when it was taken
+     */
+    async keep<Name extends keyof Schemas['SettingsInput']>(
+        name: Name,
+        value: Schemas['SettingsInput'][Name],
+        field: string = name,
+    ): Promise<string> {
+        const before = $state.snapshot(this[name]) as Schemas['SettingsInput'][Name];
+        const problem = await this.set({ [name]: value });
+        if (problem !== null) return problem.at(field) || problem.message;
+        tell('Kept. It holds from now on.', { label: 'Undo', run: () => void this.set({ [name]: before }) });
+        return '';
     }
 
     setLetterKeys(on: boolean): void {

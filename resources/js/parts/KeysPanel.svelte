@@ -1,11 +1,11 @@
 <script lang="ts">
-    import { Button, TextInput, Toggle } from 'carbon-components-svelte';
+    import { Button, Toggle } from 'carbon-components-svelte';
     import Close from 'carbon-icons-svelte/lib/Close.svelte';
     import { onMount } from 'svelte';
     import { boundKeys, isLetter } from '../lib/keys.svelte';
     import { settings } from '../lib/settings.svelte';
 
-    /** The keys that work here, and what can be set for the whole application. */
+    /** The keys that work here, and whether they do. */
     let { close }: { close: () => void } = $props();
 
     const named: Record<string, string> = {
@@ -16,7 +16,6 @@
         ArrowDown: '↓',
     };
     let panel: HTMLElement;
-    let fault = $state('');
 
     onMount(() => {
         const before = document.activeElement as HTMLElement | null;
@@ -35,7 +34,7 @@
     onkeydown={(event) => event.key === 'Escape' && close()}
 >
     <header>
-        <h2 id="keys-title">Keys and settings</h2>
+        <h2 id="keys-title">Keys</h2>
         <Button
             size="small"
             kind="ghost"
@@ -61,16 +60,7 @@
         toggled={settings.letterKeys}
         on:toggle={(event) => settings.setLetterKeys(event.detail.toggled)}
     />
-    <TextInput
-        size="sm"
-        labelText="Currency of prices"
-        helperText="three letters, for example EUR"
-        maxlength={3}
-        value={settings.currency}
-        invalid={fault !== ''}
-        invalidText={fault}
-        on:change={async (event) => (fault = await settings.setCurrency(String(event.detail ?? '')))}
-    />
+    <a href="#/settings" onclick={close}>All other settings</a>
 </div>
 
 <style>

@@ -2,8 +2,10 @@
     /** Drawn marks of the places: a step to take, a strip, pots on a board, two drops that meet, blocks along an evening, a ruled book, an open one, sun and lamp. */
     let {
         name,
-    }: { name: 'bench' | 'plans' | 'shelf' | 'mixing' | 'evenings' | 'logbook' | 'handbook' | 'day' | 'lamp' } =
-        $props();
+    }: {
+        name:
+            'bench' | 'plans' | 'shelf' | 'mixing' | 'evenings' | 'logbook' | 'handbook' | 'settings' | 'day' | 'lamp';
+    } = $props();
 </script>
 
 <svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" stroke-width="1.6" aria-hidden="true">
@@ -26,6 +28,11 @@
         <path d="M5 3h12v16H5zM8 3v16M11 8h4M11 12h4" />
     {:else if name === 'handbook'}
         <path d="M11 5q-4-3-9-1v13q5-2 9 1 4-3 9-1V4q-5-2-9 1zM11 5v13" />
+    {:else if name === 'settings'}
+        <path d="M2 6h18M2 11h18M2 16h18" stroke-width="1" /><path
+            d="M6 4h3v4H6zM14 9h3v4h-3zM4 14h3v4H4z"
+            fill="currentColor"
+        />
     {:else if name === 'day'}
         <circle cx="11" cy="11" r="4" /><path
             d="M11 2v3M11 17v3M2 11h3M17 11h3M4.600 4.600l2 2M15.400 15.400l2 2M4.600 17.400l2-2M15.400 6.600l2-2"

@@ -25,9 +25,13 @@
             {place.name}
         </a>
     {/each}
+    <a class="place last" href="#/settings" aria-current={router.location === '/settings' ? 'page' : undefined}>
+        <PlaceMark name="settings" />
+        Settings
+    </a>
     <button class="light keys" type="button" onclick={showKeys}>
         <kbd>?</kbd>
-        Keys<span class="sr"> and settings</span>
+        Keys
     </button>
     <button class="light" type="button" aria-pressed={isLamp} onclick={() => setTheme(isLamp ? 'day' : 'lamp')}>
         <PlaceMark name={isLamp ? 'lamp' : 'day'} />
@@ -82,7 +86,7 @@
         font-weight: 700;
     }
 
-    .keys {
+    .last {
         margin-top: auto;
     }
 
@@ -115,7 +119,8 @@
             border-right: 0;
         }
 
-        .name {
+        .name,
+        .last {
             display: none;
         }
 

@@ -1,18 +1,21 @@
 <script lang="ts">
-    import { got, type Schemas, server } from '../lib/api';
+    import { Button, NumberInput } from 'carbon-components-svelte';
+    import { got, type Problem, type Schemas, server } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
-    import { lasting } from '../lib/words';
-    import Choose from './Choose.svelte';
+    import { settings } from '../lib/settings.svelte';
+    import { clock as atClock, lasting } from '../lib/words';
     import Trouble from './Trouble.svelte';
 
-    /** The hours to come as a bar, with those that are fit for priming, by what the weather station says. */
+    /** Whether it may be sprayed now, by what was read off outside; with a weather station the hours to come as a bar, and which of them are fit for it. */
     let { method }: { method: string } = $props();
 
     type Day = Schemas['SprayDay'];
     const latest = new Latest<Day>();
     const day = $derived(latest.answer);
     const MARKS = { go: 'fit', wait: 'wait', 'another-way': 'unfit' } as const;
-    const SPELLS = ['usual', 'mild', 'damp', 'frost', 'heat'].map((value) => ({ value, label: value }));
+    let celsius = $state<number | null>(null);
+    let humidity = $state<number | null>(null);
+    let problem = $state<Problem | null>(null);
 
     $effect(() => {
         void method;
@@ -24,10 +27,22 @@
         return latest.ask(() => got(server.GET('/spray-day', { params: { query } })));
     }
 
-    async function turn(spell: string): Promise<void> {
-        await got(server.PUT('/devices/weather', { body: { spell: spell as Schemas['Spell'] } }));
+    async function judge(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        problem = await settings.set({ weather: { celsius: celsius ?? NaN, humidity: humidity ?? NaN } });
+        if (problem === null) await ask();
+    }
+
+    async function forget(): Promise<void> {
+        [celsius, humidity] = [settings.weather?.celsius ?? null, settings.weather?.humidity ?? null];
+        await settings.set({ weather: null });
         await ask();
     }
+
+    const fault = (field: string): { invalid: boolean; invalidText: string } => ({
+        invalid: (problem?.at(field) ?? '') !== '',
+        invalidText: problem?.at(field) ?? '',
+    });
 
     function hour24(iso: string): string {
         return `${new Date(iso).getHours()}:00`;
@@ -45,6 +60,27 @@
 <section aria-label="Weather for priming">
     {#if latest.problem}
         <Trouble problem={latest.problem} retry={ask} />
+    {:else if day?.source === null}
+        <form onsubmit={judge} aria-label="Weather outside" novalidate>
+            <p><b>What is it like outside?</b> A can wants 10 to 27 °C and no more than 70 % humidity.</p>
+            <NumberInput
+                size="sm"
+                hideSteppers
+                allowEmpty
+                labelText="°C"
+                bind:value={celsius}
+                {...fault('weather.celsius')}
+            />
+            <NumberInput
+                size="sm"
+                hideSteppers
+                allowEmpty
+                labelText="% humidity"
+                bind:value={humidity}
+                {...fault('weather.humidity')}
+            />
+            <Button size="small" kind="tertiary" type="submit">May I spray?</Button>
+        </form>
     {:else if day}
         <p>
             <b>{day.words}</b>
@@ -52,28 +88,35 @@
             {#if day.verdict !== 'go'}{day.reason}{/if}
             {#if day.waitMinutes !== null}Paint over it after {lasting(day.waitMinutes)}.{/if}
         </p>
-        <ol aria-label="The next two days by hour">
-            {#each day.hours as hour, at (hour.at)}
-                <li
-                    class={MARKS[hour.verdict]}
-                    title="{clock(hour.at)}: {hour.celsius} °C, {hour.humidity} %, {MARKS[hour.verdict]}"
-                >
-                    <span class="sr">{clock(hour.at)}: {hour.celsius} °C, {hour.humidity} %, {MARKS[hour.verdict]}</span
+        {#if day.source === 'station'}
+            <ol aria-label="The next two days by hour">
+                {#each day.hours as hour, at (hour.at)}
+                    <li
+                        class={MARKS[hour.verdict]}
+                        title="{clock(hour.at)}: {hour.celsius} °C, {hour.humidity} %, {MARKS[hour.verdict]}"
                     >
-                    {#if at % 8 === 0}<small aria-hidden="true"
-                            >{hour24(hour.at)}<br />{Math.round(hour.celsius)}°</small
-                        >{/if}
-                </li>
-            {/each}
-        </ol>
-        <div class="station">
+                        <span class="sr"
+                            >{clock(hour.at)}: {hour.celsius} °C, {hour.humidity} %, {MARKS[hour.verdict]}</span
+                        >
+                        {#if at % 8 === 0}<small aria-hidden="true"
+                                >{hour24(hour.at)}<br />{Math.round(hour.celsius)}°</small
+                            >{/if}
+                    </li>
+                {/each}
+            </ol>
             <p class="quiet">
                 {#each day.windows as window, at (window.from)}{at > 0 ? ', ' : 'Fit: '}{clock(window.from)} to {clock(
                         window.to,
-                    )}{/each}
+                    )}{/each}{day.windows.length > 0 ? ' · ' : ''}by the <a href="#/settings">simulated station</a>
             </p>
-            <Choose label="Simulated station" value={day.spell} choices={SPELLS} change={turn} />
-        </div>
+        {:else if settings.weather}
+            <p class="quiet typed">
+                {settings.weather.celsius} °C and {settings.weather.humidity} %, as read off at {atClock(
+                    settings.weather.at,
+                )}
+                <Button size="small" kind="ghost" on:click={forget}>It has changed</Button>
+            </p>
+        {/if}
     {/if}
 </section>
 
@@ -118,10 +161,25 @@
         white-space: nowrap;
     }
 
-    .station {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 150px;
-        gap: 12px;
-        align-items: end;
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 12px;
+        align-items: flex-end;
+    }
+
+    form > p {
+        flex: 1 0 100%;
+    }
+
+    form > :global(.bx--form-item) {
+        flex: 0 1 130px;
+    }
+
+    .typed {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 10px;
+        align-items: center;
     }
 </style>

@@ -6,6 +6,7 @@
         label,
         value,
         placeholder = '',
+        list,
         hideLabel = false,
         fault = '',
         change,
@@ -13,6 +14,8 @@
         label: string;
         value: string;
         placeholder?: string;
+        /** Id of a datalist with what may be meant. */
+        list?: string;
         hideLabel?: boolean;
         fault?: string;
         change: (value: string) => void;
@@ -25,6 +28,7 @@
     {hideLabel}
     {value}
     {placeholder}
+    {list}
     dir="auto"
     invalid={fault !== ''}
     invalidText={fault}

@@ -10,9 +10,9 @@
     import DeskBatches from './evenings/DeskBatches.svelte';
     import EveningBar from './evenings/EveningBar.svelte';
     import FetchAndPour from './evenings/FetchAndPour.svelte';
+    import HeldUp from './evenings/HeldUp.svelte';
     import HoursPanel from './evenings/HoursPanel.svelte';
     import MomentCard from './evenings/MomentCard.svelte';
-    import RoomCard from './evenings/RoomCard.svelte';
     import OneDay from './evenings/OneDay.svelte';
     import WeekStrip from './evenings/WeekStrip.svelte';
 
@@ -75,12 +75,12 @@
     <div class="evenings">
         {#if isIdle || edits === 'week'}
             <HoursPanel week={agenda.week} first={isIdle} {took} close={() => (edits = null)} />
-            {#if !isIdle}<RoomCard changed={load} />{/if}
         {/if}
         {#if edits !== null && edits !== 'week'}
             {@const day = agenda.days.find((one) => one.day === edits)}
             {#if day}{#key day.day}<OneDay {day} {took} close={() => (edits = null)} />{/key}{/if}
         {/if}
+        {#each agenda.heldUp as held (held.batchName + held.words)}<HeldUp {agenda} {held} {took} />{/each}
         {#if evening}
             <EveningBar {evening} now={agenda.now} />
             <div class="cards">

@@ -116,6 +116,7 @@ final readonly class Views
                 $this->press('I miss this evening');
                 $this->press('Make it sooner');
             },
+            'settings' => fn() => $this->open('#/settings', 'section[aria-label="Simulated devices"] select'),
             'plan-amounts' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Amounts');

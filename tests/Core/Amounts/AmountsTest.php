@@ -98,22 +98,75 @@ final class AmountsTest extends TestCase
             highlight snow x1"), 10);
         [$base, $layer, $light] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2'), self::pass($amounts, 'coat-3')];
 
-        $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 0.045);
+        $left = $amounts->leftOnPalette($base, $base->mixtures[0]);
+        self::assertLessThan($base->mixtures[0]->drops(), $left);
+        [$navy, $sky, $snow, $water] = array_map(static fn(Pour $one): int => $one->drops, $layer->mixtures[0]->pours);
+
+        $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 13, 0.045);
+
+        // Of thirteen drops twice 3 navy, 1 sky and 2 water are taken; all the rest comes in.
+        self::assertNotNull($walked);
+        self::assertSame(12, $walked->keepDrops);
+        self::assertSame([...$navy > 6 ? ['Navy '.($navy - 6), 'Sky '.($sky - 2)] : [], "Snow $snow", 'water '.($water - 4)], array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add));
+        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 5, 0.045), 'no whole round is left');
+        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $light->mixtures[0], 60, 0.045));
+        self::assertNull(WalkedOn::between($layer->pass, $layer->mixtures[0], $base->mixtures[0], 60, 0.045), 'nothing is taken out of a mix');
+    }
+
+    public function testOneToOneIsWalkedOnToThreeToOneWithDropsOfTheOne(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds small cloth\n basecoat red*1 snow*1 1:0 x1\n layer red*3 snow*1 1:0 x1"), 1);
+        [$base, $layer] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2')];
+
+        $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 2, 0.045);
 
         self::assertNotNull($walked);
-        [$navy, $sky, $snow, $water] = array_map(static fn(Pour $one): int => $one->drops, $layer->mixtures[0]->pours);
-        // What was kept is navy and sky with half as much water: the rest of the water and all of the snow come in.
-        self::assertSame($navy + $sky + intdiv($navy + $sky, 2), $walked->keepDrops);
-        self::assertSame(["Snow $snow", 'water '.($water - intdiv($navy + $sky, 2))], array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add));
-        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $light->mixtures[0], 0.045));
-        self::assertNull(WalkedOn::between($layer->pass, $layer->mixtures[0], $base->mixtures[0], 0.045), 'nothing is taken out of a mix');
+        self::assertSame([2, ['Red 2']], [$walked->keepDrops, array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add)]);
+    }
+
+    /** What is said to lie there was poured, and is more than nothing only by palette and rounding. */
+    public function testNoMoreIsLeftOnThePaletteThanWasPoured(): void
+    {
+        foreach (range(1, 40, 3) as $models) {
+            $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*5 sky*2 2:1 x2\n wash umber-wash\n highlight sky x1"), $models);
+            foreach ($amounts->passes() as $pass) {
+                foreach ($pass->mixtures as $mixture) {
+                    $left = $amounts->leftOnPalette($pass, $mixture);
+                    $film = $mixture->neededMl * 0.7 / 0.045;
+                    self::assertLessThanOrEqual($mixture->drops() - $film + 1e-6, $left);
+                    self::assertGreaterThan($mixture->drops() - $film - 1.0 - 1e-6, $left);
+                }
+            }
+        }
+    }
+
+    public function testASingleDropToManyIsATouchOnTheBrush(): void
+    {
+        $added = static function (string $thinned): array {
+            $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*7 sky*1 $thinned x1\n layer navy*7 sky*1 snow*1 $thinned x1"), 1);
+            [$base, $layer] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2')];
+            $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 16, 0.045);
+
+            return array_map(static fn(Pour $one): array => [$one->name(), $one->drops, $walked?->isTrace($one)], $walked->add ?? []);
+        };
+
+        self::assertSame([['Snow', 1, false]], $added('1:0'), 'one to eight is counted');
+        self::assertSame([['Snow', 1, true], ['water', 1, false]], $added('1:1'));
+    }
+
+    public function testNothingIsLeftOfAnother(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy x1\n layer sky x1"), 10);
+        [$base, $layer] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2')];
+
+        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 60, 0.045));
     }
 
     public function testAThinMixIsNotMadeThicker(): void
     {
         $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n glaze navy water 1:9 x1\n layer navy*1 snow*1 1:1 x1"), 10);
 
-        self::assertNull(WalkedOn::between(self::pass($amounts, 'coat-1')->pass, self::pass($amounts, 'coat-1')->mixtures[0], self::pass($amounts, 'coat-2')->mixtures[0], 0.045));
+        self::assertNull(WalkedOn::between(self::pass($amounts, 'coat-1')->pass, self::pass($amounts, 'coat-1')->mixtures[0], self::pass($amounts, 'coat-2')->mixtures[0], 60, 0.045));
     }
 
     public function testACanLeavesMostOfItInTheAir(): void

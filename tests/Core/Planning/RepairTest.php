@@ -9,6 +9,7 @@ use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Repair;
 use Kalokroma\Planning\Slipped;
+use Kalokroma\Planning\SlipPrice;
 use Kalokroma\Planning\TouchUp;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
@@ -52,6 +53,46 @@ final class RepairTest extends TestCase
 
         self::assertSame('wipe', self::touchUp($sketch, ['hull-1', 'hull-2', 'door-1', 'door-2', 'door-3'], 'hull-1')->ways[0]['way']);
         self::assertSame('repaint', self::touchUp($sketch, ['hull-1', 'door-1'], 'hull-1')->ways[0]['way']);
+    }
+
+    public function testWhatASlipWouldCostIsToldBeforeTheDarkPaintIsOnTheBrush(): void
+    {
+        $sketch = "undercoat grey
+area coat broad-folds main cloth touches belt
+  basecoat sand x2
+  basecoat yellow x2
+  wash umber-wash
+area belt close-folds small leather touches coat,boots
+  basecoat dark-brown
+area boots close-folds small leather touches belt
+  basecoat brown x2
+  highlight tan x1
+order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2";
+        $prices = static function (array $done) use ($sketch): array {
+            $plan = PlanSketch::plan($sketch);
+            $progress = Progress::recorded($plan, 4, Record::of($plan, 4, array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done)));
+            $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
+
+            return array_map(static fn(SlipPrice $one): array => [$one->beside->id, $one->words(), $one->minutes > 0.0], SlipPrice::all($progress, $belt));
+        };
+        $yellow = self::repair($sketch, 'coat-2', 'dark-brown');
+
+        self::assertSame([], $prices([]), 'nothing beside it is begun');
+        self::assertSame([['coat', 'nothing: a coat that is still to come hides it', false]], $prices(['coat-1']));
+        self::assertSame(['coat', 'boots'], array_column($prices(['coat-1', 'coat-2', 'coat-3', 'boots-1']), 0), 'the dearest first');
+        self::assertSame("{$yellow?->firstCoats} coats of Sand, then {$yellow?->coats} coats of Yellow, and the wash again", $prices(['coat-1', 'coat-2', 'coat-3'])[0][1]);
+        self::assertMatchesRegularExpression('/^[12] coats? of Brown$/', $prices(['boots-1'])[0][1]);
+    }
+
+    public function testAWashWithoutColourAndAWholeModelSpoilNothing(): void
+    {
+        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\n gloss-spot gloss\narea belt close-folds small leather touches coat\n basecoat brown\nwhole\n matt-coat matt");
+        $progress = Progress::recorded($plan, 1, Record::of($plan, 1, [new Done('belt-1', null, 1, 0), new Done('coat-1', null, 1, 0)]));
+        foreach ($progress->passes as $pass) {
+            if (in_array($pass->step->technique->id, ['gloss-spot', 'matt-coat'], true)) {
+                self::assertSame([], SlipPrice::all($progress, $pass));
+            }
+        }
     }
 
     public function testWhatWasRubbedOffIsLaidOverTheUndercoat(): void

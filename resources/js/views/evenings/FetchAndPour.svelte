@@ -73,7 +73,9 @@
                         {#each mixture.pours as pour, at}
                             {#if pour.hex}<Swatch hex={pour.hex} size={14} />{/if}<span
                                 >{at > 0 && pour.hex === null ? '+ ' : ''}<bdi>{pour.name}</bdi>
-                                <b>{pour.drops}</b></span
+                                <b>{pour.drops}</b>{#if pour.lookalike}<small class="quiet"
+                                        >&nbsp;not <bdi>{pour.lookalike}</bdi></small
+                                    >{/if}</span
                             >
                         {/each}
                     </li>

@@ -13,6 +13,7 @@
     import FinishBar from './FinishBar.svelte';
     import ModelTicks from './ModelTicks.svelte';
     import PourCard from './PourCard.svelte';
+    import SlipPrices from './SlipPrices.svelte';
     import TooEarly from './TooEarly.svelte';
     import UndercoatThen from './UndercoatThen.svelte';
 
@@ -111,6 +112,7 @@
         {#if step.isPerModel}<b>Carry it through on one model before the next: it must not dry meanwhile.</b>{/if}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
+    {#if step.areaId !== null && step.mix !== null}<SlipPrices batchId={batch.id} {step} />{/if}
     <CautionOnce batch={batch.id} hazards={step.hazards} {table} />
     <ModelTicks models={batch.models} {on} {counted} heads={step.heads} keptAs={ticksName} {tick} />
     {#if asked && isQuestion}

@@ -29,7 +29,10 @@
                             />
                         </svg>
                         <b>{pour.drops}</b>
-                        <bdi>{pour.name}</bdi>
+                        <span
+                            ><bdi>{pour.name}</bdi>{#if pour.lookalike}<small>not <bdi>{pour.lookalike}</bdi></small
+                                >{/if}</span
+                        >
                     </li>
                 {/each}
             </ul>
@@ -37,8 +40,12 @@
         {/each}
         {#if amounts.walkedOn}
             <p>
-                Or keep <b>{amounts.walkedOn.keepDrops} drops</b> of <bdi>{amounts.walkedOn.from}</bdi> and add
-                {#each amounts.walkedOn.add as pour, at}{at > 0 ? ' and ' : ''}<b>{pour.drops}</b>
+                Or, while <bdi>{amounts.walkedOn.from}</bdi> is wet on the palette: to
+                <b>{amounts.walkedOn.keepDrops} drops</b>
+                of it add
+                {#each amounts.walkedOn.add as pour, at}{at > 0 ? ' and ' : ''}<b
+                        >{pour.isTrace ? 'a touch of' : pour.drops}</b
+                    >
                     <bdi>{pour.name}</bdi>{/each}.
             </p>
         {/if}
@@ -83,6 +90,12 @@
     li b {
         font-size: 1.875rem;
         text-align: right;
+    }
+
+    small {
+        display: block;
+        color: var(--ink-quiet);
+        font-size: 0.875rem;
     }
 
     .what {

@@ -126,8 +126,9 @@
                             {/each}
                             {#if pass.walkedOn}
                                 <small class="quiet"
-                                    >or keep {plural(pass.walkedOn.keepDrops, 'drop')} of {pass.walkedOn.from}, add {pass.walkedOn.add
-                                        .map((one) => `${one.drops} ${one.name}`)
+                                    >or, while it is wet: to {plural(pass.walkedOn.keepDrops, 'drop')} left of {pass
+                                        .walkedOn.from} add {pass.walkedOn.add
+                                        .map((one) => `${one.isTrace ? 'a touch of' : one.drops} ${one.name}`)
                                         .join(' and ')}</small
                                 >
                             {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
+    import { settings } from '../../lib/settings.svelte';
     import MixCorner from './measure/MixCorner.svelte';
     import OpacityCorner from './measure/OpacityCorner.svelte';
     import PhotoCorner from './measure/PhotoCorner.svelte';
@@ -8,14 +9,17 @@
     import ScannerCorner from './measure/ScannerCorner.svelte';
 
     /** Ways to get a colour, a pot or an opacity in without typing it. */
-    const corners = [
+    const corners = $derived([
         { href: '/shelf/measure', name: 'Photo' },
-        { href: '/shelf/measure/reader', name: 'Swatch reader' },
-        { href: '/shelf/measure/scanner', name: 'Barcode scanner' },
         { href: '/shelf/measure/opacity', name: 'How well it hides' },
         { href: '/shelf/measure/mix', name: 'A mix you made' },
-    ];
+        ...(settings.devices.reader ? [{ href: '/shelf/measure/reader', name: 'Swatch reader, simulated' }] : []),
+        ...(settings.devices.scanner ? [{ href: '/shelf/measure/scanner', name: 'Barcode scanner, simulated' }] : []),
+    ]);
     const corner = $derived(router.location.split('/')[3] ?? '');
+    const isOff = $derived(
+        (corner === 'reader' && !settings.devices.reader) || (corner === 'scanner' && !settings.devices.scanner),
+    );
 </script>
 
 <div class="acts corners" role="group" aria-label="Measure with">
@@ -28,7 +32,9 @@
         >
     {/each}
 </div>
-{#if corner === 'reader'}
+{#if isOff}
+    <p class="panel off">This device is switched off. <a href="#/settings">Switch it on in the settings</a></p>
+{:else if corner === 'reader'}
     <ReaderCorner />
 {:else if corner === 'scanner'}
     <ScannerCorner />
@@ -41,6 +47,10 @@
 {/if}
 
 <style>
+    .off {
+        padding: 18px;
+    }
+
     .corners {
         margin-bottom: 12px;
     }

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Craft\Nature;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Neighbours;
+
+/** What it would cost if the brush slipped now: on which neighbour, and what hides it there. */
+final readonly class SlipPrice
+{
+    /**
+     * @param Pass|null $with whose colour puts it right; null where a coat that is still to come hides it anyway
+     * @param Repair|null $repair with that colour; null where none is needed
+     * @param list<Pass> $again what would have to be laid once more over it
+     * @param float $minutes of work on one model
+     */
+    private function __construct(
+        public Area $beside,
+        public ?Pass $with,
+        public ?Repair $repair,
+        public array $again,
+        public float $minutes,
+    ) {}
+
+    /** @return list<self> of the neighbours that are begun, the dearest first; none where the paint of the pass has no colour */
+    public static function all(Progress $progress, Pass $pass): array
+    {
+        $slip = $pass->step->mix;
+        if ($slip === null || $slip->isClear() || $pass->area === null) {
+            return [];
+        }
+        $prices = [];
+        foreach (Neighbours::of($progress->plan)->touching($pass->area) as $beside) {
+            $price = self::on($progress, $pass, $beside);
+            if ($price !== null) {
+                $prices[] = $price;
+            }
+        }
+        usort($prices, static fn(self $one, self $other): int => $other->minutes <=> $one->minutes);
+
+        return $prices;
+    }
+
+    private static function on(Progress $progress, Pass $pass, Area $beside): ?self
+    {
+        $done = $covers = [];
+        foreach ($progress->passes as $other) {
+            if ($other->area !== $beside || $other->step->mix === null || $progress->isSkipped($other)) {
+                continue;
+            }
+            $isCover = $other->step->technique->does(Nature::Covers) && ! $other->step->place->isFeathered() && ! $other->step->mix->isTransparent();
+            if ($progress->doneOn($other->step->id) > 0) {
+                $done[] = $other;
+                $covers = $isCover ? [$other] : $covers;
+            } elseif ($isCover) {
+                return $done === [] ? null : new self($beside, null, null, [], 0.0);
+            }
+        }
+        $with = $covers[0] ?? $done[0] ?? null;
+        $repair = $with === null ? null : Repair::of($progress->plan, $beside, $with->step, $pass->step->mix ?? throw new \LogicException('A slip has a colour.'));
+        if ($with === null || $repair === null) {
+            return null;
+        }
+        $again = array_values(array_filter($done, static fn(Pass $one): bool => $one->number > $with->number));
+        $pace = Pace::of($progress->plan);
+        $minutes = Technique::of('touch-up')->minutes + TouchUp::SPOT * $pace->coat($with->step, $beside) * ($repair->all() ?? TouchUp::ANEW)
+            + TouchUp::SPOT * array_sum(array_map(static fn(Pass $one): float => $pace->step($one->step, $beside), $again));
+
+        return new self($beside, $with, $repair, $again, $minutes);
+    }
+
+    /** What hides it, in words. */
+    public function words(): string
+    {
+        if ($this->with === null || $this->repair === null) {
+            return 'nothing: a coat that is still to come hides it';
+        }
+        $coats = static fn(int $number): string => $number === 1 ? '1 coat' : "$number coats";
+        $words = match (true) {
+            $this->repair->coats === null => sprintf('no number of coats of %s hides it: down to the undercoat there', $this->with->step->words()),
+            $this->repair->first !== null => sprintf('%s of %s, then %s of %s', $coats($this->repair->firstCoats), $this->repair->first->name, $coats($this->repair->coats), $this->with->step->words()),
+            default => sprintf('%s of %s', $coats($this->repair->coats), $this->with->step->words()),
+        };
+        $again = count($this->again);
+
+        return $words.match ($again) {
+            0 => '',
+            1 => sprintf(', and the %s again', mb_strtolower($this->again[0]->step->technique->label)),
+            default => ", and $again steps again",
+        };
+    }
+}
