@@ -6,6 +6,7 @@ namespace Kalokroma\Planning;
 
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Mixing\Mix;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Neighbours;
 
@@ -35,7 +36,7 @@ final readonly class SlipPrice
         }
         $prices = [];
         foreach (Neighbours::of($progress->plan)->touching($pass->area) as $beside) {
-            $price = self::on($progress, $pass, $beside);
+            $price = self::on($progress, $slip, $beside);
             if ($price !== null) {
                 $prices[] = $price;
             }
@@ -45,7 +46,7 @@ final readonly class SlipPrice
         return $prices;
     }
 
-    private static function on(Progress $progress, Pass $pass, Area $beside): ?self
+    private static function on(Progress $progress, Mix $slip, Area $beside): ?self
     {
         $done = $covers = [];
         foreach ($progress->passes as $other) {
@@ -56,12 +57,12 @@ final readonly class SlipPrice
             if ($progress->doneOn($other->step->id) > 0) {
                 $done[] = $other;
                 $covers = $isCover ? [$other] : $covers;
-            } elseif ($isCover) {
+            } elseif ($isCover && self::hides($progress, $other, $slip)) {
                 return $done === [] ? null : new self($beside, null, null, [], 0.0);
             }
         }
         $with = $covers[0] ?? $done[0] ?? null;
-        $repair = $with === null ? null : Repair::of($progress->plan, $beside, $with->step, $pass->step->mix ?? throw new \LogicException('A slip has a colour.'));
+        $repair = $with === null ? null : Repair::of($progress->plan, $beside, $with->step, $slip);
         if ($with === null || $repair === null) {
             return null;
         }
@@ -71,6 +72,14 @@ final readonly class SlipPrice
             + TouchUp::SPOT * array_sum(array_map(static fn(Pass $one): float => $pace->step($one->step, $beside), $again));
 
         return new self($beside, $with, $repair, $again, $minutes);
+    }
+
+    /** In the coats that are planned of it anyway. */
+    private static function hides(Progress $progress, Pass $cover, Mix $slip): bool
+    {
+        $repair = Repair::of($progress->plan, $cover->area, $cover->step, $slip);
+
+        return $repair !== null && $repair->first === null && $repair->coats !== null && $repair->coats <= $cover->step->coats;
     }
 
     /** What hides it, in words. */
