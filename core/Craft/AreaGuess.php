@@ -75,9 +75,12 @@ final readonly class AreaGuess
     /** @return array{string, Texture, Material, AreaSize}|null */
     private static function thing(string $word): ?array
     {
-        foreach (self::THINGS as $things) {
-            if (in_array($word, explode(' ', $things[0]), true)) {
-                return $things;
+        // Many of a thing are made of what one is.
+        foreach ([$word, (string) preg_replace('/(?<=.{3})s$/u', '', $word)] as $name) {
+            foreach (self::THINGS as $things) {
+                if (in_array($name, explode(' ', $things[0]), true)) {
+                    return $things;
+                }
             }
         }
 

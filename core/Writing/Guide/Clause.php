@@ -40,6 +40,8 @@ final readonly class Clause
      * @param array{int, int}|null $dilution parts of paint to parts of thinner
      * @param list<string> $unknown what looks like a paint and is none
      * @param string $leftOver words that nothing was made of
+     * @param bool $addsToTheLast they come into the mix before
+     * @param list<Paint> $named just so, mediums left out
      */
     private function __construct(
         public ?string $technique,
@@ -53,6 +55,8 @@ final readonly class Clause
         public array $unknown,
         public float $sure,
         public string $leftOver,
+        public bool $addsToTheLast = false,
+        public array $named = [],
     ) {}
 
     public static function read(string $text, PaintNames $names): self
@@ -60,7 +64,7 @@ final readonly class Clause
         $said = $text;
         // The brush in a bracket says nothing of the paint.
         $text = (string) preg_replace('/\((?!\s*dry[- ]?brush)[^()]*\b(?:\w*brush|spray can)\)/iu', ' ', $text);
-        [$text, $exact] = self::named($text, $names);
+        [$text, $exact] = self::named((string) preg_replace('/\s*([+&])\s*/u', ' $1 ', $text), $names);
         [$coats, $text] = Words::coats($text);
         $ratio = Ratio::read($text);
         $text = $ratio->rest;
@@ -70,7 +74,9 @@ final readonly class Clause
             [, $text] = preg_match(self::TOUCH, $text) === 1 ? self::withoutTechnique($text) : [$technique, $rest];
         }
         [$place, $text] = Words::place($text);
-        $area = Words::area($text);
+        $technique = $technique === 'highlight' && $place === Place::UpperEdges ? 'edge-highlight' : $technique;
+        $addsTo = preg_match('/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu', $text) === 1;
+        $area = Words::area($text, $technique === null || $technique === 'basecoat');
         $text = $area === null ? $text : str_replace($area, ' ', $text);
         [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
         [$dilution, $thinner] = [$ratio->parts, $ratio->thinner];
@@ -97,7 +103,22 @@ final readonly class Clause
         }
         $isStep = $paints !== [] || ($technique !== null && $unknown !== []) || self::needsNoPaint($technique);
 
-        return new self($technique, $paints, $parts, $dilution, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure, $isStep ? implode(' ', $beside) : Words::bare(self::told($said, $exact)));
+        return new self($technique, $paints, $parts, $dilution, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure, $isStep ? trim(implode(' ', [...$beside, ...self::unused($exact, $paints)])) : Words::bare(self::told($said, $exact)), $addsTo, array_values(array_filter($exact, static fn(Paint $one): bool => $one->kind !== Kind::Medium)));
+    }
+
+    /**
+     * Paints that are named and come into nothing: never without a word.
+     *
+     * @param array<string, Paint> $named by mark
+     * @param list<Paint> $taken
+     *
+     * @return list<string> their names, but those of mediums
+     */
+    private static function unused(array $named, array $taken): array
+    {
+        $unused = array_filter($named, static fn(Paint $one): bool => $one->kind !== Kind::Medium && ! in_array($one, $taken, true));
+
+        return array_values(array_unique(array_map(static fn(Paint $one): string => $one->name, $unused)));
     }
 
     /** @return array{string, string} */
@@ -124,7 +145,7 @@ final readonly class Clause
     /** It says how the step before it is done: "thinned 1 : 1", "two coats", "watered down". */
     public function isManner(): bool
     {
-        return ! $this->isStep() && $this->technique === null && $this->unknown === [];
+        return ! $this->isStep() && $this->technique === null && ($this->unknown === [] || $this->coats !== null);
     }
 
     public function isStep(): bool

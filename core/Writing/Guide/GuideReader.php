@@ -24,6 +24,9 @@ final class GuideReader
     /** How sure one is of a paint at least, for a text to be a guide. */
     private const CERTAIN = 0.8;
 
+    /** Techniques that may be named after the paint: "Navy, freehand". */
+    private const SAID_AFTER = ['dot', 'freehand', 'stipple', 'drybrush', 'edge-highlight', 'highlight', 'layer', 'lining', 'chip', 'patting'];
+
     /** What parts the entries of a list. */
     private const LISTS = '/\s*[,;•·]\s*|\s+\/\s+/u';
 
@@ -124,7 +127,7 @@ final class GuideReader
         $line = str_replace(['**', '__'], '', $line);
         if ($isHeading) {
             $this->isList = false;
-            $this->headed(trim($line, "#:*_[]() \t-–"), $next);
+            $this->headed(trim((string) preg_replace('/\s*\([^()]*\)(?=:?\s*$)/u', '', $line), "#:*_[]() \t-–"), $next);
 
             return;
         }
@@ -135,10 +138,16 @@ final class GuideReader
     /** Each sentence by itself: what is said in one is not how the next is done. */
     private function sentences(int $number, string $line): void
     {
-        $sentences = preg_split('/(?<=[.!?])\s+(?=\p{Lu})/u', $line) ?: [$line];
+        // Who writes everything small begins sentences so, too.
+        $begins = preg_match('/\p{Lu}/u', (string) preg_replace('/\bI\b/u', '', $line)) === 1 ? '\p{Lu}' : '\p{L}{2}';
+        $sentences = preg_split("/(?<=[.!?])\\s+(?=$begins|I\\b)/u", $line) ?: [$line];
         $before = count($this->read);
         $unread = [];
-        foreach ($sentences as $sentence) {
+        foreach ($sentences as $at => $sentence) {
+            if ($at === 0 && $this->outline->isNamed($sentence, $sentences[1] ?? '')) {
+                $this->plan->enter(trim($sentence, ' .!'));
+                continue;
+            }
             $isRead = $this->steps($number, $sentence);
             $unread = $isRead ? $unread : [...$unread, trim($sentence)];
         }
@@ -196,11 +205,14 @@ final class GuideReader
         [$area, $line] = $this->outline->split($line);
         if ($area !== null) {
             $this->plan->enter($area);
+            // All of it: what it is stands before the colon.
+            $line = (string) preg_replace('/\b(?:over |on )?the (?:whole|entire) \p{L}+\b/iu', 'all over', $line);
         }
         $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $line);
         $last = null;
         $left = [];
         $isTurned = false;
+        $isUnsaid = false;
         // Strokes between names are steps, unless a ratio says that they are mixed.
         $line = preg_match('/\d\s*:\s*\d/', $line) === 1 ? $line : str_replace(' / ', ' > ', $line);
         foreach ($this->outline->clauses($line) as $text) {
@@ -212,10 +224,15 @@ final class GuideReader
             } elseif ($turnedTo !== null) {
                 $this->plan->enter($turnedTo);
                 $isTurned = true;
+                $last = null;
+            } elseif ($clause->paints === [] && $clause->technique !== null && $isUnsaid && in_array($clause->technique, self::SAID_AFTER, true) && count($this->read) > $before && $this->becomes($clause)) {
+                $isUnsaid = false;
+                $left = $clause->unknown === [] ? $left : [...$left, ...$clause->unknown];
             } elseif ($clause->isStep()) {
-                $last = $this->step($number, $clause, $last) ?? $last;
+                $last = $this->step($number, $clause, $clause->area === null || preg_match('/^\W*(?:the\s+)?[\p{L}-]+\s+(?:with|in)\b/iu', $text) === 1 ? $last : null) ?? $last;
+                $isUnsaid = $clause->technique === null && $clause->paints !== [];
                 $left = $clause->leftOver === '' ? $left : [...$left, $clause->leftOver];
-            } elseif ($clause->isManner() && count($this->read) > $before && $this->manner($clause)) {
+            } elseif (($clause->isManner() || $this->isOfTheLast($clause)) && count($this->read) > $before && $this->manner($clause)) {
                 continue;
             } elseif ($clause->leftOver !== '' && ! Words::isAside($text)) {
                 $left[] = trim($text);
@@ -242,6 +259,12 @@ final class GuideReader
         return $clause->paints === [] && $clause->unknown !== [] && array_diff(array_map(mb_strtolower(...), $clause->unknown), $this->noPaints) === [];
     }
 
+    /** "Drybrush tan, one coat (drybrush)": the same technique again, and no other paint. */
+    private function isOfTheLast(Clause $clause): bool
+    {
+        return $clause->paints === [] && $clause->unknown === [] && $clause->technique !== null && $clause->technique === ($this->read[count($this->read) - 1]['technique'] ?? null);
+    }
+
     /** Tells how the last step is done. */
     private function manner(Clause $clause): bool
     {
@@ -253,10 +276,23 @@ final class GuideReader
         return $area !== null && $this->plan->inManner($area, $clause);
     }
 
+    /** The last step, of which nobody said how, is done so. */
+    private function becomes(Clause $clause): bool
+    {
+        $at = count($this->read) - 1;
+        $area = $this->read[$at]['area'];
+        if ($area === null || $clause->technique === null || ! $this->plan->becomes($area, $clause->technique, $clause)) {
+            return false;
+        }
+        $this->read[$at]['technique'] = $clause->technique;
+
+        return true;
+    }
+
     /** @return string|null the technique, if somebody has said it: what follows may be done alike */
     private function step(int $number, Clause $clause, ?string $last): ?string
     {
-        if ($clause->area !== null) {
+        if ($clause->area !== null && ! (Words::isOfAFace($clause->area) && $this->plan->isOfAFace())) {
             $this->plan->enter($clause->area);
         }
         array_push($this->unknown, ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)));
@@ -265,6 +301,8 @@ final class GuideReader
         $added = $this->plan->add($clause, $technique);
         if ($added !== null) {
             $this->note($number, $added[0], $technique, $clause);
+        } else {
+            array_push($this->leftOver, ...array_map(static fn(Paint $one): array => ['line' => $number, 'text' => $one->name], $clause->paints));
         }
 
         return $said;

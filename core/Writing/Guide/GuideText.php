@@ -17,7 +17,10 @@ final class GuideText
     private const CELLS = '~<\s*/(?:td|th)\s*>~iu';
 
     /** Bullets, numbers, ticks and the time of a film. */
-    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|step\s+\d+\s*[:.)–-]?\s*)+/iu';
+    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|\d{1,2}\s+(?=\p{L}[\p{L} &]{2,30}:)|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|step\s+\d+\s*[:.)–-]?\s*|\(\s*(?:about |ca\.? |~)?\d+\s*(?:min|mins|minutes?|h|hrs?|hours?)\.?\s*\)\s*)+/iu';
+
+    /** Arrows, pictures that part sentences, and tags at the end. */
+    private const SIGNS = ['/\s*[\x{2192}\x{27A1}\x{21D2}\x{2794}\x{279C}\x{25B6}]\x{FE0F}?\s*/u', '/(?<=[\p{L}\p{N}])\s+\p{So}[\x{FE0F}\x{200D}\p{So}\p{Sk}]*\s*(?=\p{L})/u', '/(?:\s+#[\p{L}\p{N}_]+)+\s*$/u'];
 
     /** A cell that heads a column of what is painted, of paints, of ratios, of notes. */
     private const AREAS = '/^(?:area|part|where|what|piece|section|element|model part|)$/iu';
@@ -35,6 +38,7 @@ final class GuideText
             $line = (string) preg_replace([self::HEADINGS, self::CELLS, self::BREAKS], ['# ', ' | ', "\n"], $line);
             foreach (explode("\n", $line) as $i => $piece) {
                 $piece = trim(html_entity_decode(strip_tags($piece), ENT_QUOTES | ENT_HTML5));
+                $piece = (string) preg_replace(self::SIGNS, [' > ', '. ', ''], $piece);
                 // A line in bold is a heading.
                 $piece = (string) preg_replace('/^(?:\*\*|__)([^*_]+)(?:\*\*|__):?$/u', '# $1', $piece);
                 if ($piece !== '' || $i === 0) {
@@ -43,14 +47,40 @@ final class GuideText
             }
         }
 
-        return self::said($lines);
+        return self::said(self::withoutSpeakers($lines));
     }
 
     /** Without what stands before it and means nothing. */
     public static function bare(string $line): string
     {
         // What is shouted heads what follows.
-        return trim((string) preg_replace([self::LEADS, '/^([\p{L} ]{2,25})!+\s+(?=\S)/u'], ['', '$1: '], $line));
+        return trim((string) preg_replace([self::LEADS, '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1: '], $line));
+    }
+
+    /**
+     * Who asks and who answers stands before what they say, time and again: it names no area.
+     *
+     * @param list<array{int, string}> $lines
+     *
+     * @return list<array{int, string}>
+     */
+    private static function withoutSpeakers(array $lines): array
+    {
+        $said = [];
+        $asks = false;
+        foreach ($lines as [, $line]) {
+            if (preg_match('/^(\p{L}[\p{L}.]{0,20})\s*:\s+\S/u', self::bare($line), $found) === 1) {
+                $said[mb_strtolower($found[1])] = ($said[mb_strtolower($found[1])] ?? 0) + 1;
+                $asks = $asks || str_ends_with(trim($line), '?');
+            }
+        }
+        $speakers = array_keys(array_filter($said, static fn(int $times, string|int $name): bool => $times > 1 && ! Words::isThing((string) $name) && Words::technique((string) $name)[0] === null, ARRAY_FILTER_USE_BOTH));
+        if (! $asks || count($speakers) < 2) {
+            return $lines;
+        }
+        $names = implode('|', array_map(static fn(string|int $one): string => preg_quote((string) $one, '/'), $speakers));
+
+        return array_map(static fn(array $one): array => [$one[0], (string) preg_replace("/^\\s*(?:$names)\\s*:\\s*/iu", '', $one[1])], $lines);
     }
 
     /**
@@ -117,6 +147,8 @@ final class GuideText
         $roles = [];
         $tells = 0;
         foreach ($cells as $at => $cell) {
+            // "Highlight 2" is one of them.
+            $cell = trim((string) preg_replace('/(?<=\p{L})\s*\d+$/u', '', $cell));
             [$technique, $rest] = Words::technique($cell);
             $role = match (true) {
                 preg_match(self::AREAS, $cell) === 1 => 'area',

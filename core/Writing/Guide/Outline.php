@@ -7,7 +7,6 @@ namespace Kalokroma\Writing\Guide;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Area;
 
 /** How a guide is laid out: what heads what, where a list ends, which area a line is about, and where one step ends and the next begins. */
 final readonly class Outline
@@ -21,14 +20,21 @@ final readonly class Outline
     private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
 
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;>→|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b))\s*/iu';
+    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
+
+    /** "So the face came first" */
+    private const COMES_FIRST = '/\b((?:the|his|her|its|their)\s+[\p{L}-]+)\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)$/iu';
+
+    /** What stands before a colon and is neither an area nor how it is done. */
+    private const NO_HEAD = '/^(?:(?:my |the |our )?(?:plan|recipes?|notes?|scheme|list|tips?|update|summary)\b|how\b|what\b|why\b|when\b|it\W?s\b|this\b|here\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b|today|tomorrow|evening|morning|part \d)/iu';
 
     public function __construct(private PaintNames $names) {}
 
     /** A line that only names an area: it ends in a colon, is marked, or is short, tells of no step and has steps below it. */
     public function isHeading(string $written, string $next): bool
     {
-        $line = GuideText::bare($written);
+        // How many there are of it stands in brackets.
+        $line = (string) preg_replace('/\s*\((?:\d+\s+\p{L}+|x ?\d+|\p{L}+)\)(?=:?\s*$)/u', '', GuideText::bare($written));
         if (mb_strlen($line) > self::LONGEST_AREA) {
             return false;
         }
@@ -47,7 +53,15 @@ final readonly class Outline
 
         // Part of a paint's name is no paint, where steps follow.
         return $clause->technique === null && ($clause->paints === [] || ($clause->sure < self::NAMED && $this->tellsAStep($next)))
-            && (Area::guessed('a', $line)->material !== Area::guessed('a', 'x')->material || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+            && (Words::isThing($line) || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+    }
+
+    /** A sentence that is only the name of a thing, with what is done to it after it: "Sails. Sailcloth basecoat." */
+    public function isNamed(string $sentence, string $next): bool
+    {
+        $name = trim($sentence, ' .!');
+
+        return $next !== '' && count(preg_split('/\s+/u', $name) ?: []) <= 2 && Words::isThing($name) && $this->names->exactly($name) === [] && $this->tellsAStep($next);
     }
 
     /** What is a sentence, or heads one, is no entry of a list any more. */
@@ -82,15 +96,48 @@ final readonly class Outline
     /** @return list<string> what is told one after the other; paints that nobody mixes are steps of their own, whatever joins them */
     public function clauses(string $line): array
     {
+        // "Red over a grey undercoat" tells the ground first; "one part paint, six parts medium" is one ratio.
+        $line = (string) preg_replace('/^(.{3,60}?)\s+over\s+(?:an?\s+|the\s+)?((?:[\p{L}]+\s+){1,3}?)(?:undercoat|undercoating)\b/iu', 'undercoat $2; $1', $line);
+        $line = (string) preg_replace('/(\bparts?\s+(?:of\s+)?[\p{L}]+),\s*(?=(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+parts?\b)/iu', '$1 to ', $line);
         $clauses = [];
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
             $clause = Clause::read($text, $this->names);
-            $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->paints);
+            $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->named);
             $isMixed = count(array_unique($kinds)) < 2 || $clause->dilution !== null || max([1, ...$clause->parts]) > 1 || ! in_array('basecoat', $kinds, true);
-            array_push($clauses, ...($isMixed ? [$text] : (preg_split('/\s*(?:\+|&|\band\b(?:\s+an?\b)?)\s*/iu', $text) ?: [$text])));
+            array_push($clauses, ...($isMixed ? [$text] : (preg_split('/\s*(?:\+|&|\b(?:and|with)\b(?:\s+an?\b)?)\s*/iu', $text) ?: [$text])));
         }
 
-        return $clauses;
+        return $this->withWhatWasTaken($clauses);
+    }
+
+    /**
+     * "I take the blue and base the armour with it": what is taken in hand is what the next does it with.
+     *
+     * @param list<string> $clauses
+     *
+     * @return list<string>
+     */
+    private function withWhatWasTaken(array $clauses): array
+    {
+        $told = [];
+        foreach ($clauses as $text) {
+            $before = $told[count($told) - 1] ?? '';
+            $isTaken = preg_match('/\b(?:with|use) (?:it|that|this|them)\b/iu', $text) === 1 && preg_match('/\b(?:tak(?:e|es|en|ing)|took|grab(?:s|bed|bing)?|get(?:s|ting)?|got|us(?:e|ed|ing))\s+(?:(?:my|the|some|a bit of|out)\s+)?\p{L}/iu', $before) === 1
+                && $this->isStepOf($before) && ! $this->isStepOf($text);
+            if ($isTaken) {
+                array_pop($told);
+                $text = (string) preg_replace('/\b(with|use) (?:it|that|this|them)\b/iu', '$1 '.$this->taken($before), $text);
+            }
+            $told[] = $text;
+        }
+
+        return $told;
+    }
+
+    /** The paints of a text by their names alone. */
+    private function taken(string $text): string
+    {
+        return implode(' and ', array_map(static fn(Paint $one): string => $one->name, Clause::read($text, $this->names)->paints));
     }
 
     /**
@@ -100,14 +147,19 @@ final readonly class Outline
      */
     private function headed(string $line): array
     {
-        if (preg_match('/^([^:(]{2,40}?)\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
+        if (preg_match('/^([^:(]{2,40}?|[^:(.]{2,90}\s(?:first|next|then|last)(?=:))\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
             return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
                 ? [$found[1], $found[2]]
                 : [null, $line];
         }
         [, $head, $rest] = $found;
-        $head = (string) preg_replace('/^(?:first|next|then|last|lastly|now),?\s+(?=(?:the|his|her|its|their)\b)/iu', '', $head);
+        $head = preg_match(self::COMES_FIRST, $head, $first) === 1 ? $first[1] : $head;
+        $head = (string) preg_replace('/^(?:and |so |okay |right )?(?:first|next(?: up)?(?: is| are)?|then|last|lastly|now(?: for)?|on to|moving on to|for),?\s+(?=(?:the|his|her|its|their)\b)/iu', '', $head);
         if (preg_match('/^(?:area|part|section|piece)$/iu', $head) === 1 && ! $this->isStepOf($rest)) {
+            return [$rest, ''];
+        }
+        // "In the box: skin" names the skin.
+        if (count(preg_split('/\s+/u', trim($rest)) ?: []) <= 2 && Words::isThing($rest) && $this->names->exactly(Words::bare($rest)) === [] && Words::technique($head)[0] === null && ! Words::isThing($head)) {
             return [$rest, ''];
         }
         // "The boots were simple: ..." names the boots.
@@ -120,7 +172,7 @@ final readonly class Outline
         }
         // "Rope = driftwood + umber" tells of the rope, whatever paint is called so.
         $isPaint = preg_match('/\s=\s/', $line) !== 1 && $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
-        $isName = in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
+        $isName = preg_match(self::NO_HEAD, $head) !== 1 && in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
 
         // "Base: Navy" says the technique before the colon.
         return $isName ? [$head, $rest] : [null, "$head $rest"];
@@ -142,7 +194,10 @@ final readonly class Outline
                 return [null, $line];
             }
         }
-        $isKnown = Area::guessed('a', $found[1])->material !== Area::guessed('a', 'x')->material;
+        $isKnown = Words::isThing($found[1]);
+
+        // "BOOK barge red": what is shouted before what is not.
+        $isKnown = $isKnown || (preg_match('/^\p{Lu}{3,}$/u', $found[1]) === 1 && preg_match('/\p{Ll}/u', $found[2]) === 1);
 
         return $isKnown && $this->isStepOf($found[2]) ? [$found[1], $found[2]] : [null, $line];
     }

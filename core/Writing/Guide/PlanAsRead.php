@@ -29,6 +29,9 @@ final class PlanAsRead
 {
     private const HEIGHT_MM = 32;
 
+    /** Parts of what there is and of what is added to it, where nobody says how much. */
+    private const ADDED = [2, 1];
+
     private const LONGEST_AREA = 60;
 
     private const LONGEST_ID = 28;
@@ -87,7 +90,7 @@ final class PlanAsRead
     /** What one does may be done with another paint, unless that covers where a wash or a glaze was said. */
     public function goesOn(string $last, Kind $kind): bool
     {
-        return $this->named($last)->takes->accepts($kind) && $last !== 'basecoat' && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
+        return $this->named($last)->takes->accepts($kind) && $last !== 'basecoat' && ($kind === Kind::Primer || ! in_array($last, ['primer', 'spray-from-above'], true)) && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
     }
 
     /** @return array{string|null}|null the area that got the step, null in it for the model as a whole; null when there is no such step */
@@ -129,6 +132,34 @@ final class PlanAsRead
         }
 
         return true;
+    }
+
+    /**
+     * "Navy, freehand": what is said after the paint is how it goes on.
+     *
+     * @return bool false when there is no step, or it cannot be done so
+     */
+    public function becomes(string $area, string $technique, Clause $clause): bool
+    {
+        $steps = $this->steps[$area] ?? [];
+        $step = array_pop($steps);
+        $how = $this->named($technique);
+        if ($step === null || $step->mix === null || array_filter($step->mix->kinds(), static fn(Kind $kind): bool => ! $how->takes->accepts($kind)) !== []) {
+            return false;
+        }
+        try {
+            $this->steps[$area] = [...$steps, self::done(Step::usual($step->id, $how, $clause->place, $step->mix), $clause)];
+        } catch (Illegal) {
+            return false;
+        }
+
+        return true;
+    }
+
+    /** It is about a face by now. */
+    public function isOfAFace(): bool
+    {
+        return $this->area !== null && preg_match('/\b(?:faces?|heads?|skin|flesh)\b/iu', $this->areas[$this->area]) === 1;
     }
 
     public function forget(): void
@@ -180,7 +211,18 @@ final class PlanAsRead
     {
         $steps = $area === null ? $this->whole : $this->steps[$area] ?? [];
 
-        return self::done(Step::usual(sprintf('%s-%d', $area ?? 'whole', count($steps) + 1), $technique, $clause->place, $clause->mix()), $clause);
+        $step = Step::usual(sprintf('%s-%d', $area ?? 'whole', count($steps) + 1), $technique, $clause->place, $clause->mix());
+        $before = $steps[count($steps) - 1]->mix ?? null;
+        for ($at = count($steps) - 1; $at >= 0 && ($before === null || $before->isTransparent() || $before->isClear()); $at--) {
+            $before = $steps[$at]->mix;
+        }
+        if ($clause->addsToTheLast && count($clause->paints) === 1 && $before !== null && count($before->ingredients) === 1 && ! $before->holds($clause->paints[0]->id)) {
+            [$one, $other] = $clause->thinner === null ? $clause->dilution ?? self::ADDED : self::ADDED;
+
+            return $step->with(Mix::of([Ingredient::of($before->ingredients[0]->paint, self::parts($one)), Ingredient::of($clause->paints[0], self::parts($other))]));
+        }
+
+        return self::done($step, $clause);
     }
 
     private static function done(Step $step, Clause $clause): Step

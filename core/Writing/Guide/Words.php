@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Writing\Guide;
 
+use Kalokroma\Craft\AreaGuess;
 use Kalokroma\Craft\Place;
 use Kalokroma\Paint\Kind;
 
@@ -28,7 +29,8 @@ final class Words
         'sand and (?:grit|gravel|stones)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand' => 'grit',
         'chip(?:s|ped|ping)?|spong(?:e|es|ed|ing)' => 'chip',
         'freehand(?:s|ed|ing)?' => 'freehand',
-        'airbrush(?:es|ed|ing)?|spray(?:s|ed|ing)?' => 'spray-layer',
+        '(?:spray|mist)(?:s|ed|ing)?(?=.{0,40}\bfrom (?:above|the top)\b)' => 'spray-from-above',
+        'airbrush(?:es|ed|ing)?|spray(?:s|ed|ing)?(?: coats?)?' => 'spray-layer',
         'pat(?:s|ted|ting)?|overbrush(?:es|ed|ing)?' => 'patting',
         'mask(?:s|ed|ing)?(?: off)?' => 'mask',
         '^\s*eye' => 'eye',
@@ -43,20 +45,22 @@ final class Words
         'black[- ]?lin(?:e|es|ed|ing)|lin(?:ed|ing)' => 'lining',
         'gloss(?:ed|y)?' => 'gloss-spot',
         'shad(?:e|es|ed|ing)|wash(?:es|ed|ing)?' => 'wash',
-        'highlight(?:s|ed|ing)?|hl' => 'highlight',
+        'highlight(?:s|ed|ing)?|hl|h[1-4](?=\s*[:=])' => 'highlight',
         'last points?|dots?|corners?' => 'dot',
-        'layer(?:s|ed|ing)?|lyr' => 'layer',
+        'layer(?:s|ed|ing)?|lyr|l[1-4](?=\s*[:=])|re[- ]?establish(?:es|ed|ing)?|re[- ]?bas(?:e|es|ed|ing)|(?:brings?|brought|bringing|built|build|worked?|went|goes|go)(?: it| them| the [\p{L}-]+)? back up' => 'layer',
         'prim(?:e|es|ed|ing)|primer|undercoat(?:s|ed|ing)?' => 'primer',
         'zenithal(?:ly)?' => 'spray-from-above',
         'varnish(?:es|ed|ing)?|seal(?:s|ed|ing)?' => 'matt-coat',
         'pigments?|weather(?:s|ed|ing)?' => 'pigments',
-        'bc|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r' => 'basecoat',
+        'bc|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r|block(?:s|ed|ing)? ?in' => 'basecoat',
         'edges?|edged' => 'edge-highlight',
-        'paint(?:ed|ing)?' => self::PAINT,
+        '(?<!to )paint(?:ed|ing)?' => self::PAINT,
     ];
 
     private const PLACES = [
         'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)' => Place::AllButRecesses,
+        '(?:top|upper|raised) folds|tops? of (?:the |all )*folds' => Place::RaisedParts,
+        'leav(?:e|es|ing)(?: it| the wash| the shade| paint)?(?: out of| in| from)?(?: the)? (?:\w+ )?(?:recess(?:es)?|folds?|shadows?|gaps)(?: dark| alone| as they are)?' => Place::AllButRecesses,
         'lower half|bottom half' => Place::LowerHalf,
         'tips' => Place::Tips,
         'roots' => Place::Roots,
@@ -78,7 +82,7 @@ final class Words
     private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
-    private const NO_AREA = '/^(?:that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
+    private const NO_AREA = '/^(?:\p{L}+ly|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
 
     /** Beginnings of sentences that tell of no step. */
     private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope|once (?:that|it|this|everything)\b[^,]*$)/iu';
@@ -127,23 +131,45 @@ final class Words
         return [self::NUMBERS[$word] ?? max(1, (int) $word), (string) preg_replace($found, ' ', $text, 1)];
     }
 
-    /** What an area is called in "the coat with", "the boots ¤0¤" or "on the eyes", if anything is. */
-    public static function area(string $text): ?string
+    /**
+     * What an area is called in "the coat with", "the boots ¤0¤" or "on the eyes", if anything is.
+     *
+     * @param bool $isBare nobody said how it is done: a thing right before a paint is what gets it
+     */
+    public static function area(string $text, bool $isBare): ?string
     {
         $name = self::NAME;
         foreach ([
-            "/\\b(?:the|his|her|its|their|all|both)\\s+$name\\s+(?:with|using|in|is|are|was|were|gets?|got|which|that|¤)/iu",
+            "/\\b(?:the|his|her|its|their|all|both)\\s+$name(?:['’]s)?\\s+(?:gonna|going|with|using|in|is|are|was|were|gets?|got|which|that|¤)/iu",
             "/\\bfor\\s+(?:the|his|her|its|their)\\s+$name(?:\\s*,|\\s+(?:i|i'm|i’m|we|you|it|just|use)\\b|\\s*¤)/iu",
             "/\\b(?:on|onto|over|to|for)\\s+(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
-            "/(?:^|,)\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
+            "/(?:^|[,:])\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
             "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu",
         ] as $pattern) {
-            if (preg_match($pattern, $text, $found) === 1 && preg_match(self::NO_AREA, trim($found[1])) !== 1) {
-                return $found[1];
+            $name = preg_match($pattern, $text, $found) === 1 ? (string) preg_replace('/^(?:whole|entire)\s+/iu', '', trim($found[1])) : '';
+            if ($name !== '' && preg_match(self::NO_AREA, $name) !== 1) {
+                return $name;
             }
         }
 
-        return null;
+        if (preg_match('/^\W*([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:is|are|was|were)\s+(?:just\s+|plain\s+)?¤/iu', $text, $found) === 1 && self::isThing($found[1])) {
+            return $found[1];
+        }
+
+        // "Trousers ¤0¤": a thing that models have, right before its paint.
+        return $isBare && preg_match('/^\W*(?:the\s+)?((?:[\p{L}-]+\s+(?:and|&)\s+)?[\p{L}-]+)\s+¤\d+¤\W*$/iu', $text, $found) === 1 && self::isThing($found[1]) ? $found[1] : null;
+    }
+
+    /** Something models have, by what it is called. */
+    public static function isThing(string $name): bool
+    {
+        return AreaGuess::of($name)->material !== AreaGuess::of('')->material;
+    }
+
+    /** A place on a face, where it is a face that is painted. */
+    public static function isOfAFace(string $name): bool
+    {
+        return preg_match('/^(?:cheeks?|cheekbones?|nose|brows?|forehead|chin|jaw|temples?|eye sockets?|lips?|ears?|knuckles)$/iu', trim($name)) === 1;
     }
 
     /** What one turns to: "so I started with the coat", "on to the boots". */
@@ -154,6 +180,8 @@ final class Words
             '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'.$the.'\s*$/iu',
             '/^(?:first|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
             '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
+            '/\b(?:came|comes?)\s+'.$the.'\s*$/iu',
+            '/\b'.$the.'\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)\s*$/iu',
         ] as $pattern) {
             if (preg_match($pattern, trim($text, " .!,"), $found) === 1 && preg_match(self::NO_AREA, $found[1]) !== 1) {
                 return $found[1];
