@@ -149,9 +149,22 @@ final class EditingTest extends BrowserTestCase
         $this->pressNamed('Add it');
         $this->see('//form//*[contains(., "This may not be empty.")]');
         Patience::until(fn(): bool => $this->field('Name')->equals(self::driver()->switchTo()->activeElement()), 'the faulty field to have the cursor');
-        $this->fill('Name', 'Ferry Lamp');
-        $this->pressNamed('Add it');
-        $this->see('//section[@aria-label="Ferry Lamp"]//dd[contains(., "1 pot")]');
+        // One after the other by name and Enter; a colour is asked for only where the name tells none.
+        $this->fill('Name', 'Ferry Sky Blue'.WebDriverKeys::ENTER);
+        $this->see('//*[@role="status"][contains(., "“Ferry Sky Blue” is on your shelf")]');
+        $name = fn(): string => (string) $this->field('Name')->getAttribute('value');
+        Patience::until(static fn(): bool => $name() === '', 'the form to be ready for the next');
+        self::assertTrue($this->field('Name')->equals(self::driver()->switchTo()->activeElement()));
+        self::driver()->getKeyboard()->sendKeys('Ferry Xyzzy'.WebDriverKeys::ENTER);
+        $this->see('//form//*[contains(., "The name tells no colour")]');
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        self::driver()->getKeyboard()->sendKeys('#335577'.WebDriverKeys::ENTER);
+        $this->see('//*[@role="status"][contains(., "“Ferry Xyzzy” is on your shelf")]');
+        $this->pressNamed('Leave it');
+        $this->pressNamed('On my shelf');
+        $this->fill('Find a paint', 'Ferry Sky Blue');
+        $this->press('//tbody/tr[.//bdi[.="Ferry Sky Blue"]]');
+        $this->see('//section[@aria-label="Ferry Sky Blue"]//dd[contains(., "1 pot")]');
     }
 
     /** @return list<string> */

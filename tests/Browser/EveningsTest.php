@@ -35,6 +35,9 @@ final class EveningsTest extends BrowserTestCase
 
     public function testSoManyMinutesAreFilledAndBegunAtTheDesk(): void
     {
+        // An evening long enough for all of them.
+        $today = self::asked('evenings')['days'][0];
+        self::asked("evenings/days/$today[day]", ['sittings' => [['from' => '19:30', 'minutes' => 1440]], 'version' => $today['version']], 'PUT');
         $this->visit('#/evenings');
         $card = '//section[@aria-label="Only some minutes"]';
         $first = $this->see("$card//li")->getText();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { across, type Evening, hour, inRows, length, rules } from '../../resources/js/lib/evening';
+import { across, type Evening, hour, inRows, rules } from '../../resources/js/lib/evening';
 
 const item = (start: string, end: string, stepId = start): Evening['items'][number] =>
     ({
@@ -67,9 +67,5 @@ describe('an evening as a bar', () => {
     it('rules the bar by half hours, and by hours where it is long', () => {
         expect(rules(evening([])).map((one) => one.at)).toEqual(['19:30', '20:00', '20:30', '21:00']);
         expect(rules(evening([], 300)).map((one) => one.at)).toEqual(['20:00', '21:00', '22:00', '23:00', '00:00']);
-    });
-
-    it('says how long as one says it', () => {
-        expect([45, 60, 65, 150].map(length)).toEqual(['45 min', '1 h', '1 h 05', '2 h 30']);
     });
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../resources/js/lib/api';
-import { columns, Score, shifted, span } from '../../resources/js/lib/score';
+import { columns, Score, shifted } from '../../resources/js/lib/score';
+import { span } from '../../resources/js/lib/words';
 
 type Pass = Schemas['Pass'];
 
@@ -117,14 +118,17 @@ describe('a step run one pass earlier or later', () => {
 });
 
 it('says how long in the unit one waits in', () => {
-    expect([15, 89, 90, 240, 1439, 1440, 2879, 2880].map(span)).toEqual([
-        '15 m',
-        '89 m',
-        '1.5 h',
-        '4 h',
-        '24 h',
+    expect([0, 15, 59.6, 60, 90, 125, 1439, 1440, 1500, 2880, 7200].map(span)).toEqual([
+        '0 min',
+        '15 min',
+        '1 h',
+        '1 h',
+        '1 h 30',
+        '2 h 05',
+        '23 h 59',
         'a day',
-        'a day',
+        '25 h',
         '2 days',
+        '5 days',
     ]);
 });

@@ -34,7 +34,7 @@ final class GuideText
     {
         $text = (string) preg_replace_callback(self::HIDDEN, static fn(array $found): string => str_repeat("\n", preg_match_all('/\R/u', $found[0]) ?: 0), mb_scrub($text));
         $lines = [];
-        foreach (preg_split('/\R/u', $text) ?: [] as $at => $line) {
+        foreach (self::indented(preg_split('/\R/u', $text) ?: []) as $at => $line) {
             $line = (string) preg_replace([self::HEADINGS, self::CELLS, self::BREAKS], ['# ', ' | ', "\n"], $line);
             foreach (explode("\n", $line) as $i => $piece) {
                 $piece = trim(html_entity_decode(strip_tags($piece), ENT_QUOTES | ENT_HTML5));
@@ -55,6 +55,26 @@ final class GuideText
     {
         // What is shouted heads what follows.
         return trim((string) preg_replace([self::LEADS, '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1: '], $line));
+    }
+
+    /**
+     * A name with lines set in below it heads them.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<string>
+     */
+    private static function indented(array $lines): array
+    {
+        $indent = static fn(string $line): int => strlen(str_replace("\t", '    ', $line)) - strlen(ltrim(str_replace("\t", '    ', $line)));
+        foreach ($lines as $at => $line) {
+            $next = $lines[$at + 1] ?? '';
+            if (trim($next) !== '' && $indent($next) > $indent($line) && preg_match('/^\s*\p{L}[\p{L}\'’ &-]{1,40}$/u', $line) === 1 && count(explode(' ', trim($line))) <= 4) {
+                $lines[$at] = '# '.trim($line);
+            }
+        }
+
+        return $lines;
     }
 
     /**

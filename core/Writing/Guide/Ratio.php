@@ -12,7 +12,7 @@ final readonly class Ratio
 {
     private const NUMBER = '(?:\d{1,2}(?:[.,]\d)?|one|two|three|four|five|six|seven|eight|nine|ten)';
 
-    private const THINNER = '(?:(?:matt |glaze |glazing |slow |acrylic )?medium|water|(?:airbrush |enamel |paint )?thinners?|flow improver|white spirit|spirit)';
+    private const THINNER = '(?:(?:matt |glaze |glazing |slow |acrylic )?med(?:ium)?\b|water|(?:airbrush |enamel |paint )?thinners?|flow improver|white spirit|spirit)';
 
     private const PAINT = '(?:(?:the |of )?(?:paint|wash|ink|colou?r|shade|glaze))';
 
@@ -91,7 +91,7 @@ final readonly class Ratio
     private static function thinner(string $text): ?Thinner
     {
         return match (1) {
-            preg_match('/\bmedium\b/iu', $text) => Thinner::Medium,
+            preg_match('/\bmed(?:ium)?\b/iu', $text) => Thinner::Medium,
             preg_match('/\bwater(?:ed)?\b/iu', $text) => Thinner::Water,
             preg_match('/\b(?:thinners?|flow improver|spirit)\b/iu', $text) => Thinner::Thinner,
             default => null,

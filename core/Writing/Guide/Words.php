@@ -26,7 +26,7 @@ final class Words
         'satin (?:varnish|coat)(?:ed|ing)?' => 'satin-coat',
         'texture paste|ground paste|mud paste' => 'texture-paste',
         'tufts?|static grass|flock(?:ing)?' => 'tuft',
-        'sand and (?:grit|gravel|stones)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand' => 'grit',
+        'pva(?: glue)?(?:\W+(?:and|then|with|plus)?\s*(?:some |fine )?(?:sand|grit|gravel))?|sand and (?:grit|gravel|stones)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand' => 'grit',
         'chip(?:s|ped|ping)?|spong(?:e|es|ed|ing)' => 'chip',
         'freehand(?:s|ed|ing)?' => 'freehand',
         '(?:spray|mist)(?:s|ed|ing)?(?=.{0,40}\bfrom (?:above|the top)\b)' => 'spray-from-above',

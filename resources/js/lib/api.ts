@@ -35,6 +35,13 @@ export class Problem extends Error {
         super(detail);
     }
 
+    /** The same when a field has been mended; nothing when no other was at fault. */
+    without(field: string): Problem | null {
+        const faults = this.faults.filter((fault) => fault.field !== field && !fault.field.startsWith(`${field}.`));
+        if (faults.length === this.faults.length) return this;
+        return faults.length === 0 ? null : new Problem(this.status, this.title, this.message, faults, this.version);
+    }
+
     /** The message for a field, if it is at fault. */
     at(field: string): string {
         return this.faults.find((fault) => fault.field === field)?.message ?? '';

@@ -35,14 +35,6 @@ export function shortDate(date: string): string {
     });
 }
 
-/** "2 h 30", "45 min" */
-export function length(minutes: number): string {
-    const hours = Math.floor(minutes / 60);
-    const rest = Math.round(minutes % 60);
-    if (hours === 0) return `${rest} min`;
-    return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
-}
-
 /** "×10", "on 4 of 10" */
 export function onModels(item: AgendaItem): string {
     return item.models.length === item.ofModels ? `×${item.ofModels}` : `${item.models.length} of ${item.ofModels}`;

@@ -1,5 +1,6 @@
 import { untrack } from 'svelte';
 import { settings } from './settings.svelte';
+import { isWaiting } from './takesCursor';
 
 /** Keys that work without a modifier while no field has the focus. */
 export type Key = { key: string; does: string; run: (event: KeyboardEvent) => unknown; repeats?: boolean };
@@ -38,7 +39,7 @@ export function onKeydown(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (target.matches('input, select, textarea, [contenteditable]')) return;
     if (event.key === ' ' && target.matches('button, a, summary, [role=option]')) return;
-    if (isLetter(event.key) && !settings.letterKeys) return;
+    if (isLetter(event.key) && (!settings.letterKeys || isWaiting())) return;
     const key = bound.findLast((one) => one.key === event.key);
     if (key === undefined || (event.repeat && !key.repeats)) return;
     event.preventDefault();

@@ -119,9 +119,3 @@ export function columns(passes: Pass[]): Column[] {
     }
     return all;
 }
-
-/** "20 m", "4 h", "a day" */
-export function span(minutes: number): string {
-    if (minutes >= 1440) return minutes < 2880 ? 'a day' : `${Math.round(minutes / 1440)} days`;
-    return minutes < 90 ? `${minutes} m` : `${Math.round((10 * minutes) / 60) / 10} h`;
-}

@@ -3,7 +3,7 @@
     import { got, type Problem, type Schemas, server } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
     import { settings } from '../lib/settings.svelte';
-    import { clock as atClock, lasting } from '../lib/words';
+    import { clock as atClock, span } from '../lib/words';
     import Trouble from './Trouble.svelte';
 
     /** Whether it may be sprayed now, by what was read off outside; with a weather station the hours to come as a bar, and which of them are fit for it. */
@@ -53,7 +53,7 @@
         const today = new Date();
         const day =
             at.toDateString() === today.toDateString() ? '' : `${at.toLocaleDateString([], { weekday: 'short' })} `;
-        return `${day}${at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+        return `${day}${atClock(iso)}`;
     }
 </script>
 
@@ -86,7 +86,7 @@
             <b>{day.words}</b>
             {#if day.verdict === 'wait' && day.from}From <b>{clock(day.from)}</b> on it may be sprayed.{/if}
             {#if day.verdict !== 'go'}{day.reason}{/if}
-            {#if day.waitMinutes !== null}Paint over it after {lasting(day.waitMinutes)}.{/if}
+            {#if day.waitMinutes !== null}Paint over it after {span(day.waitMinutes)}.{/if}
         </p>
         {#if day.source === 'station'}
             <ol aria-label="The next two days by hour">

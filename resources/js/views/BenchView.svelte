@@ -3,9 +3,9 @@
     import { push } from 'svelte-spa-router';
     import { got, server, type Schemas } from '../lib/api';
     import { clocks } from '../lib/clocks.svelte';
-    import { length, longDay } from '../lib/evening';
+    import { longDay } from '../lib/evening';
     import { Latest } from '../lib/latest.svelte';
-    import { day, plural } from '../lib/words';
+    import { day, plural, span } from '../lib/words';
     import ClockChips from '../parts/ClockChips.svelte';
     import Meter from '../parts/Meter.svelte';
     import Nothing from '../parts/Nothing.svelte';
@@ -40,7 +40,7 @@
                 {#if bench.evening && bench.evening.items.length > 0}
                     <h2 class="evening">
                         <a href="#/evenings">{bench.evening.isNow ? 'This evening' : longDay(bench.evening.day)}</a>
-                        <span class="quiet">{length(bench.evening.minutes)}</span>
+                        <span class="quiet">{span(bench.evening.minutes)}</span>
                     </h2>
                     <EveningBar evening={bench.evening} now={new Date().toISOString()} />
                 {/if}

@@ -2,7 +2,8 @@
     import { Button } from 'carbon-components-svelte';
     import { got, server } from '../lib/api';
     import type { Agenda } from '../lib/evening';
-    import { length, longDay } from '../lib/evening';
+    import { longDay } from '../lib/evening';
+    import { span } from '../lib/words';
     import { Latest } from '../lib/latest.svelte';
     import { settings } from '../lib/settings.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -55,7 +56,7 @@
         const idle =
             waits < WORTH_SAYING
                 ? 'everything dries while something else is painted'
-                : `${length(waits)} of waiting that nothing fills`;
+                : `${span(waits)} of waiting that nothing fills`;
         return [idle, ends].filter((one) => one !== '').join(' · ');
     });
 </script>
@@ -69,7 +70,7 @@
     <Waiting what="the evenings" />
 {:else}
     <header>
-        <h1>{evening ? `${longDay(evening.day)}, ${length(evening.minutes)}` : 'Evenings'}</h1>
+        <h1>{evening ? `${longDay(evening.day)}, ${span(evening.minutes)}` : 'Evenings'}</h1>
         <p class="quiet">{says}</p>
     </header>
     <div class="evenings">
@@ -118,7 +119,7 @@
                 />
                 {#if agenda.lackingMinutes > 0}
                     <p role="status">
-                        <b>{length(agenda.lackingMinutes)} of work find no evening yet.</b> Give the week more hours, or let
+                        <b>{span(agenda.lackingMinutes)} of work find no evening yet.</b> Give the week more hours, or let
                         a batch rest.
                     </p>
                 {/if}

@@ -6,6 +6,7 @@
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
+    import { takesCursor } from '../lib/takesCursor';
     import Swatch from '../parts/Swatch.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -69,7 +70,7 @@
 <svelte:head><title>From a guide · Kalokroma</title></svelte:head>
 <h1>From a guide</h1>
 <div class="room">
-    <form class="panel" onsubmit={make} novalidate>
+    <form class="panel" onsubmit={make} use:takesCursor={'textarea'} novalidate>
         {#if problem}<Trouble {problem} />{/if}
         <TextInput size="sm" labelText="Name of the plan" placeholder="From a guide" bind:value={name} dir="auto" />
         <TextArea

@@ -3,7 +3,7 @@
     import { replace, router } from 'svelte-spa-router';
     import type { Craft } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
-    import { span } from '../lib/score';
+    import { span } from '../lib/words';
     import { plural } from '../lib/words';
     import Nothing from '../parts/Nothing.svelte';
     import Waiting from '../parts/Waiting.svelte';

@@ -3,7 +3,7 @@
     import { router } from 'svelte-spa-router';
     import { asProblem, type Batch, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
-    import { day } from '../lib/words';
+    import { day, span } from '../lib/words';
     import Choose from '../parts/Choose.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
@@ -187,10 +187,7 @@
         <section class="panel">
             <h2>
                 {group.day}
-                {#if group.minutes > 0}<span class="quiet"
-                        >· {group.minutes < 60 ? '' : `${Math.floor(group.minutes / 60)} h `}{group.minutes % 60} min at the
-                        desk</span
-                    >{/if}
+                {#if group.minutes > 0}<span class="quiet">· {span(group.minutes)} at the desk</span>{/if}
             </h2>
             <ul>
                 {#each group.entries as entry (entry.id)}

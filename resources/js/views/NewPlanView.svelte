@@ -1,12 +1,14 @@
 <script lang="ts">
     import * as v from 'valibot';
     import { Button, NumberInput, TextArea, TextInput } from 'carbon-components-svelte';
+    import { untrack } from 'svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
     import { toFirstFault } from '../lib/faults';
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
+    import { takesCursor } from '../lib/takesCursor';
     import Choose from '../parts/Choose.svelte';
     import PaintPicker from '../parts/PaintPicker.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -74,6 +76,22 @@
         sketch.soon(SKETCH_AFTER_MS, () => sketch.ask(() => got(server.POST('/plans/sketch', { body: asked }))));
     });
 
+    // What is mended is at fault no more.
+    const fields: Record<string, () => unknown> = {
+        name: () => form.name,
+        'model.name': () => form.model,
+        'model.heightMm': () => form.heightMm,
+        'undercoat.base': () => form.base,
+        'undercoat.light': () => form.light,
+        areas: () => form.areas,
+    };
+    for (const [field, value] of Object.entries(fields)) {
+        $effect(() => {
+            value();
+            problem = untrack(() => problem)?.without(field) ?? null;
+        });
+    }
+
     const chosen = (paint: Paint): Chosen => ({ id: paint.id, name: paint.name });
 
     async function make(event: SubmitEvent): Promise<void> {
@@ -106,7 +124,7 @@
 {:else}
     {@const table = craft()!}
     <div class="room">
-        <form class="panel" onsubmit={make} bind:this={page} novalidate>
+        <form class="panel" onsubmit={make} bind:this={page} use:takesCursor novalidate>
             {#if problem && elsewhere}<Trouble {problem} />{/if}
             <TextInput
                 size="sm"
@@ -120,7 +138,9 @@
                 label="Undercoat"
                 first="primer"
                 chosen={form.base}
-                fault={problem?.at('undercoat.base') ?? ''}
+                fault={form.base === null && problem?.at('undercoat.base')
+                    ? 'Choose the primer it gets. One that is not there yet is added by its name.'
+                    : (problem?.at('undercoat.base') ?? '')}
                 pick={(paint) => (form.base = chosen(paint))}
             />
             <TextArea

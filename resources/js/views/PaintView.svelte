@@ -232,6 +232,28 @@
         padding: 60px 40px;
     }
 
+    @media (max-width: 700px) {
+        header {
+            gap: 6px 14px;
+        }
+
+        .acts {
+            display: grid;
+            grid-template-columns: repeat(4, minmax(0, 1fr));
+            gap: 6px;
+            width: 100%;
+        }
+
+        .acts :global(.bx--btn) {
+            justify-content: center;
+            width: 100%;
+            min-width: 0;
+            min-height: 40px;
+            padding: 4px;
+            font-size: 0.8125rem;
+        }
+    }
+
     @media (max-width: 1000px) {
         .split {
             grid-template-columns: minmax(0, 1fr);

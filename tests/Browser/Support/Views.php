@@ -66,7 +66,7 @@ final readonly class Views
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->find(WebDriverBy::cssSelector('details[data-variants] > summary'))->click();
                 $this->press('Edit area');
-                $this->press('Shared recipes');
+                $this->press('Share');
                 $this->await('section[aria-label^="Shared recipes for"] li .look');
             },
             'muster' => fn() => $this->open('#/plans/muster', '.plans .quilt'),

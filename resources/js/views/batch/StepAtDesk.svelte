@@ -2,7 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { BatchStep, Craft } from '../../lib/api';
     import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
-    import { clock, day, lasting, plural } from '../../lib/words';
+    import { clock, day, span, plural } from '../../lib/words';
     import Drops from '../../parts/Drops.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import SprayHours from '../../parts/SprayHours.svelte';
@@ -74,7 +74,7 @@
                     >{:else if step.look?.forecast?.isTooThin}<span class="quiet aside">too thin to cover</span>{/if}
             </dd>
             <dt>Dry in</dt>
-            <dd>{lasting(step.dryMinutes)}</dd>
+            <dd>{span(step.dryMinutes)}</dd>
             <dt>Brush</dt>
             <dd>{step.brush}</dd>
             <dt>Where</dt>
@@ -123,7 +123,9 @@
                 <li>
                     <span
                         >{plural(entry.models, 'model')}, {day(entry.doneAt)}
-                        {clock(entry.doneAt)}{#if entry.minutes !== null}, {entry.minutes} min{/if}{#if entry.note !== ''}:
+                        {clock(entry.doneAt)}{#if entry.minutes !== null}, {span(
+                                entry.minutes,
+                            )}{/if}{#if entry.note !== ''}:
                             <bdi>{entry.note}</bdi>{/if}</span
                     >
                     <Button size="small" kind="tertiary" on:click={() => desk.undo(entry.id)}>Undo</Button>

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { asProblem, got, server } from '../../lib/api';
-    import { type Agenda, longDay, length } from '../../lib/evening';
+    import { type Agenda, longDay } from '../../lib/evening';
+    import { span } from '../../lib/words';
     import { tell, warn } from '../../lib/notices.svelte';
 
     /** What is to be sprayed next and finds no fit hour in any evening: a sitting that would do for it, one press away. */
@@ -44,7 +45,7 @@
     </span>
     {#if held.sitting}
         <Button size="small" kind="tertiary" disabled={busy} on:click={sitDown}
-            >Spray then, {length(held.sitting.minutes)}</Button
+            >Spray then, {span(held.sitting.minutes)}</Button
         >
     {/if}
 </p>

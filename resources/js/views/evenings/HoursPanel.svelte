@@ -1,8 +1,10 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
-    import { type Agenda, length, WEEKDAYS } from '../../lib/evening';
+    import { type Agenda, WEEKDAYS } from '../../lib/evening';
+    import { span } from '../../lib/words';
     import { tell } from '../../lib/notices.svelte';
+    import { takesCursor } from '../../lib/takesCursor';
     import Choose from '../../parts/Choose.svelte';
     import Sitting from './Sitting.svelte';
 
@@ -50,7 +52,7 @@
     }
 </script>
 
-<form class="panel" onsubmit={save} aria-label="When I sit down" novalidate>
+<form class="panel" onsubmit={save} aria-label="When I sit down" use:takesCursor novalidate>
     <div>
         <h2>{first ? 'When do you paint?' : 'When I sit down'}</h2>
         <p class="quiet">
@@ -94,7 +96,7 @@
         >
         <Button size="small" type="submit" disabled={busy}>{first ? 'Fill my evenings' : 'Keep the week'}</Button>
         {#if !first}<Button size="small" kind="tertiary" on:click={close}>Leave it</Button>{/if}
-        <span class="quiet">{length(total)} a week</span>
+        <span class="quiet">{span(total)} a week</span>
     </div>
 </form>
 

@@ -2,7 +2,8 @@
     import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { got, type Schemas, server } from '../../lib/api';
-    import { length, onModels } from '../../lib/evening';
+    import { onModels } from '../../lib/evening';
+    import { span } from '../../lib/words';
     import { kept, keep } from '../../lib/kept';
     import { Latest } from '../../lib/latest.svelte';
     import Count from '../../parts/Count.svelte';
@@ -33,7 +34,7 @@
 </script>
 
 <section class="panel" aria-label="Only some minutes">
-    <h2>Only {length(minutes)}?</h2>
+    <h2>Only {span(minutes)}?</h2>
     <Count
         label="Minutes I have"
         hideLabel

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { type Agenda, dayOf, type Evening, length } from '../../lib/evening';
+    import { type Agenda, dayOf, type Evening } from '../../lib/evening';
+    import { span } from '../../lib/words';
 
     /** Each day with what is painted on it, as wide as the evening is long. */
     let {
@@ -29,9 +30,9 @@
                 <b>{dayOf(day.day)}</b>
                 <button
                     type="button"
-                    aria-label="{dayOf(day.day)}: {minutes === 0 ? 'off' : length(minutes)}, change this day"
+                    aria-label="{dayOf(day.day)}: {minutes === 0 ? 'off' : span(minutes)}, change this day"
                     onclick={() => change(day.day)}
-                    >{minutes === 0 ? (day.isOtherwise ? 'off' : '–') : length(minutes)}</button
+                    >{minutes === 0 ? (day.isOtherwise ? 'off' : '–') : span(minutes)}</button
                 >
             </p>
             {#each evenings as evening, at (at)}
@@ -39,7 +40,7 @@
                     class="evening"
                     type="button"
                     aria-pressed={chosen === evening.start}
-                    aria-label="{dayOf(day.day)}, {length(evening.minutes)}: {evening.items.length} turns"
+                    aria-label="{dayOf(day.day)}, {span(evening.minutes)}: {evening.items.length} turns"
                     style:width="{Math.max(20, (100 * evening.minutes) / longest)}%"
                     onclick={() => choose(evening.start)}
                 >

@@ -2,7 +2,7 @@
     import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { craft } from '../../lib/craft.svelte';
     import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
-    import { clock, plural } from '../../lib/words';
+    import { clock, plural, span } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import LogChange from './LogChange.svelte';
 
@@ -70,7 +70,7 @@
                 >no. {entry.onModels.length > 1
                     ? `${entry.onModels[0]}–${entry.onModels[entry.onModels.length - 1]}`
                     : entry.onModels[0]}</small
-            >{/if}{#if entry.minutes !== null}<small class="quiet">{entry.minutes} min</small>{/if}</span
+            >{/if}{#if entry.minutes !== null}<small class="quiet">{span(entry.minutes)}</small>{/if}</span
     >
     <span class="acts">
         {#if entry.isUndone}

@@ -15,6 +15,7 @@
     import { craft, label } from '../../lib/craft.svelte';
     import { Latest } from '../../lib/latest.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
+    import { takesCursor } from '../../lib/takesCursor';
     import Choose from '../../parts/Choose.svelte';
 
     /** What becomes of a mix that was found: it is kept by name, or goes into a step of a plan. */
@@ -129,7 +130,7 @@
         >
     </div>
     {#if open === 'keep'}
-        <form onsubmit={keep}>
+        <form onsubmit={keep} use:takesCursor>
             <TextInput
                 size="sm"
                 labelText="Name of the mix"

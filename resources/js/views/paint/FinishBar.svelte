@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { BatchStep } from '../../lib/api';
     import type { PassTimer } from '../../lib/passTimer.svelte';
-    import { lasting } from '../../lib/words';
+    import { span } from '../../lib/words';
     import Swatch from '../../parts/Swatch.svelte';
 
     /** Done, in reach of an elbow; beside it the clock of the pass, what it dries in, and what to fetch next. */
@@ -41,11 +41,11 @@
     <button class="timer" type="button" onclick={() => timer.toggle()}>
         <span class="sr">Clock of this pass, {timer.isRunning ? 'press to pause' : 'press to go on'}:</span>
         <b>{timer.words}</b>
-        <small>{timer.isRunning ? `about ${aboutMinutes} min in all` : 'paused'}</small>
+        <small>{timer.isRunning ? `about ${span(aboutMinutes)} in all` : 'paused'}</small>
     </button>
     <p class="dry">
         <small class="quiet">dries in</small>
-        <b>{lasting(dryMinutes)}</b>
+        <b>{span(dryMinutes)}</b>
     </p>
     {#if following}
         <button class="next" type="button" onclick={() => open(following.step.id)}>
@@ -159,14 +159,38 @@
         }
     }
 
+    /* On a phone the thumb has Done, and one line with the rest. */
     @media (max-width: 700px) {
         .finish {
-            grid-template-columns: 1fr 1fr;
             bottom: -20px;
+            grid-template-columns: auto auto minmax(0, 1fr);
+            gap: 8px 12px;
+            margin-inline: -14px;
+            padding: 8px 14px;
         }
 
         .done {
             grid-column: 1 / -1;
+            min-height: 60px;
+            font-size: 1.375rem;
+        }
+
+        .timer b,
+        .dry b {
+            font-size: 1.0625rem;
+        }
+
+        .next {
+            grid-column: auto;
+            padding: 2px 8px;
+            font-size: 0.875rem;
+        }
+
+        .next span span {
+            display: -webkit-box;
+            overflow: hidden;
+            -webkit-box-orient: vertical;
+            -webkit-line-clamp: 2;
         }
     }
 </style>

@@ -203,8 +203,34 @@
             font-size: 1.625rem;
         }
 
+        section {
+            gap: 10px;
+            min-height: 0;
+            padding: 10px 14px 14px;
+        }
+
         .see {
             grid-template-columns: minmax(0, 1fr);
+            gap: 10px;
+        }
+
+        /* A glance at it is enough here: what to pour comes first. */
+        .looks {
+            padding: 8px;
+            gap: 8px;
+        }
+
+        .looks :global(.bars) {
+            height: 64px !important;
+        }
+
+        figcaption {
+            font-size: 0.8125rem;
+            line-height: 1.2;
+        }
+
+        .coat b {
+            font-size: 1.375rem;
         }
     }
 </style>

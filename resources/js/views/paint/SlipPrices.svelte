@@ -4,6 +4,7 @@
     import { Latest } from '../../lib/latest.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import { span } from '../../lib/words';
 
     /** Before the dark paint is on the brush: on which neighbour a slip would hurt, what hides it there, and how long that takes. */
     let { batchId, step }: { batchId: string; step: BatchStep } = $props();
@@ -38,7 +39,7 @@
                         <Swatch hex={price.mix?.colour.hex ?? null} size={22} />
                         <span
                             ><b>on <bdi>{price.areaName}</bdi></b>: <bdi>{price.words}</bdi>{#if price.minutes > 0},
-                                <b>{price.minutes} min</b> a model{/if}</span
+                                <b>{span(price.minutes)}</b> a model{/if}</span
                         >
                     </li>
                 {:else}

@@ -3,6 +3,7 @@
     import { type Batch, got, of, type Schemas, server } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
     import Swatch from '../../parts/Swatch.svelte';
+    import { span } from '../../lib/words';
 
     /** The queue: small swatches with the exact mix, the best moment, and what each way of mending costs. */
     let { desk, batch, close }: { desk: BatchDesk; batch: Batch; close?: () => void } = $props();
@@ -37,7 +38,7 @@
                 </p>
                 <p><bdi>{slip.words}</bdi>, {slip.dilution}</p>
                 <p><b>{slip.isNow ? 'best done now' : `best done ${slip.when}`}</b></p>
-                {#each slip.ways as way}<p class="quiet">{way.words} {way.minutes} min</p>{/each}
+                {#each slip.ways as way}<p class="quiet">{way.words} {span(way.minutes)}</p>{/each}
                 <Button size="field" kind={slip.isNow ? 'primary' : 'tertiary'} on:click={() => settle(slip)}
                     >Put right</Button
                 >

@@ -1,9 +1,10 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import { untrack } from 'svelte';
+    import { tick, untrack } from 'svelte';
     import type { Area, Craft } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { label } from '../../lib/craft.svelte';
+    import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import StripRow from '../../parts/StripRow.svelte';
     import Words from '../../parts/Words.svelte';
@@ -56,6 +57,23 @@
         if (id !== null) chooseStep(id);
     }
 
+    const placingFault = $derived(
+        ['touches', 'liesUnder', 'behind', 'part'].map((one) => desk.faultAt(`${path}.${one}`)).find(Boolean) ?? '',
+    );
+    /** What is folded away, in short. */
+    const placed = $derived.by(() => {
+        const touched = (area.touches ?? []).length + (area.liesUnder ?? []).length;
+        return touched === 0 ? '' : plural(touched, 'neighbour');
+    });
+
+    /** The next area is only looked at; the cursor goes to it in the list. */
+    async function takeOut(): Promise<void> {
+        editing = false;
+        await desk.removeArea(area.id);
+        await tick();
+        document.querySelector<HTMLElement>('nav[aria-label="Areas"] [aria-current]')?.focus();
+    }
+
     async function duplicate(): Promise<void> {
         const id = await desk.duplicateArea(area.id);
         if (id !== null) chooseArea(id);
@@ -95,6 +113,9 @@
                     kind="tertiary"
                     aria-expanded={writing}
                     on:click={() => (writing = !writing)}>Write a recipe</Button
+                >
+                <Button size="small" kind="tertiary" aria-expanded={sharing} on:click={() => (sharing = !sharing)}
+                    >Share</Button
                 >{/if}
             <Button size="small" kind="secondary" on:click={add}>Add a step</Button>
         </div>
@@ -114,39 +135,43 @@
                 change={(texture) => desk.changeArea(area.id, { texture })}
             />
             <Choose
-                label="Made of"
-                value={area.material ?? 'other'}
-                choices={craft.materials}
-                change={(material) => desk.changeArea(area.id, { material })}
-            />
-            <Choose
                 label="Share of the model"
                 value={area.size}
                 choices={craft.sizes}
                 change={(size) => desk.changeArea(area.id, { size })}
             />
-            <Choose
-                label="Importance"
-                value={area.importance}
-                choices={craft.importances}
-                change={(importance) => desk.changeArea(area.id, { importance })}
-            />
         </div>
-        <AreaNeighbours {desk} {area} fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)} />
-        <AreaPlacing {desk} {area} fault={desk.faultAt(`${path}.behind`) || desk.faultAt(`${path}.part`)} />
+        <details open={placingFault !== ''}>
+            <summary>What it is made of, touches and lies under <span class="quiet">{placed}</span></summary>
+            <div class="facts">
+                <Choose
+                    label="Made of"
+                    value={area.material ?? 'other'}
+                    choices={craft.materials}
+                    change={(material) => desk.changeArea(area.id, { material })}
+                />
+                <Choose
+                    label="Importance"
+                    value={area.importance}
+                    choices={craft.importances}
+                    change={(importance) => desk.changeArea(area.id, { importance })}
+                />
+            </div>
+            <AreaNeighbours
+                {desk}
+                {area}
+                fault={desk.faultAt(`${path}.touches`) || desk.faultAt(`${path}.liesUnder`)}
+            />
+            <AreaPlacing {desk} {area} fault={desk.faultAt(`${path}.behind`) || desk.faultAt(`${path}.part`)} />
+        </details>
         <div class="acts">
             {#if area.steps.length > 0}<Button
                     size="small"
                     kind="tertiary"
                     on:click={() => desk.addVariant(area, 'as it is')}>Put this recipe aside</Button
                 >{/if}
-            <Button size="small" kind="tertiary" aria-expanded={sharing} on:click={() => (sharing = !sharing)}
-                >Shared recipes</Button
-            >
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
-            <Button size="small" kind="tertiary" on:click={() => void desk.removeArea(area.id)}
-                >Take this area out</Button
-            >
+            <Button size="small" kind="tertiary" on:click={takeOut}>Take this area out</Button>
         </div>
     {/if}
     {#if (area.recipe ?? null) !== null}<SharedMark {desk} {area} />{/if}

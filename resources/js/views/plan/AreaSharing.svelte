@@ -3,6 +3,7 @@
     import type { Area } from '../../lib/api';
     import { library, loadLibrary, matching, tagsIn } from '../../lib/library.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { takesCursor } from '../../lib/takesCursor';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
@@ -27,7 +28,7 @@
     }
 </script>
 
-<section aria-label="Shared recipes for {area.name}">
+<section aria-label="Shared recipes for {area.name}" use:takesCursor>
     {#if area.steps.length > 0 && (area.recipe ?? null) === null}
         <form
             onsubmit={(event) => {

@@ -2,7 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { Area } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { plural } from '../../lib/words';
+    import { plural, span } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -53,7 +53,7 @@
                     />
                     <p class="quiet">
                         {#if look?.isRecipe}<b>Painted so.</b>{/if}
-                        {plural(variant.steps.length, 'step')}{#if look}, {Math.round(look.minutes)} min a model, {plural(
+                        {plural(variant.steps.length, 'step')}{#if look}, {span(look.minutes)} a model, {plural(
                                 look.pots,
                                 'pot',
                             )}{/if}

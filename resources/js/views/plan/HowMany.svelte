@@ -1,8 +1,8 @@
 <script lang="ts">
     import { got, type Schemas, server } from '../../lib/api';
-    import { length } from '../../lib/evening';
+
     import { Latest } from '../../lib/latest.svelte';
-    import { plural } from '../../lib/words';
+    import { plural, span } from '../../lib/words';
 
     /** How many at once: where one waits for paint, what fills the wait, what the batch takes all at once or split, and which pots will not last. */
     let { planId, models, version }: { planId: string; models: number; version: number } = $props();
@@ -45,9 +45,9 @@
                         ></i></span
                     >
                     <span
-                        >{length(split.minutes)}<span class="quiet"
+                        >{span(split.minutes)}<span class="quiet"
                             >{split.waitMinutes > 0
-                                ? `, ${length(split.waitMinutes)} of it waiting`
+                                ? `, ${span(split.waitMinutes)} of it waiting`
                                 : ', no waiting'}</span
                         ></span
                     >
@@ -60,7 +60,7 @@
             <ul>
                 {#each waits.slice(0, SHOWN) as pass (pass.stepId)}
                     <li>
-                        <b><bdi>{pass.areaName}</bdi></b>, {pass.label.toLowerCase()}: {length(
+                        <b><bdi>{pass.areaName}</bdi></b>, {pass.label.toLowerCase()}: {span(
                             pass.waitMinutes,
                         )}{pass.smallest <= MOST_MODELS ? `, none from ${plural(pass.smallest, 'model')} on` : ''}{pass
                             .fills.length > 0

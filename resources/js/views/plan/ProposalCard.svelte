@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
-    import { plural } from '../../lib/words';
+    import { plural, span } from '../../lib/words';
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -21,7 +21,7 @@
             />{/each}
     </div>
     <p class="facts">
-        <b>{plural(proposal.steps.length, 'step')}</b> · {Math.round(proposal.minutes)} min a model · {plural(
+        <b>{plural(proposal.steps.length, 'step')}</b> · {span(proposal.minutes)} a model · {plural(
             proposal.pots,
             'pot',
         )}

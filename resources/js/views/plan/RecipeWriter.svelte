@@ -6,6 +6,7 @@
     import { label } from '../../lib/craft.svelte';
     import { settings } from '../../lib/settings.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { takesCursor } from '../../lib/takesCursor';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
@@ -82,7 +83,7 @@
     }
 </script>
 
-<section class="writer" aria-label="Recipes for {area.name}">
+<section class="writer" aria-label="Recipes for {area.name}" use:takesCursor>
     <form
         onsubmit={(event) => {
             event.preventDefault();

@@ -3,7 +3,8 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { craft, label } from '../../lib/craft.svelte';
     import { numbersAt } from '../../lib/findings';
-    import { REST, Score, shifted, span } from '../../lib/score';
+    import { REST, Score, shifted } from '../../lib/score';
+    import { span } from '../../lib/words';
     import { keepInSight } from '../../lib/sight';
     import { plural } from '../../lib/words';
     import ScoreNote from './ScoreNote.svelte';

@@ -7,7 +7,8 @@
     import { label } from '../../lib/craft.svelte';
     import { tell } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { columns, span } from '../../lib/score';
+    import { columns } from '../../lib/score';
+    import { span } from '../../lib/words';
     import { plural } from '../../lib/words';
     import ClockChips from '../../parts/ClockChips.svelte';
     import Choose from '../../parts/Choose.svelte';

@@ -6,7 +6,7 @@
     import Count from '../../parts/Count.svelte';
     import Words from '../../parts/Words.svelte';
     import AreaTicks from './AreaTicks.svelte';
-    import { plural } from '../../lib/words';
+    import { plural, span } from '../../lib/words';
 
     /** What only some techniques ask: the other colour of a blend, the lamp's side, the borders of a line, the part to be glued, how wet, how long to wait. */
     let {
@@ -51,7 +51,7 @@
     /** What is said already, so that it is seen without opening. */
     const told = $derived(
         [
-            (step.waitMinutes ?? null) === null ? '' : `${step.waitMinutes} min`,
+            (step.waitMinutes ?? null) === null ? '' : span(step.waitMinutes!),
             step.optional ? 'optional' : '',
             step.perModel ? 'model by model' : '',
             (step.heads ?? []).length > 0 ? plural((step.heads ?? []).length, 'place') : '',
@@ -125,7 +125,7 @@
     <div class="more">
         <div class="wait">
             <Checkbox
-                labelText="Wait as long as it takes ({dry} min)"
+                labelText="Wait as long as it takes ({span(dry)})"
                 checked={(step.waitMinutes ?? null) === null}
                 on:check={(event) => {
                     const freely = event.detail;

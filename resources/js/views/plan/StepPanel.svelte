@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
+    import { tick } from 'svelte';
     import ArrowRight from 'carbon-icons-svelte/lib/ArrowRight.svelte';
     import ArrowLeft from 'carbon-icons-svelte/lib/ArrowLeft.svelte';
     import type { Area, Craft, Stage, Step } from '../../lib/api';
@@ -49,6 +50,16 @@
     const needed = $derived(
         (technique?.kinds.length ?? 0) > 2 ? null : (technique?.kinds.find((kind) => kind !== 'medium') ?? null),
     );
+    /** The step a note is being written to, as long as it has none. */
+    let noted = $state('');
+    let noteBox = $state<HTMLElement>();
+
+    async function note(): Promise<void> {
+        noted = step.id;
+        await tick();
+        noteBox?.querySelector('input')?.focus();
+    }
+
     const forecast = $derived(stage?.forecast ?? null);
 
     async function duplicate(): Promise<void> {
@@ -88,14 +99,24 @@
             <Button size="small" kind="tertiary" on:click={() => void desk.removeStep(step.id)}>Take out</Button>
         </div>
     </header>
-    {#if stage}<p>
-            Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}; a change of {stage.change.toFixed(
-                1,
-            )} from the stage before.
-        </p>{/if}
+    {#if stage}<p>Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}.</p>{/if}
     <p class="quiet">
         {technique?.hint ?? ''}
     </p>
+    {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
+            {#key step.id}
+                <MixEditor
+                    {craft}
+                    mix={step.mix}
+                    fault={desk.faultAt(`${path}.mix`)}
+                    names={desk.plan?.paints ?? []}
+                    first={needed}
+                    ready
+                    change={(mix) => desk.paintStep(step, mix)}
+                />
+                {#if asks.includes('second')}<SecondColour {desk} {craft} {step} {path} {set} />{/if}
+            {/key}
+        </div>{/if}
     <div class="how">
         <Choose
             label="Technique"
@@ -139,44 +160,36 @@
                 {/if}
             </div>{/if}
     </div>
-    <StepMore {desk} {craft} {area} {step} {asks} {path} {set} />
-    {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
-            {#key step.id}
-                <MixEditor
-                    {craft}
-                    mix={step.mix}
-                    fault={desk.faultAt(`${path}.mix`)}
-                    names={desk.plan?.paints ?? []}
-                    first={needed}
-                    ready
-                    change={(mix) => desk.paintStep(step, mix)}
-                />
-                {#if asks.includes('second')}<SecondColour {desk} {craft} {step} {path} {set} />{/if}
-            {/key}
-            {#if asks.includes('dilution')}
-                <div class="thin">
-                    <DilutionEditor
-                        {craft}
-                        dilution={step.dilution}
-                        faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
-                        change={(dilution) => set({ dilution: { ...step.dilution, ...dilution } })}
-                    />
-                    {#if look?.mix}
-                        <div class="drops">
-                            <span class="bx--label">Drops for one model</span><Drops drops={look.drops} />
-                        </div>
-                    {/if}
+    {#if (technique?.kinds.length ?? 0) > 0 && asks.includes('dilution')}
+        <div class="thin">
+            <DilutionEditor
+                {craft}
+                dilution={step.dilution}
+                faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
+                change={(dilution) => set({ dilution: { ...step.dilution, ...dilution } })}
+            />
+            {#if look?.mix}
+                <div class="drops">
+                    <span class="bx--label">Drops for one model</span><Drops drops={look.drops} />
                 </div>
             {/if}
-        </div>{/if}
+        </div>
+    {/if}
+    <StepMore {desk} {craft} {area} {step} {asks} {path} {set} />
     {#if technique}<Hazards hazards={technique.hazards} {craft} />{/if}
-    <Words
-        label="Note"
-        value={step.note}
-        placeholder="What to remember at the desk"
-        fault={desk.faultAt(`${path}.note`)}
-        change={(note) => set({ note })}
-    />
+    {#if step.note !== '' || noted === step.id || desk.faultAt(`${path}.note`) !== ''}
+        <div bind:this={noteBox}>
+            <Words
+                label="Note"
+                value={step.note}
+                placeholder="What to remember at the desk"
+                fault={desk.faultAt(`${path}.note`)}
+                change={(note) => set({ note })}
+            />
+        </div>
+    {:else}
+        <div><Button size="small" kind="ghost" on:click={note}>Add a note</Button></div>
+    {/if}
     <p class="quiet"><a href="#/handbook?find={technique?.label ?? ''}">{technique?.label} in the handbook</a></p>
 </section>
 

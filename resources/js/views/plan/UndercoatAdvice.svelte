@@ -3,7 +3,7 @@
     import { got, of, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { plural } from '../../lib/words';
+    import { plural, span } from '../../lib/words';
     import Quilt from '../../parts/Quilt.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -30,7 +30,7 @@
     function against(minutes: number): string {
         const saved = Math.round((present?.minutes ?? minutes) - minutes);
         if (saved === 0) return 'as long as now';
-        return saved > 0 ? `${saved} min less than now` : `${-saved} min more than now`;
+        return saved > 0 ? `${span(saved)} less than now` : `${span(-saved)} more than now`;
     }
 
     function coats(one: Schemas['UndercoatCandidate']): string {
@@ -48,8 +48,8 @@
         <p class="quiet">Every primer is tried under every area…</p>
     {:else}
         {#if present?.base}<p class="quiet">
-                Now: <b><bdi>{present.words}</bdi></b>, {Math.round(present.minutes)} min a model until the first colours
-                cover. The pictures show how all that is planned would end on each.
+                Now: <b><bdi>{present.words}</bdi></b>, {span(present.minutes)} a model until the first colours cover. The
+                pictures show how all that is planned would end on each.
             </p>{/if}
         <ol>
             {#each others.slice(0, GROUNDS) as one, at (at)}

@@ -74,14 +74,8 @@
     }
 
     async function added(paint: Paint): Promise<void> {
-        shelf.wish = { ...shelf.wish, search: '', owned: 'all', kind: '', maker: '' };
         await shelf.load();
-        if (!shelf.paints.some((one) => one.id === paint.id)) {
-            shelf.wish.search = paint.code;
-            await shelf.load();
-        }
         chosenId = paint.id;
-        side = 'paint';
     }
 </script>
 

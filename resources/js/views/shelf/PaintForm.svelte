@@ -9,7 +9,10 @@
     import { forget, keep, kept } from '../../lib/kept';
     import { tell } from '../../lib/notices.svelte';
     import { amount, minorUnits } from '../../lib/money';
+    import { inTurn } from '../../lib/inTurn';
     import { settings } from '../../lib/settings.svelte';
+    import { takesCursor } from '../../lib/takesCursor';
+    import { tick } from 'svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import Tick from '../../parts/Tick.svelte';
@@ -69,11 +72,47 @@
         else keep(keptAs, $state.snapshot(form));
     });
 
+    /** What the painter set by hand is not guessed any more. */
+    // svelte-ignore state_referenced_locally
+    let isSetByHand = $state({ kind: paint !== null, swatch: paint !== null || start.swatch !== undefined });
+    let knowsColour = $state(true);
+    let guessed = '';
+    const turn = inTurn();
+
+    /** Kind and colour as the name tells them, as long as nobody said otherwise. */
+    const guess = (): Promise<void> => turn(guessOnce);
+
+    async function guessOnce(): Promise<void> {
+        const name = form.name.trim();
+        if (paint !== null || name === '' || name === guessed || (isSetByHand.kind && isSetByHand.swatch)) return;
+        guessed = name;
+        try {
+            const query = { name, ...(isSetByHand.kind ? { kind: form.kind as Schemas['Kind'] } : {}) };
+            const found = await got(server.GET('/paint-guess', { params: { query } }));
+            if (!isSetByHand.kind) form.kind = found.kind;
+            if (!isSetByHand.swatch) {
+                form.swatch = found.swatch ?? '#808080';
+                knowsColour = found.knowsColour;
+            }
+        } catch {
+            // Without a guess the form is filled in by hand.
+        }
+    }
+
+    /** The next of a row: what they have in common stays. */
+    function again(): void {
+        Object.assign(form, { code: '', name: '', swatch: '#808080', opacity: null, barcode: '' });
+        isSetByHand = { kind: false, swatch: false };
+        [guessed, knowsColour, problem] = ['', true, null];
+        box?.querySelector<HTMLInputElement>('input')?.focus();
+    }
+
     const MORE = ['maker', 'range', 'code', 'barcode', 'volumeMl', 'price', 'finish', 'opacity'];
     let owned = $state(true);
     let price = $state(form.price === 0 ? '' : amount(form.price).toFixed(2));
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    let asksColour = $state(false);
     let box = $state<HTMLFormElement>();
     const isTransparent = $derived(craft()?.kinds.find((kind) => kind.value === form.kind)?.isTransparent ?? false);
     let asksBottle = $state(false);
@@ -89,6 +128,14 @@
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
+        await guess();
+        if (paint === null && !isClear && !knowsColour && !isSetByHand.swatch && form.name.trim() !== '') {
+            // A grey that nobody meant is worse than one question.
+            asksColour = true;
+            await tick();
+            box?.querySelector<HTMLInputElement>('.colour input')?.focus();
+            return;
+        }
         busy = true;
         const body = {
             ...form,
@@ -110,6 +157,7 @@
             keep('lastPaint', { maker, range, volumeMl, price: cost });
             tell(`“${stored.name}” is ${paint === null && owned ? 'on your shelf' : 'in the catalogue'}.`);
             saved(stored);
+            if (paint === null) again();
         } catch (error) {
             problem = asProblem(error);
             void toFirstFault(box);
@@ -121,26 +169,42 @@
     const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
-<form class="panel" onsubmit={save} bind:this={box} novalidate>
+<form class="panel" onsubmit={save} bind:this={box} use:takesCursor novalidate>
     <h2>{paint === null ? 'Add a paint' : `Edit ${paint.name}`}</h2>
     {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
-    <TextInput size="sm" labelText="Name" bind:value={form.name} dir="auto" {...at('name')} />
+    <TextInput
+        size="sm"
+        labelText="Name"
+        bind:value={form.name}
+        dir="auto"
+        {...at('name')}
+        on:blur={() => void guess()}
+    />
     <div class="two">
         <Choose
             label="Kind"
             value={form.kind}
             choices={craft()?.kinds ?? []}
             fault={problem?.at('kind') ?? ''}
-            change={(kind) => (form.kind = kind)}
+            change={(kind) => {
+                form.kind = kind;
+                isSetByHand.kind = true;
+            }}
         />
         {#if !isClear}
-            <ColourField
-                label={isTransparent ? 'One coat over white' : 'Its colour, dry'}
-                value={form.swatch}
-                fault={problem?.at('swatch') ?? ''}
-                live
-                change={(swatch) => (form.swatch = swatch)}
-            />
+            <div class="colour">
+                <ColourField
+                    label={isTransparent ? 'One coat over white' : 'Its colour, dry'}
+                    value={form.swatch}
+                    fault={problem?.at('swatch') || (asksColour ? 'The name tells no colour. Which is it?' : '')}
+                    live
+                    change={(swatch) => {
+                        form.swatch = swatch;
+                        isSetByHand.swatch = true;
+                        asksColour = false;
+                    }}
+                />
+            </div>
         {/if}
         {#if isTransparent}
             <div class="bottle">
