@@ -1,8 +1,9 @@
 <script lang="ts">
     import type { Component } from 'svelte';
-    import Router, { push, router } from 'svelte-spa-router';
+    import Router, { router } from 'svelte-spa-router';
     import { wrap } from 'svelte-spa-router/wrap';
     import Broken from './parts/Broken.svelte';
+    import FindPanel from './parts/FindPanel.svelte';
     import KeysPanel from './parts/KeysPanel.svelte';
     import NotLoaded from './parts/NotLoaded.svelte';
     import Notices from './parts/Notices.svelte';
@@ -47,6 +48,7 @@
     /** At the desk nothing stands beside the pass. */
     const isPainting = $derived(/^\/batches\/[^/]+\/paint/.test(router.location));
     let keysShown = $state(false);
+    let finding = $state(false);
     let work: HTMLElement;
 
     $effect(() => keepFocusHome(work));
@@ -63,17 +65,10 @@
     $effect(() =>
         bindKeys([
             { key: '?', does: 'show or hide these keys', run: () => (keysShown = !keysShown) },
-            { key: '/', does: 'find a paint', run: findPaint },
+            { key: '/', does: 'find anything', run: () => (finding = true) },
             { key: 'z', does: 'undo what was just done', run: () => takeBack() },
         ]),
     );
-
-    /** The list takes the cursor when it is opened to find something. */
-    function findPaint() {
-        if (location.hash.startsWith('#/shelf/list'))
-            document.querySelector<HTMLInputElement>('.bx--search-input')?.focus();
-        else void push('/shelf/list?find=');
-    }
 </script>
 
 <!-- Leaving the page hands on what is typed in the field that has the cursor. -->
@@ -83,7 +78,7 @@
     Skip to the work
 </a>
 <div class="frame" class:isPainting>
-    {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} />{/if}
+    {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} find={() => (finding = true)} />{/if}
     <main id="main" tabindex="-1" bind:this={work}>
         <Undecided />
         <svelte:boundary onerror={(error) => console.error(error)}>
@@ -94,6 +89,9 @@
         </svelte:boundary>
     </main>
 </div>
+{#if finding}
+    <FindPanel close={() => (finding = false)} />
+{/if}
 {#if keysShown}
     <KeysPanel close={() => (keysShown = false)} />
 {/if}

@@ -133,10 +133,15 @@ final class EditingTest extends BrowserTestCase
 
     public function testTheShelfIsFoundFilteredEditedAndFilled(): void
     {
+        // Anything is found by a few letters: an area of a plan, and a paint by its colour.
         $this->key('/');
-        $this->see('//h1[.="Shelf"]');
+        $this->key('oilsk co');
+        $this->see('//*[@role="dialog"]//*[@role="option"][@aria-selected="true"][contains(., "Oilskin coat")]');
+        $this->key(WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Oilskin coat"]');
+        $this->visit('#/shelf/list');
         $this->see('//tbody/tr');
-        $this->key('deep teal');
+        $this->fill('Find a paint', 'deep teal');
         $this->pressNamed('All paints');
         $this->see('//tbody/tr[.//bdi[.="Deep Tide"]]');
         $this->seeNot('//tbody/tr[.//bdi[.="Oilskin Yellow"]]');

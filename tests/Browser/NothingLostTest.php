@@ -231,7 +231,7 @@ final class NothingLostTest extends BrowserTestCase
 
     private function coats(): string
     {
-        return (string) $this->see('//section[starts-with(@aria-label, "Step")]//input[@type="number"]')->getAttribute('value');
+        return (string) $this->field("Coats")->getAttribute('value');
     }
 
     /** As another tab would: the plan gets another name over the API. */

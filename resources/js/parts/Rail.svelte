@@ -3,7 +3,7 @@
     import { currentTheme, setTheme } from '../lib/theme.svelte';
     import PlaceMark from './PlaceMark.svelte';
 
-    let { showKeys }: { showKeys: () => void } = $props();
+    let { showKeys, find }: { showKeys: () => void; find: () => void } = $props();
 
     const places = [
         { href: '#/', name: 'Bench', mark: 'bench', holds: (at: string) => at === '/' || at.startsWith('/batches') },
@@ -25,7 +25,11 @@
             {place.name}
         </a>
     {/each}
-    <a class="place last" href="#/settings" aria-current={router.location === '/settings' ? 'page' : undefined}>
+    <button class="light last" type="button" onclick={find}>
+        <kbd>/</kbd>
+        Find
+    </button>
+    <a class="place settings" href="#/settings" aria-current={router.location === '/settings' ? 'page' : undefined}>
         <PlaceMark name="settings" />
         Settings
     </a>
@@ -90,7 +94,7 @@
         margin-top: auto;
     }
 
-    .keys kbd {
+    .light kbd {
         display: grid;
         place-items: center;
         width: 22px;
@@ -120,7 +124,8 @@
         }
 
         .name,
-        .last {
+        .last,
+        .settings {
             display: none;
         }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { router } from 'svelte-spa-router';
     import { Button, Search } from 'carbon-components-svelte';
     import { asProblem, got, of, type Schemas, server } from '../lib/api';
     import { library, loadLibrary, matching, tagsIn } from '../lib/library.svelte';
@@ -13,7 +14,7 @@
 
     /** The library: recipes that areas share, found by name, tag or paint. */
     type Recipe = Schemas['SharedRecipe'];
-    let words = $state('');
+    let words = $state(new URLSearchParams(router.querystring).get('find') ?? '');
     const found = $derived(matching(library.answer ?? [], words));
 
     $effect(() => void loadLibrary());

@@ -84,7 +84,7 @@
         <Search
             size="sm"
             labelText="Find a paint"
-            placeholder="Find a paint, a colour word, a code   /"
+            placeholder="Find a paint, a colour word, a code"
             value={shelf.wish.search}
             on:input={(event) => search((event.target as HTMLInputElement).value)}
             on:clear={() => search('')}
