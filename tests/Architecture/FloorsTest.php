@@ -13,18 +13,19 @@ final class FloorsTest
 {
     /** What each room may not look up to. */
     private const ABOVE = [
-        'Colour' => ['Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Paint' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Craft' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Mixing' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Matching' => ['Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Simulation' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Recipe' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Colour' => ['Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Paint' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Craft' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Mixing' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Matching' => ['Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Simulation' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Recipe' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
         'Review' => ['Schedule', 'Learning', 'Writing', 'Exchange'],
         'Planning' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
         'Writing' => ['Learning', 'Exchange'],
         'Amounts' => ['Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
         'Schedule' => ['Amounts', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Quilt' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Planning', 'Writing', 'Exchange'],
         'Learning' => ['Review', 'Writing', 'Exchange'],
     ];
 

@@ -33,6 +33,8 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->see(self::DONE.'[contains(., "3 of 6")]');
         $this->tap(self::DONE);
         $this->see(self::DONE.'[contains(., "the 3 left")]');
+        // What was ticked is spent.
+        $this->see('//ol[@aria-label="Models"]//button[.="8"][@aria-pressed="false"]');
 
         $marked = 0;
         while ($marked < 60 && self::driver()->findElements(WebDriverBy::xpath('//h1[.="All 10 are done."]')) === []) {
@@ -62,6 +64,9 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->key(WebDriverKeys::SPACE);
         $this->see('//section//h1[contains(., "10:") or contains(., "9:") or contains(., "8:")]');
         $this->see('//section//p[contains(., "until Whole model, primer is dry")]');
+        // The next press of space opens nothing that stands beside it.
+        $this->key(WebDriverKeys::SPACE);
+        self::assertSame([], self::driver()->findElements(WebDriverBy::xpath('//section[@aria-label="It slipped"]')));
         $this->pressNamed('Passes');
         $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
         $this->key(WebDriverKeys::SPACE);
@@ -77,6 +82,16 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->see('//section[@aria-label="Drying now"]//li[contains(., "Whole model")]');
         // What was warned of once is one line from then on.
         self::assertSame([], self::driver()->findElements(WebDriverBy::xpath('//button[.="Understood"]')));
+    }
+
+    public function testThePriceOfASlipIsOnePressAwayBeforeTheBrushIsLoaded(): void
+    {
+        $batch = self::batch('Night shift');
+        $light = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
+        $this->visit("#/batches/$batch[id]/paint?step={$light['step']['id']}");
+        $this->see('//h1[contains(., "Breeches")][contains(., "highlight")]');
+        $this->tap('//button[normalize-space(.)="Price of a slip"]');
+        $this->see('(//ul[@aria-label="Price of a slip"]/li)[1][contains(., "min")]');
     }
 
     public function testASlipIsNotedWithAThumbAndPutRight(): void

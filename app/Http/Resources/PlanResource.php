@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Plans\KeptPlan;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Kalokroma\Exchange\DocumentChange;
 
 /** @property KeptPlan $resource */
 final class PlanResource extends JsonResource
@@ -15,12 +16,13 @@ final class PlanResource extends JsonResource
     public function toArray(Request $request): array
     {
         [$plan, $view] = [$this->resource->record, $this->resource->view];
+        $before = $plan->revisions()->where('number', '<', $plan->revision)->orderByDesc('number')->first();
         $batches = $plan->batches()->orderByDesc('starts_on')->orderByDesc('id')->get();
 
         return [
             'id' => $plan->id,
             'version' => $plan->version,
-            'canUndo' => $plan->revisions()->where('number', '<', $plan->revision)->exists(),
+            'undoes' => $before === null ? null : DocumentChange::words($before->document, $plan->document),
             'canRedo' => $plan->revisions()->where('number', '>', $plan->revision)->exists(),
             'updatedAt' => $plan->updated_at->toIso8601String(),
             'document' => $plan->document,

@@ -13,7 +13,7 @@ import {
     type Schemas,
 } from './api';
 import { forget, keep, kept } from './kept';
-import { warn } from './notices.svelte';
+import { tell, warn } from './notices.svelte';
 
 type Edit = Schemas['EditInput']['edit'];
 type Change = (document: PlanDocument) => void;
@@ -239,11 +239,13 @@ export class SavedPlan {
     private async goNow(way: 'undo' | 'redo'): Promise<void> {
         await this.settle();
         if (this.plan === null) return;
+        const undone = way === 'undo' ? (this.plan.undoes ?? '') : '';
         try {
             this.take(
                 await got(server.POST(`/plans/{id}/${way}`, { ...of(this.id), body: { version: this.plan.version } })),
             );
             this.changes++;
+            if (undone !== '') tell(`Taken back: ${undone}.`, { label: 'Do it again', run: () => this.redo() });
         } catch (error) {
             const problem = asProblem(error);
             warn(problem.message);

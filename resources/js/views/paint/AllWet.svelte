@@ -1,15 +1,20 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import type { Batch } from '../../lib/api';
     import { type Clock, clocks as hands, remaining } from '../../lib/clocks.svelte';
 
     /** Nothing of this batch can be painted now: what dries first, and what to do till then. */
     let { clocks, batch, open }: { clocks: Clock[]; batch: Batch; open: (stepId: string) => void } = $props();
 
+    let panel: HTMLElement;
+    // The next press of space is meant for nothing that stands beside it.
+    onMount(() => panel.focus());
+
     const first = $derived(clocks.find((one) => hands.left(one) > 0));
     const blocked = $derived(batch.steps.find((one) => one.left > 0 && !one.isSkipped));
 </script>
 
-<section class="panel">
+<section class="panel" tabindex="-1" bind:this={panel}>
     {#if first}
         <p class="quiet">everything is wet</p>
         <h1>{remaining(hands.left(first))}</h1>

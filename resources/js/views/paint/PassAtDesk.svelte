@@ -74,11 +74,13 @@
             asked = true;
             return;
         }
+        const count = models;
         forget(name);
         forget(ticksName);
+        ticked = 0;
         const minutes = really.minutes ?? timer.minutes;
         timer.end();
-        done({ ...really, minutes, models, ...(coats > 1 ? { coat: step.coat } : {}) });
+        done({ ...really, minutes, models: count, ...(coats > 1 ? { coat: step.coat } : {}) });
     }
 </script>
 

@@ -84,14 +84,16 @@
         <span class="saved quiet" role="status"
             >{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span
         >
-        <Button
-            size="small"
-            kind="ghost"
-            icon={Undo}
-            iconDescription="Undo"
-            disabled={!plan.canUndo}
-            on:click={() => desk.undo()}
-        />
+        <span title={plan.undoes ? `takes back: ${plan.undoes}` : undefined}>
+            <Button
+                size="small"
+                kind="ghost"
+                icon={Undo}
+                iconDescription="Undo"
+                disabled={plan.undoes === null}
+                on:click={() => desk.undo()}
+            />
+        </span>
         <Button
             size="small"
             kind="ghost"
