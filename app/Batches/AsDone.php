@@ -26,7 +26,7 @@ final class AsDone
         $paints = self::paints($batch);
         foreach ($batch->entries->sortBy('done_at') as $entry) {
             $step = $plan->step($entry->step_id);
-            if ($step === null || $plan->undercoat->holds($entry->step_id)) {
+            if ($step === null || $plan->isOfUndercoat($entry->step_id)) {
                 continue;
             }
             try {

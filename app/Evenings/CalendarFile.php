@@ -47,7 +47,7 @@ final class CalendarFile
             '%s %s: %s, %s%s on %d models',
             self::at($item->start, $zone)->format('H:i'),
             $agenda->desk->batches[$item->job]->name,
-            $item->pass->area->name ?? 'whole model',
+            $item->pass->where(),
             mb_strtolower($item->pass->step->technique->label),
             $item->pass->step->coats > 1 ? " (coat $item->coat of {$item->pass->step->coats})" : '',
             count($item->models),

@@ -73,7 +73,7 @@ final readonly class RecipeQuestion
         ));
         $plan = $this->view->plan;
 
-        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoat, strtolower((string) Str::ulid()), $this->taste, $this->keep, Setting::hasAirbrush()), $this->school);
+        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoatOf($this->area), strtolower((string) Str::ulid()), $this->taste, $this->keep, Setting::hasAirbrush()), $this->school);
     }
 
     /**

@@ -215,13 +215,25 @@ final class Amounts
     public function wetMl(Step $step, ?Area $area, ?float $models = null): float
     {
         $surfaceMm2 = 100.0 * $this->plan->model->surfaceCm2();
-        $share = $area === null ? 1.0 : $area->size->share();
+        $share = $area === null ? $this->shareOf($step) : $area->size->share();
         $place = 0.0;
         foreach (Zone::cases() as $zone) {
             $place += ($area === null ? self::ZONE_OF_WHOLE : $area->texture->share($zone)) * $step->place->reach($zone) * $step->place->share($zone);
         }
 
         return $this->measures->wetFilmMm * $surfaceMm2 * $share * $step->coats * ($models ?? $this->models) * $place / (1.0 - $this->measures->loss) / 1000.0;
+    }
+
+    /** Of the whole model: all of it, but where loose parts are primed by themselves the areas that are. */
+    private function shareOf(Step $step): float
+    {
+        $primed = $this->plan->isOfUndercoat($step->id) ? $this->plan->primedBy($step->id) : null;
+        $all = array_sum(array_map(static fn(Area $area): float => $area->size->share(), $this->plan->areas));
+        if ($primed === null || $all <= 0.0) {
+            return 1.0;
+        }
+
+        return array_sum(array_map(static fn(Area $area): float => in_array($area->id, $primed, true) ? $area->size->share() : 0.0, $this->plan->areas)) / $all;
     }
 
     /** @return list<Mixture> */

@@ -80,7 +80,7 @@ final readonly class PlanReader
         $undercoat = $in->isNull('undercoat') ? Undercoat::bare() : $this->undercoat($in->under('undercoat'));
         $way = $in->under('way');
         $way = new Way($way->choice('order', OrderStyle::class, OrderStyle::BasesFirst), $way->choice('edges', Edges::class, Edges::Neat));
-        $parts = array_map(static fn(DocumentReader $one): Part => new Part($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)), $in->each('parts', Plan::MOST_PARTS));
+        $parts = array_map(fn(DocumentReader $one): Part => new Part($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME), $one->has('undercoat') ? $this->undercoat($one->under('undercoat')) : null), $in->each('parts', Plan::MOST_PARTS));
         $areas = array_map($this->area(...), $in->each('areas', Plan::MOST_AREAS));
         $whole = $this->steps->steps($in, 'wholeModel');
         $running = $this->running($in);

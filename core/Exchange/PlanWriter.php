@@ -37,7 +37,7 @@ final class PlanWriter
             ],
             'undercoat' => self::undercoat($plan->undercoat),
             'way' => ['order' => $plan->way->order->value, 'edges' => $plan->way->edges->value],
-            'parts' => array_map(static fn(Part $part): array => ['id' => $part->id, 'name' => $part->name], $plan->parts),
+            'parts' => array_map(static fn(Part $part): array => ['id' => $part->id, 'name' => $part->name, ...$part->undercoat === null ? [] : ['undercoat' => self::undercoat($part->undercoat)]], $plan->parts),
             'areas' => array_map(self::area(...), $plan->areas),
             'wholeModel' => array_map(StepWriter::write(...), $plan->wholeModel),
             'order' => $plan->running->order,

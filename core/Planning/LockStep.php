@@ -18,7 +18,7 @@ final readonly class LockStep implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        if ($plan->step($this->stepId) === null || $plan->undercoat->holds($this->stepId)) {
+        if ($plan->step($this->stepId) === null || $plan->isOfUndercoat($this->stepId)) {
             throw IllegalPlan::unknownStep('step');
         }
         $others = array_values(array_diff($plan->running->locked, [$this->stepId]));

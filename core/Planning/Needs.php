@@ -8,6 +8,7 @@ use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
 
 /** Every different paint and mix a plan asks for, and where it is used. */
 final readonly class Needs
@@ -20,7 +21,7 @@ final readonly class Needs
         $needs = [];
         foreach (self::uses($plan) as [$step, $mix, $where]) {
             // Paint is sprayed from one can or cup: an undercoat takes no mix.
-            $isUndercoat = $plan->undercoat->holds($step->id);
+            $isUndercoat = $plan->isOfUndercoat($step->id);
             $key = ($isUndercoat ? 'undercoat ' : '').self::key($mix);
             $needs[$key] = ($needs[$key] ?? new Need($mix, $isUndercoat, []))->alsoAt($step, $where);
         }
@@ -46,7 +47,7 @@ final readonly class Needs
     /** @return iterable<array{Step, Mix, string}> */
     private static function uses(Plan $plan): iterable
     {
-        $recipes = [['Undercoat', $plan->undercoat->steps()], ...array_map(static fn($area): array => [$area->name, $area->steps], $plan->areas), ['Whole model', $plan->wholeModel]];
+        $recipes = [['Undercoat', array_merge(...array_values(array_map(static fn(Undercoat $one): array => $one->steps(), $plan->undercoats())))], ...array_map(static fn($area): array => [$area->name, $area->steps], $plan->areas), ['Whole model', $plan->wholeModel]];
         foreach ($recipes as [$where, $steps]) {
             foreach ($steps as $step) {
                 // A fluid without colour is bought for what it does: nothing is mixed to match it.

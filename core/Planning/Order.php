@@ -32,8 +32,10 @@ final readonly class Order
     {
         $solver = new OrderSolver(Tasks::of($plan), $style ?? $plan->way->order, $style === null ? $plan->running->order : []);
         $passes = [];
-        foreach ($plan->undercoat->steps() as $step) {
-            $passes[] = new Pass(count($passes) + 1, null, $step, ['paint holds only on primer'], isUndercoat: true);
+        foreach ($plan->undercoats() as $partId => $undercoat) {
+            foreach ($undercoat->steps() as $step) {
+                $passes[] = new Pass(count($passes) + 1, null, $step, ['paint holds only on primer'], isUndercoat: true, only: $plan->primedBy($step->id), part: $plan->part($partId)?->name);
+            }
         }
         $last = null;
         foreach ($solver->solve() as ['task' => $task, 'reasons' => $reasons]) {

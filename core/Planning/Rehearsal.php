@@ -72,7 +72,7 @@ final class Rehearsal
         }
         foreach ($own as [$step, $after]) {
             $ids = array_map(static fn(array $one): string => $one[0]->id, $placed);
-            $at = array_search($after ?? (array_slice($this->plan->undercoat->steps(), -1)[0]->id ?? ''), $ids, true);
+            $at = array_search($after ?? (array_slice($this->plan->undercoatOf($changed)->steps(), -1)[0]->id ?? ''), $ids, true);
             array_splice($placed, $at === false ? count($placed) : $at + 1, 0, [[$step, true]]);
         }
 
@@ -83,7 +83,7 @@ final class Rehearsal
     public function finalOver(Area $area, Undercoat $undercoat): Look
     {
         $surface = $undercoat->surface($area->texture);
-        $own = array_filter($this->run($area), fn(Pass $pass): bool => ! $this->plan->undercoat->holds($pass->step->id));
+        $own = array_filter($this->run($area), fn(Pass $pass): bool => ! $this->plan->isOfUndercoat($pass->step->id));
         foreach (self::reaching($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $own)) as $application) {
             $surface = $surface->after($application);
         }

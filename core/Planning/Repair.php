@@ -66,7 +66,7 @@ final readonly class Repair
     /** The ground that it stood on, and then the transparent as it was laid. */
     private static function ofTransparent(Plan $plan, ?Area $area, Step $step, Mix $slip): self
     {
-        $ground = $plan->undercoat->light ?? $plan->undercoat->base;
+        $ground = $plan->undercoatOf($area)->light ?? $plan->undercoatOf($area)->base;
         foreach ($area === null ? [] : $area->steps as $own) {
             if ($own === $step) {
                 break;

@@ -22,7 +22,7 @@ final readonly class RunStep implements Edit
         $order = Order::of($plan);
         $ids = array_values(array_diff($order->stepIds(), [$this->stepId]));
         $at = $this->before === null ? count($ids) : array_search($this->before, $ids, true);
-        if ($at === false || $order->place($this->stepId) === null || $plan->undercoat->holds($this->stepId)) {
+        if ($at === false || $order->place($this->stepId) === null || $plan->isOfUndercoat($this->stepId)) {
             throw IllegalPlan::unknownStep('step');
         }
         array_splice($ids, $at, 0, [$this->stepId]);

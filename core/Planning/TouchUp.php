@@ -86,7 +86,7 @@ final readonly class TouchUp
             return null;
         }
         if ($kind !== Slipped::PaintOnIt) {
-            $below = $progress->plan->undercoat->base;
+            $below = $progress->plan->undercoatOf($pass->area)->base;
 
             return $below === null ? null : Mix::single($below);
         }

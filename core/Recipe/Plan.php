@@ -114,10 +114,61 @@ final readonly class Plan
         return null;
     }
 
+    /** @return array<string, Undercoat> the plan's under no name, then those of loose parts that are primed by themselves, by the part's id */
+    public function undercoats(): array
+    {
+        $undercoats = ['' => $this->undercoat];
+        foreach ($this->parts as $part) {
+            if ($part->undercoat !== null) {
+                $undercoats[$part->id] = $part->undercoat->ofPart($part->id);
+            }
+        }
+
+        return $undercoats;
+    }
+
+    /** What an area stands on: its part's own undercoat, or the plan's. */
+    public function undercoatOf(?Area $area): Undercoat
+    {
+        $part = $area?->part === null ? null : $this->part($area->part);
+
+        return $part === null || $part->undercoat === null ? $this->undercoat : $part->undercoat->ofPart($part->id);
+    }
+
+    /** It lies on a loose part that is primed by itself. */
+    public function isPrimedByItself(Area $area): bool
+    {
+        return $area->part !== null && $this->part($area->part)?->undercoat !== null;
+    }
+
+    /** @return list<string>|null ids of the areas that a step of an undercoat is sprayed on; null when that is all of them */
+    public function primedBy(string $stepId): ?array
+    {
+        return count($this->undercoats()) === 1 ? null : array_values(array_map(static fn(Area $area): string => $area->id, array_filter($this->areas, fn(Area $area): bool => $this->undercoatOf($area)->holds($stepId))));
+    }
+
+    /** It primes the model, or a loose part of it. */
+    public function isOfUndercoat(string $stepId): bool
+    {
+        foreach ($this->undercoats() as $undercoat) {
+            if ($undercoat->holds($stepId)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Step> all that primes it */
+    private function priming(): array
+    {
+        return array_merge(...array_values(array_map(static fn(Undercoat $one): array => $one->steps(), $this->undercoats())));
+    }
+
     /** A step by its id, those of the undercoat and of the whole model among them. */
     public function step(string $id): ?Step
     {
-        foreach ([...$this->undercoat->steps(), ...$this->wholeModel] as $step) {
+        foreach ([...$this->priming(), ...$this->wholeModel] as $step) {
             if ($step->id === $id) {
                 return $step;
             }
@@ -129,7 +180,7 @@ final readonly class Plan
     /** @return list<Step> the undercoat's, every area's, and the whole model's */
     public function steps(): array
     {
-        return [...$this->undercoat->steps(), ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)), ...$this->wholeModel];
+        return [...$this->priming(), ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)), ...$this->wholeModel];
     }
 
     /** An id for a new step that no other has. */
@@ -144,7 +195,7 @@ final readonly class Plan
     /** What the area will look like after each stage of its own recipe; steps only thought of leave no stage. */
     public function strip(Area $area): Strip
     {
-        return $area->strip($this->undercoat, $this->model->finishLevel);
+        return $area->strip($this->undercoatOf($area), $this->model->finishLevel);
     }
 
     /** The same plan with one area in place of the one that has its id. */
@@ -234,7 +285,7 @@ final readonly class Plan
                 array_push($steps, ...$variant->steps);
             }
         }
-        foreach ([$this->undercoat->paints(), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
+        foreach ([...array_values(array_map(static fn(Undercoat $one): array => $one->paints(), $this->undercoats())), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
             foreach ($named as $paint) {
                 $paints[$paint->id] = $paint;
             }

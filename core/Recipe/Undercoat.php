@@ -34,6 +34,7 @@ final readonly class Undercoat
         public SprayCone $cone,
         public SprayMethod $method,
         public ?int $waitMinutes,
+        private string $of = '',
     ) {}
 
     /** Bare plastic. */
@@ -81,7 +82,13 @@ final readonly class Undercoat
     /** The same, with another wait before it is painted on. */
     public function waiting(?int $minutes): self
     {
-        return new self($this->base, $this->light, $this->below, $this->cone, $this->method, $minutes);
+        return new self($this->base, $this->light, $this->below, $this->cone, $this->method, $minutes, $this->of);
+    }
+
+    /** The same on a loose part by itself: its steps have ids of their own. */
+    public function ofPart(string $partId): self
+    {
+        return new self($this->base, $this->light, $this->below, $this->cone, $this->method, $this->waitMinutes, '-'.hash('xxh32', $partId));
     }
 
     /** What it leaves on a relief. */
@@ -100,7 +107,7 @@ final readonly class Undercoat
         return $this->base === null;
     }
 
-    /** @return list<Step> the passes that prime the whole model: the dark first, then what comes from below, then the light */
+    /** @return list<Step> the passes that prime the model: the dark first, then what comes from below, then the light */
     public function steps(): array
     {
         $steps = [];
@@ -139,7 +146,7 @@ final readonly class Undercoat
 
     public function holds(string $stepId): bool
     {
-        return in_array($stepId, [self::BASE_STEP, self::BELOW_STEP, self::LIGHT_STEP], true);
+        return in_array($stepId, [self::BASE_STEP.$this->of, self::BELOW_STEP.$this->of, self::LIGHT_STEP.$this->of], true);
     }
 
     /** Light and what comes from below are sprayed as the ground is; where that is brushed, from an airbrush. */
@@ -152,6 +159,6 @@ final readonly class Undercoat
     {
         $technique = Technique::of($technique);
 
-        return Step::of($id, $technique, Mix::single($paint), Dilution::none(), $technique->usual->coats, $brush, Place::Everywhere, '', $cone);
+        return Step::of($id.$this->of, $technique, Mix::single($paint), Dilution::none(), $technique->usual->coats, $brush, Place::Everywhere, '', $cone);
     }
 }

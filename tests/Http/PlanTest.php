@@ -298,4 +298,27 @@ final class PlanTest extends HttpTestCase
         self::assertCount(11, $plan['looks']['order']);
         self::assertCount(6, $plan['looks']['areas'][$areas[0]['id']]['strip']['stages']);
     }
+
+    public function testALoosePartIsPrimedByItselfInAPassThatBearsItsName(): void
+    {
+        $plan = array_values(array_filter($this->ask('GET', '/plans')['plans'], static fn(array $one): bool => $one['name'] === 'Provost on the White Heron'))[0];
+        $plan = $this->ask('GET', "/plans/$plan[id]");
+        $white = array_values(array_filter($this->ask('GET', '/paints?search=White%20Primer')['paints'], static fn(array $one): bool => $one['name'] === 'White Primer'))[0];
+        $document = $plan['document'];
+        $area = $document['areas'][2]['id'];
+        $document['parts'] = [['id' => 'rider', 'name' => 'Rider', 'undercoat' => ['base' => $white['id']]]];
+        $document['areas'][2]['part'] = 'rider';
+
+        $saved = $this->ask('PUT', "/plans/$plan[id]", ['document' => $document, 'version' => $plan['version']]);
+
+        self::assertSame($white['id'], $saved['document']['parts'][0]['undercoat']['base']);
+        $first = static fn(array $of): string => $of['looks']['areas'][$area]['strip']['stages'][0]['look']['zones'][2]['hex'] ?? json_encode($of['looks']['areas'][$area]['strip']['stages'][0]);
+        self::assertNotSame($first($plan), $first($saved));
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'In two pieces', 'models' => 2, 'startsOn' => '2026-11-26'], 201);
+        self::assertContains('Rider', array_column(array_filter($batch['steps'], static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat')), 'areaName'));
+        $primer = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Rider'))[0];
+        $this->ask('POST', "/batches/$batch[id]/log", ['id' => strtolower((string) \Illuminate\Support\Str::ulid()), 'stepId' => $primer['step']['id'], 'models' => 2], 201);
+        // The paint is in use now, and named where.
+        self::assertStringContainsString('Provost', $this->ask('DELETE', "/paints/$white[id]", null, 409)['detail']);
+    }
 }

@@ -112,7 +112,7 @@ final readonly class EveningController
             'at' => $deadline->at === null ? null : (new DateTimeImmutable("@$deadline->at"))->setTimezone($agenda->hours->zone)->format('Y-m-d\TH:i:sP'),
             'leaveOut' => array_map(static fn(Pass $pass): array => [
                 'stepId' => $pass->step->id,
-                'areaName' => $pass->area->name ?? 'Whole model',
+                'areaName' => $pass->where(),
                 'label' => $pass->step->technique->label,
                 'isOptional' => $pass->step->more->optional,
             ], $deadline->dropped),

@@ -30,13 +30,13 @@ final class RoundTripController
             'models' => $models,
             'passes' => array_map(static fn(RoundTrip $trip): array => [
                 'stepId' => $trip->pass->step->id,
-                'areaName' => $trip->pass->area->name ?? 'Whole model',
+                'areaName' => $trip->pass->where(),
                 'label' => $trip->pass->step->technique->label,
                 'minutesPerModel' => round($trip->minutesPerModel, 1),
                 'dryMinutes' => $trip->dryMinutes,
                 'waitMinutes' => round($trip->wait($models), 1),
                 'smallest' => $trip->smallest(),
-                'fills' => array_map(static fn(Pass $pass): string => sprintf('%s, %s', $pass->area->name ?? 'Whole model', mb_strtolower($pass->step->technique->label)), Filler::of($rehearsal, $trip->pass, $trip->wait($models), $models)),
+                'fills' => array_map(static fn(Pass $pass): string => sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label)), Filler::of($rehearsal, $trip->pass, $trip->wait($models), $models)),
             ], array_values(array_filter($trips, static fn(RoundTrip $trip): bool => $trip->wait($models) > 0.0))),
             'splits' => array_map(static fn(BatchSplit $split): array => [
                 'size' => $split->size,

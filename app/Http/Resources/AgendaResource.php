@@ -61,7 +61,7 @@ final readonly class AgendaResource
             'batchId' => $batch->id,
             'batchName' => $batch->name,
             'stepId' => $item->pass->step->id,
-            'areaName' => $item->pass->area->name ?? 'Whole model',
+            'areaName' => $item->pass->where(),
             'label' => $item->pass->step->technique->label,
             'words' => $item->pass->step->words(),
             'coat' => $item->coat,
@@ -213,7 +213,7 @@ final readonly class AgendaResource
     {
         foreach ($this->agenda->desk->progress[$job]->passes as $pass) {
             if ($pass->step->id === $stepId) {
-                return sprintf('%s, %s', $pass->area->name ?? 'Whole model', mb_strtolower($pass->step->technique->label));
+                return sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label));
             }
         }
 

@@ -82,7 +82,7 @@ final readonly class AmountResource
         return [
             'number' => $one->pass->number,
             'stepId' => $one->pass->step->id,
-            'areaName' => $one->pass->area->name ?? 'Whole model',
+            'areaName' => $one->pass->where(),
             'label' => $one->pass->step->technique->label,
             'coats' => $one->pass->step->coats,
             'brush' => $one->pass->step->brush->label(),
@@ -98,7 +98,7 @@ final readonly class AmountResource
             ], $one->mixtures),
             'walkedOn' => $this->walkedOn($one),
             'alsoFor' => array_values(array_map(
-                static fn(PassAmount $other): array => ['stepId' => $other->pass->step->id, 'words' => sprintf('%s, %s', $other->pass->area->name ?? 'Whole model', mb_strtolower($other->pass->step->technique->label))],
+                static fn(PassAmount $other): array => ['stepId' => $other->pass->step->id, 'words' => sprintf('%s, %s', $other->pass->where(), mb_strtolower($other->pass->step->technique->label))],
                 array_filter($this->passes, static fn(PassAmount $other): bool => $other->pass->number > $one->pass->number && Likeness::samePot($one->pass->step, $other->pass->step)),
             )),
         ];
@@ -133,7 +133,7 @@ final readonly class AmountResource
             if ($walked !== null) {
                 return [
                     'fromStepId' => $walked->from->step->id,
-                    'from' => sprintf('%s, %s', $walked->from->area->name ?? 'Whole model', mb_strtolower($walked->from->step->technique->label)),
+                    'from' => sprintf('%s, %s', $walked->from->where(), mb_strtolower($walked->from->step->technique->label)),
                     'keepDrops' => $walked->keepDrops,
                     'add' => array_map(static fn(Pour $pour): array => [...self::pour($pour), 'isTrace' => $walked->isTrace($pour)], $walked->add),
                 ];

@@ -76,7 +76,7 @@ final class BatchResource extends JsonResource
         return [
             'number' => $pass->number,
             'areaId' => $pass->area?->id,
-            'areaName' => $pass->area->name ?? 'Whole model',
+            'areaName' => $pass->where(),
             'textureLabel' => $pass->area?->texture->label(),
             'step' => StepWriter::write($pass->step),
             'technique' => $pass->step->technique->label,

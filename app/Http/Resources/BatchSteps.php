@@ -37,7 +37,7 @@ final class BatchSteps
 
         return [
             'number' => $pass->number,
-            'areaName' => $pass->area->name ?? 'Whole model',
+            'areaName' => $pass->where(),
             'technique' => $pass->step->technique->id,
             'label' => $pass->step->technique->label,
             'coats' => $pass->step->coats,

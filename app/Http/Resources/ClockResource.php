@@ -23,7 +23,7 @@ final class ClockResource
             'batchId' => $desk->batches[$one->job]->id,
             'batchName' => $desk->batches[$one->job]->name,
             'stepId' => $one->pass->step->id,
-            'areaName' => $one->pass->area->name ?? 'Whole model',
+            'areaName' => $one->pass->where(),
             'label' => $one->pass->step->technique->label,
             'coat' => $one->coat,
             'coats' => $one->pass->step->coats,

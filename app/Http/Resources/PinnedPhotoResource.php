@@ -23,7 +23,7 @@ final class PinnedPhotoResource
             'variantId' => $one->variant_id,
             'model' => $one->model,
             'note' => $one->note,
-            'isOfUndercoat' => $one->step_id !== null && $plan->undercoat->holds($one->step_id),
+            'isOfUndercoat' => $one->step_id !== null && $plan->isOfUndercoat($one->step_id),
             'takenAt' => Date::instance($one->taken_at)->toIso8601ZuluString(),
         ])->all());
     }

@@ -11,6 +11,7 @@ use App\Plans\PlanView;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
 use Throwable;
 
 /** A plan as it stands in the list of plans: what it is for, how its areas will look, how far its batches are. */
@@ -67,7 +68,7 @@ final class PlanBrief
             'model' => $model->name,
             'facts' => sprintf('%s · %d mm · %s', $model->bodyType->label(), $model->heightMm, $model->finishLevel->label()),
             'undercoat' => $view->plan->undercoat->words(),
-            'steps' => count($view->plan->steps()) - count($view->plan->undercoat->steps()),
+            'steps' => count(array_filter($view->plan->steps(), static fn(Step $one): bool => ! $view->plan->isOfUndercoat($one->id))),
             'areas' => array_map(static fn(Area $area): array => [
                 'id' => $area->id,
                 'name' => $area->name,

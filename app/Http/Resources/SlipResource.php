@@ -27,7 +27,7 @@ final class SlipResource
             $told[] = [
                 'id' => $slip->id,
                 'stepId' => $slip->step_id,
-                'areaName' => $pass->area->name ?? 'Whole model',
+                'areaName' => $pass->where(),
                 'kind' => $slip->kind,
                 'kindLabel' => Slipped::from($slip->kind)->label(),
                 'models' => $slip->models,

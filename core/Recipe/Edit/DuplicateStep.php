@@ -19,7 +19,7 @@ final readonly class DuplicateStep implements Edit
     public function applyTo(Plan $plan): Plan
     {
         $step = $plan->step($this->stepId);
-        if ($step === null || $plan->undercoat->holds($this->stepId)) {
+        if ($step === null || $plan->isOfUndercoat($this->stepId)) {
             throw IllegalPlan::unknownStep('step');
         }
         if ($plan->step($this->id) !== null) {

@@ -20,7 +20,7 @@ final readonly class RemoveStep implements Edit
         if ($found !== null) {
             return $plan->withArea($found[0]->withSteps(array_values(array_filter($found[0]->steps, $others))));
         }
-        if ($plan->step($this->stepId) === null || $plan->undercoat->holds($this->stepId)) {
+        if ($plan->step($this->stepId) === null || $plan->isOfUndercoat($this->stepId)) {
             throw IllegalPlan::unknownStep('step');
         }
 

@@ -20,7 +20,7 @@ final readonly class SwapPaint implements Edit
     public function applyTo(Plan $plan): Plan
     {
         foreach ($plan->steps() as $step) {
-            if ($step->mix?->holds($this->old->id) === true && ! $plan->undercoat->holds($step->id)) {
+            if ($step->mix?->holds($this->old->id) === true && ! $plan->isOfUndercoat($step->id)) {
                 $plan = $plan->withStep($step->with($this->swapped($step->mix)));
             }
         }

@@ -112,8 +112,11 @@ final class AimMissed implements Rule
 
     private function over(Scene $scene, Area $area, Lab $aim): ?Mend
     {
+        if ($scene->plan->isPrimedByItself($area)) {
+            return null;
+        }
         foreach (array_slice((new AtHand($scene->atHand()->undercoats()))->sorted($aim, static fn(): bool => true), 0, self::TRIED) as $paint) {
-            if ($paint->id !== $scene->plan->undercoat->base?->id && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($paint))->at(Zone::Face))) {
+            if ($paint->id !== $scene->plan->undercoatOf($area)->base?->id && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($paint))->at(Zone::Face))) {
                 return new Mend("Another undercoat: {$paint->name}", new SetGround(Undercoat::plain($paint)));
             }
         }

@@ -154,7 +154,7 @@ final class CoatsToCover implements Rule
     /** One thin coat over an undercoat with light lets the sketch show through. */
     private function keepsTheSketch(Scene $scene, Pass $pass): bool
     {
-        return $scene->plan->undercoat->light !== null && $pass->step->coats === 1 && $pass->step->dilution->strength() < self::HALF;
+        return $scene->plan->undercoatOf($pass->area)->light !== null && $pass->step->coats === 1 && $pass->step->dilution->strength() < self::HALF;
     }
 
     private function finding(Area $area, Pass $pass, Stage $stage, CoatForecast $forecast, Plan $plan): Finding

@@ -41,11 +41,11 @@ final class UndercoatLost implements Rule
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
             $isBased = Scene::any($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered());
-            if ($area->aim === null || $own === [] || $isBased || $area->open || $scene->plan->undercoat->base === null) {
+            if ($area->aim === null || $own === [] || $isBased || $area->open || $scene->plan->undercoatOf($area)->base === null) {
                 continue;
             }
             $off = Ciede2000::between($area->aim, $scene->final($area, Zone::Face));
-            $meant = $off < self::MOVED ? null : (new AtHand($scene->atHand()->undercoats()))->nearest($area->aim, static fn(Paint $one): bool => $one->id !== $scene->plan->undercoat->base->id);
+            $meant = $off < self::MOVED ? null : (new AtHand($scene->atHand()->undercoats()))->nearest($area->aim, static fn(Paint $one): bool => $one->id !== $scene->plan->undercoatOf($area)->base->id);
             $then = $meant === null ? INF : Ciede2000::between($area->aim, $scene->rehearsal->finalOver($area, Undercoat::plain($meant))->at(Zone::Face));
             if ($meant !== null && $off - $then >= self::MOVED) {
                 yield $this->finding($scene, $area, $own[0], $meant, $area->aim, $off, $then);
@@ -55,7 +55,7 @@ final class UndercoatLost implements Rule
 
     private function finding(Scene $scene, Area $area, Pass $first, Paint $meant, Lab $aim, float $off, float $then): Finding
     {
-        $mends = [new Mend("Undercoat {$meant->name}", new SetGround(Undercoat::plain($meant)))];
+        $mends = $scene->plan->isPrimedByItself($area) ? [] : [new Mend("Undercoat {$meant->name}", new SetGround(Undercoat::plain($meant)))];
         $base = $scene->atHand()->nearest($aim, AtHand::covers(...));
         if ($base !== null) {
             $step = Step::usual($scene->plan->freeStepId("{$area->id}-base"), Technique::of('basecoat'), null, Mix::single($base));

@@ -149,7 +149,7 @@ final class WeakOverDark implements Rule
             $mends[] = new Mend(sprintf('First %s: %s in all', $names, CoatWords::of($tones->total())), new Several($edits));
         }
         $pale = BestUndercoat::for($scene);
-        if ($pale !== null && $pale->id !== $scene->plan->undercoat->base?->id && $this->isBetterOver($pale, $scene, $area, $pass)) {
+        if ($pale !== null && ! $scene->plan->isPrimedByItself($area) && $pale->id !== $scene->plan->undercoatOf($area)->base?->id && $this->isBetterOver($pale, $scene, $area, $pass)) {
             $mends[] = new Mend("Another undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }
 
