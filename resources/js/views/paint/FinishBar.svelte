@@ -186,12 +186,23 @@
             font-size: 0.875rem;
         }
 
+        .next,
+        .next span {
+            min-width: 0;
+        }
+
         .next span span {
             display: -webkit-box;
             overflow: hidden;
             -webkit-box-orient: vertical;
             -webkit-line-clamp: 2;
             line-clamp: 2;
+        }
+    }
+
+    @media (max-width: 350px) {
+        .next {
+            grid-column: 1 / -1;
         }
     }
 </style>
