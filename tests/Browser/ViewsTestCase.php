@@ -12,7 +12,7 @@ abstract class ViewsTestCase extends BrowserTestCase
 {
     protected const NAMES = [
         'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'plan-recipe', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'painting-beside', 'evenings', 'evenings-hours', 'plan-amounts', 'lessons', 'batch-record', 'batch', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice',
+        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
     ];
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];

@@ -117,6 +117,25 @@ final readonly class Views
                 $this->press('Make it sooner');
             },
             'settings' => fn() => $this->open('#/settings', 'section[aria-label="Simulated devices"] select'),
+            'find' => function (): void {
+                $this->open('#/', 'article .next');
+                $this->chromium->driver->getKeyboard()->sendKeys('/');
+                $this->await('[role="dialog"] input');
+                $this->type('[role="dialog"] input', 'oil');
+                $this->await('[role="option"]:nth-child(3)');
+            },
+            'slip-price' => function (): void {
+                $this->open('#/', 'article .next');
+                $this->press('Paint on');
+                $this->await('section[aria-label="Open pass"]');
+                $this->press('Price of a slip');
+                $this->await('ul[aria-label="Price of a slip"] li');
+            },
+            'paint-new' => function (): void {
+                $this->open('#/shelf/list', 'tbody tr');
+                $this->press('Add a paint');
+                $this->await('aside form input');
+            },
             'plan-amounts' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Amounts');
