@@ -200,6 +200,13 @@
         max-width: 80ch;
     }
 
+    /* What it shall look like is what the eye goes to: it has the room there is. */
+    @media (min-width: 701px) {
+        .looks :global(.bars) {
+            height: clamp(190px, calc(100vh - 590px), 400px) !important;
+        }
+    }
+
     @media (max-width: 700px) {
         h1 {
             font-size: 1.625rem;

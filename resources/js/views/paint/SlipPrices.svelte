@@ -28,7 +28,7 @@
 </script>
 
 <div>
-    <Button size="small" kind="ghost" aria-expanded={isOpen} on:click={turn}>Price of a slip</Button>
+    <Button size="small" kind="tertiary" aria-expanded={isOpen} on:click={turn}>Price of a slip</Button>
     {#if isOpen}
         {#if latest.problem}
             <Trouble problem={latest.problem} retry={ask} />
