@@ -148,7 +148,7 @@ final class GuideReader
                 $this->plan->enter(trim($sentence, ' .!'));
                 continue;
             }
-            $isRead = $this->steps($number, $sentence);
+            $isRead = $this->steps($number, GuideText::bare($sentence));
             $unread = $isRead ? $unread : [...$unread, trim($sentence)];
         }
         if ($unread !== [] && count($this->read) === $before) {
@@ -202,6 +202,15 @@ final class GuideReader
     {
         $before = count($this->read);
         $said = $line;
+        $turnedTo = Clause::read($line, $this->names)->named === [] ? Words::turnedTo($line) : null;
+        if ($turnedTo !== null) {
+            $this->plan->enter($turnedTo);
+            $this->aside[] = $number;
+
+            return true;
+        }
+        // "coats: 2", "wash ratio: 1:1" tell how the step before is done.
+        $line = (string) preg_replace(['/^coats?\s*:\s*(\d)\s*$/iu', '/^(?:\p{L}+ )?(?:ratio|dilution|thinning|thinned)\s*:\s*(?=\d)/iu'], ['$1 coats', ''], $line);
         [$area, $line] = $this->outline->split($line);
         if ($area !== null) {
             $this->plan->enter($area);
@@ -232,8 +241,8 @@ final class GuideReader
                 $last = $this->step($number, $clause, $clause->area === null || preg_match('/^\W*(?:the\s+)?[\p{L}-]+\s+(?:with|in)\b/iu', $text) === 1 ? $last : null) ?? $last;
                 $isUnsaid = $clause->technique === null && $clause->paints !== [];
                 $left = $clause->leftOver === '' ? $left : [...$left, $clause->leftOver];
-            } elseif (($clause->isManner() || $this->isOfTheLast($clause)) && count($this->read) > $before && $this->manner($clause)) {
-                continue;
+            } elseif (($clause->isManner() || $this->isOfTheLast($clause)) && (count($this->read) > $before || ($this->read !== [] && ($clause->coats ?? $clause->dilution) !== null)) && $this->manner($clause)) {
+                $isTurned = true;
             } elseif ($clause->leftOver !== '' && ! Words::isAside($text)) {
                 $left[] = trim($text);
             }

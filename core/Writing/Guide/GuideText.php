@@ -17,7 +17,7 @@ final class GuideText
     private const CELLS = '~<\s*/(?:td|th)\s*>~iu';
 
     /** Bullets, numbers, ticks and the time of a film. */
-    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|\d{1,2}\s+(?=\p{L}[\p{L} &]{2,30}:)|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|step\s+\d+\s*[:.)–-]?\s*|\(\s*(?:about |ca\.? |~)?\d+\s*(?:min|mins|minutes?|h|hrs?|hours?)\.?\s*\)\s*)+/iu';
+    private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|\d{1,2}\s+(?=\p{L}[\p{L} &]{2,30}:)|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|(?:step|stage|phase|part|day|session|evening)\s+\d+\s*[:.)–-]?\s*|\(\s*(?:about |ca\.? |~)?\d+\s*(?:min|mins|minutes?|h|hrs?|hours?)\.?\s*\)\s*)+/iu';
 
     /** Arrows, pictures that part sentences, and tags at the end. */
     private const SIGNS = ['/\s*[\x{2192}\x{27A1}\x{21D2}\x{2794}\x{279C}\x{25B6}]\x{FE0F}?\s*/u', '/(?<=[\p{L}\p{N}])\s+\p{So}[\x{FE0F}\x{200D}\p{So}\p{Sk}]*\s*(?=\p{L})/u', '/(?:\s+#[\p{L}\p{N}_]+)+\s*$/u'];
@@ -54,7 +54,10 @@ final class GuideText
     public static function bare(string $line): string
     {
         // What is shouted heads what follows.
-        return trim((string) preg_replace([self::LEADS, '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1: '], $line));
+        // What is said while thinking says nothing.
+        $line = (string) preg_replace('/\b(?:u+m+|u+h+|er+m?|hm+)\b,?\s*|(?<=\s)(?:you know|kind of|sort of|basically|i mean),?\s+/iu', '', $line);
+
+        return trim((string) preg_replace([self::LEADS, '/^how (?:to|i|we)(?: would)? (?:paint|do|did|painted)\s+(?:the |my |his |her )?([\p{L} -]{2,30}?)\s*(?:\([^()]*\))?\s*:/iu', '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1:', '$1: '], $line));
     }
 
     /**
@@ -127,7 +130,8 @@ final class GuideText
             } elseif ($head === []) {
                 $head = self::roles($cells);
                 if ($head === []) {
-                    $said[] = [$number, self::row($cells, array_fill(0, count($cells), ''))];
+                    // Without a head it tells one paint after the other.
+                    $said[] = [$number, count($cells) > 2 ? $cells[0].': '.implode(' > ', array_filter(array_slice($cells, 1), static fn(string $one): bool => $one !== '')) : self::row($cells, array_fill(0, count($cells), ''))];
                 }
             } else {
                 $said[] = [$number, self::row($cells, $head)];

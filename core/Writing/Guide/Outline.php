@@ -20,7 +20,7 @@ final readonly class Outline
     private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
 
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
+    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\s\d{1,2}[.)](?=\s)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got|picked out|painted|done|is|are|was|were)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
 
     /** "So the face came first" */
     private const COMES_FIRST = '/\b((?:the|his|her|its|their)\s+[\p{L}-]+)\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)$/iu';
@@ -37,6 +37,9 @@ final readonly class Outline
         $line = (string) preg_replace('/\s*\((?:\d+\s+\p{L}+|x ?\d+|\p{L}+)\)(?=:?\s*$)/u', '', GuideText::bare($written));
         if (mb_strlen($line) > self::LONGEST_AREA) {
             return false;
+        }
+        if (Words::isStage($line) && $next !== '') {
+            return true;
         }
         if (preg_match('/^#+\s|:\s*$|^\*\*[^*]+\*\*:?$|^\[[^\]]+\]$|^__.+__$/u', $line) === 1 || preg_match('/^#+\s/u', $written) === 1) {
             return true;
@@ -101,13 +104,42 @@ final readonly class Outline
         $line = (string) preg_replace('/(\bparts?\s+(?:of\s+)?[\p{L}]+),\s*(?=(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+parts?\b)/iu', '$1 to ', $line);
         $clauses = [];
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
+            // "The skin pale and the staff cork": another thing with a paint of its own.
+            if (preg_match('/^(.+?)\s+and\s+(the\s+[\p{L}-]+\s+.+)$/iu', $text, $two) === 1 && $this->isStepOf($two[1]) && $this->isStepOf($two[2])) {
+                array_push($clauses, ...$this->clauses($two[1]), ...$this->clauses($two[2]));
+                continue;
+            }
             $clause = Clause::read($text, $this->names);
             $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->named);
             $isMixed = count(array_unique($kinds)) < 2 || $clause->dilution !== null || max([1, ...$clause->parts]) > 1 || ! in_array('basecoat', $kinds, true);
-            array_push($clauses, ...($isMixed ? [$text] : (preg_split('/\s*(?:\+|&|\b(?:and|with)\b(?:\s+an?\b)?)\s*/iu', $text) ?: [$text])));
+            array_push($clauses, ...($isMixed ? [$text] : $this->parted($text)));
         }
 
         return $this->withWhatWasTaken($clauses);
+    }
+
+    /**
+     * "Leather washed with umber", "iron over black primer": each paint by itself, and the primer first.
+     *
+     * @return list<string>
+     */
+    private function parted(string $text): array
+    {
+        if (preg_match('/^(.+?)\s+over\s+(?:an?\s+|the\s+)?(.+)$/iu', $text, $found) === 1) {
+            $ground = Clause::read($found[2], $this->names)->named;
+            if (count($ground) === 1 && $ground[0]->kind === Kind::Primer && $this->isStepOf($found[1])) {
+                return ["undercoat {$ground[0]->name}", ...$this->clauses($found[1])];
+            }
+        }
+        $parts = [];
+        foreach (preg_split('/\s*(?:(?:\+|&|(?<!\bwashed\s)(?<!\bshaded\s)(?<!brushed\s)(?<!lighted\s)(?<!\bedged\s)(?<!glazed\s)(?<!layered\s)(?<!stippled\s)\b(?:and|with)\b(?:\s+an?\b)?)|\s(?=(?:washed|shaded|dry[- ]?brushed|highlighted|edged|glazed|layered|stippled)\s+(?:with|in|using)\b))\s*/iu', $text, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
+            $last = count($parts) - 1;
+            $before = $last < 0 ? '' : $parts[$last];
+            // A joint parts two paints; else it belongs to the words before it.
+            $parts = $last >= 0 && ! ($this->isStepOf($before) && $this->isStepOf($part)) ? [...array_slice($parts, 0, $last), $before.' with '.$part] : [...$parts, $part];
+        }
+
+        return $parts;
     }
 
     /**
@@ -148,7 +180,7 @@ final readonly class Outline
     private function headed(string $line): array
     {
         if (preg_match('/^([^:(]{2,40}?|[^:(.]{2,90}\s(?:first|next|then|last)(?=:))\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
-            return preg_match('/^((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
+            return preg_match('/^(?!(?:next|then|first|finally|lastly|now|after|later|last|also|so|ok|okay|well|again)\b)((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
                 ? [$found[1], $found[2]]
                 : [null, $line];
         }

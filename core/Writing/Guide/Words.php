@@ -70,7 +70,7 @@ final class Words
         'upper edges|edges' => Place::UpperEdges,
         'upper half|top half' => Place::UpperHalf,
         'lower sides|undersides' => Place::LowerSides,
-        'all over|everywhere|everything|the whole (?:thing|model|area)' => Place::Everywhere,
+        'all over|everywhere|everything(?!\s+[\p{L}-]+\s+(?:in|with)\b)|the whole (?:thing|model|area)' => Place::Everywhere,
     ];
 
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'a' => 1, 'couple' => 2, 'few' => 3, 'another' => 1];
@@ -79,13 +79,19 @@ final class Words
     private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right|about|back|moving|hello|hi|welcome|heavy|followed|pick|picked|went|go|going|using|doing|done|did|wanted|want|show|today|simple|quick';
 
     /** One to three words that may be called an area: none that only joins. */
-    private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for)\b)[\p{L}-]+)';
+    private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
-    private const NO_AREA = '/^(?:\p{L}+ly|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
+    private const NO_AREA = '/^(?:\p{L}+ly|else|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
 
     /** Beginnings of sentences that tell of no step. */
     private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope|once (?:that|it|this|everything)\b[^,]*$)/iu';
+
+    /** A line that only says what is done until the next one: "Washes", "Base colours". */
+    public static function isStage(string $line): bool
+    {
+        return preg_match('/^(?:the |all )?(?:first |second |final |last )?(?:base(?:[- ]?coats?)?(?:ing)?(?: colou?rs?| coats?| layers?)?|basecoating|wash(?:es|ing)?|shad(?:es?|ing)|highlights?|highlighting|dry[- ]?brush(?:ing)?|glaz(?:es?|ing)|layers|layering|edge highlights?|edging|varnish(?:ing)?)\s*:?$/iu', trim($line)) === 1;
+    }
 
     /** A heading under which paints are listed. */
     public static function isListHeading(string $line): bool
@@ -142,7 +148,9 @@ final class Words
         foreach ([
             "/\\b(?:the|his|her|its|their|all|both)\\s+$name(?:['’]s)?\\s+(?:gonna|going|with|using|in|is|are|was|were|gets?|got|which|that|¤)/iu",
             "/\\bfor\\s+(?:the|his|her|its|their)\\s+$name(?:\\s*,|\\s+(?:i|i'm|i’m|we|you|it|just|use)\\b|\\s*¤)/iu",
-            "/\\b(?:on|onto|over|to|for)\\s+(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
+            "/¤\\d+¤\\W{0,3}\\s*(?:the|his|her|its|their)\\s+$name\\s*[.!]?\\s*$/iu",
+            "/\\beverything\\s+([\\p{L}-]+)\\s+(?:in|with)\\b/iu",
+            "/\\b(?:on|onto|over|to|for)\\s+(?:all\\s+(?:of\\s+)?)?(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
             "/(?:^|[,:])\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
             "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu",
         ] as $pattern) {
@@ -178,7 +186,7 @@ final class Words
         $the = '(?:the|his|her|its|their)\s+'.self::NAME;
         foreach ([
             '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'.$the.'\s*$/iu',
-            '/^(?:first|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
+            '/^(?:first(?: up)?|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
             '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
             '/\b(?:came|comes?)\s+'.$the.'\s*$/iu',
             '/\b'.$the.'\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)\s*$/iu',
