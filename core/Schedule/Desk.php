@@ -11,15 +11,6 @@ namespace Kalokroma\Schedule;
  */
 final class Desk
 {
-    /** To leave the running order of the plan without need is worth as much as these seconds. */
-    private const OUT_OF_ORDER = 120;
-
-    /** Taking up something else is worth as much as these seconds: pots, brush and water are changed, and the eye has to find its way in again. */
-    private const TAKING_UP = 600;
-
-    /** So many seconds that a mix lies about are as bad as one second later with all: it does not keep for weeks. */
-    private const APART = 8;
-
     /** So much of the models is worth opening a pot for at the end of an evening. */
     private const WORTH = 0.3;
 
@@ -34,9 +25,6 @@ final class Desk
 
     /** @var array<int, array<int, int>> when what is done already was done, by coat and model */
     public readonly array $done;
-
-    /** @var list<list<int>> the coats still to be laid with each kit */
-    private readonly array $mixes;
 
     /** @var list<int> */
     private readonly array $from;
@@ -54,7 +42,9 @@ final class Desk
     private readonly array $sprayHours;
 
     /** @var list<int> coats that are done on some models and left on others */
-    private readonly array $begun;
+    public readonly array $begun;
+
+    private ?Cost $cost = null;
 
     public function __construct(
         public readonly Work $work,
@@ -74,13 +64,6 @@ final class Desk
         $this->sprayHours = $work->sprayHours->shut === [] ? [] : array_map(static fn(Coat $coat): SprayHours => $work->sprayHours, array_filter($work->coats, static fn(Coat $coat): bool => $coat->isFromCan()));
         $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
-        $mixes = [];
-        foreach ($work->kits as $at => $kit) {
-            if ($models[$at] !== [] && ! $work->coats[$at]->isCarried) {
-                $mixes[$kit][] = $at;
-            }
-        }
-        $this->mixes = array_values($mixes);
         $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
         $this->to = array_map(static fn(Session $one): int => $one->to(), $sessions->all);
         $longest = [];
@@ -101,8 +84,14 @@ final class Desk
         return $this->through($sequence)?->ends;
     }
 
-    /** @param list<array{int, int}> $sequence */
-    private function through(array $sequence): ?Hand
+    /**
+     * The painter's hand at the end of a sequence.
+     *
+     * @param list<array{int, int}> $sequence coat and number of models
+     *
+     * @return Hand|null null when something would come before what it waits for
+     */
+    public function through(array $sequence): ?Hand
     {
         $hand = new Hand($this);
         foreach ($sequence as [$coat, $count]) {
@@ -241,9 +230,7 @@ final class Desk
     }
 
     /**
-     * How good a sequence is, the less the better: first when all is done; then when each batch is done and may rest, how long
-     * what is begun lies about, and a mix for the rest of its step, how often something else is taken up, and how often that is before its turn. What goes on in another
-     * session is taken up once more.
+     * How good a sequence is, the less the better.
      *
      * @param list<array{int, int}> $sequence
      *
@@ -251,42 +238,7 @@ final class Desk
      */
     public function cost(array $sequence): ?array
     {
-        $hand = $this->through($sequence);
-        if ($hand === null) {
-            return null;
-        }
-        $ends = $hand->ends;
-        $last = $this->from[0];
-        $byJob = array_fill(0, count($this->work->jobs), $this->from[0]);
-        foreach ($sequence as [$coat]) {
-            $end = max([0, ...$ends[$coat]]);
-            $last = max($last, $end);
-            $byJob[$this->work->coats[$coat]->job] = max($byJob[$this->work->coats[$coat]->job], $end);
-        }
-        $stops = 0;
-        foreach ($this->work->stops as $coats) {
-            $rest = $this->from[0];
-            foreach ($coats as $coat) {
-                $rest = max([$rest, ...$ends[$coat] ?? []]);
-            }
-            $stops += $rest - $this->from[0];
-        }
-
-        $apart = 0;
-        foreach ($this->mixes as $coats) {
-            [$first, $until] = [PHP_INT_MAX, 0];
-            foreach ($coats as $coat) {
-                $first = min($first, $ends[$coat][$this->models[$coat][0]]);
-                $until = max([$until, ...$ends[$coat]]);
-            }
-            $apart += $until - $first;
-        }
-        $begun = 0;
-        foreach ($this->begun as $coat) {
-            $begun += max([0, ...$ends[$coat]]) - $this->from[0];
-        }
-
-        return [$this->rounded($last), array_sum($byJob) - count($byJob) * $this->from[0] + $stops + $begun + intdiv($apart, self::APART) + self::TAKING_UP * (count($sequence) + $hand->torn) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+        return ($this->cost ??= new Cost($this))->of($sequence);
     }
 
     /** An end as far as it matters when that is. */
@@ -314,16 +266,5 @@ final class Desk
     public function fits(int $coat, int $start, int $session): int
     {
         return intdiv(max(0, min($this->endOf($session), $this->shuts($coat, $start)) - $start), $this->span[$coat]);
-    }
-
-    /** @param list<array{int, int}> $sequence */
-    private static function outOfOrder(array $sequence): int
-    {
-        $out = 0;
-        foreach ($sequence as $at => [$coat]) {
-            $out += $at > 0 && $sequence[$at - 1][0] > $coat ? 1 : 0;
-        }
-
-        return $out;
     }
 }
