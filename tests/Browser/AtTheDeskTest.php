@@ -21,6 +21,16 @@ final class AtTheDeskTest extends BrowserTestCase
         self::driver()->manage()->window()->setSize(new WebDriverDimension(820, 1180));
     }
 
+    public function testThePriceOfASlipIsOnePressAwayBeforeTheBrushIsLoaded(): void
+    {
+        $batch = self::batch('Night shift');
+        $light = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
+        $this->visit("#/batches/$batch[id]/paint?step={$light['step']['id']}");
+        $this->see('//h1[contains(., "Breeches")][contains(., "highlight")]');
+        $this->tap('//button[normalize-space(.)="Price of a slip"]');
+        $this->see('(//ul[@aria-label="Price of a slip"]/li)[1][contains(., "min")]');
+    }
+
     public function testTheHalfDoneBatchIsFinishedOnATabletThroughARestartAndACutLine(): void
     {
         $this->sitDown('Night shift');
@@ -82,16 +92,6 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->see('//section[@aria-label="Drying now"]//li[contains(., "Whole model")]');
         // What was warned of once is one line from then on.
         self::assertSame([], self::driver()->findElements(WebDriverBy::xpath('//button[.="Understood"]')));
-    }
-
-    public function testThePriceOfASlipIsOnePressAwayBeforeTheBrushIsLoaded(): void
-    {
-        $batch = self::batch('Night shift');
-        $light = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
-        $this->visit("#/batches/$batch[id]/paint?step={$light['step']['id']}");
-        $this->see('//h1[contains(., "Breeches")][contains(., "highlight")]');
-        $this->tap('//button[normalize-space(.)="Price of a slip"]');
-        $this->see('(//ul[@aria-label="Price of a slip"]/li)[1][contains(., "min")]');
     }
 
     public function testASlipIsNotedWithAThumbAndPutRight(): void
