@@ -104,7 +104,7 @@ final class SharedRecipeTest extends HttpTestCase
     {
         [$here] = $this->shared();
         $one = $this->oilskin();
-        $renamed = $this->ask('PUT', "/shared-recipes/$one[id]", ['name' => 'Warden yellow', 'tags' => ['Oilskin', 'oilskin ', ' wet'], 'version' => $one['version']]);
+        $renamed = $this->ask('PUT', "/shared-recipes/$one[id]", ['name' => 'Warden yellow', 'tags' => ['Oilskin', 'oilskin ', '', ' wet', ' '], 'version' => $one['version']]);
         self::assertSame(['Warden yellow', ['oilskin', 'wet']], [$renamed['name'], $renamed['tags']]);
         $this->ask('PUT', "/shared-recipes/$one[id]", ['name' => 'x', 'version' => $one['version']], 409);
         self::assertSame(['name'], self::fields($this->ask('PUT', "/shared-recipes/$one[id]", ['name' => ' ', 'version' => $renamed['version']], 422)));

@@ -17,7 +17,7 @@ final class SharedRecipeRequest extends FormRequest
         return [
             'name' => ['required', 'string', new PlainTextRule(Plan::LONGEST_NAME)],
             'tags' => ['sometimes', 'array', 'list', 'max:'.Recipe::MOST_TAGS],
-            'tags.*' => ['string', new PlainTextRule(Recipe::LONGEST_TAG)],
+            'tags.*' => ['nullable', 'string', new PlainTextRule(Recipe::LONGEST_TAG)],
             'version' => ['required', 'integer:strict'],
         ];
     }
@@ -31,9 +31,9 @@ final class SharedRecipeRequest extends FormRequest
     /** @return array{name: string, tags: list<string>} */
     public function told(): array
     {
-        /** @var list<string> $tags */
+        /** @var list<string|null> $tags */
         $tags = $this->validated('tags') ?? [];
 
-        return ['name' => $this->string('name')->trim()->value(), 'tags' => array_values(array_unique(array_filter(array_map(static fn(string $tag): string => mb_strtolower(trim($tag)), $tags), static fn(string $tag): bool => $tag !== '')))];
+        return ['name' => $this->string('name')->trim()->value(), 'tags' => array_values(array_unique(array_filter(array_map(static fn(?string $tag): string => mb_strtolower(trim($tag ?? '')), $tags), static fn(string $tag): bool => $tag !== '')))];
     }
 }

@@ -24,12 +24,15 @@
         fault = '';
     });
 
+    /** Changing it and leaving it come right after each other: it is kept once. */
+    let keeping: number | null = null;
+
     async function leave(): Promise<void> {
-        if (typed === value) {
-            fault = '';
-            return;
-        }
+        if (typed === value) fault = '';
+        if (typed === value || typed === keeping) return;
+        keeping = typed;
         fault = await keep(typed ?? NaN);
+        keeping = null;
     }
 </script>
 
