@@ -154,6 +154,17 @@ final class AmountsTest extends TestCase
         self::assertSame([['Snow', 1, true], ['water', 1, false]], $added('1:1'));
     }
 
+    public function testALittleThatIsLeftIsNotWorthTheTrouble(): void
+    {
+        $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat red*1 snow*1 1:0 x1\n layer red*3 snow*1 1:0 x2"), 40);
+        [$base, $layer] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2')];
+        $fifth = (int) ceil($layer->mixtures[0]->drops() / 5);
+
+        self::assertGreaterThan(20, $layer->mixtures[0]->drops());
+        self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], $fifth - 2, 0.045));
+        self::assertNotNull(WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], $fifth + 2, 0.045));
+    }
+
     public function testNothingIsLeftOfAnother(): void
     {
         $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy x1\n layer sky x1"), 10);
