@@ -22,7 +22,7 @@ final readonly class SprayWeather
     /** % of humidity from which a can takes longer, should wait, and is hopeless. */
     private const HUMID = 65.0;
 
-    private const TOO_HUMID = 70.0;
+    public const TOO_HUMID = 70.0;
 
     private const HOPELESS = 85.0;
 

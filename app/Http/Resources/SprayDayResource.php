@@ -18,7 +18,7 @@ final class SprayDayResource
     {
         $day = $outside->day($method);
         if ($day === null) {
-            return ['source' => null, 'verdict' => null, 'words' => '', 'reason' => '', 'from' => null, 'waitMinutes' => null, 'hours' => [], 'windows' => []];
+            return ['source' => null, 'verdict' => null, 'words' => $method === SprayMethod::SprayCan ? sprintf('A can wants %.0f to %.0f °C and no more than %.0f %% humidity.', SprayWeather::CAN_FROM, SprayWeather::CAN_TO, SprayWeather::TOO_HUMID) : '', 'reason' => '', 'from' => null, 'waitMinutes' => null, 'hours' => [], 'windows' => []];
         }
         $hour = $now->setTime((int) $now->format('G'), 0);
         $at = static fn(int $number): string => $hour->modify("+$number hours")->format(DATE_ATOM);

@@ -53,10 +53,10 @@ final class GuideText
     /** Without what stands before it and means nothing. */
     public static function bare(string $line): string
     {
-        // What is shouted heads what follows.
         // What is said while thinking says nothing.
         $line = (string) preg_replace('/\b(?:u+m+|u+h+|er+m?|hm+)\b,?\s*|(?<=\s)(?:you know|kind of|sort of|basically|i mean),?\s+/iu', '', $line);
 
+        // What one asks how to paint, and what is shouted, heads what follows.
         return trim((string) preg_replace([self::LEADS, '/^how (?:to|i|we)(?: would)? (?:paint|do|did|painted)\s+(?:the |my |his |her )?([\p{L} -]{2,30}?)\s*(?:\([^()]*\))?\s*:/iu', '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1:', '$1: '], $line));
     }
 

@@ -62,7 +62,7 @@
         <Trouble problem={latest.problem} retry={ask} />
     {:else if day?.source === null}
         <form onsubmit={judge} aria-label="Weather outside" novalidate>
-            <p><b>What is it like outside?</b> A can wants 10 to 27 °C and no more than 70 % humidity.</p>
+            <p><b>What is it like outside?</b> {day.words}</p>
             <NumberInput
                 size="sm"
                 hideSteppers

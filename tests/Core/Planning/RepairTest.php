@@ -86,6 +86,22 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
         self::assertMatchesRegularExpression('/^[12] coats? of Brown$/', $prices(['boots-1', 'boots-2'])[0][1]);
     }
 
+    public function testACoatToComeHidesASlipOnlyWhereItHasCoatsEnough(): void
+    {
+        $minutes = static function (int $coats): float {
+            $plan = PlanSketch::plan("undercoat grey\narea boots broad-folds medium leather touches belt\n basecoat tan x2\n layer tan x$coats\narea belt close-folds small leather touches boots\n basecoat dark-brown\norder boots-1 belt-1 boots-2");
+            $progress = Progress::recorded($plan, 1, Record::of($plan, 1, [new Done('boots-1', null, 1, 0)]));
+            $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
+
+            return SlipPrice::all($progress, $belt)[0]->minutes;
+        };
+        $needed = self::repair("undercoat grey\narea boots broad-folds medium leather\n basecoat tan x2\narea belt close-folds small leather touches boots\n basecoat dark-brown", 'boots-1', 'dark-brown');
+
+        self::assertNull($needed?->first, 'or another condition decides');
+        self::assertGreaterThan(1, $needed->coats);
+        self::assertSame([true, false], [$minutes($needed->coats - 1) > 0.0, $minutes($needed->coats) > 0.0]);
+    }
+
     public function testAWashWithoutColourAndAWholeModelSpoilNothing(): void
     {
         $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\n gloss-spot gloss\narea belt close-folds small leather touches coat\n basecoat brown\nwhole\n matt-coat matt");
