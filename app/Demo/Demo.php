@@ -7,6 +7,8 @@ namespace App\Demo;
 use App\Batches\BatchStore;
 use App\Batches\Logbook;
 use App\Batches\PotUse;
+use App\Figures\FigureStore;
+use App\Figures\ReliefWork;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Models\Setting;
@@ -38,6 +40,7 @@ final class Demo
         private readonly PlanFiles $plans,
         private readonly BatchStore $batches,
         private readonly PlanStore $store,
+        private readonly FigureStore $figures,
     ) {}
 
     public function load(): void
@@ -50,6 +53,9 @@ final class Demo
             foreach (['bound-capstan', 'heron-provost', 'ferry-warden'] as $name) {
                 $plans[$name] = $this->plans->bringIn(File::get(resource_path("demo/plans/$name.json")))->plan;
             }
+            foreach ($plans as $name => $plan) {
+                $this->figure($plan, $name);
+            }
             $this->share($plans, 'ferry-warden', 'Jetty base', 'Jetty mud', ['base', 'mud'], ['heron-provost' => 'Jetty base']);
             $this->share($plans, 'ferry-warden', 'Ferry pole', 'Driftwood', ['wood', 'weathered'], []);
             /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>}> $batches */
@@ -60,6 +66,31 @@ final class Demo
             Setting::keep('hours', File::json(resource_path('demo/hours.json')));
             Setting::keep('devices', ['station' => true, 'scanner' => true, 'reader' => true]);
         });
+    }
+
+    /** The sculpt of a plan's model, its areas named, its relief worked out (bin/sculpt). */
+    private function figure(Plan $plan, string $file): void
+    {
+        $path = resource_path("demo/figures/$file");
+        if (! File::exists("$path.glb")) {
+            return;
+        }
+        /** @var array{areas: list<string>, triangles: string} $labels */
+        $labels = File::json("$path.areas.json");
+        $figure = $this->figures->add($plan->id, $plan->name, File::get("$path.glb"));
+        $this->figures->label($figure->id, array_map(static fn(string $area): string => self::areaOf($plan, $area), $labels['areas']), self::unpacked($labels['triangles']), 1);
+        if (File::exists("$path.relief.json")) {
+            /** @var array<string, string> $relief */
+            $relief = File::json("$path.relief.json");
+            foreach ($relief as $what => $bytes) {
+                ReliefWork::of($figure)->take($what, self::unpacked($bytes));
+            }
+        }
+    }
+
+    private static function unpacked(string $text): string
+    {
+        return (string) gzdecode((string) base64_decode($text, true));
     }
 
     /**

@@ -53,7 +53,13 @@ final class Rehearsal
     /** What the area looks like after each stage; steps only thought of leave no stage. */
     public function strip(Area $area): Strip
     {
-        return $this->strips[$area->id] ??= $this->through($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $this->run($area)));
+        return $this->strips[$area->id] ??= Strip::of($area->texture, $this->applications($area), $this->plan->model->finishLevel);
+    }
+
+    /** @return list<Application> all that gets at an area, in the order in which it does */
+    public function applications(Area $area): array
+    {
+        return self::reaching($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $this->run($area)));
     }
 
     /** What the area would look like if its recipe were this one: in the same order, a new step right after the one its recipe has before it. */

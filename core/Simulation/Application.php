@@ -49,6 +49,22 @@ final readonly class Application
         public ?string $within = null,
     ) {}
 
+    /**
+     * The same at a place of which it is known what sprays get to it.
+     *
+     * @param float $above share of what comes from above, 0…1
+     * @param float $below share of what comes from below
+     */
+    public function exposed(float $above, float $below): self
+    {
+        if ($this->cone === null) {
+            return $this;
+        }
+        $cone = $this->cone->landing($this->cone->isFromBelow ? $below : $above);
+
+        return new self($this->id, $this->technique, $this->place, $this->film, $this->strength, $this->coats, $this->tints, $cone, $this->skinWhite, $this->isMetal, $this->side, $this->load, $this->second, $this->within);
+    }
+
     /** So little paint in the thinner that no number of coats makes a film of it. */
     public function isTooThinToCover(): bool
     {
@@ -82,6 +98,19 @@ final readonly class Application
     public function spot(Zone $zone, Patches $there): ?Spot
     {
         return Spot::of($this->place, $zone, $this->within !== null && $there->bears(Spot::by($this->within)) ? $this->within : null);
+    }
+
+    /** @return list<float> how much of it each zone gets, against the one that gets most: where one sees that it was done */
+    public function lands(Texture $texture): array
+    {
+        $amounts = array_map(function (Zone $zone) use ($texture): float {
+            $layer = $this->layer($zone, $texture, Flank::Left);
+
+            return $this->share($zone) * ($layer === null && $this->film === null ? $this->reach($zone) : $layer->thickness ?? 0.0);
+        }, Zone::cases());
+        $most = max($amounts);
+
+        return array_map(static fn(float $amount): float => $most > 0.0 ? $amount / $most : 0.0, $amounts);
     }
 
     /** It takes off what lies above the chipping fluid, and puts on nothing. */

@@ -39,7 +39,7 @@ final readonly class Coating
         public Reflectance $films,
         private float $ownWhite,
         private float $topWhite,
-        private float $sheen = 0.0,
+        public float $sheen = 0.0,
         private ?self $underFluid = null,
         private ?self $clean = null,
         private ?array $powder = null,
@@ -139,6 +139,12 @@ final readonly class Coating
         $factor = 1.0 + $this->sheen * self::SHEEN[$zone->index()];
 
         return $factor === 1.0 ? $seen : Reflectance::of(array_map(static fn(float $band): float => min(1.0, $band * $factor), $seen->bands));
+    }
+
+    /** How its skin shines: 0 (matt) to 1 (gloss). */
+    public function gloss(): float
+    {
+        return max(0.0, 1.0 - $this->topWhite / self::MATT_WHITE);
     }
 
     public function sheens(): bool

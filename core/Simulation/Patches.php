@@ -152,6 +152,18 @@ final class Patches
         return $metal > 0.5;
     }
 
+    /** 0 (none) to 1 (bare metal paint). */
+    public function sheen(): float
+    {
+        return array_sum(array_map(static fn(Patch $patch): float => $patch->share * $patch->coating->sheen, $this->patches));
+    }
+
+    /** 0 (matt) to 1 (gloss). */
+    public function gloss(): float
+    {
+        return array_sum(array_map(static fn(Patch $patch): float => $patch->share * $patch->coating->gloss(), $this->patches));
+    }
+
     /** It looks otherwise in one zone than in another. */
     private function sheens(): bool
     {

@@ -28,6 +28,7 @@ final class SprayCone
     private function __construct(
         public readonly float $halfAngleDegrees,
         public readonly bool $isFromBelow = false,
+        private readonly ?float $landed = null,
     ) {}
 
     /**
@@ -55,16 +56,29 @@ final class SprayCone
         return new self($this->halfAngleDegrees, true);
     }
 
+    /**
+     * The same where it is known what gets to a place, whichever way its zone looks.
+     *
+     * @param float $reach 0 (none) to 1 (as on a surface that looks straight at it)
+     */
+    public function landing(float $reach): self
+    {
+        return new self($this->halfAngleDegrees, $this->isFromBelow, $reach);
+    }
+
     /** Paint that lands on a zone against a surface that looks straight at it, 0…1: the cosine law averaged over the cone. */
     public function reach(Zone $zone): float
     {
+        if ($this->landed !== null) {
+            return $this->landed;
+        }
         $tilt = $zone->tiltDegrees();
         $key = sprintf('%s %s', $this->halfAngleDegrees, $this->isFromBelow ? 180.0 - $tilt : $tilt);
 
-        return self::$reaches[$key] ??= $this->landing($this->isFromBelow ? 180.0 - $tilt : $tilt) / $this->landing(0.0);
+        return self::$reaches[$key] ??= $this->averaged($this->isFromBelow ? 180.0 - $tilt : $tilt) / $this->averaged(0.0);
     }
 
-    private function landing(float $tiltDegrees): float
+    private function averaged(float $tiltDegrees): float
     {
         $tilt = deg2rad($tiltDegrees);
         $sum = $weights = 0.0;

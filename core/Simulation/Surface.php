@@ -65,6 +65,18 @@ final readonly class Surface
         return $this->left[$zone->value]->isMetal();
     }
 
+    /** Share of a zone's colour that is a metal's, which shines: 0 (none) to 1 (bare metal paint). */
+    public function sheen(Zone $zone): float
+    {
+        return $this->left[$zone->value]->sheen();
+    }
+
+    /** How glossy the skin on top of the face is: 0 (matt) to 1. */
+    public function gloss(): float
+    {
+        return $this->left[Zone::Face->value]->gloss();
+    }
+
     /** Lays the coats of a stage on what is there. */
     public function after(Application $application): self
     {

@@ -13,20 +13,21 @@ final class FloorsTest
 {
     /** What each room may not look up to. */
     private const ABOVE = [
-        'Colour' => ['Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Paint' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Craft' => ['Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Mixing' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Matching' => ['Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Simulation' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Recipe' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Review' => ['Schedule', 'Learning', 'Writing', 'Exchange'],
-        'Planning' => ['Amounts', 'Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
-        'Writing' => ['Learning', 'Exchange'],
-        'Amounts' => ['Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
-        'Schedule' => ['Amounts', 'Learning', 'Review', 'Writing', 'Exchange'],
-        'Quilt' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Planning', 'Writing', 'Exchange'],
-        'Learning' => ['Review', 'Writing', 'Exchange'],
+        'Colour' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Paint' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Craft' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Mixing' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Matching' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Simulation' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Recipe' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Review' => ['Relief', 'Schedule', 'Learning', 'Writing', 'Exchange'],
+        'Planning' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Writing' => ['Relief', 'Learning', 'Exchange'],
+        'Amounts' => ['Relief', 'Schedule', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Schedule' => ['Relief', 'Amounts', 'Learning', 'Review', 'Writing', 'Exchange'],
+        'Quilt' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Planning', 'Writing', 'Exchange'],
+        'Relief' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Writing', 'Quilt'],
+        'Learning' => ['Relief', 'Review', 'Writing', 'Exchange'],
     ];
 
     /** @return iterable<string, Rule> */

@@ -12,6 +12,7 @@
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
     import AmountsView from './plan/AmountsView.svelte';
+    import FigureView from './plan/FigureView.svelte';
     import QuiltView from './plan/QuiltView.svelte';
     import ScoreView from './plan/ScoreView.svelte';
     import WholePanel from './plan/WholePanel.svelte';
@@ -130,6 +131,13 @@
                 {#if step}<FindingList {desk} {findings} />{/if}
             </div>
         </div>
+    {:else if face === 'figure'}
+        <FigureView
+            {desk}
+            areaId={area?.id ?? null}
+            choose={(area) => void replace(`/plans/${id}?${new URLSearchParams({ face: 'figure', area })}`)}
+            open={openStep}
+        />
     {:else if face === 'quilt'}
         <QuiltView
             {desk}

@@ -29,7 +29,7 @@ final class Chromium
         Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
         $profile = sys_get_temp_dir().'/kalokroma-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--headless', '--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
             "--user-data-dir=$profile", "--window-size=$width,$height",
         ]);

@@ -4,6 +4,7 @@
     import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
     export const FACES = [
         { id: 'areas', name: 'Areas' },
+        { id: 'figure', name: 'Figure' },
         { id: 'quilt', name: 'Quilt' },
         { id: 'score', name: 'Score' },
         { id: 'findings', name: 'Findings' },

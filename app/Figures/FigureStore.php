@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Models\Figure;
+use App\Models\Plan;
+use App\Support\Field;
+use App\Support\Refused;
+use App\Support\StaleWrite;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Relief\GlbFile;
+use Kalokroma\Relief\Labels;
+use Kalokroma\Relief\Mesh;
+
+/** Keeps the sculpts of plans. */
+final class FigureStore
+{
+    /** Poses of one model that are painted by one plan. */
+    private const MOST_OF_A_PLAN = 6;
+
+    /** @return Collection<int, Figure> without the sculpts themselves */
+    public function ofPlan(string $planId): Collection
+    {
+        return Figure::query()->where('plan_id', $planId)->orderBy('id')->get(Figure::TOLD);
+    }
+
+    /**
+     * @throws Faulty when it is no sculpt
+     * @throws Refused when the plan has as many as it may
+     */
+    public function add(string $planId, string $name, string $glb): Figure
+    {
+        $mesh = Field::read('sculpt', static fn(): Mesh => GlbFile::read($glb));
+
+        return DB::transaction(function () use ($planId, $name, $glb, $mesh): Figure {
+            $plan = Plan::query()->findOrFail($planId);
+            if ($this->ofPlan($plan->id)->count() >= self::MOST_OF_A_PLAN) {
+                throw Refused::at('sculpt', sprintf('A plan has up to %d figures. Take one out first.', self::MOST_OF_A_PLAN));
+            }
+
+            return Figure::query()->create([
+                'plan_id' => $plan->id, 'name' => $name, 'sculpt' => $glb, 'vertex_count' => $mesh->vertexCount(), 'triangle_count' => $mesh->triangleCount(),
+                'height_mm' => $mesh->heightMm(), 'areas' => [], 'labels' => Labels::none($mesh)->triangles, 'version' => 1,
+            ]);
+        });
+    }
+
+    /**
+     * Says which area each triangle belongs to.
+     *
+     * @param list<string> $areas ids
+     * @param string $triangles a byte each
+     *
+     * @throws Faulty when they are told for another sculpt
+     * @throws StaleWrite when it was changed elsewhere
+     */
+    public function label(string $id, array $areas, string $triangles, int $version): Figure
+    {
+        return DB::transaction(static function () use ($id, $areas, $triangles, $version): Figure {
+            $figure = Figure::query()->findOrFail($id);
+            StaleWrite::unlessCurrent('This figure', $version, $figure->version);
+            $labels = Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $figure->mesh()));
+            $figure->update(['areas' => $labels->areas, 'labels' => $labels->triangles, 'version' => $figure->version + 1]);
+
+            return $figure;
+        });
+    }
+
+    public function rename(string $id, string $name): Figure
+    {
+        return DB::transaction(static function () use ($id, $name): Figure {
+            $figure = Figure::query()->findOrFail($id);
+            $figure->update(['name' => $name]);
+
+            return $figure;
+        });
+    }
+
+    public function delete(string $id): void
+    {
+        DB::transaction(static fn() => Figure::query()->findOrFail($id)->delete());
+    }
+
+    /** @throws Refused when the plan has as many as it may by now */
+    public function restore(string $id): Figure
+    {
+        return DB::transaction(function () use ($id): Figure {
+            $figure = Figure::onlyTrashed()->findOrFail($id);
+            if ($this->ofPlan($figure->plan_id)->count() >= self::MOST_OF_A_PLAN) {
+                throw Refused::at('sculpt', sprintf('A plan has up to %d figures. Take one out first.', self::MOST_OF_A_PLAN));
+            }
+            $figure->restore();
+
+            return $figure;
+        });
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Figures\FigureStore;
+use App\Figures\ReliefWork;
+use App\Http\Resources\FigureResource;
+use App\Http\Resources\PaintedResource;
+use App\Models\Figure;
+use App\Models\Plan;
+use App\Plans\PlanView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The sculpts of a plan, and how they look painted by it. */
+final class FigureController
+{
+    public function __construct(private readonly FigureStore $figures) {}
+
+    public function index(string $id): JsonResponse
+    {
+        $plan = Plan::query()->findOrFail($id);
+
+        return new JsonResponse($this->figures->ofPlan($plan->id)->map(static fn(Figure $figure): array => FigureResource::of($figure->setRelation('plan', $plan)))->values());
+    }
+
+    /** The GLB file as the request's body. */
+    public function store(Request $request, string $id): JsonResponse
+    {
+        $wish = $request->validate(['name' => ['nullable', 'string', 'max:120']]);
+
+        return new JsonResponse(FigureResource::of($this->figures->add($id, trim($wish['name'] ?? '') ?: 'Figure', $request->getContent())), 201);
+    }
+
+    public function painted(string $id): JsonResponse
+    {
+        return new JsonResponse(PaintedResource::of(PlanView::of(Plan::query()->findOrFail($id))->rehearsal));
+    }
+
+    public function sculpt(string $id): Response
+    {
+        return self::bytes(Figure::query()->findOrFail($id)->sculpt, 'model/gltf-binary');
+    }
+
+    /** The area of each triangle, a byte each. */
+    public function labels(string $id): Response
+    {
+        return self::bytes(Figure::query()->findOrFail($id)->labels);
+    }
+
+    /** What was worked out of each vertex, four bytes each. */
+    public function relief(string $id): Response
+    {
+        $work = ReliefWork::of(Figure::query()->findOrFail($id, Figure::TOLD));
+        abort_unless($work->isDone(), 404);
+
+        return self::bytes($work->bytes());
+    }
+
+    /** Goes on with the relief for a moment. */
+    public function work(string $id): JsonResponse
+    {
+        $figure = Figure::query()->findOrFail($id);
+        ReliefWork::of($figure)->goOn();
+
+        return new JsonResponse(FigureResource::of($figure));
+    }
+
+    public function label(Request $request, string $id): JsonResponse
+    {
+        /** @var array{version: int, areas: list<string>, triangles: string} $wish */
+        $wish = $request->validate([
+            'version' => ['required', 'integer:strict'],
+            'areas' => ['present', 'array', 'list', 'max:254'],
+            'areas.*' => ['required', 'string', 'max:40'],
+            'triangles' => ['required', 'string', 'max:200000'],
+        ]);
+
+        return new JsonResponse(FigureResource::of($this->figures->label($id, $wish['areas'], (string) base64_decode($wish['triangles'], true), $wish['version'])));
+    }
+
+    public function update(Request $request, string $id): JsonResponse
+    {
+        $wish = $request->validate(['name' => ['required', 'string', 'max:120']]);
+
+        return new JsonResponse(FigureResource::of($this->figures->rename($id, $wish['name'])));
+    }
+
+    public function destroy(string $id): JsonResponse
+    {
+        $this->figures->delete($id);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function restore(string $id): JsonResponse
+    {
+        return new JsonResponse(FigureResource::of($this->figures->restore($id)));
+    }
+
+    private static function bytes(string $bytes, string $type = 'application/octet-stream'): Response
+    {
+        return new Response($bytes, 200, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+}

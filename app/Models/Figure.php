@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Kalokroma\Relief\GlbFile;
+use Kalokroma\Relief\IllegalSculpt;
+use Kalokroma\Relief\Labels;
+use Kalokroma\Relief\Mesh;
+
+/**
+ * The sculpt of the model a plan is for, and which area each of its triangles belongs to.
+ *
+ * @property string $id
+ * @property string $plan_id
+ * @property string $name
+ * @property string $sculpt GLB
+ * @property int $triangle_count
+ * @property int $vertex_count
+ * @property float $height_mm
+ * @property list<string> $areas ids, in the order in which the labels number them
+ * @property string $labels a byte for each triangle
+ * @property int $version
+ * @property Plan $plan
+ */
+final class Figure extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    /** All but the sculpt itself. */
+    public const TOLD = ['id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'deleted_at'];
+
+    protected $guarded = [];
+
+    protected $casts = ['triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer'];
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+
+    /** @throws IllegalSculpt when what is kept is damaged */
+    public function mesh(): Mesh
+    {
+        return GlbFile::read($this->sculpt);
+    }
+
+    /** @throws IllegalSculpt when what is kept is damaged */
+    public function toLabels(Mesh $mesh): Labels
+    {
+        return Labels::of($this->areas, $this->labels, $mesh);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+/** A sculpt seen from far away in one direction: how near the nearest skin is at each point of the picture. */
+final class DepthPicture
+{
+    public const SIDE = 320;
+
+    /** Vertices at the rim lie within the picture too. */
+    private const MARGIN = 1.0;
+
+    /** What a vertex may lie behind the skin that the picture has there and still be that skin, in points of the picture. */
+    private const SLACK = 1.6;
+
+    /**
+     * @param array{float, float, float} $direction unit vector to whoever looks
+     *
+     * @return list<int> numbers of the vertices that look that way and are seen
+     */
+    public static function seen(Mesh $mesh, array $direction): array
+    {
+        $picture = Projection::of($mesh, $direction, self::SIDE, self::SIDE, self::MARGIN);
+        $depths = self::drawn($mesh->triangles, $picture);
+        $normals = $mesh->normals();
+        [$dx, $dy, $dz] = $direction;
+        $seen = [];
+        foreach ($picture->x as $vertex => $across) {
+            $facing = $normals[3 * $vertex] * $dx + $normals[3 * $vertex + 1] * $dy + $normals[3 * $vertex + 2] * $dz;
+            if ($facing <= 0.0) {
+                continue;
+            }
+            // The steeper the skin, the more its depth changes within one point of the picture.
+            $slack = self::SLACK * (1.0 + min(3.0, sqrt(max(0.0, 1.0 - $facing * $facing)) / $facing));
+            if ($picture->near[$vertex] + $slack >= $depths[(int) $picture->y[$vertex] * self::SIDE + (int) $across]) {
+                $seen[] = $vertex;
+            }
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param non-empty-list<int> $triangles
+     *
+     * @return list<float> how near the nearest skin is, row by row
+     */
+    private static function drawn(array $triangles, Projection $picture): array
+    {
+        $side = self::SIDE;
+        [$x, $y, $z] = [$picture->x, $picture->y, $picture->near];
+        $depths = array_fill(0, $side * $side, -1e9);
+        for ($at = 0, $end = count($triangles); $at < $end; $at += 3) {
+            $a = $triangles[$at];
+            $b = $triangles[$at + 1];
+            $c = $triangles[$at + 2];
+            $ax = $x[$a];
+            $ay = $y[$a];
+            $bx = $x[$b];
+            $by = $y[$b];
+            $cx = $x[$c];
+            $cy = $y[$c];
+            $area = ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
+            if ($area < 1e-9 && $area > -1e-9) {
+                continue;
+            }
+            $left = (int) ceil(($ax < $bx ? ($ax < $cx ? $ax : $cx) : ($bx < $cx ? $bx : $cx)) - 0.5);
+            $right = (int) floor(($ax > $bx ? ($ax > $cx ? $ax : $cx) : ($bx > $cx ? $bx : $cx)) - 0.5);
+            $top = (int) ceil(($ay < $by ? ($ay < $cy ? $ay : $cy) : ($by < $cy ? $by : $cy)) - 0.5);
+            $bottom = (int) floor(($ay > $by ? ($ay > $cy ? $ay : $cy) : ($by > $cy ? $by : $cy)) - 0.5);
+            $za = $z[$a];
+            $db = ($z[$b] - $za) / $area;
+            $dc = ($z[$c] - $za) / $area;
+            for ($row = $top; $row <= $bottom; $row++) {
+                $dy = $row + 0.5 - $ay;
+                for ($column = $left; $column <= $right; $column++) {
+                    $dx = $column + 0.5 - $ax;
+                    $wb = $dx * ($cy - $ay) - $dy * ($cx - $ax);
+                    $wc = $dy * ($bx - $ax) - $dx * ($by - $ay);
+                    if ($area > 0.0 ? ($wb >= 0.0 && $wc >= 0.0 && $wb + $wc <= $area) : ($wb <= 0.0 && $wc <= 0.0 && $wb + $wc >= $area)) {
+                        $near = $za + $wb * $db + $wc * $dc;
+                        $place = $row * $side + $column;
+                        if ($near > $depths[$place]) {
+                            $depths[$place] = $near;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $depths;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+/** Which area each triangle of a sculpt belongs to. */
+final readonly class Labels
+{
+    public const NONE = 255;
+
+    public const MOST_AREAS = 254;
+
+    /**
+     * @param list<string> $areas ids
+     * @param string $triangles a byte each: the number of its area, or NONE
+     */
+    private function __construct(
+        public array $areas,
+        public string $triangles,
+    ) {}
+
+    /**
+     * @param list<string> $areas ids
+     * @param string $triangles a byte each: the number of its area, or NONE
+     *
+     * @throws IllegalSculpt when they are told for another sculpt, or name areas that are not in the list
+     */
+    public static function of(array $areas, string $triangles, Mesh $mesh): self
+    {
+        if (strlen($triangles) !== $mesh->triangleCount()) {
+            throw IllegalSculpt::otherCount('areas', strlen($triangles), $mesh->triangleCount());
+        }
+        foreach (count_chars($triangles, 1) as $byte => $times) {
+            if ($byte !== self::NONE && $byte >= count($areas)) {
+                throw IllegalSculpt::holds('triangles of an area that is not named');
+            }
+        }
+
+        return new self($areas, $triangles);
+    }
+
+    public static function none(Mesh $mesh): self
+    {
+        return new self([], str_repeat(chr(self::NONE), $mesh->triangleCount()));
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+/** What a sculpt says of one of its areas: what was guessed of it before is measured. */
+final readonly class Measure
+{
+    /** Less open than this is inside the model or under its base: no brush and no eye gets there. */
+    private const INSIDE = 0.04;
+
+    /** What lies no higher is what the model stands on. */
+    private const STANDS_MM = 0.05;
+
+    /** Less open than this is behind something. */
+    private const HIDDEN = 0.3;
+
+    /**
+     * @param string|null $area id; null for what belongs to none
+     * @param float $share of all skin that is seen, 0…1
+     * @param list<float> $zones shares of recess … edge, adding up to 1
+     * @param float $hidden share of it that is behind something
+     * @param array<string, float> $bordersMm length of the seam with each area it touches, by id
+     */
+    private function __construct(
+        public ?string $area,
+        public float $mm2,
+        public float $share,
+        public array $zones,
+        public float $lowestMm,
+        public float $highestMm,
+        public float $hidden,
+        public array $bordersMm,
+    ) {}
+
+    /**
+     * @param list<float> $zones by vertex, 0…4
+     * @param list<float> $openness by vertex
+     *
+     * @return list<self> in the order of the labels; what belongs to no area comes last, if there is any
+     */
+    public static function of(Mesh $mesh, Labels $labels, array $zones, array $openness): array
+    {
+        $none = count($labels->areas);
+        $tallies = array_map(static fn(): Tally => new Tally, range(0, $none));
+        $ground = $mesh->bounds()[0][1] + self::STANDS_MM;
+        foreach ($mesh->triangleAreas() as $triangle => $mm2) {
+            $corners = array_slice($mesh->triangles, 3 * $triangle, 3);
+            $heights = array_map(static fn(int $vertex): float => $mesh->positions[3 * $vertex + 1], $corners);
+            if ($heights === [] || max($heights) < $ground) {
+                continue;
+            }
+            $tally = $tallies[min($none, ord($labels->triangles[$triangle]))];
+            foreach ($corners as $at => $vertex) {
+                if ($openness[$vertex] >= self::INSIDE) {
+                    $tally->add($mm2 / 3, $zones[$vertex], $heights[$at], $openness[$vertex] < self::HIDDEN);
+                }
+            }
+        }
+        $all = array_sum(array_map(static fn(Tally $tally): float => $tally->mm2, $tallies));
+        $borders = self::borders($mesh, $labels, $openness);
+        $measures = [];
+        foreach ($tallies as $label => $tally) {
+            if ($label === $none && $tally->mm2 <= 0.0) {
+                continue;
+            }
+            $measures[] = new self(
+                $labels->areas[$label] ?? null,
+                $tally->mm2,
+                $all > 0.0 ? $tally->mm2 / $all : 0.0,
+                $tally->zones(),
+                $tally->lowest ?? 0.0,
+                $tally->highest ?? 0.0,
+                $tally->hidden(),
+                $borders[$label] ?? [],
+            );
+        }
+
+        return $measures;
+    }
+
+    /**
+     * @param list<float> $openness
+     *
+     * @return array<int, array<string, float>> mm by number of the area and id of the other
+     */
+    private static function borders(Mesh $mesh, Labels $labels, array $openness): array
+    {
+        $sides = $borders = [];
+        $places = self::places($mesh);
+        foreach (array_chunk($mesh->triangles, 3) as $triangle => $corners) {
+            foreach ([[0, 1], [1, 2], [2, 0]] as [$from, $to]) {
+                [$one, $other] = [$places[$corners[$from]], $places[$corners[$to]]];
+                $edge = $one < $other ? "$one $other" : "$other $one";
+                $here = ord($labels->triangles[$triangle]);
+                $there = $sides[$edge] ?? null;
+                $sides[$edge] = $here;
+                if ($there === null || $there === $here || min($openness[$corners[$from]], $openness[$corners[$to]]) < self::INSIDE) {
+                    continue;
+                }
+                $length = self::distance($mesh, $corners[$from], $corners[$to]);
+                foreach ([[$here, $there], [$there, $here]] as [$area, $neighbour]) {
+                    if (isset($labels->areas[$area], $labels->areas[$neighbour])) {
+                        $id = $labels->areas[$neighbour];
+                        $borders[$area][$id] = ($borders[$area][$id] ?? 0.0) + $length;
+                    }
+                }
+            }
+        }
+
+        return $borders;
+    }
+
+    /** @return list<int> the first vertex that lies where each does: parts that were kept apart still touch */
+    private static function places(Mesh $mesh): array
+    {
+        $first = $places = [];
+        foreach (array_chunk($mesh->positions, 3) as $vertex => [$x, $y, $z]) {
+            $places[] = $first[sprintf('%.3f %.3f %.3f', $x, $y, $z)] ??= $vertex;
+        }
+
+        return $places;
+    }
+
+    private static function distance(Mesh $mesh, int $one, int $other): float
+    {
+        $square = 0.0;
+        for ($axis = 0; $axis < 3; $axis++) {
+            $square += ($mesh->positions[3 * $one + $axis] - $mesh->positions[3 * $other + $axis]) ** 2;
+        }
+
+        return sqrt($square);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+/** What the skin of a sculpt is like at each vertex: how open, how bent, which zone, and what each spray leaves on it. */
+final readonly class Relief
+{
+    /**
+     * @param list<float> $openness by vertex, 0…1
+     * @param list<float> $zones by vertex, 0 (recess) … 4 (edge)
+     * @param array<string, list<float>> $reach by key of the spray and vertex, 0…1
+     */
+    public function __construct(
+        public array $openness,
+        public array $zones,
+        public array $reach,
+    ) {}
+
+    /** @param list<Spray> $sprays */
+    public static function of(Mesh $mesh, array $sprays): self
+    {
+        $openness = Exposure::around($mesh)->finish()->openness();
+        $reach = [];
+        foreach ($sprays as $spray) {
+            $reach[$spray->key()] = Exposure::of($mesh, $spray)->finish()->reach();
+        }
+
+        return new self($openness, self::zones($mesh, $openness), $reach);
+    }
+
+    /**
+     * @param list<float> $openness by vertex
+     *
+     * @return list<float> by vertex
+     */
+    public static function zones(Mesh $mesh, array $openness): array
+    {
+        $normals = $mesh->normals();
+        $fine = Nearby::of($mesh, ZonePosition::FINE_MM, $openness);
+        $broad = Nearby::of($mesh, ZonePosition::BROAD_MM, $openness);
+        $zones = [];
+        foreach ($openness as $vertex => $open) {
+            $zones[] = ZonePosition::of($open, $broad->mean[$vertex], $fine->curvature[$vertex], $broad->curvature[$vertex], $normals[3 * $vertex + 1]);
+        }
+
+        return self::evened($mesh, $zones);
+    }
+
+    /**
+     * Each half as what its triangles have round it: how a sculpt happens to be cut into triangles is not seen then.
+     *
+     * @param list<float> $zones by vertex
+     *
+     * @return list<float>
+     */
+    private static function evened(Mesh $mesh, array $zones): array
+    {
+        $triangles = $mesh->triangles;
+        $areas = $mesh->triangleAreas();
+        $sums = $weights = array_fill(0, count($zones), 0.0);
+        foreach ($areas as $triangle => $area) {
+            [$a, $b, $c] = [$triangles[3 * $triangle], $triangles[3 * $triangle + 1], $triangles[3 * $triangle + 2]];
+            $all = $zones[$a] + $zones[$b] + $zones[$c];
+            foreach ([$a, $b, $c] as $corner) {
+                $sums[$corner] += $area * $all / 3;
+                $weights[$corner] += $area;
+            }
+        }
+
+        return array_map(static fn(float $zone, float $sum, float $weight): float => $weight > 0.0 ? ($zone + $sum / $weight) / 2 : $zone, $zones, $sums, $weights);
+    }
+}

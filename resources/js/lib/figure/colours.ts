@@ -1,0 +1,79 @@
+import { DataTexture, NearestFilter, RGBAFormat, UnsignedByteType } from 'three';
+import type { Schemas } from '../api';
+
+export type Painted = Schemas['Painted'];
+export type PaintedArea = Schemas['PaintedArea'];
+type Stage = PaintedArea['stages'][number];
+
+const ZONES = 5;
+/** Most shares of sprays that colours are told for: five from above, or three from above times three from below. */
+const EXPOSURES = 9;
+const FLANK = ZONES * EXPOSURES;
+/** What is told of an area before its colours: how many shares, how it shines; then where a step lands. */
+const HEAD = 1 + ZONES;
+const WIDTH = HEAD + 2 * FLANK;
+const MOST_AREAS = 255;
+
+/** What a figure shows: the stage of each area, and perhaps one step whose places are lit. */
+export type Moment = { pass: number; only: string | null; lit: { area: string; step: string } | null };
+
+/** The stage an area is in after so many passes; an area that is left out of the moment stays bare. */
+export function stageAt(area: PaintedArea, moment: Moment): Stage {
+    const until = moment.only === null || moment.only === area.id ? moment.pass : 0;
+    return area.stages.findLast((stage) => stage.pass <= until) ?? area.stages[0]!;
+}
+
+/**
+ * The colours of all areas at one moment, as a picture the drawing looks them up in: a row for each area, its zones side by side for every share of the
+ * sprays, both flanks after each other. All of it is what the server said; nothing is worked out here.
+ */
+export class ColourTable {
+    readonly texture = new DataTexture(
+        new Uint8Array(4 * WIDTH * (MOST_AREAS + 1)),
+        WIDTH,
+        MOST_AREAS + 1,
+        RGBAFormat,
+        UnsignedByteType,
+    );
+
+    constructor() {
+        this.texture.minFilter = this.texture.magFilter = NearestFilter;
+    }
+
+    show(painted: Painted, areas: readonly string[], moment: Moment): void {
+        const bytes = this.texture.image.data as Uint8Array;
+        const byId = new Map(painted.areas.map((area) => [area.id, area]));
+        areas.forEach((id, row) => {
+            const area = byId.get(id);
+            // An area that the plan has no more is shown like what was never named.
+            if (area === undefined) bytes.fill(0, 4 * WIDTH * row, 4 * WIDTH * (row + 1));
+            else this.write(bytes, row, area, stageAt(area, moment), moment);
+        });
+        this.texture.needsUpdate = true;
+    }
+
+    dispose(): void {
+        this.texture.dispose();
+    }
+
+    private write(bytes: Uint8Array, row: number, area: PaintedArea, stage: Stage, moment: Moment): void {
+        const start = 4 * WIDTH * row;
+        bytes.set([area.above.length, area.below.length, Math.round(255 * stage.gloss), 255], start);
+        const lit = moment.lit?.area === area.id ? moment.lit.step : null;
+        const lands = lit === null ? null : (area.stages.find((one) => one.step === lit)?.lands ?? null);
+        for (let zone = 0; zone < ZONES; zone++) {
+            bytes[start + 4 * (1 + zone)] = Math.round(255 * (lands?.[zone] ?? 0));
+        }
+        for (const [flank, digits] of [stage.left, stage.right ?? stage.left].entries()) {
+            const numbers = digits.match(/../g)?.map((two) => parseInt(two, 16)) ?? [];
+            for (let at = 0; at < numbers.length / 3; at++) {
+                const place = start + 4 * (HEAD + flank * FLANK + at);
+                bytes.set(numbers.slice(3 * at, 3 * at + 3), place);
+                bytes[place + 3] = Math.round(255 * (stage.sheen[at % ZONES] ?? 0));
+            }
+        }
+    }
+}
+
+/** The same numbers for the drawing. */
+export const TABLE = { ZONES, HEAD, FLANK };

@@ -1,0 +1,219 @@
+import {
+    GLSL3,
+    Mesh,
+    PerspectiveCamera,
+    Raycaster,
+    Scene,
+    ShaderMaterial,
+    Vector2,
+    Vector3,
+    WebGLRenderer,
+    type BufferGeometry,
+} from 'three';
+import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
+import { ColourTable, type Moment, type Painted } from './colours';
+import { drawn, readSculpt, type Sculpt } from './sculpt';
+import { FRAGMENT, LAMPS, type Lamp, VERTEX } from './shading';
+
+const VIEW_DEGREES = 24;
+const TURN = 0.12;
+/** Slower than this, pictures are made smaller until the hand stops. */
+const SLOW_MS = 120;
+
+/** A place that is pointed at. */
+export type Place = { label: number; zone: number; triangle: number };
+
+/** Draws one figure, and only when something has changed. */
+export class Stage {
+    private readonly renderer: WebGLRenderer;
+    private readonly scene = new Scene();
+    private readonly camera = new PerspectiveCamera(VIEW_DEGREES, 1, 1, 5000);
+    private readonly controls: OrbitControls;
+    private readonly table = new ColourTable();
+    private readonly other = new ColourTable();
+    private readonly material: ShaderMaterial;
+    private mesh: Mesh | null = null;
+    private sculpt: Sculpt | null = null;
+    private relief: Uint8Array = new Uint8Array();
+    private areas: readonly string[] = [];
+    private waiting = 0;
+    private ratio = Math.min(2, globalThis.devicePixelRatio);
+    private readonly watcher: ResizeObserver;
+
+    constructor(private readonly canvas: HTMLCanvasElement) {
+        this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
+        this.material = new ShaderMaterial({
+            glslVersion: GLSL3,
+            vertexShader: VERTEX,
+            fragmentShader: FRAGMENT,
+            uniforms: {
+                table: { value: this.table.texture },
+                other: { value: this.other.texture },
+                wiper: { value: 0 },
+                width: { value: 1 },
+                lamp: { value: 0 },
+                squints: { value: false },
+                lights: { value: false },
+                chosen: { value: -1 },
+            },
+        });
+        this.controls = new OrbitControls(this.camera, canvas);
+        this.controls.enablePan = false;
+        this.controls.addEventListener('change', () => this.draw());
+        this.watcher = new ResizeObserver(() => this.fit());
+        this.watcher.observe(canvas);
+    }
+
+    async load(glb: ArrayBuffer, relief: Uint8Array, labels: Uint8Array, areas: readonly string[]): Promise<void> {
+        this.sculpt = await readSculpt(glb);
+        this.relief = relief;
+        this.name(labels, areas);
+        this.home();
+    }
+
+    /** Another share-out of the triangles among the areas. */
+    name(labels: Uint8Array, areas: readonly string[]): void {
+        if (this.sculpt === null) return;
+        this.areas = areas;
+        const geometry = drawn(this.sculpt, this.relief, labels);
+        if (this.mesh === null) {
+            this.mesh = new Mesh<BufferGeometry, ShaderMaterial>(geometry, this.material);
+            this.scene.add(this.mesh);
+        } else {
+            this.mesh.geometry.dispose();
+            this.mesh.geometry = geometry;
+        }
+        this.draw();
+    }
+
+    show(painted: Painted, moment: Moment): void {
+        this.table.show(painted, this.areas, moment);
+        this.set('lights', moment.lit !== null);
+    }
+
+    /** What lies left of the wiper; none puts it away. */
+    compare(painted: Painted | null, moment: Moment, wiper = 0): void {
+        if (painted !== null) this.other.show(painted, this.areas, moment);
+        this.set('wiper', painted === null ? 0 : wiper);
+    }
+
+    light(lamp: Lamp): void {
+        this.set(
+            'lamp',
+            LAMPS.findIndex((one) => one.id === lamp),
+        );
+    }
+
+    squint(squints: boolean): void {
+        this.set('squints', squints);
+    }
+
+    /** All other areas step back. */
+    choose(area: string | null): void {
+        this.set('chosen', area === null ? -1 : this.areas.indexOf(area));
+    }
+
+    /** From the front, as large as fits. */
+    home(): void {
+        const box = this.mesh?.geometry.boundingBox;
+        if (!box) return;
+        const size = box.getSize(new Vector3());
+        const deep = Math.hypot(size.x, size.z) / 2;
+        const slope = Math.tan((VIEW_DEGREES * Math.PI) / 360);
+        const aspect = Math.max(0.4, this.camera.aspect);
+        // It turns: what is wide from the side has to fit as well as its height.
+        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.08 + deep;
+        const centre = box.getCenter(new Vector3());
+        this.controls.target.copy(centre);
+        this.camera.position.copy(centre).add(new Vector3(-0.22, 0.2, 1).normalize().multiplyScalar(far));
+        this.camera.near = far / 20;
+        this.camera.far = far * 4;
+        this.controls.minDistance = far / 5;
+        this.controls.maxDistance = far * 2;
+        this.fit();
+        this.controls.update();
+    }
+
+    /** Turns by the arrow keys: across and over. */
+    turn(across: number, over: number): void {
+        const away = this.camera.position.clone().sub(this.controls.target);
+        away.applyAxisAngle(new Vector3(0, 1, 0), -across * TURN);
+        const side = new Vector3(0, 1, 0).cross(away).normalize();
+        const tipped = away.clone().applyAxisAngle(side, -over * TURN);
+        if (Math.abs(tipped.y) < 0.98 * tipped.length()) away.copy(tipped);
+        this.camera.position.copy(this.controls.target).add(away);
+        this.controls.update();
+        this.draw();
+    }
+
+    zoom(by: number): void {
+        const away = this.camera.position.clone().sub(this.controls.target);
+        away.setLength(Math.min(this.controls.maxDistance, Math.max(this.controls.minDistance, away.length() * by)));
+        this.camera.position.copy(this.controls.target).add(away);
+        this.controls.update();
+        this.draw();
+    }
+
+    /** What lies under a point of the canvas. */
+    under(x: number, y: number): Place | null {
+        if (this.mesh === null) return null;
+        const box = this.canvas.getBoundingClientRect();
+        const ray = new Raycaster();
+        ray.setFromCamera(
+            new Vector2(((x - box.left) / box.width) * 2 - 1, 1 - ((y - box.top) / box.height) * 2),
+            this.camera,
+        );
+        const hit = ray.intersectObject(this.mesh)[0];
+        if (!hit?.face || hit.faceIndex == null) return null;
+        const { geometry } = this.mesh;
+        const relief = geometry.getAttribute('relief');
+        const zones = [hit.face.a, hit.face.b, hit.face.c].map((vertex) => relief.getX(vertex) * 4);
+        return {
+            label: Math.round(geometry.getAttribute('label').getX(hit.face.a)),
+            zone: Math.round(zones.reduce((sum, zone) => sum + zone, 0) / 3),
+            triangle: hit.faceIndex,
+        };
+    }
+
+    /** Pictures come when something has changed, and no more often than they can be drawn. */
+    draw(): void {
+        if (this.waiting !== 0) return;
+        this.waiting = requestAnimationFrame(() => {
+            this.waiting = 0;
+            const begun = performance.now();
+            this.renderer.render(this.scene, this.camera);
+            this.canvas.dataset['drawn'] = String(Number(this.canvas.dataset['drawn'] ?? 0) + 1);
+            if (performance.now() - begun > SLOW_MS && this.ratio > 0.6) {
+                this.ratio = Math.max(0.6, this.ratio * 0.75);
+                this.fit();
+            }
+        });
+    }
+
+    close(): void {
+        cancelAnimationFrame(this.waiting);
+        this.watcher.disconnect();
+        this.controls.dispose();
+        this.mesh?.geometry.dispose();
+        this.material.dispose();
+        this.table.dispose();
+        this.other.dispose();
+        this.renderer.dispose();
+    }
+
+    private fit(): void {
+        const { clientWidth, clientHeight } = this.canvas;
+        if (clientWidth === 0 || clientHeight === 0) return;
+        this.renderer.setPixelRatio(this.ratio);
+        this.renderer.setSize(clientWidth, clientHeight, false);
+        this.camera.aspect = clientWidth / clientHeight;
+        this.camera.fov = this.camera.aspect < 1 ? VIEW_DEGREES / this.camera.aspect : VIEW_DEGREES;
+        this.camera.updateProjectionMatrix();
+        this.set('width', clientWidth * this.ratio);
+    }
+
+    private set(name: string, value: unknown): void {
+        this.material.uniforms[name]!.value = value;
+        this.draw();
+    }
+}

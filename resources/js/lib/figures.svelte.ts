@@ -1,0 +1,73 @@
+import { asProblem, got, of, type Problem, type Schemas, server } from './api';
+import { Latest } from './latest.svelte';
+
+export type Figure = Schemas['Figure'];
+export type Painted = Schemas['Painted'];
+
+/** The sculpts of a plan, and the colours it gives them. */
+export class PlanFigures {
+    figures = $state.raw<Figure[] | null>(null);
+    problem = $state.raw<Problem | null>(null);
+    /** The colours before the last change of the plan: what one looks back at. */
+    before = $state.raw<Painted | null>(null);
+    private readonly colours = new Latest<Painted>();
+    private version = 0;
+    private closed = false;
+
+    constructor(private readonly plan: string) {}
+
+    get painted(): Painted | null {
+        return this.colours.answer;
+    }
+
+    async load(): Promise<void> {
+        try {
+            this.figures = await got(server.GET('/plans/{id}/figures', of(this.plan)));
+            this.problem = null;
+            for (const figure of this.figures) await this.workOut(figure);
+        } catch (error) {
+            this.problem = asProblem(error);
+        }
+    }
+
+    /** Asks for the colours of this state of the plan. */
+    async look(version: number): Promise<void> {
+        const last = this.painted;
+        await this.colours.ask(() => got(server.GET('/plans/{id}/painted', of(this.plan))));
+        if (last !== null && this.version !== version && this.painted !== last) this.before = last;
+        this.version = version;
+    }
+
+    /** The server works out a relief for as long as somebody waits for it. */
+    private async workOut(figure: Figure): Promise<void> {
+        let now = figure;
+        while (!now.isWorkedOut && !this.closed) {
+            now = await got(server.POST('/figures/{id}/relief', of(figure.id)));
+            this.take(now);
+        }
+    }
+
+    take(figure: Figure): void {
+        this.figures = (this.figures ?? []).map((one) => (one.id === figure.id ? figure : one));
+    }
+
+    close(): void {
+        this.closed = true;
+    }
+}
+
+async function bytes(path: string): Promise<ArrayBuffer> {
+    const response = await fetch(`/api${path}`);
+    if (!response.ok) throw asProblem(new Error(`The figure could not be fetched (${response.status}).`));
+    return response.arrayBuffer();
+}
+
+/** What a figure is drawn from: each of them has an address that changes when it does. */
+export async function partsOf(figure: Figure): Promise<{ glb: ArrayBuffer; relief: Uint8Array; labels: Uint8Array }> {
+    const [glb, relief, labels] = await Promise.all([
+        bytes(`/figures/${figure.id}/sculpt`),
+        bytes(`/figures/${figure.id}/relief?of=${figure.reliefKey}`),
+        bytes(`/figures/${figure.id}/labels?of=${figure.version}`),
+    ]);
+    return { glb, relief: new Uint8Array(relief), labels: new Uint8Array(labels) };
+}

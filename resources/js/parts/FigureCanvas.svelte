@@ -1,0 +1,196 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import type { Moment, Painted } from '../lib/figure/colours';
+    import type { Lamp } from '../lib/figure/shading';
+    import type { Place, Stage } from '../lib/figure/stage';
+    import { type Figure, partsOf } from '../lib/figures.svelte';
+
+    /** A figure that turns in the hand, at one moment of its painting. All that draws it comes only where one is seen. */
+    let {
+        figure,
+        painted,
+        moment,
+        beside = null,
+        wiper = 0.5,
+        lamp = 'even',
+        squint = false,
+        chosen = null,
+        name,
+        point,
+        press,
+    }: {
+        figure: Figure;
+        painted: Painted;
+        moment: Moment;
+        /** What lies left of the wiper. */
+        beside?: { painted: Painted; moment: Moment } | null;
+        wiper?: number;
+        lamp?: Lamp;
+        squint?: boolean;
+        chosen?: string | null;
+        /** What it shows, for whoever cannot see it. */
+        name: string;
+        point?: (place: (Place & { area: string | null }) | null) => void;
+        press?: (place: Place & { area: string | null }) => void;
+    } = $props();
+
+    let canvas = $state<HTMLCanvasElement>();
+    let stage = $state.raw<Stage | null>(null);
+    let trouble = $state('');
+    let pressed: { x: number; y: number } | null = null;
+
+    const canDraw = (() => {
+        try {
+            return document.createElement('canvas').getContext('webgl2') !== null;
+        } catch {
+            return false;
+        }
+    })();
+
+    $effect(() => {
+        const place = canvas;
+        const shown = { id: figure.id, version: figure.version, key: figure.reliefKey };
+        if (place === undefined || !figure.isWorkedOut) return;
+        let made: Stage | null = null;
+        let left = false;
+        void (async () => {
+            try {
+                const [{ Stage }, parts] = await Promise.all([
+                    import('../lib/figure/stage'),
+                    partsOf(untrack(() => figure)),
+                ]);
+                if (left) return;
+                made = new Stage(place);
+                await made.load(
+                    parts.glb,
+                    parts.relief,
+                    parts.labels,
+                    untrack(() => figure.areas),
+                );
+                if (!left) stage = made;
+            } catch (error) {
+                if (!left) trouble = error instanceof Error ? error.message : String(error);
+            }
+        })();
+        void shown;
+        return () => {
+            left = true;
+            made?.close();
+            stage = null;
+        };
+    });
+    $effect(() => stage?.show(painted, moment));
+    $effect(() => stage?.compare(beside?.painted ?? null, beside?.moment ?? moment, wiper));
+    $effect(() => stage?.light(lamp));
+    $effect(() => stage?.squint(squint));
+    $effect(() => stage?.choose(chosen));
+
+    function at(event: PointerEvent): (Place & { area: string | null }) | null {
+        const place = stage?.under(event.clientX, event.clientY) ?? null;
+        return place === null ? null : { ...place, area: figure.areas[place.label] ?? null };
+    }
+
+    function lift(event: PointerEvent): void {
+        const moved = pressed === null ? Infinity : Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y);
+        pressed = null;
+        // A hand that turned the figure pressed nothing.
+        if (moved > 5) return;
+        const place = at(event);
+        if (place !== null) press?.(place);
+    }
+
+    function turn(event: KeyboardEvent): void {
+        const turns: Record<string, () => void> = {
+            ArrowLeft: () => stage?.turn(-1, 0),
+            ArrowRight: () => stage?.turn(1, 0),
+            ArrowUp: () => stage?.turn(0, 1),
+            ArrowDown: () => stage?.turn(0, -1),
+            '+': () => stage?.zoom(0.85),
+            '-': () => stage?.zoom(1.18),
+            Home: () => stage?.home(),
+        };
+        const run = turns[event.key];
+        if (run === undefined) return;
+        event.preventDefault();
+        event.stopPropagation();
+        run();
+    }
+</script>
+
+<div class="figure" data-shown={stage !== null ? moment.pass : undefined}>
+    {#if !canDraw}
+        <p>This browser cannot draw figures. The strips and the quilt show the same colours.</p>
+    {:else}
+        <canvas
+            bind:this={canvas}
+            role="application"
+            tabindex="0"
+            aria-label="{name}. Arrow keys turn it, plus and minus bring it nearer."
+            onkeydown={turn}
+            onpointerdown={(event) => (pressed = { x: event.clientX, y: event.clientY })}
+            onpointerup={lift}
+            onpointermove={(event) => event.buttons === 0 && point?.(at(event))}
+            onpointerleave={() => point?.(null)}
+        ></canvas>
+        {#if trouble !== ''}
+            <p role="alert">{trouble}</p>
+        {:else if !figure.isWorkedOut}
+            <p role="status">
+                Looking at the sculpt from all sides: {Math.round(100 * figure.workedOut)} %
+                <progress value={figure.workedOut} aria-label="Looking at the sculpt"></progress>
+            </p>
+        {:else if stage === null}
+            <p role="status">Fetching the figure…</p>
+        {/if}
+        {#if beside !== null}<div class="wiper" style:left="{100 * wiper}%"></div>{/if}
+    {/if}
+</div>
+
+<style>
+    .figure {
+        position: relative;
+        overflow: hidden;
+        height: 100%;
+        border-radius: 4px;
+        background: var(--well);
+        color: var(--well-ink);
+    }
+
+    canvas {
+        display: block;
+        width: 100%;
+        height: 100%;
+        cursor: grab;
+        touch-action: none;
+    }
+
+    canvas:active {
+        cursor: grabbing;
+    }
+
+    canvas:focus-visible {
+        outline: 3px solid var(--accent);
+        outline-offset: -3px;
+    }
+
+    p {
+        position: absolute;
+        inset: auto 0 45%;
+        display: grid;
+        gap: 8px;
+        justify-items: center;
+        padding: 0 20px;
+        text-align: center;
+        pointer-events: none;
+    }
+
+    .wiper {
+        position: absolute;
+        top: 0;
+        bottom: 0;
+        width: 2px;
+        margin-left: -1px;
+        background: var(--well-ink);
+        pointer-events: none;
+    }
+</style>

@@ -1,0 +1,420 @@
+<script lang="ts">
+    import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
+    import Pause from 'carbon-icons-svelte/lib/PauseFilled.svelte';
+    import Play from 'carbon-icons-svelte/lib/PlayFilledAlt.svelte';
+    import Back from 'carbon-icons-svelte/lib/ChevronLeft.svelte';
+    import Next from 'carbon-icons-svelte/lib/ChevronRight.svelte';
+    import type { Moment } from '../../lib/figure/colours';
+    import { stageOf } from '../../lib/figure/moments';
+    import { PlanFigures } from '../../lib/figures.svelte';
+    import { bindKeys } from '../../lib/keys.svelte';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureCanvas from '../../parts/FigureCanvas.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+
+    /** The plan on the sculpt itself: every stage of it, turned in the hand. */
+    let {
+        desk,
+        areaId,
+        choose,
+        open,
+    }: {
+        desk: PlanDesk;
+        areaId: string | null;
+        choose: (area: string) => void;
+        open: (area: string | null, step: string | null) => void;
+    } = $props();
+
+    const LAMPS = [
+        { id: 'even', name: 'Even light' },
+        { id: 'desk', name: 'Desk lamp' },
+        { id: 'sky', name: 'Under the sky' },
+    ] as const;
+    const ZONES = ['recesses', 'lower sides', 'faces', 'raised parts', 'edges'];
+    const FRAME_MS = 900;
+
+    const figures = $derived(new PlanFigures(desk.id));
+    const figure = $derived(figures.figures?.[0] ?? null);
+    const painted = $derived(figures.painted);
+    const passes = $derived(painted?.passes ?? []);
+    const last = $derived(passes.length);
+    const primed = $derived(passes.filter((pass) => pass.isUndercoat).length);
+    let wanted = $state<number | null>(null);
+    const pass = $derived(Math.min(wanted ?? last, last));
+    let onlyArea = $state(false);
+    let lamp = $state(0);
+    let squint = $state(false);
+    let bare = $state(false);
+    let playing = $state(false);
+    let comparing = $state<'' | 'primed' | 'before' | 'now'>('');
+    let wiper = $state(50);
+    let held = $state(0);
+    let pointed = $state<{ area: string | null; zone: number } | null>(null);
+
+    const moment = $derived<Moment>({
+        pass: bare ? primed : pass,
+        only: onlyArea ? areaId : null,
+        lit: null,
+    });
+    const beside = $derived.by(() => {
+        if (painted === null || comparing === '') return null;
+        const at = (pass: number): Moment => ({ ...moment, pass });
+        if (comparing === 'primed') return { painted, moment: at(primed) };
+        if (comparing === 'now') return { painted, moment: at(held) };
+        return figures.before === null ? null : { painted: figures.before, moment };
+    });
+    const now = $derived(pass === 0 ? null : passes[pass - 1]);
+    const area = $derived(desk.document?.areas.find((one) => one.id === areaId) ?? null);
+
+    /** The strips' words for what lies under the pointer. */
+    const said = $derived.by(() => {
+        if (pointed === null || painted === null) return null;
+        const at = pointed;
+        const named = painted.areas.find((one) => one.id === at.area);
+        if (named === undefined) return { where: 'In no area', what: 'Give it to one, and it is painted with it.' };
+        const stage = stageOf(named, pass);
+        const look = desk.plan?.looks.areas[named.id]?.strip.stages.find((one) => one.stepId === stage);
+        const zone = look?.zones[at.zone];
+        return { where: `${named.name}, ${ZONES[at.zone]}`, what: zone === undefined ? 'bare plastic' : zone.words };
+    });
+
+    $effect(() => {
+        const all = figures;
+        void all.load();
+        return () => all.close();
+    });
+    $effect(() => {
+        const version = desk.plan?.version;
+        if (version !== undefined) void figures.look(version);
+    });
+    $effect(() => {
+        if (!playing) return;
+        const timer = setInterval(() => {
+            if (pass >= last) playing = false;
+            else wanted = pass + 1;
+        }, FRAME_MS);
+        return () => clearInterval(timer);
+    });
+    $effect(() =>
+        bindKeys([
+            { key: 'q', does: 'squint at the figure', run: () => (squint = !squint) },
+            { key: 'p', does: 'see the figure primed', run: () => (bare = !bare) },
+            { key: ',', does: 'one step back', run: () => step(-1), repeats: true },
+            { key: '.', does: 'one step on', run: () => step(1), repeats: true },
+        ]),
+    );
+
+    function step(by: number): void {
+        playing = false;
+        wanted = Math.max(0, Math.min(last, pass + by));
+    }
+
+    function play(): void {
+        if (!playing && pass >= last) wanted = 0;
+        playing = !playing;
+    }
+
+    function press(place: { area: string | null }): void {
+        if (place.area !== null) choose(place.area);
+    }
+
+    function compare(with_: typeof comparing): void {
+        held = pass;
+        comparing = comparing === with_ ? '' : with_;
+    }
+</script>
+
+{#if figures.problem}
+    <Trouble problem={figures.problem} retry={() => figures.load()} />
+{:else if figures.figures === null || painted === null}
+    <Waiting what="the figure" />
+{:else if figure === null}
+    <section class="panel nothing">
+        <h2>No figure yet</h2>
+        <p class="quiet">
+            Bring the sculpt of the model in, and the plan is seen on it: primed, based, washed, highlighted, from all
+            sides.
+        </p>
+    </section>
+{:else}
+    <div class="face">
+        <section class="panel cloth" aria-label="Figure">
+            <div class="well">
+                <FigureCanvas
+                    {figure}
+                    {painted}
+                    {moment}
+                    {beside}
+                    wiper={wiper / 100}
+                    lamp={LAMPS[lamp]?.id ?? 'even'}
+                    {squint}
+                    chosen={onlyArea ? areaId : null}
+                    name="{figure.name}, {now ? `${now.where}: ${now.words}` : 'bare plastic'}"
+                    point={(place) => (pointed = place)}
+                    {press}
+                />
+                <p class="said" aria-hidden="true">
+                    {#if said}<b>{said.where}</b> {said.what}{/if}
+                </p>
+                {#if beside}
+                    <input
+                        class="wipe"
+                        type="range"
+                        min="0"
+                        max="100"
+                        bind:value={wiper}
+                        aria-label="Wiper between the two"
+                    />
+                {/if}
+            </div>
+            <div class="time">
+                <Button
+                    size="small"
+                    kind="ghost"
+                    icon={playing ? Pause : Play}
+                    iconDescription={playing ? 'Stop' : 'Play all steps'}
+                    on:click={play}
+                />
+                <Button
+                    size="small"
+                    kind="ghost"
+                    icon={Back}
+                    iconDescription="One step back"
+                    on:click={() => step(-1)}
+                />
+                <input
+                    type="range"
+                    min="0"
+                    max={last}
+                    value={pass}
+                    aria-label="Step"
+                    aria-valuetext={now ? `${pass} of ${last}, ${now.where}: ${now.words}` : 'bare plastic'}
+                    oninput={(event) => {
+                        playing = false;
+                        wanted = Number(event.currentTarget.value);
+                    }}
+                />
+                <Button size="small" kind="ghost" icon={Next} iconDescription="One step on" on:click={() => step(1)} />
+                <p class="now" role="status">
+                    {#if now}<b>{pass} of {last}</b> <bdi>{now.where}</bdi>: {now.words}{:else}<b>Bare plastic</b>{/if}
+                </p>
+            </div>
+        </section>
+        <aside class="side">
+            <section class="panel">
+                <h2>By what light</h2>
+                <ContentSwitcher size="sm" bind:selectedIndex={lamp}>
+                    {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
+                </ContentSwitcher>
+                <div class="acts">
+                    <Button size="small" kind="tertiary" aria-pressed={squint} on:click={() => (squint = !squint)}
+                        >Squint</Button
+                    >
+                    <Button size="small" kind="tertiary" aria-pressed={bare} on:click={() => (bare = !bare)}
+                        >Primed</Button
+                    >
+                </div>
+            </section>
+            <section class="panel">
+                <h2>Beside it</h2>
+                <div class="acts">
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        aria-pressed={comparing === 'primed'}
+                        on:click={() => compare('primed')}>Primed</Button
+                    >
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        aria-pressed={comparing === 'now'}
+                        on:click={() => compare('now')}>As it stands now</Button
+                    >
+                    {#if figures.before}<Button
+                            size="small"
+                            kind="tertiary"
+                            aria-pressed={comparing === 'before'}
+                            on:click={() => compare('before')}>Before the last change</Button
+                        >{/if}
+                </div>
+                {#if comparing === 'now'}<p class="quiet">
+                        Left of the wiper it stays at step {held}; move the steps on and compare.
+                    </p>{/if}
+            </section>
+            <section class="panel areas">
+                <h2>Areas</h2>
+                <ul>
+                    {#each painted.areas as one (one.id)}
+                        {@const strip = desk.plan?.looks.areas[one.id]?.strip}
+                        {@const look = strip?.stages.find((stage) => stage.stepId === stageOf(one, pass))}
+                        <li>
+                            <button type="button" aria-pressed={areaId === one.id} onclick={() => choose(one.id)}>
+                                <span class="zones" aria-hidden="true">
+                                    {#each look?.zones ?? [] as zone (zone.zone)}<i style:background={zone.hex}
+                                        ></i>{/each}
+                                </span>
+                                <bdi>{one.name}</bdi>
+                                {#if !figure.areas.includes(one.id)}<span class="quiet">not on the figure</span>{/if}
+                            </button>
+                        </li>
+                    {/each}
+                </ul>
+                {#if area}
+                    <div class="acts">
+                        <Button
+                            size="small"
+                            kind="tertiary"
+                            aria-pressed={onlyArea}
+                            on:click={() => (onlyArea = !onlyArea)}>Only this area</Button
+                        >
+                        <Button size="small" kind="tertiary" on:click={() => open(area.id, null)}>Its steps</Button>
+                    </div>
+                {/if}
+            </section>
+        </aside>
+    </div>
+{/if}
+
+<style>
+    .face {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 300px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    .cloth {
+        display: grid;
+        gap: 8px;
+        padding: 10px;
+    }
+
+    .well {
+        position: relative;
+        height: clamp(320px, calc(100vh - 290px), 900px);
+    }
+
+    .said {
+        position: absolute;
+        top: 10px;
+        left: 12px;
+        min-height: 1.4em;
+        margin: 0;
+        color: var(--well-ink);
+        pointer-events: none;
+    }
+
+    .wipe {
+        position: absolute;
+        right: 0;
+        bottom: 8px;
+        left: 0;
+        width: 100%;
+        margin: 0;
+        accent-color: var(--ink);
+    }
+
+    .time {
+        display: grid;
+        grid-template-columns: auto auto minmax(0, 1fr) auto minmax(0, 260px);
+        gap: 6px;
+        align-items: center;
+    }
+
+    .time input {
+        width: 100%;
+        height: 28px;
+        accent-color: var(--ink);
+    }
+
+    .now {
+        overflow: hidden;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+
+    .side {
+        display: grid;
+        gap: 12px;
+        min-width: 0;
+    }
+
+    .side .panel {
+        display: grid;
+        gap: 10px;
+        padding: 12px 14px 14px;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+    }
+
+    .acts :global([aria-pressed='true']) {
+        background: var(--ink);
+        color: var(--panel);
+    }
+
+    ul {
+        display: grid;
+        gap: 2px;
+    }
+
+    li button {
+        display: grid;
+        grid-template-columns: 64px minmax(0, 1fr) auto;
+        gap: 10px;
+        align-items: center;
+        width: 100%;
+        padding: 4px 6px;
+        border: 0;
+        border-radius: 3px;
+        background: transparent;
+        color: var(--ink);
+        font: inherit;
+        text-align: left;
+        cursor: pointer;
+    }
+
+    li button:hover {
+        background: var(--line);
+    }
+
+    li button[aria-pressed='true'] {
+        box-shadow: inset 0 0 0 2px var(--ink);
+    }
+
+    .zones {
+        display: flex;
+        height: 22px;
+        padding: 3px;
+        border-radius: 2px;
+        background: var(--well);
+    }
+
+    .zones i {
+        flex: 1;
+    }
+
+    @media (max-width: 1000px) {
+        .face {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .well {
+            height: clamp(320px, 62vh, 900px);
+        }
+    }
+
+    @media (max-width: 600px) {
+        .time {
+            grid-template-columns: auto auto minmax(0, 1fr) auto;
+        }
+
+        .now {
+            grid-column: 1 / -1;
+        }
+    }
+</style>

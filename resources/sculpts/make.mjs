@@ -1,0 +1,38 @@
+/**
+ * Makes the demo's sculpts: node resources/sculpts/make.mjs [NAME …]
+ * Each part is meshed from its form, thinned, and united with the others, so that seams between areas are sharp. What comes out is one GLB a figure and
+ * beside it the area of every triangle.
+ */
+import Module from 'manifold-3d';
+import { writeFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { glb } from './glb.mjs';
+import { warden } from './warden.mjs';
+
+const FOLDER = new URL('../demo/figures/', import.meta.url);
+const THINNED_MM = 0.04;
+const figures = { 'ferry-warden': warden };
+
+const wasm = await Module();
+wasm.setup();
+const { Manifold } = wasm;
+const wanted = process.argv.slice(2);
+for (const [file, make] of Object.entries(figures)) {
+    if (wanted.length > 0 && !wanted.includes(file)) continue;
+    const { parts } = make();
+    const areas = new Map();
+    const solids = parts.map(({ area, form, from, to, edge }) => {
+        const solid = Manifold.levelSet((p) => -form(p), { min: from, max: to }, edge).simplify(THINNED_MM).asOriginal();
+        areas.set(solid.originalID(), area);
+        return solid;
+    });
+    // It stands flat.
+    const mesh = Manifold.union(solids).trimByPlane([0, 1, 0], 0.05).getMesh();
+    const names = parts.map((part) => part.area);
+    const labels = new Uint8Array(mesh.numTri);
+    mesh.runOriginalID.forEach((id, run) => labels.fill(names.indexOf(areas.get(id)), mesh.runIndex[run] / 3, mesh.runIndex[run + 1] / 3));
+    const bytes = glb(mesh.vertProperties, mesh.triVerts, mesh.numProp);
+    writeFileSync(new URL(`${file}.glb`, FOLDER), bytes);
+    writeFileSync(new URL(`${file}.areas.json`, FOLDER), JSON.stringify({ areas: names, triangles: gzipSync(labels, { level: 9 }).toString('base64') }) + '\n');
+    console.log(`${file}: ${mesh.numVert} vertices, ${mesh.numTri} triangles, ${Math.round(bytes.length / 1024)} kB`);
+}
