@@ -72,19 +72,14 @@ final class Demo
     private function figure(Plan $plan, string $file): void
     {
         $path = resource_path("demo/figures/$file");
-        if (! File::exists("$path.glb")) {
-            return;
-        }
         /** @var array{areas: list<string>, triangles: string} $labels */
         $labels = File::json("$path.areas.json");
-        $figure = $this->figures->add($plan->id, $plan->name, File::get("$path.glb"));
-        $this->figures->label($figure->id, array_map(static fn(string $area): string => self::areaOf($plan, $area), $labels['areas']), self::unpacked($labels['triangles']), 1);
-        if (File::exists("$path.relief.json")) {
-            /** @var array<string, string> $relief */
-            $relief = File::json("$path.relief.json");
-            foreach ($relief as $what => $bytes) {
-                ReliefWork::of($figure)->take($what, self::unpacked($bytes));
-            }
+        $areas = array_map(static fn(string $area): string => self::areaOf($plan, $area), $labels['areas']);
+        $figure = $this->figures->add($plan->id, $plan->name, File::get("$path.glb"), $areas, self::unpacked($labels['triangles']));
+        /** @var array<string, string> $relief */
+        $relief = File::json("$path.relief.json");
+        foreach ($relief as $what => $bytes) {
+            ReliefWork::of($figure)->take($what, self::unpacked($bytes));
         }
     }
 

@@ -29,14 +29,18 @@ final class FigureStore
     }
 
     /**
+     * @param list<string> $areas ids, where it is known already which areas it has
+     * @param string|null $triangles the area of each triangle, a byte each; null while none is named
+     *
      * @throws Faulty when it is no sculpt
      * @throws Refused when the plan has as many as it may
      */
-    public function add(string $planId, string $name, string $glb): Figure
+    public function add(string $planId, string $name, string $glb, array $areas = [], ?string $triangles = null): Figure
     {
         $mesh = Field::read('sculpt', static fn(): Mesh => GlbFile::read($glb));
+        $labels = $triangles === null ? Labels::none($mesh) : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
 
-        return DB::transaction(function () use ($planId, $name, $glb, $mesh): Figure {
+        return DB::transaction(function () use ($planId, $name, $glb, $mesh, $labels): Figure {
             $plan = Plan::query()->findOrFail($planId);
             if ($this->ofPlan($plan->id)->count() >= self::MOST_OF_A_PLAN) {
                 throw Refused::at('sculpt', sprintf('A plan has up to %d figures. Take one out first.', self::MOST_OF_A_PLAN));
@@ -44,7 +48,7 @@ final class FigureStore
 
             return Figure::query()->create([
                 'plan_id' => $plan->id, 'name' => $name, 'sculpt' => $glb, 'vertex_count' => $mesh->vertexCount(), 'triangle_count' => $mesh->triangleCount(),
-                'height_mm' => $mesh->heightMm(), 'areas' => [], 'labels' => Labels::none($mesh)->triangles, 'version' => 1,
+                'height_mm' => $mesh->heightMm(), 'areas' => $labels->areas, 'labels' => $labels->triangles, 'version' => 1,
             ]);
         });
     }

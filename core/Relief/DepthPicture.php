@@ -7,13 +7,23 @@ namespace Kalokroma\Relief;
 /** A sculpt seen from far away in one direction: how near the nearest skin is at each point of the picture. */
 final class DepthPicture
 {
-    public const SIDE = 320;
+    /** Points across, at most and at least: a picture much finer than the triangles tells no more. */
+    private const FINEST = 320;
+
+    private const COARSEST = 128;
+
+    private const POINTS_A_TRIANGLE = 1.3;
 
     /** Vertices at the rim lie within the picture too. */
     private const MARGIN = 1.0;
 
     /** What a vertex may lie behind the skin that the picture has there and still be that skin, in points of the picture. */
-    private const SLACK = 1.6;
+    private const SLACK = 0.8;
+
+    /** The same for each unit the skin falls away within one point: a vertex lies up to so far from the middle of its point. */
+    private const SLACK_OF_SLOPE = 0.7;
+
+    private const STEEPEST = 3.0;
 
     /**
      * @param array{float, float, float} $direction unit vector to whoever looks
@@ -22,8 +32,9 @@ final class DepthPicture
      */
     public static function seen(Mesh $mesh, array $direction): array
     {
-        $picture = Projection::of($mesh, $direction, self::SIDE, self::SIDE, self::MARGIN);
-        $depths = self::drawn($mesh->triangles, $picture);
+        $side = (int) max(self::COARSEST, min(self::FINEST, self::POINTS_A_TRIANGLE * sqrt($mesh->triangleCount())));
+        $picture = Projection::of($mesh, $direction, $side, $side, self::MARGIN);
+        $depths = self::drawn($mesh->triangles, $picture, $side);
         $normals = $mesh->normals();
         [$dx, $dy, $dz] = $direction;
         $seen = [];
@@ -33,8 +44,8 @@ final class DepthPicture
                 continue;
             }
             // The steeper the skin, the more its depth changes within one point of the picture.
-            $slack = self::SLACK * (1.0 + min(3.0, sqrt(max(0.0, 1.0 - $facing * $facing)) / $facing));
-            if ($picture->near[$vertex] + $slack >= $depths[(int) $picture->y[$vertex] * self::SIDE + (int) $across]) {
+            $slack = self::SLACK + self::SLACK_OF_SLOPE * min(self::STEEPEST, sqrt(max(0.0, 1.0 - $facing * $facing)) / $facing);
+            if ($picture->near[$vertex] + $slack >= $depths[(int) $picture->y[$vertex] * $side + (int) $across]) {
                 $seen[] = $vertex;
             }
         }
@@ -47,9 +58,8 @@ final class DepthPicture
      *
      * @return list<float> how near the nearest skin is, row by row
      */
-    private static function drawn(array $triangles, Projection $picture): array
+    private static function drawn(array $triangles, Projection $picture, int $side): array
     {
-        $side = self::SIDE;
         [$x, $y, $z] = [$picture->x, $picture->y, $picture->near];
         $depths = array_fill(0, $side * $side, -1e9);
         for ($at = 0, $end = count($triangles); $at < $end; $at += 3) {

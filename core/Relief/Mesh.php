@@ -92,6 +92,12 @@ final class Mesh
         return $high[1] - $low[1];
     }
 
+    /** @return float mm, of triangles that were all alike and had the same skin in all */
+    public function meanEdgeMm(): float
+    {
+        return sqrt(4 / sqrt(3) * array_sum($this->triangleAreas()) / $this->triangleCount());
+    }
+
     /** @return list<float> mm² of each triangle */
     public function triangleAreas(): array
     {

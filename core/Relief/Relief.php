@@ -7,6 +7,9 @@ namespace Kalokroma\Relief;
 /** What the skin of a sculpt is like at each vertex: how open, how bent, which zone, and what each spray leaves on it. */
 final readonly class Relief
 {
+    /** A radius that holds the corners next to a point, whatever a sculpt is cut into. */
+    private const TRIANGLES_ACROSS = 1.3;
+
     /**
      * @param list<float> $openness by vertex, 0…1
      * @param list<float> $zones by vertex, 0 (recess) … 4 (edge)
@@ -38,11 +41,12 @@ final readonly class Relief
     public static function zones(Mesh $mesh, array $openness): array
     {
         $normals = $mesh->normals();
-        $fine = Nearby::of($mesh, ZonePosition::FINE_MM, $openness);
+        $fineMm = max(ZonePosition::FINE_MM, self::TRIANGLES_ACROSS * $mesh->meanEdgeMm());
+        $fine = Nearby::of($mesh, $fineMm, $openness);
         $broad = Nearby::of($mesh, ZonePosition::BROAD_MM, $openness);
         $zones = [];
         foreach ($openness as $vertex => $open) {
-            $zones[] = ZonePosition::of($open, $broad->mean[$vertex], $fine->curvature[$vertex], $broad->curvature[$vertex], $normals[3 * $vertex + 1]);
+            $zones[] = ZonePosition::of($open, $broad->mean[$vertex], $fine->curvature[$vertex], $fineMm, $broad->curvature[$vertex], $normals[3 * $vertex + 1]);
         }
 
         return self::evened($mesh, $zones);

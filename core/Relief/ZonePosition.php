@@ -22,19 +22,20 @@ final class ZonePosition
      *
      * @param float $openness 0 (hidden) to 1 (open)
      * @param float $around openness of the skin within BROAD_MM
-     * @param float $fine curvature within FINE_MM, 1/mm
+     * @param float $fine curvature within the fine radius, 1/mm
+     * @param float $fineMm that radius: FINE_MM, or as fine as the sculpt's triangles tell
      * @param float $broad curvature within BROAD_MM, 1/mm
      * @param float $up how far it looks up, -1…1
      */
-    public static function of(float $openness, float $around, float $fine, float $broad, float $up): float
+    public static function of(float $openness, float $around, float $fine, float $fineMm, float $broad, float $up): float
     {
         $hidden = 1.0 - min(1.0, $openness / max(self::LEAST_OPEN, $around));
         $raised = max(self::rise($broad, 0.10, 0.42), 0.75 * self::rise($up, 0.35, 0.95) * self::rise($openness, 0.5, 0.85));
         $lower = max(0.8 * self::rise(-$broad, 0.06, 0.35), self::rise(-$up, 0.25, 0.8), 0.8 * self::rise($hidden, 0.06, 0.22), 0.7 * self::rise(1.0 - $openness, 0.4, 0.8));
         $position = 2.0 + $raised * (1.0 - 0.6 * $lower) - $lower * (1.0 - 0.5 * $raised);
         // A thin rod is bent all round and has no edge for it: an edge stands out from what is round it.
-        $edge = self::rise($fine - 0.7 * max(0.0, $broad), 0.3, 0.95) * self::rise(1.0 - $hidden, 0.7, 0.95);
-        $recess = max(self::rise($hidden, 0.16, 0.42), self::rise(-$fine, 0.35, 1.1), self::rise(-$broad, 0.25, 0.6), self::rise(1.0 - $openness, 0.82, 0.97));
+        $edge = self::rise(($fine - 0.7 * max(0.0, $broad)) * $fineMm, 0.135, 0.43) * self::rise(1.0 - $hidden, 0.7, 0.95);
+        $recess = max(self::rise($hidden, 0.16, 0.42), self::rise(-$fine * $fineMm, 0.16, 0.5), self::rise(-$broad, 0.25, 0.6), self::rise(1.0 - $openness, 0.82, 0.97));
 
         return max(0.0, min(4.0, ($position + $edge * (4.0 - $position)) * (1.0 - $recess * (1.0 - 0.8 * $edge))));
     }

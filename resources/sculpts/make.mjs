@@ -7,11 +7,12 @@ import Module from 'manifold-3d';
 import { writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { glb } from './glb.mjs';
+import { capstan } from './capstan.mjs';
+import { heron } from './heron.mjs';
 import { warden } from './warden.mjs';
 
 const FOLDER = new URL('../demo/figures/', import.meta.url);
-const THINNED_MM = 0.04;
-const figures = { 'ferry-warden': warden };
+const figures = { 'ferry-warden': warden, 'heron-provost': heron, 'bound-capstan': capstan };
 
 const wasm = await Module();
 wasm.setup();
@@ -19,10 +20,10 @@ const { Manifold } = wasm;
 const wanted = process.argv.slice(2);
 for (const [file, make] of Object.entries(figures)) {
     if (wanted.length > 0 && !wanted.includes(file)) continue;
-    const { parts } = make();
+    const { parts, thinnedMm } = make();
     const areas = new Map();
     const solids = parts.map(({ area, form, from, to, edge }) => {
-        const solid = Manifold.levelSet((p) => -form(p), { min: from, max: to }, edge).simplify(THINNED_MM).asOriginal();
+        const solid = Manifold.levelSet((p) => -form(p), { min: from, max: to }, edge).simplify(thinnedMm).asOriginal();
         areas.set(solid.originalID(), area);
         return solid;
     });

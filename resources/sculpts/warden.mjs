@@ -137,6 +137,7 @@ export function warden() {
 
     return {
         name: 'Ferry Warden',
+        thinnedMm: 0.04,
         parts: [
             { area: 'Oilskin coat', form: coat, from: [-10, 7.6, -8], to: [10.5, 37, 8.4], edge: 0.33 },
             { area: 'Breeches', form: breeches, from: [-6, 5, -4], to: [6, 15, 5], edge: 0.34 },

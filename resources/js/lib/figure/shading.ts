@@ -100,7 +100,7 @@ vec3 seen(sampler2D from, vec3 normal, vec3 eye) {
     vec3 colour = paint.rgb;
     vec3 mirrored = reflect(-eye, normal);
     if (lamp == 0) {
-        colour *= 0.74 + 0.26 * smoothstep(0.0, 0.75, facing);
+        colour *= (0.74 + 0.26 * smoothstep(0.0, 0.75, facing)) * mix(0.62, 1.0, smoothstep(0.1, 0.72, open));
         // A metal throws the light above it back, and what is dark around it.
         colour *= mix(1.0, 0.72 + 0.75 * smoothstep(-0.2, 0.9, mirrored.y), paint.a);
         colour += head.b * 0.22 * pow(max(0.0, dot(mirrored, normalize(vec3(-0.25, 0.75, 0.6)))), 24.0);

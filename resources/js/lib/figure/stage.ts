@@ -122,7 +122,7 @@ export class Stage {
         const slope = Math.tan((VIEW_DEGREES * Math.PI) / 360);
         const aspect = Math.max(0.4, this.camera.aspect);
         // It turns: what is wide from the side has to fit as well as its height.
-        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.08 + deep;
+        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.04 + deep * 0.6;
         const centre = box.getCenter(new Vector3());
         this.controls.target.copy(centre);
         this.camera.position.copy(centre).add(new Vector3(-0.22, 0.2, 1).normalize().multiplyScalar(far));

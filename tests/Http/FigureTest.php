@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Figure;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class FigureTest extends HttpTestCase
+{
+    public function testTheDemosFiguresAreThereWorkedOutAndNamed(): void
+    {
+        foreach (['Ferry Warden', 'Provost on the White Heron', 'The Bound Capstan'] as $name) {
+            $plan = $this->plan($name);
+            [$figure] = $this->ask('GET', "/plans/$plan->id/figures");
+            self::assertTrue($figure['isWorkedOut'], $name);
+            self::assertEqualsCanonicalizing(array_column($plan->document['areas'], 'id'), $figure['areas'], $name);
+            $relief = $this->bytes("/figures/$figure[id]/relief");
+            self::assertSame(4 * $figure['vertices'], strlen($relief));
+            self::assertSame($figure['triangles'], strlen($this->bytes("/figures/$figure[id]/labels")));
+            self::assertStringStartsWith('glTF', $this->bytes("/figures/$figure[id]/sculpt"));
+        }
+    }
+
+    public function testTheColoursAreThoseOfTheStrip(): void
+    {
+        $plan = $this->plan('The Bound Capstan');
+        $looks = $this->ask('GET', "/plans/$plan->id")['looks'];
+        $painted = $this->ask('GET', "/plans/$plan->id/painted");
+        self::assertCount(count($looks['order']), $painted['passes']);
+        foreach ($painted['areas'] as $area) {
+            $stages = array_column($looks['areas'][$area['id']]['strip']['stages'], null, 'stepId');
+            self::assertSame([1.0, 1.0], [(float) $area['above'][0], (float) $area['below'][0]], 'nothing is sprayed from one side');
+            self::assertNull($area['stages'][0]['step']);
+            foreach (array_slice($area['stages'], 1) as $stage) {
+                self::assertSame(str_replace('#', '', implode('', array_column($stages[$stage['step']]['zones'], 'hex'))), $stage['left'], "$area[name] $stage[step]");
+            }
+        }
+    }
+
+    public function testFromAboveShouldersAreLighterThanBellies(): void
+    {
+        $painted = $this->ask('GET', "/plans/{$this->plan()->id}/painted");
+        $primed = count(array_filter($painted['passes'], static fn(array $pass): bool => $pass['isUndercoat']));
+        foreach ($painted['areas'] as $area) {
+            self::assertSame([0, 0.25, 0.5, 0.75, 1], $area['above']);
+            $face = array_map(static fn(string $zones): int => (int) hexdec(substr($zones, 12, 2)), str_split($area['stages'][$primed]['left'], 30));
+            self::assertSame($face, array_values(array_unique($face)), 'each share of the light is another colour');
+            self::assertGreaterThan($face[0] + 60, $face[4]);
+        }
+    }
+
+    public function testASculptIsTakenInWorkedOutNamedTakenOutAndPutBack(): void
+    {
+        $plan = $this->plan('The Bound Capstan');
+        $glb = self::pyramid();
+        $figure = $this->send("/plans/$plan->id/figures?name=Pyramid", $glb, 201);
+        self::assertSame(['Pyramid', 5, 6, 12, false], [$figure['name'], $figure['vertices'], $figure['triangles'], (int) $figure['heightMm'], $figure['isWorkedOut']]);
+        self::assertSame($glb, $this->bytes("/figures/$figure[id]/sculpt"));
+        $this->ask('GET', "/figures/$figure[id]/relief", status: 404);
+
+        for ($slices = 0; ! $figure['isWorkedOut'] && $slices < 20; $slices++) {
+            $figure = $this->ask('POST', "/figures/$figure[id]/relief", []);
+        }
+        self::assertTrue($figure['isWorkedOut']);
+        self::assertSame(20, strlen($this->bytes("/figures/$figure[id]/relief")));
+
+        $area = $plan->document['areas'][0]['id'];
+        $named = ['version' => 1, 'areas' => [$area], 'triangles' => base64_encode("\0\0\0\0\xFF\xFF")];
+        $figure = $this->ask('PUT', "/figures/$figure[id]/labels", $named);
+        self::assertSame([2, [$area]], [$figure['version'], $figure['areas']]);
+        self::assertSame("\0\0\0\0\xFF\xFF", $this->bytes("/figures/$figure[id]/labels"));
+        $this->ask('PUT', "/figures/$figure[id]/labels", $named, 409);
+        $this->ask('PUT', "/figures/$figure[id]/labels", ['version' => 2, 'areas' => [], 'triangles' => base64_encode("\0\0\0\0\0\0")], 422);
+        $this->ask('PUT', "/figures/$figure[id]/labels", ['version' => 2, 'areas' => [$area], 'triangles' => base64_encode("\0\0")], 422);
+        self::assertSame("\0\0\0\0\xFF\xFF", $this->bytes("/figures/$figure[id]/labels"), 'what was refused changed nothing');
+
+        self::assertSame('Pose B', $this->ask('PUT', "/figures/$figure[id]", ['name' => 'Pose B'])['name']);
+        $this->ask('DELETE', "/figures/$figure[id]", status: 204);
+        self::assertCount(1, $this->ask('GET', "/plans/$plan->id/figures"));
+        self::assertSame(2, $this->ask('POST', "/figures/$figure[id]/restore", [])['version']);
+        self::assertCount(2, $this->ask('GET', "/plans/$plan->id/figures"));
+    }
+
+    public function testAnotherLightIsWorkedOutAnewAndTheReliefIsNot(): void
+    {
+        $plan = $this->plan();
+        [$before] = $this->ask('GET', "/plans/$plan->id/figures");
+        $told = $this->ask('GET', "/plans/$plan->id");
+        $told['document']['undercoat']['coneDegrees'] = 30;
+        $this->ask('PUT', "/plans/$plan->id", ['document' => $told['document'], 'version' => $told['version']]);
+        [$after] = $this->ask('GET', "/plans/$plan->id/figures");
+        self::assertFalse($after['isWorkedOut']);
+        self::assertEqualsWithDelta(96 / 136, $after['workedOut'], 0.001);
+        self::assertNotSame($before['reliefKey'], $after['reliefKey']);
+        $going = $this->ask('POST', "/figures/$after[id]/relief", []);
+        self::assertGreaterThan($after['workedOut'], $going['workedOut']);
+        self::assertLessThanOrEqual(1.0, $going['workedOut']);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function faulty(): iterable
+    {
+        $whole = self::pyramid();
+        yield 'nothing' => ['', 'does not begin like one'];
+        yield 'a picture' => ["\x89PNG\r\n".str_repeat('x', 100), 'does not begin like one'];
+        yield 'cut short' => [substr($whole, 0, -20), 'cut short'];
+        yield 'a million corners told' => [self::pyramid(static function (array $scene): array {
+            $scene['accessors'][0]['count'] = 1_000_000;
+
+            return $scene;
+        }), 'more corners than it holds'];
+        yield 'places that are no numbers' => [self::pyramid(places: pack('g*', NAN, 0, 0, 10, 0, 0, 10, 0, 10, 0, 0, 10, 5, 12, 5)), 'no numbers'];
+        yield 'corners that are missing' => [self::pyramid(corners: [0, 1, 9]), 'corners are missing'];
+        yield 'a mountain' => [self::pyramid(places: pack('g*', 0, 0, 0, 1e5, 0, 0, 1e5, 0, 1e5, 0, 0, 1e5, 5e4, 1e5, 5e4)), 'mm high'];
+        yield 'a part within itself' => [self::pyramid(static function (array $scene): array {
+            $scene['nodes'][0]['children'] = [0];
+
+            return $scene;
+        }), 'nested without end'];
+        yield 'no triangles' => [self::pyramid(static function (array $scene): array {
+            $scene['meshes'][0]['primitives'][0]['mode'] = 1;
+
+            return $scene;
+        }), 'no triangles'];
+        yield 'a damaged description' => [substr_replace($whole, '!!!!', 24, 4), 'description is damaged'];
+    }
+
+    #[DataProvider('faulty')]
+    public function testWhatIsNoSculptIsRefusedInWordsAndNothingIsKept(string $bytes, string $words): void
+    {
+        $plan = $this->plan();
+        $problem = $this->send("/plans/$plan->id/figures", $bytes, 422);
+        self::assertStringContainsString($words, $problem['faults'][0]['message'] ?? '');
+        self::assertSame('sculpt', $problem['faults'][0]['field']);
+        self::assertCount(1, Figure::query()->where('plan_id', $plan->id)->get(['id']));
+    }
+
+    public function testAPlanHasSixFiguresAtMostAndTakesThemAlongWhenItGoes(): void
+    {
+        $plan = $this->plan();
+        for ($at = 1; $at < 6; $at++) {
+            $this->send("/plans/$plan->id/figures", self::pyramid(), 201);
+        }
+        $this->send("/plans/$plan->id/figures", self::pyramid(), 409);
+        $this->ask('DELETE', "/plans/$plan->id", status: 204);
+        $this->ask('POST', "/plans/$plan->id/restore", []);
+        self::assertCount(6, $this->ask('GET', "/plans/$plan->id/figures"));
+        self::assertSame(0, DB::table('figure_reliefs')->whereNotIn('figure_id', DB::table('figures')->pluck('id'))->count());
+    }
+
+    /**
+     * A pyramid of 12 mm as GLB.
+     *
+     * @param (callable(array<string, mixed>): array<string, mixed>)|null $change to the description
+     * @param list<int> $corners
+     */
+    private static function pyramid(?callable $change = null, ?string $places = null, array $corners = [0, 1, 2, 0, 2, 3, 0, 4, 1, 1, 4, 2, 2, 4, 3, 3, 4, 0]): string
+    {
+        $places ??= pack('g*', 0, 0, 0, 10, 0, 0, 10, 0, 10, 0, 0, 10, 5, 12, 5);
+        $indices = pack('V*', ...$corners);
+        $scene = [
+            'asset' => ['version' => '2.0'], 'scene' => 0, 'scenes' => [['nodes' => [0]]], 'nodes' => [['mesh' => 0]],
+            'meshes' => [['primitives' => [['attributes' => ['POSITION' => 0], 'indices' => 1]]]],
+            'accessors' => [['bufferView' => 0, 'componentType' => 5126, 'count' => intdiv(strlen($places), 12), 'type' => 'VEC3'], ['bufferView' => 1, 'componentType' => 5125, 'count' => count($corners), 'type' => 'SCALAR']],
+            'bufferViews' => [['buffer' => 0, 'byteOffset' => 0, 'byteLength' => strlen($places)], ['buffer' => 0, 'byteOffset' => strlen($places), 'byteLength' => strlen($indices)]],
+            'buffers' => [['byteLength' => strlen($places) + strlen($indices)]],
+        ];
+        $json = (string) json_encode($change === null ? $scene : $change($scene));
+        $json .= str_repeat(' ', (4 - strlen($json) % 4) % 4);
+        $body = pack('V', strlen($json)).'JSON'.$json.pack('V', strlen($places.$indices))."BIN\0".$places.$indices;
+
+        return 'glTF'.pack('VV', 2, 12 + strlen($body)).$body;
+    }
+
+    private function bytes(string $path): string
+    {
+        $response = $this->get("/api$path");
+        self::assertSame(200, $response->getStatusCode(), $path);
+
+        return (string) $response->getContent();
+    }
+
+    /** @return array<string, mixed> */
+    private function send(string $path, string $bytes, int $status): array
+    {
+        return $this->judged($this->call('POST', "/api$path", [], [], [], ['CONTENT_TYPE' => 'model/gltf-binary', 'HTTP_ACCEPT' => 'application/json'], $bytes), 'POST', $path, $status);
+    }
+}
