@@ -87,40 +87,21 @@ final readonly class Measure
      */
     private static function borders(Mesh $mesh, Labels $labels, array $openness): array
     {
-        $sides = $borders = [];
-        $places = self::places($mesh);
-        foreach (array_chunk($mesh->triangles, 3) as $triangle => $corners) {
-            foreach ([[0, 1], [1, 2], [2, 0]] as [$from, $to]) {
-                [$one, $other] = [$places[$corners[$from]], $places[$corners[$to]]];
-                $edge = $one < $other ? "$one $other" : "$other $one";
-                $here = ord($labels->triangles[$triangle]);
-                $there = $sides[$edge] ?? null;
-                $sides[$edge] = $here;
-                if ($there === null || $there === $here || min($openness[$corners[$from]], $openness[$corners[$to]]) < self::INSIDE) {
-                    continue;
-                }
-                $length = self::distance($mesh, $corners[$from], $corners[$to]);
-                foreach ([[$here, $there], [$there, $here]] as [$area, $neighbour]) {
-                    if (isset($labels->areas[$area], $labels->areas[$neighbour])) {
-                        $id = $labels->areas[$neighbour];
-                        $borders[$area][$id] = ($borders[$area][$id] ?? 0.0) + $length;
-                    }
-                }
+        $borders = [];
+        $edges = Edges::of($mesh);
+        foreach ($edges->pairs as $edge => [$one, $other]) {
+            [$here, $there] = [ord($labels->triangles[$one]), ord($labels->triangles[$other])];
+            [$from, $to] = $edges->ends[$edge];
+            if ($here === $there || ! isset($labels->areas[$here], $labels->areas[$there]) || min($openness[$from], $openness[$to]) < self::INSIDE) {
+                continue;
+            }
+            $length = self::distance($mesh, $from, $to);
+            foreach ([[$here, $labels->areas[$there]], [$there, $labels->areas[$here]]] as [$area, $neighbour]) {
+                $borders[$area][$neighbour] = ($borders[$area][$neighbour] ?? 0.0) + $length;
             }
         }
 
         return $borders;
-    }
-
-    /** @return list<int> the first vertex that lies where each does: parts that were kept apart still touch */
-    private static function places(Mesh $mesh): array
-    {
-        $first = $places = [];
-        foreach (array_chunk($mesh->positions, 3) as $vertex => [$x, $y, $z]) {
-            $places[] = $first[sprintf('%.3f %.3f %.3f', $x, $y, $z)] ??= $vertex;
-        }
-
-        return $places;
     }
 
     private static function distance(Mesh $mesh, int $one, int $other): float
