@@ -107,6 +107,8 @@ Route::post('plans/{id}/figures', [FigureController::class, 'store'])->middlewar
 Route::get('plans/{id}/painted', [FigureController::class, 'painted'])->middleware('kept:plans,products,settings');
 Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
+Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
+Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware(['kept:figures,figure_reliefs,plans', 'in-turn']);
 Route::get('figures/{id}/relief', [FigureController::class, 'relief']);
 Route::post('figures/{id}/relief', [FigureController::class, 'work'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::put('figures/{id}/labels', [FigureController::class, 'label']);

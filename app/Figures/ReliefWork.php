@@ -8,8 +8,10 @@ use App\Models\Figure;
 use App\Plans\PlanView;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Relief\Exposure;
+use Kalokroma\Relief\Measure;
 use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PackedRelief;
+use Kalokroma\Relief\Patches;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Sprays;
 
@@ -20,6 +22,8 @@ use Kalokroma\Relief\Sprays;
 final class ReliefWork
 {
     private const RELIEF = 'relief';
+
+    private const PATCHES = 'patches';
 
     /** What a slice takes; with it the request stays one that others need not wait for. */
     private const SLICE_SECONDS = 1.5;
@@ -99,6 +103,31 @@ final class ReliefWork
         return $bytes;
     }
 
+    /** @return list<Measure> what the sculpt says of each area; nothing while the relief is not worked out */
+    public function measures(): array
+    {
+        $bytes = $this->rows()[self::RELIEF]->bytes ?? null;
+        if ($bytes === null) {
+            return [];
+        }
+        [$zones, $openness] = PackedRelief::read($bytes);
+        $mesh = $this->mesh();
+
+        return Measure::of($mesh, $this->figure->toLabels($mesh), $zones, $openness);
+    }
+
+    /** @return string the patch of each triangle, two bytes each, worked out once */
+    public function patches(): string
+    {
+        $kept = $this->rows()[self::PATCHES]->bytes ?? null;
+        if ($kept === null) {
+            $kept = pack('v*', ...Patches::of($this->mesh()));
+            $this->take(self::PATCHES, $kept);
+        }
+
+        return $kept;
+    }
+
     /** What was worked out elsewhere, the demo's for one. */
     public function take(string $what, string $bytes): void
     {
@@ -128,9 +157,14 @@ final class ReliefWork
         return null;
     }
 
+    private function mesh(): Mesh
+    {
+        return $this->mesh ??= $this->figure->mesh();
+    }
+
     private function exposure(string $what): Exposure
     {
-        $mesh = $this->mesh ??= $this->figure->mesh();
+        $mesh = $this->mesh();
         $spray = array_values(array_filter($this->sprays->all(), static fn(Spray $one): bool => $one->key() === $what))[0] ?? null;
         $exposure = $spray === null ? Exposure::around($mesh) : Exposure::of($mesh, $spray);
         $row = $this->rows()[$what] ?? null;
@@ -150,7 +184,7 @@ final class ReliefWork
 
             return;
         }
-        $this->take($what, PackedRelief::of($this->mesh ??= $this->figure->mesh(), $exposure->openness()));
+        $this->take($what, PackedRelief::of($this->mesh(), $exposure->openness()));
     }
 
     /** @return array<string, object{bytes: string|null, begun: string|null}> by what was worked out */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Exchange;
 
+use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Texture;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\FreeOrder;
 use Kalokroma\Planning\LockStep;
@@ -18,6 +20,7 @@ use Kalokroma\Recipe\Edit\CutLoose;
 use Kalokroma\Recipe\Edit\DuplicateArea;
 use Kalokroma\Recipe\Edit\DuplicateStep;
 use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\MeasureAreas;
 use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
@@ -85,6 +88,7 @@ final readonly class EditReader
             ),
             'take-recipe' => fn(): Edit => new TakeRecipe($this->id('area'), $this->id('recipe'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id')),
             'cut-loose' => fn(): Edit => new CutLoose($this->id('area')),
+            'measure-areas' => fn(): Edit => new MeasureAreas(array_map($this->measure(...), $this->in->each('areas', Plan::MOST_AREAS))),
             'add-variant' => fn(): Edit => new AddVariant($this->id('area'), $this->id('id'), $this->in->text('name', Plan::LONGEST_NAME), $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null),
             'promote-variant' => fn(): Edit => new PromoteVariant($this->id('area'), $this->id('variant'), $this->id('id')),
             'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),
@@ -129,6 +133,17 @@ final readonly class EditReader
     private function maybe(string $field): ?string
     {
         return $this->in->has($field) ? $this->id($field) : null;
+    }
+
+    /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null} */
+    private function measure(DocumentReader $in): array
+    {
+        return [
+            'area' => $in->text('area', self::LONGEST_ID),
+            'size' => $in->has('size') ? $in->choice('size', AreaSize::class) : null,
+            'texture' => $in->has('texture') ? $in->choice('texture', Texture::class) : null,
+            'touches' => $in->has('touches') ? $in->texts('touches', Plan::MOST_AREAS, self::LONGEST_ID) : null,
+        ];
     }
 
     private function silence(string $note): Silence

@@ -210,6 +210,16 @@ final readonly class Area
         return $this->but(recipe: $recipe);
     }
 
+    /**
+     * The same, as a sculpt has it.
+     *
+     * @param list<string> $touches ids of its neighbours
+     */
+    public function measured(AreaSize $size, Texture $texture, array $touches): self
+    {
+        return $this->but(size: $size, texture: $texture, touches: $touches);
+    }
+
     /** The recipe it has was tried before: on a test piece, with a verdict. */
     public function isTried(): bool
     {
@@ -288,12 +298,14 @@ final readonly class Area
         string|false|null $recipe = false,
         ?Lab $aim = null,
         Asked|false|null $asked = false,
+        ?AreaSize $size = null,
+        ?Texture $texture = null,
     ): self {
         return new self(
             $id ?? $this->id,
             $name ?? $this->name,
-            $this->texture,
-            $this->size,
+            $texture ?? $this->texture,
+            $size ?? $this->size,
             $this->importance,
             $touches ?? $this->touches,
             $liesUnder ?? $this->liesUnder,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Relief;
 
+use Kalokroma\Craft\AreaSize;
+
 /** What a sculpt says of one of its areas: what was guessed of it before is measured. */
 final readonly class Measure
 {
@@ -12,6 +14,9 @@ final readonly class Measure
 
     /** What lies no higher is what the model stands on. */
     private const STANDS_MM = 0.05;
+
+    /** Shorter ones are where corners meet. */
+    private const SEEN_SEAM_MM = 0.6;
 
     /** Less open than this is behind something. */
     private const HIDDEN = 0.3;
@@ -33,6 +38,21 @@ final readonly class Measure
         public float $hidden,
         public array $bordersMm,
     ) {}
+
+    /** The word for how large it is: the one whose share is nearest, times over. */
+    public function size(): AreaSize
+    {
+        $sizes = AreaSize::cases();
+        usort($sizes, fn(AreaSize $one, AreaSize $other): int => abs(log($one->share() / max(1e-6, $this->share))) <=> abs(log($other->share() / max(1e-6, $this->share))));
+
+        return $sizes[0];
+    }
+
+    /** @return list<string> ids of the areas it touches along a seam one can see */
+    public function touches(): array
+    {
+        return array_keys(array_filter($this->bordersMm, static fn(float $mm): bool => $mm >= self::SEEN_SEAM_MM));
+    }
 
     /**
      * @param list<float> $zones by vertex, 0…4

@@ -26,7 +26,7 @@ final class Patches
 
     private const LEAST_MM2 = 0.3;
 
-    /** @var list<int> by triangle, the one that stands for its patch, over others */
+    /** @var array<int, int> by triangle, the one that stands for its patch, over others */
     private array $over;
 
     /** @var array<int, float> strongest fold inside, by the triangle that stands for a patch */

@@ -6,7 +6,7 @@
 import Module from 'manifold-3d';
 import { writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { glb } from './glb.mjs';
+import { glb } from '../js/lib/figure/glb.js';
 import { capstan } from './capstan.mjs';
 import { heron } from './heron.mjs';
 import { warden } from './warden.mjs';
@@ -31,8 +31,10 @@ for (const [file, make] of Object.entries(figures)) {
     const mesh = Manifold.union(solids).trimByPlane([0, 1, 0], 0.05).getMesh();
     const names = parts.map((part) => part.area);
     const labels = new Uint8Array(mesh.numTri);
-    mesh.runOriginalID.forEach((id, run) => labels.fill(names.indexOf(areas.get(id)), mesh.runIndex[run] / 3, mesh.runIndex[run + 1] / 3));
-    const bytes = glb(mesh.vertProperties, mesh.triVerts, mesh.numProp);
+    // What was cut flat to stand on belongs to what it was cut from: to the base, where there is one.
+    const stands = Math.max(0, names.indexOf('Jetty base'));
+    mesh.runOriginalID.forEach((id, run) => labels.fill(areas.has(id) ? names.indexOf(areas.get(id)) : stands, mesh.runIndex[run] / 3, mesh.runIndex[run + 1] / 3));
+    const bytes = glb(mesh.vertProperties, mesh.triVerts);
     writeFileSync(new URL(`${file}.glb`, FOLDER), bytes);
     writeFileSync(new URL(`${file}.areas.json`, FOLDER), JSON.stringify({ areas: names, triangles: gzipSync(labels, { level: 9 }).toString('base64') }) + '\n');
     console.log(`${file}: ${mesh.numVert} vertices, ${mesh.numTri} triangles, ${Math.round(bytes.length / 1024)} kB`);

@@ -51,6 +51,17 @@ final class FigureController
         return self::bytes(Figure::query()->findOrFail($id)->labels);
     }
 
+    /** The patch of each triangle, two bytes each. */
+    public function patches(string $id): Response
+    {
+        return self::bytes(ReliefWork::of(Figure::query()->findOrFail($id))->patches());
+    }
+
+    public function measures(string $id): JsonResponse
+    {
+        return new JsonResponse(FigureResource::measures(ReliefWork::of(Figure::query()->findOrFail($id))->measures()));
+    }
+
     /** What was worked out of each vertex, four bytes each. */
     public function relief(string $id): Response
     {

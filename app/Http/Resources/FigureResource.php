@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Figures\ReliefWork;
 use App\Models\Figure;
+use Kalokroma\Relief\Measure;
 
 /** A figure without its sculpt: what is worked out of it so far, and where the rest of it can be had. */
 final class FigureResource
@@ -28,5 +29,25 @@ final class FigureResource
             'workedOut' => round($work->share(), 3),
             'reliefKey' => $work->key(),
         ];
+    }
+
+    /**
+     * @param list<Measure> $measures
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function measures(array $measures): array
+    {
+        return array_map(static fn(Measure $one): array => [
+            'area' => $one->area,
+            'cm2' => round($one->mm2 / 100, 2),
+            'share' => round($one->share, 4),
+            'size' => $one->size()->value,
+            'zones' => array_map(static fn(float $share): float => round($share, 3), $one->zones),
+            'fromMm' => round($one->lowestMm, 1),
+            'toMm' => round($one->highestMm, 1),
+            'hidden' => round($one->hidden, 3),
+            'touches' => $one->touches(),
+        ], $measures);
     }
 }

@@ -1,5 +1,6 @@
 import { asProblem, got, of, type Problem, type Schemas, server } from './api';
 import { Latest } from './latest.svelte';
+import { tell, warn } from './notices.svelte';
 
 export type Figure = Schemas['Figure'];
 export type Painted = Schemas['Painted'];
@@ -47,6 +48,30 @@ export class PlanFigures {
         }
     }
 
+    /** One more, brought in just now. */
+    async add(figure: Figure): Promise<void> {
+        this.figures = [...(this.figures ?? []), figure];
+        try {
+            await this.workOut(figure);
+        } catch (error) {
+            this.problem = asProblem(error);
+        }
+    }
+
+    /** Takes one out, and says how it comes back. */
+    async remove(figure: Figure): Promise<void> {
+        try {
+            await got(server.DELETE('/figures/{id}', of(figure.id)));
+            this.figures = (this.figures ?? []).filter((one) => one.id !== figure.id);
+            tell(`The figure “${figure.name}” is taken out.`, {
+                label: 'Undo',
+                run: async () => this.add(await got(server.POST('/figures/{id}/restore', of(figure.id)))),
+            });
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
     take(figure: Figure): void {
         this.figures = (this.figures ?? []).map((one) => (one.id === figure.id ? figure : one));
     }
@@ -60,6 +85,11 @@ async function bytes(path: string): Promise<ArrayBuffer> {
     const response = await fetch(`/api${path}`);
     if (!response.ok) throw asProblem(new Error(`The figure could not be fetched (${response.status}).`));
     return response.arrayBuffer();
+}
+
+/** The patch of each triangle. */
+export async function patchesOf(figure: Figure): Promise<Uint16Array> {
+    return new Uint16Array(await bytes(`/figures/${figure.id}/patches`));
 }
 
 /** What a figure is drawn from: each of them has an address that changes when it does. */

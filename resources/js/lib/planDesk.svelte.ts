@@ -106,6 +106,13 @@ export class PlanDesk extends SavedPlan {
         void this.edit({ do: 'move-area', area, before: after[to + 1]?.id ?? null });
     }
 
+    /** What a sculpt says takes the place of what was said by eye. */
+    async takeMeasures(
+        areas: { area: string; size: Schemas['AreaMeasure']['size']; touches: string[] }[],
+    ): Promise<void> {
+        if (await this.edit({ do: 'measure-areas', areas })) tell('Taken from the sculpt.', this.wayBack());
+    }
+
     /** Another recipe in place of the one it has, with what it was asked for. */
     async repaintArea(area: Area, steps: Step[], asked?: { aim: string; wish: Area['wish'] }): Promise<boolean> {
         const made = await this.edit({ do: 'repaint-area', area: area.id, steps, ...asked });

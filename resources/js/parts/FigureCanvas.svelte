@@ -16,8 +16,11 @@
         squint = false,
         chosen = null,
         name,
+        shared = null,
+        ready,
         point,
         press,
+        stroke,
     }: {
         figure: Figure;
         painted: Painted;
@@ -28,16 +31,23 @@
         lamp?: Lamp;
         squint?: boolean;
         chosen?: string | null;
+        /** How its triangles are shared out while they are being named. */
+        shared?: { labels: Uint8Array; areas: readonly string[] } | null;
+        /** Is told when it can be seen. */
+        ready?: (stage: Stage) => void;
         /** What it shows, for whoever cannot see it. */
         name: string;
         point?: (place: (Place & { area: string | null }) | null) => void;
         press?: (place: Place & { area: string | null }) => void;
+        /** What a hand is drawn over, where that does something else than turning. */
+        stroke?: (place: Place & { area: string | null }) => void;
     } = $props();
 
     let canvas = $state<HTMLCanvasElement>();
     let stage = $state.raw<Stage | null>(null);
     let trouble = $state('');
     let pressed: { x: number; y: number } | null = null;
+    let isStroke = false;
 
     const canDraw = (() => {
         try {
@@ -49,7 +59,8 @@
 
     $effect(() => {
         const place = canvas;
-        const shown = { id: figure.id, version: figure.version, key: figure.reliefKey };
+        // While it is being named here, what was saved of it is nothing new.
+        const shown = { id: figure.id, version: shared === null ? figure.version : 0, key: figure.reliefKey };
         if (place === undefined || !figure.isWorkedOut) return;
         let made: Stage | null = null;
         let left = false;
@@ -67,7 +78,9 @@
                     parts.labels,
                     untrack(() => figure.areas),
                 );
-                if (!left) stage = made;
+                if (left) return;
+                stage = made;
+                ready?.(made);
             } catch (error) {
                 if (!left) trouble = error instanceof Error ? error.message : String(error);
             }
@@ -79,20 +92,48 @@
             stage = null;
         };
     });
-    $effect(() => stage?.show(painted, moment));
+    $effect(() => {
+        if (shared !== null) stage?.name(shared.labels, shared.areas);
+    });
+    $effect(() => {
+        void shared;
+        stage?.show(painted, moment);
+    });
     $effect(() => stage?.compare(beside?.painted ?? null, beside?.moment ?? moment, wiper));
     $effect(() => stage?.light(lamp));
     $effect(() => stage?.squint(squint));
-    $effect(() => stage?.choose(chosen));
+    $effect(() => {
+        void shared;
+        stage?.choose(chosen, shared === null ? 0.82 : 0.5);
+    });
 
     function at(event: PointerEvent): (Place & { area: string | null }) | null {
         const place = stage?.under(event.clientX, event.clientY) ?? null;
-        return place === null ? null : { ...place, area: figure.areas[place.label] ?? null };
+        return place === null ? null : { ...place, area: (shared?.areas ?? figure.areas)[place.label] ?? null };
+    }
+
+    function down(event: PointerEvent): void {
+        pressed = { x: event.clientX, y: event.clientY };
+        if (stroke === undefined || event.button !== 0 || event.shiftKey) return;
+        const place = at(event);
+        // Beside the figure a hand turns it, also while it names.
+        stage?.hold(place !== null);
+        isStroke = place !== null;
+    }
+
+    function move(event: PointerEvent): void {
+        if (event.buttons === 0) point?.(at(event));
+        else if (isStroke) {
+            const place = at(event);
+            if (place !== null) stroke?.(place);
+        }
     }
 
     function lift(event: PointerEvent): void {
         const moved = pressed === null ? Infinity : Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y);
         pressed = null;
+        isStroke = false;
+        stage?.hold(false);
         // A hand that turned the figure pressed nothing.
         if (moved > 5) return;
         const place = at(event);
@@ -121,17 +162,20 @@
     {#if !canDraw}
         <p>This browser cannot draw figures. The strips and the quilt show the same colours.</p>
     {:else}
-        <canvas
-            bind:this={canvas}
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+        <div
+            class="hand"
             role="application"
             tabindex="0"
             aria-label="{name}. Arrow keys turn it, plus and minus bring it nearer."
             onkeydown={turn}
-            onpointerdown={(event) => (pressed = { x: event.clientX, y: event.clientY })}
+            onpointerdown={down}
             onpointerup={lift}
-            onpointermove={(event) => event.buttons === 0 && point?.(at(event))}
+            onpointermove={move}
             onpointerleave={() => point?.(null)}
-        ></canvas>
+        >
+            <canvas bind:this={canvas} aria-hidden="true"></canvas>
+        </div>
         {#if trouble !== ''}
             <p role="alert">{trouble}</p>
         {:else if !figure.isWorkedOut}
@@ -156,6 +200,12 @@
         color: var(--well-ink);
     }
 
+    .hand {
+        width: 100%;
+        height: 100%;
+        touch-action: none;
+    }
+
     canvas {
         display: block;
         width: 100%;
@@ -168,7 +218,7 @@
         cursor: grabbing;
     }
 
-    canvas:focus-visible {
+    .hand:focus-visible {
         outline: 3px solid var(--accent);
         outline-offset: -3px;
     }

@@ -32,7 +32,7 @@ export async function readSculpt(bytes: ArrayBuffer): Promise<Sculpt> {
 /**
  * What is drawn: vertices on a seam are there once for each area, so that areas meet sharply.
  *
- * @param relief four bytes a vertex
+ * @param relief four bytes a vertex, or none while it is not worked out
  * @param labels a byte a triangle
  */
 export function drawn(sculpt: Sculpt, relief: Uint8Array, labels: Uint8Array): BufferGeometry {
@@ -53,7 +53,8 @@ export function drawn(sculpt: Sculpt, relief: Uint8Array, labels: Uint8Array): B
         index[corner] = at;
     });
     const positions = new Float32Array(vertices.length * 3);
-    const reliefs = new Uint8Array(vertices.length * 4);
+    // Before it is worked out all of it counts as open.
+    const reliefs = new Uint8Array(vertices.length * 4).fill(255);
     vertices.forEach((vertex, at) => {
         positions.set(sculpt.positions.subarray(3 * vertex, 3 * vertex + 3), 3 * at);
         reliefs.set(relief.subarray(4 * vertex, 4 * vertex + 4), 4 * at);

@@ -41,6 +41,8 @@ uniform int lamp;
 uniform bool squints;
 uniform bool lights;
 uniform int chosen;
+uniform bool stripes;
+uniform float dim;
 in vec3 vNormal;
 in vec3 vModelNormal;
 in vec3 vEye;
@@ -82,8 +84,8 @@ vec3 seen(sampler2D from, vec3 normal, vec3 eye) {
     float facing = max(0.0, dot(normal, eye));
     if (head.a < 0.5) {
         // In no area: bare, and striped so that one sees it is nobody's.
-        float stripe = step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0));
-        return vec3(mix(0.2, 0.26, stripe)) * (0.55 + 0.45 * facing);
+        float stripe = stripes ? step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)) : 0.5;
+        return vec3(stripes ? mix(0.2, 0.29, stripe) : 0.45) * (0.3 + 0.7 * facing) * (0.6 + 0.4 * vRelief.y);
     }
     ivec2 counts = ivec2(head.rg * 255.0 + 0.5);
     float left = smoothstep(-0.35, 0.35, vModelNormal.x);
@@ -124,6 +126,6 @@ void main() {
     if (gl_FragCoord.x < wiper * width) colour = seen(other, normal, eye);
     else colour = seen(table, normal, eye);
     if (squints) colour = vec3(dot(colour, vec3(0.2126, 0.7152, 0.0722)));
-    if (chosen >= 0 && vLabel != chosen) colour = mix(colour, vec3(dot(colour, vec3(0.2126, 0.7152, 0.0722)) * 0.35 + 0.07), 0.82);
+    if (chosen >= 0 && vLabel != chosen) colour = mix(colour, vec3(dot(colour, vec3(0.2126, 0.7152, 0.0722)) * 0.35 + 0.07), dim);
     painted = vec4(encoded(colour), 1.0);
 }`;

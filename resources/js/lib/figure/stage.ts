@@ -1,6 +1,9 @@
 import {
+    BufferAttribute,
+    BufferGeometry,
     GLSL3,
     Mesh,
+    MeshBasicMaterial,
     PerspectiveCamera,
     Raycaster,
     Scene,
@@ -8,7 +11,6 @@ import {
     Vector2,
     Vector3,
     WebGLRenderer,
-    type BufferGeometry,
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { ColourTable, type Moment, type Painted } from './colours';
@@ -33,6 +35,16 @@ export class Stage {
     private readonly other = new ColourTable();
     private readonly material: ShaderMaterial;
     private mesh: Mesh | null = null;
+    private readonly marked = new Mesh(
+        new BufferGeometry(),
+        new MeshBasicMaterial({
+            color: 0xffffff,
+            opacity: 0.45,
+            transparent: true,
+            polygonOffset: true,
+            polygonOffsetFactor: -2,
+        }),
+    );
     private sculpt: Sculpt | null = null;
     private relief: Uint8Array = new Uint8Array();
     private areas: readonly string[] = [];
@@ -55,8 +67,12 @@ export class Stage {
                 squints: { value: false },
                 lights: { value: false },
                 chosen: { value: -1 },
+                dim: { value: 0.82 },
+                stripes: { value: false },
             },
         });
+        this.marked.visible = false;
+        this.scene.add(this.marked);
         this.controls = new OrbitControls(this.camera, canvas);
         this.controls.enablePan = false;
         this.controls.addEventListener('change', () => this.draw());
@@ -75,6 +91,7 @@ export class Stage {
     name(labels: Uint8Array, areas: readonly string[]): void {
         if (this.sculpt === null) return;
         this.areas = areas;
+        this.material.uniforms['stripes']!.value = this.relief.length > 0;
         const geometry = drawn(this.sculpt, this.relief, labels);
         if (this.mesh === null) {
             this.mesh = new Mesh<BufferGeometry, ShaderMaterial>(geometry, this.material);
@@ -83,6 +100,7 @@ export class Stage {
             this.mesh.geometry.dispose();
             this.mesh.geometry = geometry;
         }
+        this.mark([]);
         this.draw();
     }
 
@@ -108,9 +126,10 @@ export class Stage {
         this.set('squints', squints);
     }
 
-    /** All other areas step back. */
-    choose(area: string | null): void {
-        this.set('chosen', area === null ? -1 : this.areas.indexOf(area));
+    /** All other areas step back: so far that it stands alone, or just so that one sees which it is. */
+    choose(area: string | null, far = 0.82): void {
+        this.set('dim', far);
+        this.set('chosen', area === null ? -1 : this.areas.includes(area) ? this.areas.indexOf(area) : 254);
     }
 
     /** From the front, as large as fits. */
@@ -122,7 +141,7 @@ export class Stage {
         const slope = Math.tan((VIEW_DEGREES * Math.PI) / 360);
         const aspect = Math.max(0.4, this.camera.aspect);
         // It turns: what is wide from the side has to fit as well as its height.
-        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.04 + deep * 0.6;
+        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.1 + deep * 0.62;
         const centre = box.getCenter(new Vector3());
         this.controls.target.copy(centre);
         this.camera.position.copy(centre).add(new Vector3(-0.22, 0.2, 1).normalize().multiplyScalar(far));
@@ -152,6 +171,48 @@ export class Stage {
         this.camera.position.copy(this.controls.target).add(away);
         this.controls.update();
         this.draw();
+    }
+
+    /** While it is held a hand does not turn it. */
+    hold(isHeld: boolean): void {
+        this.controls.enabled = !isHeld;
+    }
+
+    /** Shows a triangle to whoever goes through them by keys: it turns to where that can be seen. */
+    face(triangle: number): void {
+        if (this.sculpt === null) return;
+        const corner = (at: number) =>
+            new Vector3().fromArray(this.sculpt!.positions, 3 * this.sculpt!.triangles[3 * triangle + at]!);
+        const [a, b, c] = [corner(0), corner(1), corner(2)];
+        const out = b.clone().sub(a).cross(c.clone().sub(a)).normalize();
+        this.lookFrom(out);
+    }
+
+    /** Lights some triangles up, for as long as they are looked for. */
+    mark(triangles: readonly number[]): void {
+        if (this.mesh === null) return;
+        const index = this.mesh.geometry.getIndex()!;
+        const corners = new Uint32Array(3 * triangles.length);
+        triangles.forEach((one, at) => {
+            for (let corner = 0; corner < 3; corner++) corners[3 * at + corner] = index.getX(3 * one + corner);
+        });
+        this.marked.geometry.setAttribute('position', this.mesh.geometry.getAttribute('position'));
+        this.marked.geometry.setIndex(new BufferAttribute(corners, 1));
+        this.marked.visible = triangles.length > 0;
+        this.draw();
+    }
+
+    /** Looks from a direction, never quite from above or below. */
+    private lookFrom(out: Vector3): void {
+        const far = this.camera.position.distanceTo(this.controls.target);
+        out.y = Math.max(-0.5, Math.min(0.7, out.y)) + 0.1;
+        this.camera.position.copy(this.controls.target).add(out.normalize().multiplyScalar(far));
+        this.controls.update();
+        this.draw();
+    }
+
+    get parts(): Sculpt | null {
+        return this.sculpt;
     }
 
     /** What lies under a point of the canvas. */
@@ -195,6 +256,7 @@ export class Stage {
         this.watcher.disconnect();
         this.controls.dispose();
         this.mesh?.geometry.dispose();
+        this.marked.geometry.dispose();
         this.material.dispose();
         this.table.dispose();
         this.other.dispose();

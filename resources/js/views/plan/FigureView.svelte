@@ -9,6 +9,10 @@
     import { PlanFigures } from '../../lib/figures.svelte';
     import { bindKeys } from '../../lib/keys.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureBring from './FigureBring.svelte';
+    import FigureMeasures from './FigureMeasures.svelte';
+    import FigureNaming from './FigureNaming.svelte';
+    import Choose from '../../parts/Choose.svelte';
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -35,7 +39,10 @@
     const FRAME_MS = 900;
 
     const figures = $derived(new PlanFigures(desk.id));
-    const figure = $derived(figures.figures?.[0] ?? null);
+    let shown = $state<string | null>(null);
+    let bringing = $state(false);
+    let naming = $state(false);
+    const figure = $derived(figures.figures?.find((one) => one.id === shown) ?? figures.figures?.[0] ?? null);
     const painted = $derived(figures.painted);
     const passes = $derived(painted?.passes ?? []);
     const last = $derived(passes.length);
@@ -119,9 +126,9 @@
         if (place.area !== null) choose(place.area);
     }
 
-    function compare(with_: typeof comparing): void {
+    function compare(wanted: string): void {
         held = pass;
-        comparing = comparing === with_ ? '' : with_;
+        comparing = (['primed', 'before', 'now'] as const).find((one) => one === wanted) ?? '';
     }
 </script>
 
@@ -129,17 +136,57 @@
     <Trouble problem={figures.problem} retry={() => figures.load()} />
 {:else if figures.figures === null || painted === null}
     <Waiting what="the figure" />
-{:else if figure === null}
-    <section class="panel nothing">
-        <h2>No figure yet</h2>
-        <p class="quiet">
-            Bring the sculpt of the model in, and the plan is seen on it: primed, based, washed, highlighted, from all
-            sides.
-        </p>
-    </section>
+{:else if figure === null || bringing}
+    <FigureBring
+        {desk}
+        taken={(brought) => {
+            bringing = false;
+            naming = true;
+            shown = brought.id;
+            void figures.add(brought);
+        }}
+    />
+    {#if figure}<Button size="small" kind="ghost" on:click={() => (bringing = false)}>Back to the figure</Button>{/if}
+{:else if naming && figure.isWorkedOut}
+    <FigureNaming
+        {desk}
+        {figure}
+        {painted}
+        {areaId}
+        {choose}
+        saved={(changed) => figures.take(changed)}
+        done={() => (naming = false)}
+    />
 {:else}
     <div class="face">
         <section class="panel cloth" aria-label="Figure">
+            <header>
+                <ContentSwitcher size="sm" bind:selectedIndex={lamp} aria-label="By what light">
+                    {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
+                </ContentSwitcher>
+                <div class="acts">
+                    <Button size="small" kind="tertiary" aria-pressed={squint} on:click={() => (squint = !squint)}
+                        >Squint</Button
+                    >
+                    <Button size="small" kind="tertiary" aria-pressed={bare} on:click={() => (bare = !bare)}
+                        >Primed</Button
+                    >
+                    <Choose
+                        label="Beside it"
+                        hideLabel
+                        value={comparing}
+                        choices={[
+                            { value: '', label: 'Nothing beside it' },
+                            { value: 'primed', label: 'Beside it: primed' },
+                            { value: 'now', label: `Beside it: as after step ${comparing === 'now' ? held : pass}` },
+                            ...(figures.before
+                                ? [{ value: 'before', label: 'Beside it: before the last change' }]
+                                : []),
+                        ]}
+                        change={compare}
+                    />
+                </div>
+            </header>
             <div class="well">
                 <FigureCanvas
                     {figure}
@@ -202,46 +249,6 @@
             </div>
         </section>
         <aside class="side">
-            <section class="panel">
-                <h2>By what light</h2>
-                <ContentSwitcher size="sm" bind:selectedIndex={lamp}>
-                    {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
-                </ContentSwitcher>
-                <div class="acts">
-                    <Button size="small" kind="tertiary" aria-pressed={squint} on:click={() => (squint = !squint)}
-                        >Squint</Button
-                    >
-                    <Button size="small" kind="tertiary" aria-pressed={bare} on:click={() => (bare = !bare)}
-                        >Primed</Button
-                    >
-                </div>
-            </section>
-            <section class="panel">
-                <h2>Beside it</h2>
-                <div class="acts">
-                    <Button
-                        size="small"
-                        kind="tertiary"
-                        aria-pressed={comparing === 'primed'}
-                        on:click={() => compare('primed')}>Primed</Button
-                    >
-                    <Button
-                        size="small"
-                        kind="tertiary"
-                        aria-pressed={comparing === 'now'}
-                        on:click={() => compare('now')}>As it stands now</Button
-                    >
-                    {#if figures.before}<Button
-                            size="small"
-                            kind="tertiary"
-                            aria-pressed={comparing === 'before'}
-                            on:click={() => compare('before')}>Before the last change</Button
-                        >{/if}
-                </div>
-                {#if comparing === 'now'}<p class="quiet">
-                        Left of the wiper it stays at step {held}; move the steps on and compare.
-                    </p>{/if}
-            </section>
             <section class="panel areas">
                 <h2>Areas</h2>
                 <ul>
@@ -272,6 +279,20 @@
                     </div>
                 {/if}
             </section>
+            <FigureMeasures {desk} {figure} {areaId} />
+            <div class="acts">
+                {#if (figures.figures?.length ?? 0) > 1}
+                    <Choose
+                        label="Figure"
+                        value={figure.id}
+                        choices={(figures.figures ?? []).map((one) => ({ value: one.id, label: one.name }))}
+                        change={(id) => (shown = id)}
+                    />
+                {/if}
+                <Button size="small" kind="tertiary" on:click={() => (naming = true)}>Name its areas</Button>
+                <Button size="small" kind="tertiary" on:click={() => (bringing = true)}>Another sculpt</Button>
+                <Button size="small" kind="ghost" on:click={() => void figures.remove(figure)}>Take it out</Button>
+            </div>
         </aside>
     </div>
 {/if}
@@ -290,9 +311,27 @@
         padding: 10px;
     }
 
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+        align-items: center;
+        justify-content: space-between;
+    }
+
+    header :global(.bx--content-switcher) {
+        width: auto;
+    }
+
+    header :global(.bx--content-switcher-btn) {
+        width: auto;
+        min-width: 0;
+        white-space: nowrap;
+    }
+
     .well {
         position: relative;
-        height: clamp(320px, calc(100vh - 290px), 900px);
+        height: clamp(320px, calc(100vh - 310px), 900px);
     }
 
     .said {

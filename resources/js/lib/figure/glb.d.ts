@@ -1,0 +1,1 @@
+export function glb(positions: ArrayLike<number>, triangles: ArrayLike<number>): Uint8Array<ArrayBuffer>;

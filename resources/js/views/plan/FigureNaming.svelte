@@ -1,0 +1,231 @@
+<script lang="ts">
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import type { Moment } from '../../lib/figure/colours';
+    import { Naming } from '../../lib/figure/naming.svelte';
+    import type { Place, Stage } from '../../lib/figure/stage';
+    import { type Figure, type Painted, partsOf, patchesOf } from '../../lib/figures.svelte';
+    import { bindKeys } from '../../lib/keys.svelte';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureCanvas from '../../parts/FigureCanvas.svelte';
+    import Tick from '../../parts/Tick.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** The areas of a figure are named by tapping it: a patch goes to the area that is open. */
+    let {
+        desk,
+        figure,
+        painted,
+        areaId,
+        choose,
+        saved,
+        done,
+    }: {
+        desk: PlanDesk;
+        figure: Figure;
+        painted: Painted;
+        areaId: string | null;
+        choose: (area: string) => void;
+        saved: (figure: Figure) => void;
+        done: () => void;
+    } = $props();
+
+    let naming = $state.raw<Naming | null>(null);
+    let stage: Stage | null = null;
+    let both = $state(false);
+    let draws = $state(false);
+    let name = $state('');
+    let at = $state<number | null>(null);
+    const areas = $derived(desk.document?.areas ?? []);
+    const area = $derived(areas.find((one) => one.id === areaId) ?? areas[0] ?? null);
+    const moment = $derived<Moment>({ pass: painted.passes.length, only: null, lit: null });
+
+    async function ready(made: Stage): Promise<void> {
+        stage = made;
+        if (naming !== null || made.parts === null) return;
+        const [{ labels }, patches] = await Promise.all([partsOf(figure), patchesOf(figure)]);
+        naming = new Naming(figure, labels, patches, made.parts, saved);
+    }
+
+    async function add(): Promise<void> {
+        const told = name.trim();
+        if (told === '') return;
+        const id = await desk.addArea(told);
+        if (id !== null) {
+            name = '';
+            choose(id);
+        }
+    }
+
+    function press(place: Place): void {
+        if (area !== null && !draws) naming?.tap(place.triangle, area.id, both);
+    }
+
+    function stroke(place: Place): void {
+        if (area !== null) naming?.pass(place.triangle, area.id, both);
+    }
+
+    function step(by: 1 | -1): void {
+        if (naming === null) return;
+        at = naming.next(at, by);
+        stage?.face(at);
+        stage?.mark(naming.patchOf(at));
+    }
+
+    function giveHere(): void {
+        if (at !== null && area !== null) naming?.tap(at, area.id, both);
+    }
+
+    $effect(() =>
+        bindKeys([
+            { key: 'n', does: 'next patch of the figure', run: () => step(1), repeats: true },
+            { key: 'N', does: 'the patch before', run: () => step(-1), repeats: true },
+            { key: 'g', does: 'give the patch to the area, or take it back', run: giveHere },
+            { key: 'u', does: 'undo the last naming', run: () => naming?.undo() },
+        ]),
+    );
+</script>
+
+<div class="face">
+    <section class="panel cloth" aria-label="Name the areas">
+        <div class="well">
+            <FigureCanvas
+                {figure}
+                {painted}
+                {moment}
+                lamp="desk"
+                chosen={area?.id ?? null}
+                shared={naming?.state ?? null}
+                name="{figure.name}, to be named"
+                {ready}
+                point={(place) => stage?.mark(place === null || naming === null ? [] : naming.patchOf(place.triangle))}
+                {press}
+                {...draws ? { stroke } : {}}
+            />
+        </div>
+        <p class="quiet">
+            {draws
+                ? 'Draw over the figure: what you pass belongs to the area. Beside it you still turn it.'
+                : 'Tap a patch: it belongs to the area. Tap again: it does not. Drag turns the figure.'}
+            By keys: <kbd>n</kbd> next patch, <kbd>g</kbd> give it.
+        </p>
+    </section>
+    <aside class="side panel">
+        <h2>Which area?</h2>
+        <ul>
+            {#each areas as one (one.id)}
+                <li>
+                    <button type="button" aria-pressed={area?.id === one.id} onclick={() => choose(one.id)}>
+                        <bdi>{one.name}</bdi>
+                        {#if naming && !naming.state.areas.includes(one.id)}<span class="quiet">not yet</span>{/if}
+                    </button>
+                </li>
+            {/each}
+        </ul>
+        <form
+            onsubmit={(event) => {
+                event.preventDefault();
+                void add();
+            }}
+        >
+            <TextInput size="sm" labelText="A new area" placeholder="Hat, sword, belt …" bind:value={name} />
+            <Button size="small" kind="tertiary" type="submit" disabled={name.trim() === ''}>Add</Button>
+        </form>
+        {#if naming && area}
+            {@const now = naming}
+            {@const open = area.id}
+            <Tick checked={draws} label="Draw over it" change={(on) => (draws = on)} />
+            <Tick checked={both} label="Both sides at once" change={(on) => (both = on)} />
+            <div class="acts">
+                <Button size="small" kind="tertiary" on:click={() => now.grow(open)}>Grow</Button>
+                <Button size="small" kind="tertiary" on:click={() => now.shrink(open)}>Shrink</Button>
+                <Button size="small" kind="tertiary" disabled={now.unnamed === 0} on:click={() => now.rest(open)}
+                    >All that is left</Button
+                >
+                <Button size="small" kind="tertiary" disabled={!now.canUndo} on:click={() => now.undo()}>Undo</Button>
+            </div>
+            <p class="quiet" role="status">
+                {now.unnamed === 0
+                    ? 'All of it belongs to an area.'
+                    : `${Math.max(1, Math.round(100 * now.unnamed))} % belongs to no area yet: it is striped.`}
+                {now.saving ? 'Saving…' : ''}
+            </p>
+            {#if now.problem}<Trouble problem={now.problem} />{/if}
+        {/if}
+        <Button size="small" on:click={done}>Done naming</Button>
+    </aside>
+</div>
+
+<style>
+    .face {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 300px;
+        gap: 12px;
+        align-items: start;
+    }
+
+    .cloth {
+        display: grid;
+        gap: 8px;
+        padding: 10px;
+    }
+
+    .well {
+        height: clamp(320px, calc(100vh - 270px), 900px);
+    }
+
+    .side {
+        display: grid;
+        gap: 12px;
+        padding: 14px;
+    }
+
+    form {
+        display: flex;
+        gap: 8px;
+        align-items: end;
+    }
+
+    form :global(.bx--form-item) {
+        min-width: 0;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+    }
+
+    li button {
+        display: flex;
+        gap: 10px;
+        justify-content: space-between;
+        width: 100%;
+        padding: 5px 8px;
+        border: 0;
+        border-radius: 3px;
+        background: transparent;
+        color: var(--ink);
+        font: inherit;
+        text-align: left;
+        cursor: pointer;
+    }
+
+    li button:hover {
+        background: var(--line);
+    }
+
+    li button[aria-pressed='true'] {
+        box-shadow: inset 0 0 0 2px var(--ink);
+        font-weight: 700;
+    }
+
+    @media (max-width: 1000px) {
+        .face {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .well {
+            height: clamp(320px, 56vh, 900px);
+        }
+    }
+</style>
