@@ -137,6 +137,7 @@ Route::post('batches/{id}/restore', [BatchController::class, 'restore']);
 Route::post('batches/{id}/refresh', [BatchController::class, 'refresh']);
 Route::put('batches/{id}/desk', [BatchController::class, 'desk']);
 Route::post('batches/{id}/repeat', [BatchController::class, 'repeat'])->name('batches.repeat');
+Route::get('batches/{id}/painted', [FigureController::class, 'paintedBatch'])->middleware('kept:batches,products,settings');
 Route::get('batches/{id}/amounts', [AmountController::class, 'batch'])->middleware('kept:batches,log_entries,products,pots,settings');
 Route::get('batches/{id}/steps/{step}/slip-price', [SlipController::class, 'price'])->middleware('kept:batches,log_entries,products,settings');
 Route::post('batches/{id}/slips', [SlipController::class, 'store']);

@@ -8,12 +8,14 @@ use App\Figures\FigureStore;
 use App\Figures\ReliefWork;
 use App\Http\Resources\FigureResource;
 use App\Http\Resources\PaintedResource;
+use App\Models\Batch;
 use App\Models\Figure;
 use App\Models\Plan;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kalokroma\Planning\Rehearsal;
 
 /** The sculpts of a plan, and how they look painted by it. */
 final class FigureController
@@ -38,6 +40,12 @@ final class FigureController
     public function painted(string $id): JsonResponse
     {
         return new JsonResponse(PaintedResource::of(PlanView::of(Plan::query()->findOrFail($id))->rehearsal));
+    }
+
+    /** As the batch is painted, which keeps the plan as it was. */
+    public function paintedBatch(string $id): JsonResponse
+    {
+        return new JsonResponse(PaintedResource::of(Rehearsal::of(Batch::query()->findOrFail($id)->toCore())));
     }
 
     public function sculpt(string $id): Response

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { MediaQuery } from 'svelte/reactivity';
     import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
@@ -16,6 +17,7 @@
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import AllWet from './paint/AllWet.svelte';
+    import FigureHere from './paint/FigureHere.svelte';
     import PassAtDesk from './paint/PassAtDesk.svelte';
     import Passes from './paint/Passes.svelte';
     import SlipForm from './paint/SlipForm.svelte';
@@ -60,6 +62,12 @@
     const mine = $derived(clocks.all.filter((one) => one.batchId === params.id));
     const others = $derived(clocks.all.length - mine.length);
     const slips = $derived((desk.batch?.slips ?? []).filter((one) => !one.isMended));
+
+    /** Whether the plan has a figure to show where the step goes; on a phone there is no room for it. */
+    let hasFigure = $state(false);
+    const wide = new MediaQuery('(min-width: 701px)');
+    const isWide = $derived(wide.current);
+    const isSplit = $derived(beside !== null || (hasFigure && isWide && step !== null));
 
     let view = $state<PassAtDesk>();
 
@@ -135,7 +143,7 @@
                 <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
             </p>
         {/if}
-        <div class="middle" class:split={beside !== null}>
+        <div class="middle" class:split={isSplit}>
             {#if batch.isFinished}
                 <section class="panel finished">
                     <h1>All {batch.models} are done.</h1>
@@ -159,6 +167,9 @@
                 {/key}
             {:else}
                 <AllWet clocks={mine} {batch} {open} />
+            {/if}
+            {#if beside === null && step && isWide}
+                <FigureHere {batch} {step} found={(has) => (hasFigure = has)} />
             {/if}
             {#if beside === 'passes'}
                 <Passes {steps} models={batch.models} openId={step?.step.id ?? null} {isDry} {open} />
@@ -259,7 +270,7 @@
             grid-template-columns: minmax(0, 1fr);
         }
 
-        .split > :global(:last-child) {
+        .split > :global(:last-child:not(.here)) {
             order: -1;
         }
     }

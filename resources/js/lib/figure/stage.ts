@@ -202,6 +202,28 @@ export class Stage {
         this.draw();
     }
 
+    /**
+     * Turns to where a step of an area is best seen: to where most of what it lands on looks.
+     *
+     * @param lands how much of it each zone gets
+     */
+    turnTo(area: string, lands: readonly number[]): void {
+        if (this.mesh === null) return;
+        const { geometry } = this.mesh;
+        const [normals, labels, reliefs] = ['normal', 'label', 'relief'].map((name) => geometry.getAttribute(name));
+        const label = this.areas.indexOf(area);
+        const out = new Vector3();
+        for (let at = 0; at < labels!.count; at++) {
+            if (Math.round(labels!.getX(at)) !== label) continue;
+            const weight = (lands[Math.round(4 * reliefs!.getX(at))] ?? 0) * reliefs!.getY(at);
+            out.x += weight * normals!.getX(at);
+            out.z += weight * normals!.getZ(at);
+        }
+        // What is the same all round is looked at from the front.
+        out.z += 0.15 * Math.hypot(out.x, out.z) + 1e-6;
+        this.lookFrom(out.normalize().setY(0.12));
+    }
+
     /** Looks from a direction, never quite from above or below. */
     private lookFrom(out: Vector3): void {
         const far = this.camera.position.distanceTo(this.controls.target);
