@@ -237,26 +237,29 @@ describe('colours of a figure', () => {
     const seen = (moment: Parameters<ColourTable['show']>[2], row: number, zone = 2) => {
         const table = new ColourTable();
         table.show(painted, ['hat', 'coat', 'gone'], moment);
-        const { data, width } = table.texture.image as { data: Uint8Array; width: number };
-        const at = (column: number) => [...data.slice(4 * (width * row + column), 4 * (width * row + column) + 4)];
+        const { data, width } = table.texture.image as { data: Float32Array; width: number };
+        const at = (column: number) =>
+            [...data.slice(4 * (width * row + column), 4 * (width * row + column) + 4)].map(
+                (value) => Math.round(1000 * value) / 1000,
+            );
         return { head: at(0), colour: at(TABLE.HEAD + zone).slice(0, 3), lit: at(1 + zone)[0] };
     };
 
     it('each area stands at the last of its stages', () => {
-        expect(seen({ pass: 1, only: null, lit: null }, 1).colour).toEqual([255, 0, 0]);
-        expect(seen({ pass: 1, only: null, lit: null }, 0).colour).toEqual([128, 128, 128]);
-        expect(seen({ pass: 2, only: null, lit: null }, 0).colour).toEqual([0, 255, 0]);
-        expect(seen({ pass: 2, only: 'hat', lit: null }, 1).colour).toEqual([128, 128, 128]);
+        expect(seen({ pass: 1, only: null, lit: null }, 1).colour).toEqual([1, 0, 0]);
+        expect(seen({ pass: 1, only: null, lit: null }, 0).colour).toEqual([0.216, 0.216, 0.216]);
+        expect(seen({ pass: 2, only: null, lit: null }, 0).colour).toEqual([0, 1, 0]);
+        expect(seen({ pass: 2, only: 'hat', lit: null }, 1).colour).toEqual([0.216, 0.216, 0.216]);
     });
 
     it('what the plan has no more is nobody’s', () => {
         expect(seen({ pass: 2, only: null, lit: null }, 2).head).toEqual([0, 0, 0, 0]);
-        expect(seen({ pass: 2, only: null, lit: null }, 1).head).toEqual([1, 1, 0, 255]);
+        expect(seen({ pass: 2, only: null, lit: null }, 1).head).toEqual([1, 1, 0, 1]);
     });
 
     it('a step lights up where it lands', () => {
         const lit = { area: 'coat', step: 'one' };
-        expect([1, 2, 3].map((zone) => seen({ pass: 1, only: null, lit }, 1, zone).lit)).toEqual([0, 128, 255]);
+        expect([1, 2, 3].map((zone) => seen({ pass: 1, only: null, lit }, 1, zone).lit)).toEqual([0, 0.5, 1]);
         expect(seen({ pass: 1, only: null, lit }, 0, 3).lit).toBe(0);
     });
 });

@@ -1,4 +1,4 @@
-import { DataTexture, NearestFilter, RGBAFormat, UnsignedByteType } from 'three';
+import { Color, DataTexture, FloatType, NearestFilter, RGBAFormat } from 'three';
 import type { Schemas } from '../api';
 
 export type Painted = Schemas['Painted'];
@@ -13,6 +13,9 @@ const FLANK = ZONES * EXPOSURES;
 const HEAD = 1 + ZONES;
 const WIDTH = HEAD + 2 * FLANK;
 const MOST_AREAS = 255;
+
+/** Turned from sRGB to light by the library. */
+const colour = new Color();
 
 /** What a figure shows: the stage of each area, and perhaps one step whose places are lit. */
 export type Moment = { pass: number; only: string | null; lit: { area: string; step: string } | null };
@@ -29,26 +32,30 @@ export function stageAt(area: PaintedArea, moment: Moment): Stage {
  */
 export class ColourTable {
     readonly texture = new DataTexture(
-        new Uint8Array(4 * WIDTH * (MOST_AREAS + 1)),
+        new Float32Array(4 * WIDTH * (MOST_AREAS + 1)),
         WIDTH,
         MOST_AREAS + 1,
         RGBAFormat,
-        UnsignedByteType,
+        FloatType,
     );
 
     constructor() {
         this.texture.minFilter = this.texture.magFilter = NearestFilter;
     }
 
+    /** Whether the two flanks of some area differ: else the drawing need not ask twice. */
+    isSided = false;
+
     show(painted: Painted, areas: readonly string[], moment: Moment): void {
-        const bytes = this.texture.image.data as Uint8Array;
+        const values = this.texture.image.data as Float32Array;
         const byId = new Map(painted.areas.map((area) => [area.id, area]));
         areas.forEach((id, row) => {
             const area = byId.get(id);
             // An area that the plan has no more is shown like what was never named.
-            if (area === undefined) bytes.fill(0, 4 * WIDTH * row, 4 * WIDTH * (row + 1));
-            else this.write(bytes, row, area, stageAt(area, moment), moment);
+            if (area === undefined) values.fill(0, 4 * WIDTH * row, 4 * WIDTH * (row + 1));
+            else this.write(values, row, area, stageAt(area, moment), moment);
         });
+        this.isSided = painted.areas.some((area) => area.stages.some((stage) => stage.right !== undefined));
         this.texture.needsUpdate = true;
     }
 
@@ -56,20 +63,16 @@ export class ColourTable {
         this.texture.dispose();
     }
 
-    private write(bytes: Uint8Array, row: number, area: PaintedArea, stage: Stage, moment: Moment): void {
+    private write(values: Float32Array, row: number, area: PaintedArea, stage: Stage, moment: Moment): void {
         const start = 4 * WIDTH * row;
-        bytes.set([area.above.length, area.below.length, Math.round(255 * stage.gloss), 255], start);
+        values.set([area.above.length, area.below.length, stage.gloss, 1], start);
         const lit = moment.lit?.area === area.id ? moment.lit.step : null;
         const lands = lit === null ? null : (area.stages.find((one) => one.step === lit)?.lands ?? null);
-        for (let zone = 0; zone < ZONES; zone++) {
-            bytes[start + 4 * (1 + zone)] = Math.round(255 * (lands?.[zone] ?? 0));
-        }
+        for (let zone = 0; zone < ZONES; zone++) values[start + 4 * (1 + zone)] = lands?.[zone] ?? 0;
         for (const [flank, digits] of [stage.left, stage.right ?? stage.left].entries()) {
-            const numbers = digits.match(/../g)?.map((two) => parseInt(two, 16)) ?? [];
-            for (let at = 0; at < numbers.length / 3; at++) {
-                const place = start + 4 * (HEAD + flank * FLANK + at);
-                bytes.set(numbers.slice(3 * at, 3 * at + 3), place);
-                bytes[place + 3] = Math.round(255 * (stage.sheen[at % ZONES] ?? 0));
+            for (let at = 0; at < digits.length / 6; at++) {
+                const { r, g, b } = colour.setHex(parseInt(digits.slice(6 * at, 6 * at + 6), 16));
+                values.set([r, g, b, stage.sheen[at % ZONES] ?? 0], start + 4 * (HEAD + flank * FLANK + at));
             }
         }
     }

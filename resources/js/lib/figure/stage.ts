@@ -22,6 +22,13 @@ const TURN = 0.12;
 /** Slower than this, pictures are made smaller until the hand stops. */
 const SLOW_MS = 120;
 
+/** Drawn by the processor: smooth edges would cost as much as all else together. */
+function isSoftware(): boolean {
+    const gl = document.createElement('canvas').getContext('webgl2');
+    const info = gl?.getExtension('WEBGL_debug_renderer_info');
+    return /swiftshader|llvmpipe|software/i.test(String(info && gl?.getParameter(info.UNMASKED_RENDERER_WEBGL)));
+}
+
 /** A place that is pointed at. */
 export type Place = { label: number; zone: number; triangle: number };
 
@@ -53,7 +60,12 @@ export class Stage {
     private readonly watcher: ResizeObserver;
 
     constructor(private readonly canvas: HTMLCanvasElement) {
-        this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
+        this.renderer = new WebGLRenderer({
+            canvas,
+            antialias: !isSoftware(),
+            alpha: true,
+            preserveDrawingBuffer: true,
+        });
         this.material = new ShaderMaterial({
             glslVersion: GLSL3,
             vertexShader: VERTEX,
@@ -62,6 +74,8 @@ export class Stage {
                 table: { value: this.table.texture },
                 other: { value: this.other.texture },
                 wiper: { value: 0 },
+                compares: { value: false },
+                sided: { value: false },
                 width: { value: 1 },
                 lamp: { value: 0 },
                 squints: { value: false },
@@ -106,12 +120,15 @@ export class Stage {
 
     show(painted: Painted, moment: Moment): void {
         this.table.show(painted, this.areas, moment);
+        this.set('sided', this.table.isSided || this.other.isSided);
         this.set('lights', moment.lit !== null);
     }
 
     /** What lies left of the wiper; none puts it away. */
     compare(painted: Painted | null, moment: Moment, wiper = 0): void {
         if (painted !== null) this.other.show(painted, this.areas, moment);
+        this.set('sided', this.table.isSided || this.other.isSided);
+        this.set('compares', painted !== null);
         this.set('wiper', painted === null ? 0 : wiper);
     }
 
