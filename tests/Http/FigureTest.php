@@ -84,6 +84,60 @@ final class FigureTest extends HttpTestCase
         self::assertCount(2, $this->ask('GET', "/plans/$plan->id/figures"));
     }
 
+    public function testWhatIsMeasuredIsTakenIntoThePlanAndTakenBack(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$figure] = $this->ask('GET', "/plans/$plan[id]/figures");
+        $measures = $this->ask('GET', "/figures/$figure[id]/measures");
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($measures, 'share')), 0.001);
+        $byName = [];
+        foreach ($plan['document']['areas'] as $area) {
+            $byName[$area['name']] = array_column($measures, null, 'area')[$area['id']];
+        }
+        self::assertSame(['main', 'speck'], [$byName['Oilskin coat']['size'], $byName['Lantern glass']['size']]);
+        self::assertContains($byName['Oilskin coat']['area'], $byName['Boots and straps']['touches']);
+        self::assertNotContains($byName['Jetty base']['area'], $byName['Lantern glass']['touches']);
+        self::assertGreaterThan(40.0, $byName['Ferry pole']['toMm']);
+        self::assertLessThan(3.5, $byName['Jetty base']['fromMm'], 'the base stands below');
+        self::assertGreaterThan($byName['Oilskin coat']['hidden'], $byName['Breeches']['hidden'], 'what lies under the coat is behind it');
+
+        $edit = ['do' => 'measure-areas', 'areas' => array_map(static fn(array $one): array => ['area' => $one['area'], 'size' => $one['size'], 'touches' => $one['touches']], array_values($byName))];
+        $taken = $this->edit($plan, $edit);
+        foreach ($taken['document']['areas'] as $area) {
+            self::assertSame($byName[$area['name']]['size'], $area['size']);
+            self::assertEqualsCanonicalizing($byName[$area['name']]['touches'], $area['touches']);
+        }
+        $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
+        self::assertSame($plan['document']['areas'], $back['document']['areas']);
+        $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $back['version'], 'edit' => ['do' => 'measure-areas', 'areas' => [['area' => 'nobody', 'size' => 'main']]]], 422);
+        $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $back['version'], 'edit' => ['do' => 'measure-areas', 'areas' => [['area' => $plan['document']['areas'][0]['id'], 'size' => 'huge']]]], 422);
+    }
+
+    public function testPatchesLieWithinAreasMostly(): void
+    {
+        [$figure] = $this->ask('GET', "/plans/{$this->plan()->id}/figures");
+        $patches = array_values(unpack('v*', $this->bytes("/figures/$figure[id]/patches")) ?: []);
+        $labels = array_values(unpack('C*', $this->bytes("/figures/$figure[id]/labels")) ?: []);
+        self::assertCount($figure['triangles'], $patches);
+        $inside = [];
+        foreach ($patches as $triangle => $patch) {
+            $inside[$patch][$labels[$triangle]] = ($inside[$patch][$labels[$triangle]] ?? 0) + 1;
+        }
+        self::assertGreaterThan(40, count($inside));
+        self::assertLessThan(400, count($inside), 'few enough to be tapped');
+        self::assertGreaterThan(0.93 * count($patches), array_sum(array_map(static fn(array $labels): int => max($labels), $inside)));
+    }
+
+    public function testAtTheDeskTheBatchIsPaintedAsItKeptThePlan(): void
+    {
+        $batch = $this->ask('GET', '/batches')['batches'][0];
+        $before = $this->ask('GET', "/batches/$batch[id]/painted");
+        $plan = $this->ask('GET', "/plans/$batch[planId]");
+        $this->edit($plan, ['do' => 'remove-area', 'area' => $plan['document']['areas'][0]['id']]);
+        self::assertSame($before, $this->ask('GET', "/batches/$batch[id]/painted"));
+        self::assertNotSame($before, $this->ask('GET', "/plans/$batch[planId]/painted"));
+    }
+
     public function testAnotherLightIsWorkedOutAnewAndTheReliefIsNot(): void
     {
         $plan = $this->plan();

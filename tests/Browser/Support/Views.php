@@ -16,7 +16,7 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'muster', 'plan', 'plan-quilt', 'plan-score', 'plan-amounts', 'handbook', 'new-plan', 'painting', 'mixing', 'plan-recipe',
+        'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-amounts', 'handbook', 'painting', 'mixing', 'plan-recipe',
         'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'painting-tablet',
     ];
 
@@ -50,6 +50,13 @@ final readonly class Views
                 $this->press('Write recipes');
                 $this->await('section.writer article:nth-child(3)');
                 $this->chromium->driver->executeScript('document.querySelector("section.writer").scrollIntoView()');
+            },
+            'plan-figure' => function (): void {
+                $this->plan('Provost on the White Heron', 'Cloak');
+                $this->press('Figure');
+                // Without a graphics card a picture takes its time.
+                $this->await('.figure[data-shown]', 60);
+                $this->press('Desk lamp');
             },
             'plan-quilt' => fn() => $this->quilt(),
             'plan-paper' => function (): void {
@@ -238,9 +245,9 @@ final readonly class Views
         $this->chromium->driver->executeScript("localStorage.setItem('kalokroma.theme', arguments[0])", [$theme]);
     }
 
-    public function await(string $selector): void
+    public function await(string $selector, int $seconds = 15): void
     {
-        $this->chromium->driver->wait(15, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)));
+        $this->chromium->driver->wait($seconds, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)));
     }
 
     private function find(WebDriverBy $which): RemoteWebElement

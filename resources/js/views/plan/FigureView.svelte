@@ -53,16 +53,24 @@
     let lamp = $state(0);
     let squint = $state(false);
     let bare = $state(false);
+    let lights = $state(false);
     let playing = $state(false);
     let comparing = $state<'' | 'primed' | 'before' | 'now'>('');
     let wiper = $state(50);
     let held = $state(0);
     let pointed = $state<{ area: string | null; zone: number } | null>(null);
 
+    /** The area that the step one stands at is done to; none where it is done to the whole model. */
+    const worked = $derived.by(() => {
+        const here = passes[pass - 1];
+        if (here === undefined || here.isUndercoat) return null;
+        const done = (painted?.areas ?? []).filter((one) => one.stages.some((stage) => stage.step === here.step));
+        return done.length === 1 ? done[0]!.id : null;
+    });
     const moment = $derived<Moment>({
         pass: bare ? primed : pass,
         only: onlyArea ? areaId : null,
-        lit: null,
+        lit: lights && worked !== null && !bare ? { area: worked, step: passes[pass - 1]?.step ?? '' } : null,
     });
     const beside = $derived.by(() => {
         if (painted === null || comparing === '') return null;
@@ -171,6 +179,13 @@
                     <Button size="small" kind="tertiary" aria-pressed={bare} on:click={() => (bare = !bare)}
                         >Primed</Button
                     >
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        aria-pressed={lights}
+                        disabled={worked === null}
+                        on:click={() => (lights = !lights)}>Where it goes</Button
+                    >
                     <Choose
                         label="Beside it"
                         hideLabel
@@ -244,7 +259,10 @@
                 />
                 <Button size="small" kind="ghost" icon={Next} iconDescription="One step on" on:click={() => step(1)} />
                 <p class="now" role="status">
-                    {#if now}<b>{pass} of {last}</b> <bdi>{now.where}</bdi>: {now.words}{:else}<b>Bare plastic</b>{/if}
+                    {#if now}<b>{pass} of {last}</b>
+                        {#if worked}<button type="button" class="link" onclick={() => open(worked, now.step)}
+                                ><bdi>{now.where}</bdi>: {now.words}</button
+                            >{:else}<bdi>{now.where}</bdi>: {now.words}{/if}{:else}<b>Bare plastic</b>{/if}
                 </p>
             </div>
         </section>
@@ -371,6 +389,16 @@
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;
+    }
+
+    .link {
+        padding: 2px 0;
+        border: 0;
+        background: transparent;
+        color: var(--ink);
+        font: inherit;
+        text-decoration: underline;
+        cursor: pointer;
     }
 
     .side {

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Srgb;
+use Tests\Browser\Support\Patience;
+
+/** The plan on the sculpt: seen stage by stage, brought in, named by tapping, and shown at the desk where the work is. */
+final class FigureTest extends BrowserTestCase
+{
+    /** Seconds that a picture may take where no graphics card draws it and other work runs beside. */
+    private const DRAWN_WITHIN = 60;
+
+    public function testThePlanIsSeenOnTheFigureStepByStep(): void
+    {
+        $this->open('The Bound Capstan');
+        $plan = $this->told('plans/'.$this->idOf('The Bound Capstan'));
+        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
+        $this->awaitFigure();
+        $this->see('//h2[.="Measured on the sculpt"]');
+
+        // Bare, then primed, then finished: the middle of the barrel has the colours of the strip.
+        $timbers = array_values(array_filter($plan['document']['areas'], static fn(array $area): bool => $area['name'] === 'Tarred timbers'))[0]['id'];
+        $stages = $plan['looks']['areas'][$timbers]['strip']['stages'];
+        $this->goTo(1);
+        $primed = $this->colourAt(0.5, 0.27);
+        self::assertLessThan(6.0, self::distance($primed, $stages[0]['zones'][2]['hex']), 'primed as the strip has it');
+        $this->goTo(count($plan['looks']['order']));
+        $this->see('//*[@role="status"]/b[starts-with(., "'.count($plan['looks']['order']).' of")]');
+        self::assertGreaterThan(4.0, self::distance($this->colourAt(0.5, 0.27), self::hex($primed)), 'painted it is another');
+
+        // Pressed, a place opens its area.
+        $this->tap(0.5, 0.5);
+        $this->see('//section[contains(@class, "areas")]//button[@aria-pressed="true"]//bdi[.="Rope"]');
+    }
+
+    public function testASculptIsBroughtInAndNamedByTapping(): void
+    {
+        $this->open('Provost on the White Heron');
+        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
+        $this->awaitFigure();
+        $this->pressNamed('Another sculpt');
+        $this->handFile($this->stl(), 'input[type=file]');
+        $this->see('//h2[.="Does it stand right?"]');
+        $this->see('//section[@aria-label="Bring a sculpt in"]//p[b[.="40.0 mm"]]');
+        $this->pressNamed('Take it in');
+        $this->see('//section[@aria-label="Name the areas"]');
+        $this->awaitFigure();
+
+        $this->press('//aside//button[.//bdi[.="Cloak"]]');
+        Patience::until(fn(): bool => $this->areAllKnown(), 'the patches', self::DRAWN_WITHIN);
+        $this->tap(0.5, 0.62);
+        $this->see('//p[@role="status"][contains(., "belongs to no area yet")]');
+        $this->pressNamed('All that is left');
+        $this->see('//p[@role="status"][contains(., "All of it belongs to an area")]');
+        $figures = fn(): array => $this->told('plans/'.$this->idOf('Provost on the White Heron').'/figures');
+        Patience::until(static fn(): bool => count($figures()) === 2 && $figures()[1]['areas'] !== [], 'the names are kept');
+        $this->pressNamed('Undo');
+        $this->see('//p[@role="status"][contains(., "belongs to no area yet")]');
+        $this->pressNamed('Done naming');
+        $this->pressNamed('Take it out');
+        $this->see('//*[contains(., "is taken out")]');
+        Patience::until(static fn(): bool => count($figures()) === 1, 'one figure is left');
+    }
+
+    public function testAtTheDeskTheFigureShowsWhereTheStepGoes(): void
+    {
+        $batch = array_values(array_filter($this->told('batches')['batches'], static fn(array $one): bool => ! $one['isFinished']))[0];
+        $this->visit("#/batches/$batch[id]/paint");
+        $this->see('//section[@aria-label="Where it goes"]//b[.="Here"]');
+        $this->awaitFigure();
+        $this->pressNamed('How will it look?');
+        $this->see('//section[@aria-label="Where it goes"]//b[.="As it will look"]');
+    }
+
+    private function open(string $plan): void
+    {
+        $this->visit('#/plans/'.$this->idOf($plan));
+        $this->see("//h1[.=\"$plan\"]");
+    }
+
+    private function idOf(string $plan): string
+    {
+        return array_column($this->told('plans/names'), 'id', 'name')[$plan];
+    }
+
+    /** @return array<mixed> what the server says */
+    private function told(string $path): array
+    {
+        return json_decode((string) file_get_contents(self::$server->url("api/$path")), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    private function areAllKnown(): bool
+    {
+        return self::driver()->findElements(WebDriverBy::xpath('//p[@role="status"][contains(., "belong")]')) !== [];
+    }
+
+    private function awaitFigure(): void
+    {
+        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('.figure[data-shown]')) !== [], 'the figure', self::DRAWN_WITHIN);
+    }
+
+    private function goTo(int $pass): void
+    {
+        $slider = $this->find('.time input[type=range]');
+        self::driver()->executeScript('const at = arguments[0]; at.value = arguments[1]; at.dispatchEvent(new Event("input", { bubbles: true }))', [$slider, $pass]);
+        Patience::until(fn(): bool => $this->find('.figure')->getAttribute('data-shown') === (string) $pass, "step $pass", self::DRAWN_WITHIN);
+    }
+
+    /** Presses a place of the figure, in shares of its sides. */
+    private function tap(float $across, float $down): void
+    {
+        $hand = $this->find('.figure .hand');
+        $size = $hand->getSize();
+        self::driver()->action()->moveToElement($hand, (int) (($across - 0.5) * $size->getWidth()), (int) (($down - 0.5) * $size->getHeight()))->click()->perform();
+    }
+
+    /** @return array{int, int, int} as the browser drew it, the mean of a few points, by a picture of its own */
+    private function colourAt(float $across, float $down): array
+    {
+        $script = <<<'JS'
+            const [across, down, done] = arguments;
+            const canvas = document.querySelector('.figure canvas');
+            requestAnimationFrame(() => requestAnimationFrame(() => {
+                const flat = document.createElement('canvas');
+                [flat.width, flat.height] = [canvas.width, canvas.height];
+                const pen = flat.getContext('2d');
+                pen.drawImage(canvas, 0, 0);
+                const { data } = pen.getImageData(Math.round(across * flat.width) - 3, Math.round(down * flat.height) - 3, 6, 6);
+                const sum = [0, 0, 0];
+                for (let at = 0; at < data.length; at += 4) for (let one = 0; one < 3; one++) sum[one] += data[at + one];
+                done(sum.map((one) => Math.round(one / 36)));
+            }));
+            JS;
+
+        /** @var array{int, int, int} */
+        return self::driver()->executeAsyncScript($script, [$across, $down]);
+    }
+
+    /** @param array{int, int, int} $colour */
+    private static function hex(array $colour): string
+    {
+        return sprintf('#%02x%02x%02x', ...$colour);
+    }
+
+    /** @param array{int, int, int} $seen */
+    private static function distance(array $seen, string $hex): float
+    {
+        return Ciede2000::between(Srgb::parse(self::hex($seen))->toLab(), Srgb::parse($hex)->toLab());
+    }
+
+    /** A stone on a foot, 40 mm high, as STL with z up. */
+    private function stl(): string
+    {
+        $triangles = [];
+        $ring = static fn(float $angle, float $radius, float $z): array => [$radius * cos($angle), $radius * sin($angle), $z];
+        $profile = [[0.001, 0.0], [14.0, 0.0], [14.0, 3.0], [7.0, 3.2], [9.0, 20.0], [7.0, 36.0], [0.001, 40.0]];
+        for ($at = 0; $at < 48; $at++) {
+            [$one, $other] = [2 * M_PI * $at / 48, 2 * M_PI * ($at + 1) / 48];
+            foreach (array_slice($profile, 1) as $level => [$radius, $z]) {
+                [$below, $low] = $profile[$level];
+                $corners = [$ring($one, $below, $low), $ring($other, $below, $low), $ring($other, $radius, $z), $ring($one, $radius, $z)];
+                $triangles[] = [$corners[0], $corners[1], $corners[2]];
+                $triangles[] = [$corners[0], $corners[2], $corners[3]];
+            }
+        }
+        $bytes = str_repeat(' ', 80).pack('V', count($triangles));
+        foreach ($triangles as $corners) {
+            $bytes .= pack('g12v', 0, 0, 0, ...array_merge(...$corners), ...[0]);
+        }
+        $path = sys_get_temp_dir().'/kalokroma-stone-'.getmypid().'.stl';
+        file_put_contents($path, $bytes);
+
+        return $path;
+    }
+}
