@@ -80,7 +80,7 @@
             { key: 'n', does: 'next patch of the figure', run: () => step(1), repeats: true },
             { key: 'N', does: 'the patch before', run: () => step(-1), repeats: true },
             { key: 'g', does: 'give the patch to the area, or take it back', run: giveHere },
-            { key: 'u', does: 'undo the last naming', run: () => naming?.undo() },
+            { key: 'z', does: 'undo the last naming', run: () => naming?.undo() },
         ]),
     );
 </script>
