@@ -15,6 +15,9 @@ use Symfony\Component\Process\Process;
 /** A headless Chromium with a profile of its own. */
 final class Chromium
 {
+    /** What the browser may take for one thing: without a graphics card, and with other work beside, a picture of a figure takes its time. */
+    private const SLOWEST_MS = 180_000;
+
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly Process $process,
@@ -36,7 +39,8 @@ final class Chromium
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
-        $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 30_000, 60_000), $process, $profile);
+        $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, self::SLOWEST_MS), $process, $profile);
+        $chromium->driver->manage()->timeouts()->setScriptTimeout(intdiv(self::SLOWEST_MS, 1000));
         $chromium->resize($width, $height);
         $moment ??= Moment::usual();
         $tools = new ChromeDevToolsDriver($chromium->driver);

@@ -12,7 +12,7 @@ final class Patience
     private const ASK_EVERY_MICROSECONDS = 20_000;
 
     /** @param callable(): bool $condition */
-    public static function until(callable $condition, string $what, float $seconds = 30.0): void
+    public static function until(callable $condition, string $what, float $seconds = 60.0): void
     {
         $end = microtime(true) + $seconds;
         while (! $condition()) {

@@ -55,7 +55,7 @@ final readonly class Views
                 $this->plan('Provost on the White Heron', 'Cloak');
                 $this->press('Figure');
                 // Without a graphics card a picture takes its time.
-                $this->await('.figure[data-shown]', 60);
+                $this->await('.figure[data-shown]', 90);
                 $this->press('Desk lamp');
             },
             'plan-quilt' => fn() => $this->quilt(),
@@ -245,14 +245,14 @@ final readonly class Views
         $this->chromium->driver->executeScript("localStorage.setItem('kalokroma.theme', arguments[0])", [$theme]);
     }
 
-    public function await(string $selector, int $seconds = 15): void
+    public function await(string $selector, int $seconds = 45): void
     {
         $this->chromium->driver->wait($seconds, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)));
     }
 
     private function find(WebDriverBy $which): RemoteWebElement
     {
-        return $this->chromium->driver->wait(15, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($which));
+        return $this->chromium->driver->wait(45, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated($which));
     }
 
     public function press(string $label): void
@@ -340,7 +340,7 @@ final readonly class Views
     {
         $this->await('select');
         $select = $this->find(WebDriverBy::xpath("//select[@id=//label[normalize-space(.)='$label']/@for]"));
-        $this->chromium->driver->wait(15, 50)->until(static fn() => str_contains($select->getText(), $option));
+        $this->chromium->driver->wait(45, 50)->until(static fn() => str_contains($select->getText(), $option));
         (new WebDriverSelect($select))->selectByVisibleText($option);
     }
 }
