@@ -71,6 +71,8 @@ final class FigureTest extends BrowserTestCase
     public function testAtTheDeskTheFigureShowsWhereTheStepGoes(): void
     {
         $this->visit('#/batches/'.array_column($this->told('batches')['batches'], 'id', 'name')['Night shift'].'/paint');
+        // Where no graphics card draws it, it is pressed for.
+        $this->press('//button[normalize-space(.)="Figure"]');
         $this->see('//section[@aria-label="Where it goes"]//b[.="Here"]');
         $this->awaitFigure();
         $this->pressNamed('How will it look?');

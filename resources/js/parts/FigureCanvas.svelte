@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import type { Moment, Painted } from '../lib/figure/colours';
+    import { drawnBy } from '../lib/figure/drawing';
     import type { Lamp } from '../lib/figure/shading';
     import type { Place, Stage } from '../lib/figure/stage';
     import { type Figure, partsOf } from '../lib/figures.svelte';
@@ -16,6 +17,7 @@
         squint = false,
         chosen = null,
         name,
+        names = false,
         shared = null,
         ready,
         point,
@@ -31,7 +33,9 @@
         lamp?: Lamp;
         squint?: boolean;
         chosen?: string | null;
-        /** How its triangles are shared out while they are being named. */
+        /** Its areas are being named here. */
+        names?: boolean;
+        /** How its triangles are shared out meanwhile. */
         shared?: { labels: Uint8Array; areas: readonly string[] } | null;
         /** Is told when it can be seen. */
         ready?: (stage: Stage) => void;
@@ -49,19 +53,13 @@
     let pressed: { x: number; y: number } | null = null;
     let isStroke = false;
 
-    const canDraw = (() => {
-        try {
-            return document.createElement('canvas').getContext('webgl2') !== null;
-        } catch {
-            return false;
-        }
-    })();
+    const canDraw = drawnBy() !== 'none';
+    /** Another one is another figure to fetch; what was saved of one that is being named here is nothing new. */
+    const key = $derived(figure.isWorkedOut ? `${figure.id} ${figure.reliefKey} ${names ? '' : figure.version}` : null);
 
     $effect(() => {
         const place = canvas;
-        // While it is being named here, what was saved of it is nothing new.
-        const shown = { id: figure.id, version: shared === null ? figure.version : 0, key: figure.reliefKey };
-        if (place === undefined || !figure.isWorkedOut) return;
+        if (place === undefined || key === null) return;
         let made: Stage | null = null;
         let left = false;
         void (async () => {
@@ -85,7 +83,6 @@
                 if (!left) trouble = error instanceof Error ? error.message : String(error);
             }
         })();
-        void shown;
         return () => {
             left = true;
             made?.close();

@@ -8,6 +8,7 @@
     import { BatchDesk, type Done } from '../lib/batchDesk.svelte';
     import { clocks } from '../lib/clocks.svelte';
     import { craft } from '../lib/craft.svelte';
+    import { drawnBy } from '../lib/figure/drawing';
     import { forget, keep, kept } from '../lib/kept';
     import { bindKeys } from '../lib/keys.svelte';
     import { outbox } from '../lib/outbox.svelte';
@@ -67,7 +68,11 @@
     let hasFigure = $state(false);
     const wide = new MediaQuery('(min-width: 701px)');
     const isWide = $derived(wide.current);
-    const isSplit = $derived(beside !== null || (hasFigure && isWide && step !== null));
+    /** It comes by itself where a graphics card draws it; elsewhere, and put away, by a press. */
+    let figureOn = $state(drawnBy() === 'card');
+    let isAsked = $state(false);
+    const showsFigure = $derived(figureOn && beside === null && step !== null && isWide);
+    const isSplit = $derived(beside !== null || (showsFigure && (hasFigure || isAsked)));
 
     let view = $state<PassAtDesk>();
 
@@ -82,6 +87,12 @@
             { key: 'Escape', does: 'close what lies beside', run: () => (beside = null) },
         ]),
     );
+
+    function toggleFigure(): void {
+        const isShown = showsFigure && isSplit;
+        beside = null;
+        figureOn = isAsked = !isShown;
+    }
 
     function open(id: string): void {
         openId = id;
@@ -120,6 +131,12 @@
             {#if others > 0}<a class="quiet" href="#/">{others} more elsewhere</a>{/if}
             <span class="acts">
                 {#if step}<TakePicture {desk} batchId={batch.id} stepId={step.step.id} />{/if}
+                {#if isWide}<Button
+                        size="field"
+                        kind="tertiary"
+                        aria-pressed={showsFigure && isSplit}
+                        on:click={toggleFigure}>Figure</Button
+                    >{/if}
                 <Button size="field" kind="tertiary" on:click={() => (beside = beside === 'passes' ? null : 'passes')}
                     >Passes</Button
                 >
@@ -168,8 +185,8 @@
             {:else}
                 <AllWet clocks={mine} {batch} {open} />
             {/if}
-            {#if beside === null && step && isWide}
-                <FigureHere {batch} {step} found={(has) => (hasFigure = has)} />
+            {#if showsFigure && step}
+                <FigureHere {batch} {step} {isAsked} found={(has) => (hasFigure = has)} />
             {/if}
             {#if beside === 'passes'}
                 <Passes {steps} models={batch.models} openId={step?.step.id ?? null} {isDry} {open} />

@@ -14,6 +14,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { ColourTable, type Moment, type Painted } from './colours';
+import { drawnBy } from './drawing';
 import { drawn, readSculpt, type Sculpt } from './sculpt';
 import { FRAGMENT, LAMPS, type Lamp, VERTEX } from './shading';
 
@@ -21,13 +22,6 @@ const VIEW_DEGREES = 24;
 const TURN = 0.12;
 /** Slower than this, pictures are made smaller until the hand stops. */
 const SLOW_MS = 120;
-
-/** Drawn by the processor: smooth edges would cost as much as all else together. */
-function isSoftware(): boolean {
-    const gl = document.createElement('canvas').getContext('webgl2');
-    const info = gl?.getExtension('WEBGL_debug_renderer_info');
-    return /swiftshader|llvmpipe|software/i.test(String(info && gl?.getParameter(info.UNMASKED_RENDERER_WEBGL)));
-}
 
 /** A place that is pointed at. */
 export type Place = { label: number; zone: number; triangle: number };
@@ -62,7 +56,8 @@ export class Stage {
     constructor(private readonly canvas: HTMLCanvasElement) {
         this.renderer = new WebGLRenderer({
             canvas,
-            antialias: !isSoftware(),
+            // Smooth edges would cost a processor as much as all else together.
+            antialias: drawnBy() === 'card',
             alpha: true,
             preserveDrawingBuffer: true,
         });

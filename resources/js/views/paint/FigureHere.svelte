@@ -7,7 +7,18 @@
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
 
     /** Where the open step goes, on the figure itself: lit on grey, and turned to where one sees it. Nothing where the plan has no figure. */
-    let { batch, step, found }: { batch: Batch; step: BatchStep; found: (has: boolean) => void } = $props();
+    let {
+        batch,
+        step,
+        isAsked,
+        found,
+    }: {
+        batch: Batch;
+        step: BatchStep;
+        /** Somebody pressed for it: then it is said when there is none. */
+        isAsked: boolean;
+        found: (has: boolean) => void;
+    } = $props();
 
     const known = new Latest<{ figure: Figure; painted: Painted } | null>((answer) => found(answer !== null));
     let stage = $state.raw<Stage | null>(null);
@@ -60,13 +71,19 @@
         </div>
         <p>
             <b>{moment.lit === null ? 'As it will look' : 'Here'}</b>
-            {#if moment.lit !== null}{isOnIt ? `${step.place} of the ` : 'this area is not named on the figure: '}<bdi
+            {#if moment.lit !== null}{isOnIt ? `${step.place} on the ` : 'this area is not named on the figure: '}<bdi
                     >{step.areaName}</bdi
                 >{/if}
         </p>
         <button type="button" aria-pressed={asItWillBe} onclick={() => (asItWillBe = !asItWillBe)}
             >{asItWillBe ? 'Where does it go?' : 'How will it look?'}</button
         >
+    </section>
+{:else if isAsked && !known.busy}
+    <section class="panel here none" aria-label="Where it goes">
+        <h2>No figure yet</h2>
+        <p class="quiet">Bring the sculpt of this model in, and each step is shown where it goes.</p>
+        {#if planId}<a href="#/plans/{planId}?face=figure">To the plan’s figure</a>{/if}
     </section>
 {/if}
 
@@ -78,6 +95,13 @@
         height: calc(100vh - 108px);
         min-height: 380px;
         padding: 12px;
+    }
+
+    .none {
+        grid-template-rows: none;
+        align-content: start;
+        height: auto;
+        min-height: 0;
     }
 
     .well {

@@ -94,6 +94,7 @@
                 {moment}
                 lamp="desk"
                 chosen={area?.id ?? null}
+                names
                 shared={naming?.state ?? null}
                 name="{figure.name}, to be named"
                 {ready}
