@@ -27,7 +27,13 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$server = static::server();
-        self::$chromium = Chromium::open(self::$server->moment);
+        self::$chromium = Chromium::open(self::$server->moment, draws: static::draws());
+    }
+
+    /** Whether figures are looked at: the browser can draw them then. */
+    protected static function draws(): bool
+    {
+        return false;
     }
 
     protected static function server(): AppServer

@@ -15,6 +15,11 @@ final class FigureTest extends BrowserTestCase
     /** Seconds that a picture may take where no graphics card draws it and other work runs beside. */
     private const DRAWN_WITHIN = 60;
 
+    protected static function draws(): bool
+    {
+        return true;
+    }
+
     public function testThePlanIsSeenOnTheFigureStepByStep(): void
     {
         $this->open('The Bound Capstan');

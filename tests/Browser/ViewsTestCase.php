@@ -22,6 +22,11 @@ abstract class ViewsTestCase extends BrowserTestCase
 
     abstract protected static function light(): string;
 
+    protected static function draws(): bool
+    {
+        return true;
+    }
+
     /** @return iterable<string, array{string}> */
     public static function views(): iterable
     {

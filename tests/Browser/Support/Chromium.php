@@ -24,7 +24,8 @@ final class Chromium
         private readonly string $profile,
     ) {}
 
-    public static function open(?Moment $moment = null, int $width = 1280, int $height = 800): self
+    /** @param bool $draws figures too: without a graphics card all that is drawn takes longer then */
+    public static function open(?Moment $moment = null, int $width = 1280, int $height = 800, bool $draws = false): self
     {
         $port = FreePort::find();
         $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
@@ -32,7 +33,7 @@ final class Chromium
         Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
         $profile = sys_get_temp_dir().'/kalokroma-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            ...($draws ? ['--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']), '--headless', '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
             "--user-data-dir=$profile", "--window-size=$width,$height",
         ]);
