@@ -108,7 +108,7 @@ Route::get('plans/{id}/painted', [FigureController::class, 'painted'])->middlewa
 Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
 Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
-Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware(['kept:figures,figure_reliefs,plans', 'in-turn']);
+Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware(['kept:figures,figure_reliefs,plans,products,settings', 'in-turn']);
 Route::get('figures/{id}/relief', [FigureController::class, 'relief']);
 Route::post('figures/{id}/relief', [FigureController::class, 'work'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::put('figures/{id}/labels', [FigureController::class, 'label']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Batch;
+use App\Models\Figure;
 use App\Support\Changes;
 use App\Support\EngineMark;
 use Illuminate\Routing\Route;
@@ -113,6 +114,12 @@ final class KeptAnswersTest extends HttpTestCase
         $plan = $this->plan();
         $batch = Batch::query()->where('name', 'Night shift')->firstOrFail();
 
-        return strtr($uri, ['{id}' => str_starts_with($uri, '/batches') ? $batch->id : $plan->id, '{step}' => $plan->document['areas'][0]['steps'][0]['id']]).(preg_match('~plans/\{id\}/(amounts|round-trip)~', $uri) === 1 ? '?models=5' : '');
+        $id = match (true) {
+            str_starts_with($uri, '/batches') => $batch->id,
+            str_starts_with($uri, '/figures') => (string) Figure::query()->where('plan_id', $plan->id)->value('id'),
+            default => $plan->id,
+        };
+
+        return strtr($uri, ['{id}' => $id, '{step}' => $plan->document['areas'][0]['steps'][0]['id']]).(preg_match('~plans/\{id\}/(amounts|round-trip)~', $uri) === 1 ? '?models=5' : '');
     }
 }
