@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Models\Figure;
+use App\Models\Plan;
 use App\Plans\PlanView;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Relief\Exposure;
@@ -30,15 +31,23 @@ final class ReliefWork
 
     private ?Mesh $mesh = null;
 
+    /** @var array<string, object{bytes: string|null, begun: string|null}>|null what is kept, read once and again after a write */
+    private ?array $rows = null;
+
     private function __construct(
         private readonly Figure $figure,
         private readonly Sprays $sprays,
     ) {}
 
-    /** @throws \Kalokroma\Exchange\Faulty when the plan cannot be read */
+    /**
+     * @throws \Kalokroma\Exchange\Faulty when the plan cannot be read
+     * @throws \Illuminate\Database\Eloquent\ModelNotFoundException when the plan is deleted
+     */
     public static function of(Figure $figure): self
     {
-        return new self($figure, Sprays::of(PlanView::of($figure->plan)->rehearsal));
+        $plan = $figure->relationLoaded('plan') ? $figure->plan : Plan::query()->findOrFail($figure->plan_id);
+
+        return new self($figure, Sprays::of(PlanView::of($plan)->rehearsal));
     }
 
     /** @return float 0…1 of the directions that have to be looked from */
@@ -52,7 +61,7 @@ final class ReliefWork
             $done += match (true) {
                 $row === null => 0,
                 $row->bytes !== null => $directions,
-                default => self::begun((string) $row->begun)['done'],
+                default => self::directionsDone((string) $row->begun),
             };
         }
 
@@ -131,7 +140,7 @@ final class ReliefWork
     /** What was worked out elsewhere, the demo's for one. */
     public function take(string $what, string $bytes): void
     {
-        DB::table('figure_reliefs')->updateOrInsert(['figure_id' => $this->figure->id, 'what' => $what], ['bytes' => $bytes, 'begun' => null]);
+        $this->write($what, ['bytes' => $bytes, 'begun' => null]);
     }
 
     /** @return array<string, int> directions by what is worked out from them */
@@ -147,9 +156,8 @@ final class ReliefWork
 
     private function next(): ?string
     {
-        $rows = $this->rows();
         foreach (array_keys($this->wanted()) as $what) {
-            if (($rows[$what]->bytes ?? null) === null) {
+            if (($this->rows()[$what]->bytes ?? null) === null) {
                 return $what;
             }
         }
@@ -175,7 +183,7 @@ final class ReliefWork
     private function keep(string $what, Exposure $exposure): void
     {
         if (! $exposure->isDone()) {
-            DB::table('figure_reliefs')->updateOrInsert(['figure_id' => $this->figure->id, 'what' => $what], ['bytes' => null, 'begun' => self::packed($exposure->state())]);
+            $this->write($what, ['bytes' => null, 'begun' => self::packed($exposure->state())]);
 
             return;
         }
@@ -187,11 +195,23 @@ final class ReliefWork
         $this->take($what, PackedRelief::of($this->mesh(), $exposure->openness()));
     }
 
+    /** @param array{bytes: string|null, begun: string|null} $state */
+    private function write(string $what, array $state): void
+    {
+        DB::transaction(fn(): bool => DB::table('figure_reliefs')->updateOrInsert(['figure_id' => $this->figure->id, 'what' => $what], $state));
+        $this->rows = null;
+    }
+
     /** @return array<string, object{bytes: string|null, begun: string|null}> by what was worked out */
     private function rows(): array
     {
-        /** @var array<string, object{bytes: string|null, begun: string|null}> */
-        return DB::table('figure_reliefs')->where('figure_id', $this->figure->id)->get()->keyBy('what')->all();
+        if ($this->rows === null) {
+            /** @var array<string, object{bytes: string|null, begun: string|null}> $rows */
+            $rows = DB::table('figure_reliefs')->where('figure_id', $this->figure->id)->get()->keyBy('what')->all();
+            $this->rows = $rows;
+        }
+
+        return $this->rows;
     }
 
     /** @param array{done: int, seen: list<float>, looked: list<float>} $state */
@@ -203,10 +223,17 @@ final class ReliefWork
     /** @return array{done: int, seen: list<float>, looked: list<float>} */
     private static function begun(string $packed): array
     {
-        $done = unpack('V', $packed) ?: [1 => 0];
         $values = array_values(unpack('g*', $packed, 4) ?: []);
         $half = intdiv(count($values), 2);
 
-        return ['done' => $done[1], 'seen' => array_slice($values, 0, $half), 'looked' => array_slice($values, $half)];
+        return ['done' => self::directionsDone($packed), 'seen' => array_slice($values, 0, $half), 'looked' => array_slice($values, $half)];
+    }
+
+    private static function directionsDone(string $packed): int
+    {
+        /** @var array{1: int}|false $done */
+        $done = unpack('V', $packed);
+
+        return $done === false ? 0 : $done[1];
     }
 }

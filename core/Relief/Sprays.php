@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Relief;
 
-use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 
 /** What is sprayed over a model from above and from below. Where it is done several times with other cones, the first, which is the undercoat's, stands for all. */
@@ -19,7 +18,7 @@ final readonly class Sprays
     {
         $found = ['above' => null, 'below' => null];
         foreach ($rehearsal->order()->passes as $pass) {
-            $cone = self::isInTheAir($pass) ? $pass->step->application()?->cone : null;
+            $cone = $pass->step->application()?->cone;
             if ($cone !== null) {
                 $found[$cone->isFromBelow ? 'below' : 'above'] ??= Spray::of($cone);
             }
@@ -32,10 +31,5 @@ final readonly class Sprays
     public function all(): array
     {
         return array_values(array_filter([$this->above, $this->below]));
-    }
-
-    private static function isInTheAir(Pass $pass): bool
-    {
-        return $pass->step->mix !== null;
     }
 }

@@ -199,7 +199,12 @@ final class FigureTest extends HttpTestCase
             $this->send("/plans/$plan->id/figures", self::pyramid(), 201);
         }
         $this->send("/plans/$plan->id/figures", self::pyramid(), 409);
+        [$figure] = $this->ask('GET', "/plans/$plan->id/figures");
         $this->ask('DELETE', "/plans/$plan->id", status: 204);
+        foreach (['relief', 'measures', 'patches'] as $what) {
+            $this->ask('GET', "/figures/$figure[id]/$what", status: 404);
+        }
+        $this->ask('POST', "/figures/$figure[id]/relief", [], 404);
         $this->ask('POST', "/plans/$plan->id/restore", []);
         self::assertCount(6, $this->ask('GET', "/plans/$plan->id/figures"));
         self::assertSame(0, DB::table('figure_reliefs')->whereNotIn('figure_id', DB::table('figures')->pluck('id'))->count());

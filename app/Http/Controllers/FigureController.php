@@ -83,9 +83,10 @@ final class FigureController
     public function work(string $id): JsonResponse
     {
         $figure = Figure::query()->findOrFail($id);
-        ReliefWork::of($figure)->goOn();
+        $work = ReliefWork::of($figure);
+        $work->goOn();
 
-        return new JsonResponse(FigureResource::of($figure));
+        return new JsonResponse(FigureResource::of($figure, $work));
     }
 
     public function label(Request $request, string $id): JsonResponse

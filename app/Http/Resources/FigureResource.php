@@ -12,9 +12,9 @@ use Kalokroma\Relief\Measure;
 final class FigureResource
 {
     /** @return array<string, mixed> */
-    public static function of(Figure $figure): array
+    public static function of(Figure $figure, ?ReliefWork $work = null): array
     {
-        $work = ReliefWork::of($figure);
+        $work ??= ReliefWork::of($figure);
 
         return [
             'id' => $figure->id,

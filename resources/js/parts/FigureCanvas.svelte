@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import type { Moment, Painted } from '../lib/figure/colours';
     import { drawnBy } from '../lib/figure/drawing';
-    import type { Lamp } from '../lib/figure/shading';
+    import type { Lamp } from '../lib/figure/lamps';
     import type { Place, Stage } from '../lib/figure/stage';
     import { type Figure, partsOf } from '../lib/figures.svelte';
 

@@ -68,7 +68,9 @@ export class ColourTable {
         values.set([area.above.length, area.below.length, stage.gloss, 1], start);
         const lit = moment.lit?.area === area.id ? moment.lit.step : null;
         const lands = lit === null ? null : (area.stages.find((one) => one.step === lit)?.lands ?? null);
-        for (let zone = 0; zone < ZONES; zone++) values[start + 4 * (1 + zone)] = lands?.[zone] ?? 0;
+        for (let zone = 0; zone < ZONES; zone++) {
+            values.set([lands?.[zone] ?? 0, lands === null ? 0 : 1], start + 4 * (1 + zone));
+        }
         for (const [flank, digits] of [stage.left, stage.right ?? stage.left].entries()) {
             for (let at = 0; at < digits.length / 6; at++) {
                 const { r, g, b } = colour.setHex(parseInt(digits.slice(6 * at, 6 * at + 6), 16));

@@ -1,13 +1,5 @@
 import { TABLE } from './colours';
 
-/** Lamps to look at a figure by, as the shader numbers them. */
-export const LAMPS = [
-    { id: 'even', name: 'Even light' },
-    { id: 'desk', name: 'Desk lamp' },
-    { id: 'sky', name: 'Under the sky' },
-] as const;
-export type Lamp = (typeof LAMPS)[number]['id'];
-
 /**
  * Looks the colour of each corner up: between the two zones it lies between, and between the shares of spray it lies between. Mixed as light, in linear
  * sRGB. A figure has more corners than one tells apart, so that the points between may lie between their colours.
@@ -66,7 +58,7 @@ void main() {
     vLabel = row;
     vNobody = head.a < 0.5 ? 1 : 0;
     vOpen = relief.y;
-    vSkin = vec3(head.b, mix(texelFetch(table, ivec2(1 + low, row), 0).r, texelFetch(table, ivec2(2 + low, row), 0).r, zone - float(low)), 0.0);
+    vSkin = vec3(head.b, mix(texelFetch(table, ivec2(1 + low, row), 0).r, texelFetch(table, ivec2(2 + low, row), 0).r, zone - float(low)), texelFetch(table, ivec2(1, row), 0).g);
     vPaint = painted(table, row, counts);
     if (compares) {
         vec4 told = texelFetch(other, ivec2(0, row), 0);
@@ -110,8 +102,9 @@ vec3 lit(vec4 paint, vec3 normal, vec3 eye) {
         return vec3(stripes ? mix(0.2, 0.29, stripe) : 0.45) * (0.3 + 0.7 * facing) * (0.6 + 0.4 * open);
     }
     if (lights) {
-        paint.rgb = mix(vec3(0.10 + 0.25 * dot(paint.rgb, GREY)), paint.rgb + vec3(0.10), vSkin.y);
-        paint.rgb += vec3(0.32, 0.30, 0.22) * smoothstep(0.35, 0.9, vSkin.y);
+        // All else is grey; of the area itself one sees where it is, and what the step lands on glows.
+        vec3 quiet = vec3(0.05 + 0.3 * dot(paint.rgb, GREY));
+        paint = vec4(mix(quiet, mix(quiet + 0.4 * paint.rgb + 0.06, vec3(0.95, 0.86, 0.58), 0.15 + 0.8 * smoothstep(0.15, 0.85, vSkin.y)), vSkin.z), 0.0);
     }
     vec3 colour = paint.rgb;
     vec3 mirrored = reflect(-eye, normal);

@@ -16,10 +16,13 @@ import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { ColourTable, type Moment, type Painted } from './colours';
 import { drawnBy } from './drawing';
 import { drawn, readSculpt, type Sculpt } from './sculpt';
-import { FRAGMENT, LAMPS, type Lamp, VERTEX } from './shading';
+import { LAMPS, type Lamp } from './lamps';
+import { FRAGMENT, VERTEX } from './shading';
 
 const VIEW_DEGREES = 24;
 const TURN = 0.12;
+/** From here on the sides of the canvas are to each other as in another frame. */
+const OTHER_FRAME = 0.15;
 /** Slower than this, pictures are made smaller until the hand stops. */
 const SLOW_MS = 120;
 
@@ -49,6 +52,7 @@ export class Stage {
     private sculpt: Sculpt | null = null;
     private relief: Uint8Array = new Uint8Array();
     private areas: readonly string[] = [];
+    private homeAspect = 1;
     private waiting = 0;
     private ratio = Math.min(2, globalThis.devicePixelRatio);
     private readonly watcher: ResizeObserver;
@@ -149,11 +153,11 @@ export class Stage {
         const box = this.mesh?.geometry.boundingBox;
         if (!box) return;
         const size = box.getSize(new Vector3());
-        const deep = Math.hypot(size.x, size.z) / 2;
         const slope = Math.tan((VIEW_DEGREES * Math.PI) / 360);
-        const aspect = Math.max(0.4, this.camera.aspect);
-        // It turns: what is wide from the side has to fit as well as its height.
-        const far = Math.max(size.y / 2 / slope, deep / (slope * Math.max(1, aspect))) * 1.1 + deep * 0.62;
+        // It turns: what is wide from one side has to fit as well as its height.
+        const wide = Math.max(size.x, size.z) / 2;
+        this.homeAspect = this.camera.aspect;
+        const far = (Math.max(size.y / 2, wide / this.homeAspect) / slope) * 1.1 + wide * 0.9;
         const centre = box.getCenter(new Vector3());
         this.controls.target.copy(centre);
         this.camera.position.copy(centre).add(new Vector3(-0.22, 0.2, 1).normalize().multiplyScalar(far));
@@ -161,8 +165,8 @@ export class Stage {
         this.camera.far = far * 4;
         this.controls.minDistance = far / 5;
         this.controls.maxDistance = far * 2;
-        this.fit();
         this.controls.update();
+        this.draw();
     }
 
     /** Turns by the arrow keys: across and over. */
@@ -229,11 +233,12 @@ export class Stage {
             if (Math.round(labels!.getX(at)) !== label) continue;
             const weight = (lands[Math.round(4 * reliefs!.getX(at))] ?? 0) * reliefs!.getY(at);
             out.x += weight * normals!.getX(at);
+            out.y += weight * normals!.getY(at);
             out.z += weight * normals!.getZ(at);
         }
         // What is the same all round is looked at from the front.
-        out.z += 0.15 * Math.hypot(out.x, out.z) + 1e-6;
-        this.lookFrom(out.normalize().setY(0.12));
+        out.z += 0.3 * out.length() + 1e-6;
+        this.lookFrom(out.normalize());
     }
 
     /** Looks from a direction, never quite from above or below. */
@@ -303,9 +308,10 @@ export class Stage {
         this.renderer.setPixelRatio(this.ratio);
         this.renderer.setSize(clientWidth, clientHeight, false);
         this.camera.aspect = clientWidth / clientHeight;
-        this.camera.fov = this.camera.aspect < 1 ? VIEW_DEGREES / this.camera.aspect : VIEW_DEGREES;
         this.camera.updateProjectionMatrix();
         this.set('width', clientWidth * this.ratio);
+        // Another frame, a tablet turned: it is fitted into it anew.
+        if (Math.abs(Math.log(this.camera.aspect / this.homeAspect)) > OTHER_FRAME) this.home();
     }
 
     private set(name: string, value: unknown): void {

@@ -1,17 +1,16 @@
 <script lang="ts">
     import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
-    import Pause from 'carbon-icons-svelte/lib/PauseFilled.svelte';
-    import Play from 'carbon-icons-svelte/lib/PlayFilledAlt.svelte';
-    import Back from 'carbon-icons-svelte/lib/ChevronLeft.svelte';
-    import Next from 'carbon-icons-svelte/lib/ChevronRight.svelte';
     import type { Moment } from '../../lib/figure/colours';
+    import { LAMPS } from '../../lib/figure/lamps';
     import { stageOf } from '../../lib/figure/moments';
     import { PlanFigures } from '../../lib/figures.svelte';
     import { bindKeys } from '../../lib/keys.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureAreas from './FigureAreas.svelte';
     import FigureBring from './FigureBring.svelte';
     import FigureMeasures from './FigureMeasures.svelte';
     import FigureNaming from './FigureNaming.svelte';
+    import FigureSteps from './FigureSteps.svelte';
     import Choose from '../../parts/Choose.svelte';
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -30,14 +29,6 @@
         open: (area: string | null, step: string | null) => void;
     } = $props();
 
-    const LAMPS = [
-        { id: 'even', name: 'Even light' },
-        { id: 'desk', name: 'Desk lamp' },
-        { id: 'sky', name: 'Under the sky' },
-    ] as const;
-    const ZONES = ['recesses', 'lower sides', 'faces', 'raised parts', 'edges'];
-    const FRAME_MS = 900;
-
     const figures = $derived(new PlanFigures(desk.id));
     let shown = $state<string | null>(null);
     let bringing = $state(false);
@@ -54,7 +45,6 @@
     let squint = $state(false);
     let bare = $state(false);
     let lights = $state(false);
-    let playing = $state(false);
     let comparing = $state<'' | 'primed' | 'before' | 'now'>('');
     let wiper = $state(50);
     let held = $state(0);
@@ -80,7 +70,6 @@
         return figures.before === null ? null : { painted: figures.before, moment };
     });
     const now = $derived(pass === 0 ? null : passes[pass - 1]);
-    const area = $derived(desk.document?.areas.find((one) => one.id === areaId) ?? null);
 
     /** The strips' words for what lies under the pointer. */
     const said = $derived.by(() => {
@@ -91,7 +80,9 @@
         const stage = stageOf(named, pass);
         const look = desk.plan?.looks.areas[named.id]?.strip.stages.find((one) => one.stepId === stage);
         const zone = look?.zones[at.zone];
-        return { where: `${named.name}, ${ZONES[at.zone]}`, what: zone === undefined ? 'bare plastic' : zone.words };
+        return zone === undefined
+            ? { where: named.name, what: 'bare plastic' }
+            : { where: `${named.name}, ${zone.label}`, what: zone.words };
     });
 
     $effect(() => {
@@ -103,32 +94,12 @@
         const version = desk.plan?.version;
         if (version !== undefined) void figures.look(version);
     });
-    $effect(() => {
-        if (!playing) return;
-        const timer = setInterval(() => {
-            if (pass >= last) playing = false;
-            else wanted = pass + 1;
-        }, FRAME_MS);
-        return () => clearInterval(timer);
-    });
     $effect(() =>
         bindKeys([
             { key: 'q', does: 'squint at the figure', run: () => (squint = !squint) },
             { key: 'p', does: 'see the figure primed', run: () => (bare = !bare) },
-            { key: ',', does: 'one step back', run: () => step(-1), repeats: true },
-            { key: '.', does: 'one step on', run: () => step(1), repeats: true },
         ]),
     );
-
-    function step(by: number): void {
-        playing = false;
-        wanted = Math.max(0, Math.min(last, pass + by));
-    }
-
-    function play(): void {
-        if (!playing && pass >= last) wanted = 0;
-        playing = !playing;
-    }
 
     function press(place: { area: string | null }): void {
         if (place.area !== null) choose(place.area);
@@ -230,73 +201,10 @@
                     />
                 {/if}
             </div>
-            <div class="time">
-                <Button
-                    size="small"
-                    kind="ghost"
-                    icon={playing ? Pause : Play}
-                    iconDescription={playing ? 'Stop' : 'Play all steps'}
-                    on:click={play}
-                />
-                <Button
-                    size="small"
-                    kind="ghost"
-                    icon={Back}
-                    iconDescription="One step back"
-                    on:click={() => step(-1)}
-                />
-                <input
-                    type="range"
-                    min="0"
-                    max={last}
-                    value={pass}
-                    aria-label="Step"
-                    aria-valuetext={now ? `${pass} of ${last}, ${now.where}: ${now.words}` : 'bare plastic'}
-                    oninput={(event) => {
-                        playing = false;
-                        wanted = Number(event.currentTarget.value);
-                    }}
-                />
-                <Button size="small" kind="ghost" icon={Next} iconDescription="One step on" on:click={() => step(1)} />
-                <p class="now" role="status">
-                    {#if now}<b>{pass} of {last}</b>
-                        {#if worked}<button type="button" class="link" onclick={() => open(worked, now.step)}
-                                ><bdi>{now.where}</bdi>: {now.words}</button
-                            >{:else}<bdi>{now.where}</bdi>: {now.words}{/if}{:else}<b>Bare plastic</b>{/if}
-                </p>
-            </div>
+            <FigureSteps {passes} {pass} {worked} go={(pass) => (wanted = pass)} {open} />
         </section>
         <aside class="side">
-            <section class="panel areas">
-                <h2>Areas</h2>
-                <ul>
-                    {#each painted.areas as one (one.id)}
-                        {@const strip = desk.plan?.looks.areas[one.id]?.strip}
-                        {@const look = strip?.stages.find((stage) => stage.stepId === stageOf(one, pass))}
-                        <li>
-                            <button type="button" aria-pressed={areaId === one.id} onclick={() => choose(one.id)}>
-                                <span class="zones" aria-hidden="true">
-                                    {#each look?.zones ?? [] as zone (zone.zone)}<i style:background={zone.hex}
-                                        ></i>{/each}
-                                </span>
-                                <bdi>{one.name}</bdi>
-                                {#if !figure.areas.includes(one.id)}<span class="quiet">not on the figure</span>{/if}
-                            </button>
-                        </li>
-                    {/each}
-                </ul>
-                {#if area}
-                    <div class="acts">
-                        <Button
-                            size="small"
-                            kind="tertiary"
-                            aria-pressed={onlyArea}
-                            on:click={() => (onlyArea = !onlyArea)}>Only this area</Button
-                        >
-                        <Button size="small" kind="tertiary" on:click={() => open(area.id, null)}>Its steps</Button>
-                    </div>
-                {/if}
-            </section>
+            <FigureAreas {desk} {figure} {painted} {pass} {areaId} bind:onlyArea {choose} {open} />
             <FigureMeasures {desk} {figure} {areaId} />
             <div class="acts">
                 {#if (figures.figures?.length ?? 0) > 1}
@@ -372,45 +280,10 @@
         accent-color: var(--ink);
     }
 
-    .time {
-        display: grid;
-        grid-template-columns: auto auto minmax(0, 1fr) auto minmax(0, 260px);
-        gap: 6px;
-        align-items: center;
-    }
-
-    .time input {
-        width: 100%;
-        height: 28px;
-        accent-color: var(--ink);
-    }
-
-    .now {
-        overflow: hidden;
-        text-overflow: ellipsis;
-        white-space: nowrap;
-    }
-
-    .link {
-        padding: 2px 0;
-        border: 0;
-        background: transparent;
-        color: var(--ink);
-        font: inherit;
-        text-decoration: underline;
-        cursor: pointer;
-    }
-
     .side {
         display: grid;
         gap: 12px;
         min-width: 0;
-    }
-
-    .side .panel {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px 14px;
     }
 
     .acts {
@@ -424,47 +297,6 @@
         color: var(--panel);
     }
 
-    ul {
-        display: grid;
-        gap: 2px;
-    }
-
-    li button {
-        display: grid;
-        grid-template-columns: 64px minmax(0, 1fr) auto;
-        gap: 10px;
-        align-items: center;
-        width: 100%;
-        padding: 4px 6px;
-        border: 0;
-        border-radius: 3px;
-        background: transparent;
-        color: var(--ink);
-        font: inherit;
-        text-align: left;
-        cursor: pointer;
-    }
-
-    li button:hover {
-        background: var(--line);
-    }
-
-    li button[aria-pressed='true'] {
-        box-shadow: inset 0 0 0 2px var(--ink);
-    }
-
-    .zones {
-        display: flex;
-        height: 22px;
-        padding: 3px;
-        border-radius: 2px;
-        background: var(--well);
-    }
-
-    .zones i {
-        flex: 1;
-    }
-
     @media (max-width: 1000px) {
         .face {
             grid-template-columns: minmax(0, 1fr);
@@ -472,16 +304,6 @@
 
         .well {
             height: clamp(320px, 62vh, 900px);
-        }
-    }
-
-    @media (max-width: 600px) {
-        .time {
-            grid-template-columns: auto auto minmax(0, 1fr) auto;
-        }
-
-        .now {
-            grid-column: 1 / -1;
         }
     }
 </style>
