@@ -44,6 +44,7 @@ use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SharedRecipeController;
 use App\Http\Controllers\SlipController;
 use App\Http\Controllers\SprayDayController;
+use App\Http\Controllers\SquadController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\SubstituteController;
 use App\Http\Controllers\UndercoatController;
@@ -135,6 +136,9 @@ Route::apiResource('plans', PlanController::class)->parameters(['plans' => 'id']
 Route::get('batches/names', [BatchController::class, 'names']);
 Route::post('batches/{id}/restore', [BatchController::class, 'restore']);
 Route::post('batches/{id}/refresh', [BatchController::class, 'refresh']);
+Route::get('batches/{id}/squad', [SquadController::class, 'show'])->middleware('kept:batches,log_entries,products,settings');
+Route::put('batches/{id}/squad', [SquadController::class, 'update']);
+Route::post('batches/{id}/squad/vary', [SquadController::class, 'vary']);
 Route::put('batches/{id}/desk', [BatchController::class, 'desk']);
 Route::post('batches/{id}/repeat', [BatchController::class, 'repeat'])->name('batches.repeat');
 Route::get('batches/{id}/painted', [FigureController::class, 'paintedBatch'])->middleware('kept:batches,products,settings');

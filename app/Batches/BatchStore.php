@@ -20,9 +20,14 @@ use Kalokroma\Planning\Pass;
  */
 final class BatchStore
 {
-    public function begin(string $planId, string $name, int $models, string $startsOn): Batch
+    /**
+     * @param list<mixed>|null $squad what is said of its models, one entry each; null: nothing
+     *
+     * @throws ValidationException when there is no such plan, or it does not have what is said of a model
+     */
+    public function begin(string $planId, string $name, int $models, string $startsOn, ?array $squad = null): Batch
     {
-        return DB::transaction(static function () use ($planId, $name, $models, $startsOn): Batch {
+        return DB::transaction(static function () use ($planId, $name, $models, $startsOn, $squad): Batch {
             $plan = Plan::query()->find($planId) ?? throw ValidationException::withMessages(['planId' => 'This plan is not here. Choose one from the list.']);
 
             return Batch::query()->create([
@@ -33,6 +38,7 @@ final class BatchStore
                 'document' => $plan->written()->saying(FixedOrder::of($plan->toCore()))->fields,
                 'plan_version' => $plan->version,
                 'habits' => Setting::habits(),
+                'squad' => $squad === null ? null : SquadStore::fields($plan->toCore(), $squad),
             ]);
         });
     }
@@ -48,7 +54,7 @@ final class BatchStore
         return DB::transaction(static function () use ($id, $name, $models, $startsOn, $version): Batch {
             $batch = Batch::query()->with('entries')->findOrFail($id);
             StaleWrite::unlessCurrent('This batch', $version, $batch->version);
-            $done = $batch->progress()->record->furthest();
+            $done = $batch->progress()->record()->furthest();
             if ($models < $done) {
                 throw ValidationException::withMessages(['models' => "Something is painted on $done models already, so the batch has at least that many."]);
             }
@@ -70,7 +76,7 @@ final class BatchStore
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
             $progress = $batch->progress();
             $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
-            $newer = FixedOrder::keeping($plan->toCore(), array_values($begun));
+            $newer = FixedOrder::keeping(SquadStore::carried($batch->written(), $plan->toCore()), array_values($begun));
             $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'version' => $batch->version + 1]);
 
             return $batch;
@@ -109,7 +115,7 @@ final class BatchStore
     {
         return DB::transaction(static function () use ($id, $name, $models, $startsOn): Batch {
             $was = Batch::withTrashed()->with('entries')->findOrFail($id);
-            $plan = AsDone::plan($was);
+            $plan = $was->core()->asDone($was->paints()->find(...));
 
             return Batch::query()->create([
                 'plan_id' => $was->plan_id,
@@ -120,6 +126,7 @@ final class BatchStore
                 'plan_version' => $was->plan_version,
                 'habits' => $was->habits,
                 'skipped' => $was->skipped,
+                'squad' => $was->squad === null ? null : array_slice($was->squad, 0, $models),
             ]);
         });
     }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Matching\PotLevel;
+use Kalokroma\Planning\Tally;
 
 /**
  * What lies on the bench: the batch that was painted on last, the others under way, what waits, and pots that run low.
@@ -40,7 +41,7 @@ final readonly class Bench
     public static function asItIs(): self
     {
         $batches = Batch::query()->orderBy('starts_on')->orderBy('id')->get();
-        $tallies = Tally::ofAll($batches);
+        $tallies = Tallies::of($batches);
         $latest = DB::table('log_entries')->whereNull('deleted_at')->groupBy('batch_id')->selectRaw('batch_id, max(done_at) as at')->pluck('at', 'batch_id');
         $lastPainted = static fn(Batch $one): string => (string) ($latest[$one->id] ?? '');
         $finished = $batches->filter(static fn(Batch $one): bool => $tallies[$one->id]->isFinished());

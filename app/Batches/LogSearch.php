@@ -44,7 +44,7 @@ final class LogSearch
             return [];
         }
         $plan = $batch->toCore();
-        $record = $batch->record($plan);
+        $record = Tallies::tally($batch, $batch->done())->record;
 
         return array_values($batch->entries->filter(
             static fn(LogEntry $entry): bool => ($areaId === null || ($plan->find($entry->step_id)[0]->id ?? null) === $areaId)

@@ -36,7 +36,7 @@ final class Since
     {
         $measures = Setting::measures();
         $words = [];
-        foreach (Shortage::all(Amounts::of($plan, $batch->models, $measures)->poured(), OwnedPaints::shelf(), $batch->models, $measures->dropMl) as $short) {
+        foreach (Shortage::all(Amounts::for($batch->painted(), $measures)->poured(), OwnedPaints::shelf(), $batch->models, $measures->dropMl) as $short) {
             $words[] = $short->isOwned()
                 ? sprintf('%s: %.1f ml left, %.1f ml are needed for as many models.', $short->paint->name, $short->leftMl, $short->neededMl)
                 : sprintf('%s is not on the shelf.', $short->paint->name);

@@ -15,7 +15,10 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Squad;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Role;
+use Kalokroma\Schedule\Job;
 
 /** A command that works on a plan file, and perhaps on a catalogue and a shelf. */
 abstract class PlanCommand extends FileCommand
@@ -48,14 +51,35 @@ abstract class PlanCommand extends FileCommand
         return $this->document;
     }
 
-    protected function models(): ?int
+    /** The models that are painted: so many of each role by `--roles`, or by `--models` so many of whom nothing is said; null when neither is told. */
+    protected function squad(Plan $plan): ?Squad
     {
+        if ($this->option('roles') !== null) {
+            return $this->option('models') === null ? $this->ofRoles($plan) : throw new WrongWords('Take --roles or --models, not both.');
+        }
         if ($this->option('models') === null) {
             return null;
         }
         $models = $this->whole('models', 'a whole number of models');
 
-        return $models >= 1 && $models <= 10000 ? $models : throw new WrongWords('--models takes a whole number from 1 to 10000.');
+        return $models >= 1 && $models <= Job::MOST_MODELS ? Squad::alike($models) : throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
+    }
+
+    private function ofRoles(Plan $plan): Squad
+    {
+        $counts = [];
+        foreach (explode(',', (string) $this->option('roles')) as $one) {
+            if (preg_match('/^([^:]*):(\d{1,3})$/D', trim($one), $found) !== 1) {
+                throw new WrongWords('--roles takes how many there are of each role, as leader:1,rank:7,:2 (who has no role counts under none).');
+            }
+            if ($found[1] !== '' && $plan->role($found[1]) === null) {
+                throw new WrongWords(sprintf('--roles: this plan has no role "%s"; it has %s.', $found[1], $plan->roles === [] ? 'none' : implode(', ', array_map(static fn(Role $role): string => $role->id, $plan->roles))));
+            }
+            $counts[$found[1]] = ($counts[$found[1]] ?? 0) + (int) $found[2];
+        }
+        $models = array_sum($counts);
+
+        return $models >= 1 && $models <= Job::MOST_MODELS ? Squad::ofRoles($counts) : throw new WrongWords(sprintf('--roles takes 1 to %d models in all.', Job::MOST_MODELS));
     }
 
     /**

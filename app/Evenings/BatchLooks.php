@@ -9,19 +9,17 @@ use App\Support\Kept;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
-use Kalokroma\Recipe\Plan;
 
 /** What each step of a batch leaves, as five colours from recess to edge; kept beside the batch, as working it out takes longer than all the rest of an evening. */
 final class BatchLooks
 {
     /** @return array<string, list<string>> #hex by step id; none for steps that leave no look */
-    public static function of(Batch $batch, Plan $plan): array
+    public static function of(Batch $batch): array
     {
-        return Kept::now()->of('looks', [$batch->id, $batch->version], static function () use ($plan): array {
-            $rehearsal = Rehearsal::of($plan);
+        return Kept::now()->of('looks', [$batch->id, $batch->version], static function () use ($batch): array {
             $looks = [];
-            foreach ($rehearsal->order()->passes as $pass) {
-                $looks[$pass->step->id] = self::zones($rehearsal, $pass);
+            foreach ($batch->painted()->passes() as $pass) {
+                $looks[$pass->step->id] = self::zones($batch->painted()->rehearsalAt($pass), $pass);
             }
 
             return $looks;

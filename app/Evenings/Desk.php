@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evenings;
 
-use App\Batches\Tally;
+use App\Batches\Tallies;
 use App\Models\Batch;
 use App\Models\Setting;
 use DateTimeImmutable;
@@ -44,7 +44,7 @@ final readonly class Desk
     {
         $zone = Setting::zone();
         $batches = Batch::query()->where('rests', false)->orderBy('starts_on')->orderBy('id')->get();
-        $tallies = Tally::ofAll($batches);
+        $tallies = Tallies::of($batches);
         /** @var Collection<int, Batch> $open */
         $open = $batches->reject(static fn(Batch $one): bool => $tallies[$one->id]->isFinished())->values();
         // What is begun comes first; of what waits the soonest. More than a dozen nobody has on one desk.
@@ -66,10 +66,9 @@ final readonly class Desk
     public static function job(Batch $batch, Progress $progress, ?DateTimeZone $zone = null): Job
     {
         return Job::of(
-            $progress->plan,
-            $batch->models,
-            $progress->record,
-            $progress->skipped,
+            $progress->squad,
+            $progress->record(),
+            $progress->skipped(),
             (new DateTimeImmutable($batch->starts_on->toDateString(), $zone ?? Setting::zone()))->getTimestamp(),
             self::paces($batch),
         );
@@ -85,7 +84,7 @@ final readonly class Desk
     public function fingerprint(): string
     {
         return hash('xxh128', serialize([
-            array_map(static fn(Batch $one, array $done): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at], $done)], $this->batches, $this->done),
+            array_map(static fn(Batch $one, array $done): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at, $each->on], $done)], $this->batches, $this->done),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
             Setting::setUpMinutes(),

@@ -19,7 +19,6 @@ use Kalokroma\Learning\StrengthLesson;
 use Kalokroma\Learning\UseLesson;
 use Kalokroma\Learning\Worked;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Plan;
 
 /** What the logbook teaches, as far as it goes by now. */
 final readonly class LogLessons
@@ -44,7 +43,7 @@ final readonly class LogLessons
     {
         $worked = [];
         foreach (Batch::query()->whereHas('entries')->orderByDesc('starts_on')->limit(self::LATEST_BATCHES)->with('entries')->get() as $batch) {
-            array_push($worked, ...self::of($batch, $batch->toCore()));
+            array_push($worked, ...$batch->core()->worked());
         }
 
         return new self($worked);
@@ -87,30 +86,5 @@ final readonly class LogLessons
         );
 
         return DryLesson::all($readings, CraftBook::standard()->technique(...));
-    }
-
-    /** @return list<Worked> */
-    private static function of(Batch $batch, Plan $plan): array
-    {
-        $worked = [];
-        foreach ($batch->entries as $entry) {
-            $step = $plan->step($entry->step_id);
-            if ($step !== null) {
-                $used = $entry->used();
-                $planned = array_map(static fn($one): string => $one->parts.' '.$one->paint->id, $step->mix->ingredients ?? []);
-                $worked[] = new Worked(
-                    $step,
-                    $plan->find($entry->step_id)[0] ?? null,
-                    $entry->models,
-                    $entry->coat === null ? $used->coats : 1,
-                    $entry->minutes === null ? null : (float) $entry->minutes,
-                    // A single coat says nothing of how many it took.
-                    $entry->coat === null && $planned === array_map(static fn(array $one): string => $one['parts'].' '.$one['paint'], $used->mix),
-                    $plan->model->finishLevel,
-                );
-            }
-        }
-
-        return $worked;
     }
 }

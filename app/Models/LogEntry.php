@@ -10,6 +10,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
+use Kalokroma\Batch\Entry;
+use Kalokroma\Batch\Used;
+use Kalokroma\Planning\Done;
 
 /**
  * What was really done: a step, on so many models, with what.
@@ -20,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property int $models
  * @property mixed $used as Used stores it
  * @property int|null $coat from 1; null when all that was left of the step was done
+ * @property list<int>|null $on_models numbers of the models it was done to; null: the next that had it still before them
  * @property list<array{paint: string, ml: float}>|null $spent what was taken from the pots
  * @property int|null $minutes
  * @property string $note
@@ -34,13 +38,18 @@ final class LogEntry extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer', 'coat' => 'integer', 'spent' => 'array'];
+    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer', 'coat' => 'integer', 'spent' => 'array', 'on_models' => 'array'];
 
     protected $attributes = ['version' => 1];
 
     public function used(): Used
     {
         return Used::stored($this->used);
+    }
+
+    public function toCore(): Entry
+    {
+        return new Entry(new Done($this->step_id, $this->coat, $this->models, $this->done_at->getTimestamp(), $this->id, $this->on_models), $this->used(), $this->minutes, $this->note);
     }
 
     /** @return BelongsTo<Batch, $this> */

@@ -10,7 +10,7 @@ use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
-use Kalokroma\Planning\Turns;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
@@ -29,22 +29,31 @@ final class Amounts
     /** @var list<PassAmount>|null */
     private ?array $passes = null;
 
+    private readonly Plan $plan;
+
+    private readonly int $models;
+
+    /** @param list<Pass>|null $passesInOrder when they are known already */
     private function __construct(
-        private readonly Plan $plan,
-        private readonly int $models,
+        private readonly SquadPlan $squad,
         private readonly Measures $measures,
-        private readonly ?Order $order,
+        private readonly ?array $passesInOrder = null,
         private readonly ?Progress $progress = null,
-    ) {}
+    ) {
+        $this->plan = $squad->plan;
+        $this->models = $squad->count();
+    }
 
     /** What is still to be poured for a batch that is under way. */
     public static function left(Progress $progress, Measures $measures): self
     {
-        return new self($progress->plan, $progress->models, $measures, null, $progress);
+        return new self($progress->squad, $measures, $progress->passes, $progress);
     }
 
     /**
-     * @param Order|null $order the passes in the order they are painted, when it is known already
+     * For so many models of whom nothing is said.
+     *
+     * @param Order|null $order of that plan, when it is known already
      *
      * @throws IllegalAmount when there are no models, or more than anybody paints
      */
@@ -53,8 +62,14 @@ final class Amounts
         if ($models < 1 || $models > self::MOST_MODELS) {
             throw IllegalAmount::models(self::MOST_MODELS);
         }
+        $squad = SquadPlan::alike($plan, $models);
 
-        return new self($plan, $models, $measures ?? Measures::usual(), $order);
+        return new self($squad, $measures ?? Measures::usual(), $squad->plan === $plan ? $order?->passes : null);
+    }
+
+    public static function for(SquadPlan $squad, ?Measures $measures = null): self
+    {
+        return new self($squad, $measures ?? Measures::usual());
     }
 
     /** @return array<string, float> ml that each pot has less in the end, by paint id: film, palette, cup and what goes past; not rounded to drops */
@@ -85,7 +100,7 @@ final class Amounts
     /** @return list<PassAmount> every pass in the order it is painted */
     public function passes(): array
     {
-        return $this->passes ??= array_map(fn(Pass $pass): PassAmount => $this->pass($pass, $this->modelsLeft($pass)), $this->progress->passes ?? ($this->order ?? Order::of($this->plan))->passes);
+        return $this->passes ??= array_map(fn(Pass $pass): PassAmount => $this->pass($pass, $this->modelsLeft($pass)), $this->passesInOrder ?? $this->squad->passes());
     }
 
     /** @return array<string, Pour> what is poured in all, pot by pot, in the order of first need */
@@ -104,16 +119,7 @@ final class Amounts
     /** @param float $models on which all its coats are laid: half of the coats on ten are five */
     public function pass(Pass $pass, float $models): PassAmount
     {
-        $mixtures = [];
-        $turns = $pass->area === null ? [] : Turns::of($pass->area, $this->models)->at($pass->area, $pass->step);
-        $done = $turns === []
-            ? [[$pass->step, $models]]
-            : $this->byTurns($turns, $models);
-        foreach ($done as [$step, $on]) {
-            array_push($mixtures, ...$this->mixtures($step, $pass->area, $on));
-        }
-
-        return new PassAmount($pass, $mixtures, $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
+        return new PassAmount($pass, $this->mixtures($pass->step, $pass->area, $models), $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
     }
 
     /** Whole drops of a mix that lie on the palette when all its models are done: what the brush left there, and what rounding to drops had too much. */
@@ -150,7 +156,7 @@ final class Amounts
     private function modelsLeft(Pass $pass): float
     {
         if ($this->progress === null) {
-            return (float) $this->models;
+            return (float) count($this->squad->modelsOf($pass->step->id));
         }
         $coats = 0;
         for ($coat = 1; $coat <= $pass->step->coats && ! $this->progress->isSkipped($pass); $coat++) {
@@ -158,23 +164,6 @@ final class Amounts
         }
 
         return $coats / $pass->step->coats;
-    }
-
-    /**
-     * @param list<array{name: string, models: list<int>, steps: list<Step>}> $turns
-     *
-     * @return list<array{Step, float}> each way it is painted, and its share of the models
-     */
-    private function byTurns(array $turns, float $models): array
-    {
-        $done = [];
-        foreach ($turns as $turn) {
-            foreach ($turn['steps'] as $step) {
-                $done[] = [$step, count($turn['models']) * $models / $this->models];
-            }
-        }
-
-        return $done;
     }
 
     /**

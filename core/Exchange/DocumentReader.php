@@ -193,6 +193,27 @@ final readonly class DocumentReader
         return $texts;
     }
 
+    /** @return array<string, string|null> texts under names, or null where it says so */
+    public function textsByName(string $field, int $most, int $longest): array
+    {
+        $value = $this->fields[$field] ?? [];
+        if (! is_array($value) || count($value) > $most) {
+            $this->fault($field, sprintf('This must be an object of at most %d fields.', $most));
+
+            return [];
+        }
+        $texts = [];
+        foreach ($value as $name => $text) {
+            if ($text === null || (is_string($text) && mb_strlen($text) <= $longest)) {
+                $texts[(string) $name] = $text;
+            } else {
+                $this->fault("$field.$name", sprintf('This must be text of at most %d characters, or null.', $longest));
+            }
+        }
+
+        return $texts;
+    }
+
     /** @return list<mixed> */
     private function list(string $field, int $most): array
     {

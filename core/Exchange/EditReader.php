@@ -13,6 +13,7 @@ use Kalokroma\Planning\LockStep;
 use Kalokroma\Planning\RunStep;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddPart;
+use Kalokroma\Recipe\Edit\AddRole;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\AddVariant;
 use Kalokroma\Recipe\Edit\AddWholeStep;
@@ -27,6 +28,7 @@ use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\PromoteVariant;
 use Kalokroma\Recipe\Edit\RemoveArea;
 use Kalokroma\Recipe\Edit\RemovePart;
+use Kalokroma\Recipe\Edit\RemoveRole;
 use Kalokroma\Recipe\Edit\RemoveStep;
 use Kalokroma\Recipe\Edit\RemoveVariant;
 use Kalokroma\Recipe\Edit\RepaintArea;
@@ -96,6 +98,8 @@ final readonly class EditReader
             'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),
             'duplicate-step' => fn(): Edit => new DuplicateStep($this->id('step'), $this->id('id')),
             'add-part' => fn(): Edit => new AddPart($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
+            'add-role' => fn(): Edit => new AddRole($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
+            'remove-role' => fn(): Edit => new RemoveRole($this->id('role')),
             'remove-part' => fn(): Edit => new RemovePart($this->id('part')),
             'paint-step' => fn(): Edit => new PaintStep($this->id('step'), PlanReader::mixOf($this->in, $this->paints)),
             'swap-technique' => fn(): Edit => new SwapTechnique($this->id('step'), (new StepReader($this->paints, $this->book))->technique($this->in)),

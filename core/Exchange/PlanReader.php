@@ -24,6 +24,7 @@ use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Part;
 use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Role;
 use Kalokroma\Recipe\Running;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
@@ -84,6 +85,7 @@ final readonly class PlanReader
         $areas = array_map($this->area(...), $in->each('areas', Plan::MOST_AREAS));
         $whole = $this->steps->steps($in, 'wholeModel');
         $running = $this->running($in);
+        $roles = array_map(static fn(DocumentReader $one): Role => new Role($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)), $in->each('roles', Role::MOST));
         $silenced = array_map($this->silence(...), $in->each('silenced', Silence::MOST));
         $in->mustBeSound();
         try {
@@ -97,6 +99,7 @@ final readonly class PlanReader
                 $whole,
                 $running,
                 $silenced,
+                $roles,
             );
         } catch (IllegalPlan $illegal) {
             throw Faulty::with([new Fault($illegal->field, $illegal->getMessage())]);
@@ -152,7 +155,7 @@ final readonly class PlanReader
         $asked = $in->has('wish') ? self::asked($in->under('wish')) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false), $asked) : null;
+            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false), $asked, $in->texts('roles', Role::MOST, StepReader::LONGEST_ID)) : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 
@@ -188,6 +191,8 @@ final readonly class PlanReader
             $in->text('verdict', Step::LONGEST_NOTE, false),
             $in->text('note', Step::LONGEST_NOTE, false),
             $this->steps->steps($in, 'steps'),
+            $in->has('undercoat') ? $this->undercoat($in->under('undercoat')) : null,
+            $in->texts('roles', Role::MOST, StepReader::LONGEST_ID),
         );
     }
 

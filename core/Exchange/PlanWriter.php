@@ -8,6 +8,7 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Part;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Role;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Stop;
 use Kalokroma\Recipe\Undercoat;
@@ -22,7 +23,7 @@ final class PlanWriter
     public const FORMAT = 'kalokroma-plan';
 
     /** Fields of areas and steps that are only written when they say something. */
-    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written', 'within', 'wish'];
+    public const LEFT_OUT_WHEN_EMPTY = ['aim', 'recipe', 'byTurns', 'written', 'within', 'wish', 'roles', 'undercoat'];
 
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
@@ -38,6 +39,7 @@ final class PlanWriter
             'undercoat' => self::undercoat($plan->undercoat),
             'way' => ['order' => $plan->way->order->value, 'edges' => $plan->way->edges->value],
             'parts' => array_map(static fn(Part $part): array => ['id' => $part->id, 'name' => $part->name, ...$part->undercoat === null ? [] : ['undercoat' => self::undercoat($part->undercoat)]], $plan->parts),
+            ...($plan->roles === [] ? [] : ['roles' => array_map(static fn(Role $one): array => ['id' => $one->id, 'name' => $one->name], $plan->roles)]),
             'areas' => array_map(self::area(...), $plan->areas),
             'wholeModel' => array_map(StepWriter::write(...), $plan->wholeModel),
             'order' => $plan->running->order,
@@ -89,10 +91,24 @@ final class PlanWriter
             ...($area->byTurns ? ['byTurns' => true] : []),
             ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
             ...($area->asked === null ? [] : ['wish' => ['school' => $area->asked->school, 'wishes' => $area->asked->wishes]]),
-            'variants' => array_map(static fn(Variant $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'tried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note, 'steps' => array_map(StepWriter::write(...), $one->steps),
-            ], $area->variants),
+            ...($area->roles === [] ? [] : ['roles' => $area->roles]),
+            'variants' => array_map(self::variant(...), $area->variants),
             'steps' => array_map(StepWriter::write(...), $area->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function variant(Variant $one): array
+    {
+        return [
+            'id' => $one->id,
+            'name' => $one->name,
+            'tried' => $one->tried,
+            'verdict' => $one->verdict,
+            'note' => $one->note,
+            ...($one->undercoat === null ? [] : ['undercoat' => self::undercoat($one->undercoat)]),
+            ...($one->roles === [] ? [] : ['roles' => $one->roles]),
+            'steps' => array_map(StepWriter::write(...), $one->steps),
         ];
     }
 

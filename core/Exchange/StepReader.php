@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Blend;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Particulars;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Role;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Written;
 
@@ -143,6 +144,7 @@ final readonly class StepReader
             $in->texts('heads', Particulars::MOST_HEADS, Particulars::LONGEST_HEAD),
             $in->has('written') ? $this->written($in->under('written')) : null,
             $in->has('within') ? $in->text('within', self::LONGEST_ID) : null,
+            $in->texts('roles', Role::MOST, self::LONGEST_ID),
         );
     }
 

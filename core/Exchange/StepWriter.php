@@ -36,6 +36,7 @@ final class StepWriter
             'spirit' => $more->spirit->value,
             'second' => $more->second === null ? null : ['mix' => self::mix($more->second->mix), 'dilution' => self::dilution($more->second->dilution)],
             'heads' => $more->heads,
+            ...($more->roles === [] ? [] : ['roles' => $more->roles]),
             ...($more->within === null ? [] : ['within' => $more->within]),
             ...($more->written === null ? [] : ['written' => ['rung' => $more->written->rung, 'as' => $more->written->as]]),
         ];

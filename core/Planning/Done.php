@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
-/** One line of a batch's record: a step was done on so many more models, at a time. */
+/** One line of a batch's record: a step was done on some of its models, at a time. */
 final readonly class Done
 {
     /**
@@ -12,6 +12,7 @@ final readonly class Done
      * @param int $models one or more
      * @param int $at seconds since the epoch
      * @param string $id of the line, where it has one
+     * @param list<int>|null $on numbers of the models; null: the next that had it still before them
      */
     public function __construct(
         public string $stepId,
@@ -19,5 +20,6 @@ final readonly class Done
         public int $models,
         public int $at,
         public string $id = '',
+        public ?array $on = null,
     ) {}
 }

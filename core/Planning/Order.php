@@ -51,6 +51,18 @@ final readonly class Order
         return new self($passes, $solver->clashes(), $places);
     }
 
+    /**
+     * The same where these steps are not done.
+     *
+     * @param list<string> $stepIds
+     */
+    public function without(array $stepIds): self
+    {
+        $passes = array_values(array_filter($this->passes, static fn(Pass $pass): bool => ! in_array($pass->step->id, $stepIds, true)));
+
+        return new self($passes, $this->clashes, array_flip(array_map(static fn(Pass $pass): string => $pass->step->id, $passes)));
+    }
+
     /** Index among the passes; null when there is no such step. */
     public function place(string $stepId): ?int
     {

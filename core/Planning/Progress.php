@@ -6,85 +6,81 @@ namespace Kalokroma\Planning;
 
 use Kalokroma\Recipe\Plan;
 
-/** How far a batch is: of each pass, on how many of its models it was done. */
+/** A batch under way: its passes, and how far each of them is. */
 final readonly class Progress
 {
-    /**
-     * @param list<Pass> $passes in painting order
-     * @param array<string, int> $done models by step id
-     * @param list<string> $skipped ids of steps that are left out for now
-     */
-    private function __construct(
-        public Plan $plan,
-        public array $passes,
-        public array $done,
-        public int $models,
-        public Record $record,
-        public array $skipped,
-    ) {}
+    /** The plan with the variants that are painted as areas of their own. */
+    public Plan $plan;
 
-    /**
-     * @param int $models in the batch
-     * @param array<string, int> $done models by step id
-     */
-    public static function of(Plan $plan, int $models, array $done): self
-    {
-        return new self($plan, Order::of($plan)->passes, $done, $models, Record::of($plan, $models, array_map(static fn(string $step, int $on): Done => new Done($step, null, $on, 0), array_map(strval(...), array_keys($done)), $done)), []);
+    public int $models;
+
+    /** @param list<Pass> $passes in painting order */
+    private function __construct(
+        public SquadPlan $squad,
+        public array $passes,
+        public Tally $tally,
+    ) {
+        $this->plan = $squad->plan;
+        $this->models = $squad->count();
     }
 
     /**
-     * @param int $models in the batch
+     * @param list<Done> $entries what was recorded, in any order
      * @param list<string> $skipped ids of steps that are left out for now
      */
-    public static function recorded(Plan $plan, int $models, Record $record, array $skipped = []): self
+    public static function of(SquadPlan $squad, array $entries = [], array $skipped = []): self
     {
-        $done = [];
-        $passes = Order::of($plan)->passes;
-        foreach ($passes as $pass) {
-            $done[$pass->step->id] = $record->on($pass->step->id, $pass->step->coats);
-        }
+        $outline = Outline::of($squad);
 
-        return new self($plan, $passes, array_filter($done), $models, $record, $skipped);
+        return new self($squad, $squad->passes(), new Tally($outline, Record::of($outline, $entries), $skipped));
+    }
+
+    public function record(): Record
+    {
+        return $this->tally->record;
+    }
+
+    /** @return list<string> ids of steps that are left out for now */
+    public function skipped(): array
+    {
+        return $this->tally->skipped;
     }
 
     public function doneOn(string $stepId): int
     {
-        return $this->done[$stepId] ?? 0;
+        return $this->tally->doneOn($stepId);
     }
 
     public function left(string $stepId): int
     {
-        return max(0, $this->models - $this->doneOn($stepId));
+        return $this->tally->left($stepId);
     }
 
     /** The coat that comes next on the models that are behind, from 1. */
     public function coat(Pass $pass): int
     {
-        for ($coat = 1; $coat < $pass->step->coats; $coat++) {
-            if ($this->record->on($pass->step->id, $coat) < $this->models) {
-                return $coat;
-            }
-        }
-
-        return $pass->step->coats;
+        return $this->tally->coat($pass->step->id);
     }
 
     /** @return list<int> numbers of the models a coat is still to be laid on */
     public function modelsLeft(string $stepId, int $coat): array
     {
-        $on = $this->record->on($stepId, $coat);
-
-        return $on >= $this->models ? [] : range($on + 1, $this->models);
+        return $this->tally->modelsLeft($stepId, $coat);
     }
 
     public function isSkipped(Pass $pass): bool
     {
-        return in_array($pass->step->id, $this->skipped, true);
+        return $this->tally->isSkipped($pass->step->id);
     }
 
     public function isDone(Pass $pass): bool
     {
         return $this->left($pass->step->id) === 0;
+    }
+
+    public function isBegun(): bool
+    {
+        return $this->tally->isBegun();
     }
 
     /** @return list<Pass> not done on every model yet nor left out, in painting order */

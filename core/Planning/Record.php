@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
-use Kalokroma\Recipe\Plan;
-
 /**
- * What was done of a batch, coat by coat and model by model. Models are painted in the order of their numbers; a later coat is never on more models than
- * the one before it.
+ * What was done of a batch, coat by coat and model by model. Unless a line says which, models are painted in the order of their numbers; a later coat is never
+ * on a model that lacks the one before it.
  */
 final readonly class Record
 {
@@ -26,38 +24,29 @@ final readonly class Record
         return new self([], []);
     }
 
-    /** @param list<Done> $entries in any order; what stands in none of the plan's steps, or goes beyond its models or coats, is let be */
-    public static function of(Plan $plan, int $models, array $entries): self
-    {
-        $coats = [];
-        foreach ($entries as $entry) {
-            $coats[$entry->stepId] ??= $plan->step($entry->stepId)->coats ?? 0;
-        }
-
-        return self::ofCoats($coats, $models, $entries);
-    }
-
-    /**
-     * @param array<string, int> $coatsOf coats of each step by its id
-     * @param list<Done> $entries as for `of`
-     */
-    public static function ofCoats(array $coatsOf, int $models, array $entries): self
+    /** @param list<Done> $entries in any order; what stands in none of the passes, or goes beyond their models or coats, is let be */
+    public static function of(Outline $outline, array $entries): self
     {
         usort($entries, static fn(Done $one, Done $other): int => $one->at <=> $other->at);
         $times = $told = [];
         foreach ($entries as $entry) {
-            $coats = $coatsOf[$entry->stepId] ?? 0;
+            $coats = $outline->coats($entry->stepId);
             $last = min($entry->coat ?? $coats, $coats);
-            $done = count($times[$entry->stepId][$last] ?? []);
-            $told[$entry->id] = $done >= $models || $last < 1 ? [] : range($done + 1, min($models, $done + $entry->models));
-            for ($coat = $entry->coat === null ? 1 : $last; $coat >= 1 && $coat <= $last; $coat++) {
-                for ($model = $done + 1; $model <= min($models, $done + $entry->models); $model++) {
+            $lacking = $last < 1 ? [] : array_values(array_filter($outline->models($entry->stepId), static fn(int $model): bool => ! isset($times[$entry->stepId][$last][$model])));
+            if ($entry->on === null) {
+                // The next coat goes onto those that have the one before it.
+                $before = $entry->coat === null || $last < 2 ? [] : $times[$entry->stepId][$last - 1] ?? [];
+                $ready = array_filter($lacking, static fn(int $model): bool => isset($before[$model]));
+                $on = array_slice([...$ready, ...array_diff($lacking, $ready)], 0, $entry->models);
+            } else {
+                $on = array_values(array_intersect($lacking, $entry->on));
+            }
+            $told[$entry->id] = $on;
+            // Who records a later coat has laid those before it.
+            for ($coat = $last; $coat >= 1; $coat--) {
+                foreach ($on as $model) {
                     $times[$entry->stepId][$coat][$model] ??= $entry->at;
                 }
-            }
-            // Who records a later coat has laid those before it.
-            for ($coat = $last - 1; $coat >= 1; $coat--) {
-                $times[$entry->stepId][$coat] = ($times[$entry->stepId][$coat] ?? []) + $times[$entry->stepId][$coat + 1];
             }
         }
 
@@ -68,6 +57,15 @@ final readonly class Record
     public function on(string $stepId, int $coat): int
     {
         return count($this->times[$stepId][$coat] ?? []);
+    }
+
+    /** @return list<int> numbers of the models that have a coat of a step */
+    public function modelsWith(string $stepId, int $coat): array
+    {
+        $models = array_keys($this->times[$stepId][$coat] ?? []);
+        sort($models);
+
+        return $models;
     }
 
     /** @return int|null seconds since the epoch; null when it was not done */
@@ -98,5 +96,10 @@ final readonly class Record
     public function isBegun(string $stepId): bool
     {
         return ($this->times[$stepId] ?? []) !== [];
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->times === [];
     }
 }

@@ -39,6 +39,15 @@ final class Rehearsal
         return new self($plan, $style);
     }
 
+    /** Along an order that is known already. */
+    public static function along(Plan $plan, Order $order): self
+    {
+        $self = new self($plan, null);
+        $self->order = $order;
+
+        return $self;
+    }
+
     public function order(): Order
     {
         return $this->order ??= Order::of($this->plan, $this->style);
@@ -149,7 +158,7 @@ final class Rehearsal
     /** Minutes that nothing fills before a pass: what the pass right before it leaves on the same surface has to dry first. */
     public function restBefore(Pass $pass): int
     {
-        $before = $this->order()->passes[$pass->number - 2] ?? null;
+        $before = $this->order()->passes[($this->order()->place($pass->step->id) ?? 0) - 1] ?? null;
         if ($before === null || ($before->area !== null && $pass->area !== null && $before->area !== $pass->area)) {
             return 0;
         }

@@ -34,6 +34,7 @@ final readonly class Area
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
+     * @param list<string> $roles ids of the roles that have it; none: everybody
      */
     private function __construct(
         public string $id,
@@ -55,6 +56,7 @@ final readonly class Area
         public ?string $recipe,
         public bool $byTurns,
         public ?Asked $asked = null,
+        public array $roles = [],
     ) {}
 
     /**
@@ -71,6 +73,7 @@ final readonly class Area
      * @param string|null $recipe id of the recipe that it shares with other areas; null: its own
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
+     * @param list<string> $roles ids of the roles that have it; none: everybody
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -94,6 +97,7 @@ final readonly class Area
         ?string $recipe = null,
         bool $byTurns = false,
         ?Asked $asked = null,
+        array $roles = [],
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -126,6 +130,7 @@ final readonly class Area
             $recipe,
             $byTurns,
             $asked,
+            array_values(array_unique($roles)),
         );
     }
 
@@ -220,6 +225,18 @@ final readonly class Area
         return $this->but(size: $size, texture: $texture, touches: $touches);
     }
 
+    /** The same where there is no such role. */
+    public function withoutRole(string $roleId): self
+    {
+        $without = static fn(Step $step): Step => $step->withoutRole($roleId);
+
+        return $this->but(
+            steps: array_map($without, $this->steps),
+            variants: array_map(static fn(Variant $one): Variant => $one->with(array_map($without, $one->steps))->forRoles(array_values(array_diff($one->roles, [$roleId]))), $this->variants),
+            roles: array_values(array_diff($this->roles, [$roleId])),
+        );
+    }
+
     /** The recipe it has was tried before: on a test piece, with a verdict. */
     public function isTried(): bool
     {
@@ -240,6 +257,38 @@ final readonly class Area
     public function copied(string $id, string $name, array $steps): self
     {
         return $this->but($id, $name, $steps);
+    }
+
+    /** @param string|null $part id of the loose part it is on; null: the body */
+    public function onPart(?string $part): self
+    {
+        return $this->but(part: $part);
+    }
+
+    /**
+     * The same beside others that are as its neighbours are.
+     *
+     * @param array<string, list<string>> $also ids of further areas, by that of the one they are like
+     */
+    public function relatedAlsoTo(array $also): self
+    {
+        return $this->but(
+            steps: array_map(static fn(Step $step): Step => $step->more->borders === [] ? $step : $step->told($step->more->lining(self::with($step->more->borders, $also))), $this->steps),
+            touches: self::with($this->touches, $also),
+            liesUnder: self::with($this->liesUnder, $also),
+            behind: self::with($this->behind, $also),
+        );
+    }
+
+    /**
+     * @param list<string> $ids
+     * @param array<string, list<string>> $also
+     *
+     * @return list<string>
+     */
+    private static function with(array $ids, array $also): array
+    {
+        return array_merge($ids, ...array_map(static fn(string $id): array => $also[$id] ?? [], $ids));
     }
 
     /** The same where there is no such other area. */
@@ -284,6 +333,7 @@ final readonly class Area
      * @param string|false|null $recipe false: as it is
      * @param Lab|null $aim null: as it is
      * @param Asked|false|null $asked false: as it is
+     * @param list<string>|null $roles
      */
     private function but(
         ?string $id = null,
@@ -300,6 +350,7 @@ final readonly class Area
         Asked|false|null $asked = false,
         ?AreaSize $size = null,
         ?Texture $texture = null,
+        ?array $roles = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -321,6 +372,7 @@ final readonly class Area
             $recipe === false ? $this->recipe : $recipe,
             $this->byTurns,
             $asked === false ? $this->asked : $asked,
+            $roles ?? $this->roles,
         );
     }
 }

@@ -27,6 +27,7 @@ final readonly class Particulars
      * @param string|null $part id of the part that is glued on
      * @param list<string> $heads the single places of the step, for ticking off
      * @param string|null $within id of the step on half of whose mark it lies; null: on the place of all marks
+     * @param list<string> $roles ids of the roles it is done to; none: everybody
      * @param Written|null $written what it was when it was written for the painter; null when the painter wrote it
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class Particulars
         public array $heads = [],
         public ?Written $written = null,
         public ?string $within = null,
+        public array $roles = [],
     ) {}
 
     public static function none(): self
@@ -88,12 +90,18 @@ final readonly class Particulars
         return $this->but(['perModel' => $perModel]);
     }
 
+    /** @param list<string> $roles ids of the roles it is done to; none: everybody */
+    public function forRoles(array $roles): self
+    {
+        return $this->but(['roles' => $roles]);
+    }
+
     public function writtenAs(?Written $written): self
     {
         return $this->but(['written' => $written]);
     }
 
-    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load, within?: string|null} $changes by name */
+    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load, within?: string|null, roles?: list<string>} $changes by name */
     private function but(array $changes): self
     {
         $with = $changes + [
@@ -104,8 +112,9 @@ final readonly class Particulars
             'written' => $this->written,
             'load' => $this->load,
             'within' => $this->within,
+            'roles' => $this->roles,
         ];
 
-        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $with['load'], $this->spirit, $this->second, $this->heads, $with['written'], $with['within']);
+        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $with['load'], $this->spirit, $this->second, $this->heads, $with['written'], $with['within'], $with['roles']);
     }
 }

@@ -26,6 +26,7 @@ final readonly class Plan
      * @param list<Part> $parts
      * @param list<Step> $wholeModel
      * @param list<Silence> $silenced
+     * @param list<Role> $roles
      */
     private function __construct(
         public string $name,
@@ -37,6 +38,7 @@ final readonly class Plan
         public array $wholeModel,
         public Running $running,
         public array $silenced,
+        public array $roles,
     ) {}
 
     /**
@@ -44,6 +46,7 @@ final readonly class Plan
      * @param list<Part> $parts pieces kept loose until they are glued on
      * @param list<Step> $wholeModel steps on the whole model, at any time
      * @param list<Silence> $silenced
+     * @param list<Role> $roles who there may be in a batch
      *
      * @throws IllegalPlan when nameless, when ids clash, when something points to strangers, areas lie under themselves, or the order turns a
      *                     recipe round
@@ -58,9 +61,10 @@ final readonly class Plan
         array $wholeModel = [],
         ?Running $running = null,
         array $silenced = [],
+        array $roles = [],
     ): self {
         self::mustBeNamed('name', $name);
-        $plan = new self($name, $model, $undercoat, $areas, $way ?? new Way, $parts, $wholeModel, $running ?? new Running, $silenced);
+        $plan = new self($name, $model, $undercoat, $areas, $way ?? new Way, $parts, $wholeModel, $running ?? new Running, $silenced, $roles);
         (new AreaRelations($areas))->check();
         (new PlanChecks($plan))->check();
 
@@ -91,6 +95,17 @@ final readonly class Plan
         foreach ($this->parts as $part) {
             if ($part->id === $id) {
                 return $part;
+            }
+        }
+
+        return null;
+    }
+
+    public function role(string $id): ?Role
+    {
+        foreach ($this->roles as $role) {
+            if ($role->id === $id) {
+                return $role;
             }
         }
 
@@ -230,6 +245,16 @@ final readonly class Plan
         return $this->but(areas: $areas, wholeModel: $wholeModel, parts: $parts);
     }
 
+    /**
+     * @param list<Role> $roles who there may be in a batch
+     * @param list<Area> $areas as they are with these
+     * @param list<Step> $wholeModel
+     */
+    public function withRoles(array $roles, array $areas, array $wholeModel): self
+    {
+        return $this->but(areas: $areas, wholeModel: $wholeModel, roles: $roles);
+    }
+
     public function over(Undercoat $undercoat): self
     {
         return $this->but(undercoat: $undercoat);
@@ -279,13 +304,15 @@ final readonly class Plan
     {
         $paints = [];
         $steps = [...$this->wholeModel];
+        $undercoats = array_values($this->undercoats());
         foreach ($this->areas as $area) {
             array_push($steps, ...$area->steps);
             foreach ($area->variants as $variant) {
                 array_push($steps, ...$variant->steps);
+                $undercoats = $variant->undercoat === null ? $undercoats : [...$undercoats, $variant->undercoat];
             }
         }
-        foreach ([...array_values(array_map(static fn(Undercoat $one): array => $one->paints(), $this->undercoats())), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
+        foreach ([...array_map(static fn(Undercoat $one): array => $one->paints(), $undercoats), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
             foreach ($named as $paint) {
                 $paints[$paint->id] = $paint;
             }
@@ -299,8 +326,9 @@ final readonly class Plan
      * @param list<Step>|null $wholeModel
      * @param list<Silence>|null $silenced
      * @param list<Part>|null $parts
+     * @param list<Role>|null $roles
      */
-    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null, ?array $parts = null): self
+    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null, ?array $parts = null, ?array $roles = null): self
     {
         $plan = new self(
             $this->name,
@@ -312,6 +340,7 @@ final readonly class Plan
             $wholeModel ?? $this->wholeModel,
             $running ?? $this->running,
             $silenced ?? $this->silenced,
+            $roles ?? $this->roles,
         );
         $ids = array_flip(array_map(static fn(Step $step): string => $step->id, $plan->steps()));
 
@@ -325,6 +354,7 @@ final readonly class Plan
             $plan->wholeModel,
             $running ?? $plan->running->only(static fn(string $id): bool => isset($ids[$id])),
             $plan->silenced,
+            $plan->roles,
         );
     }
 }

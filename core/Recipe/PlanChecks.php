@@ -19,6 +19,7 @@ final class PlanChecks
     public function check(): void
     {
         $this->gather();
+        $this->checkRoles();
         foreach ($this->plan->areas as $i => $area) {
             $this->mustKnow("areas.$i.behind", $area->behind);
             $area->part === null || $this->plan->part($area->part) !== null || throw IllegalPlan::unknownPart("areas.$i.part");
@@ -50,6 +51,7 @@ final class PlanChecks
     {
         foreach ($steps as $i => $step) {
             $this->mustKnow("$field.$i.borders", $step->more->borders);
+            $this->mustHaveRoles("$field.$i.roles", $step->more->roles);
             $this->checkWithin("$field.$i.within", $step, $steps);
             $step->more->part === null || $this->plan->part($step->more->part) !== null || throw IllegalPlan::unknownPart("$field.$i.part");
         }
@@ -72,6 +74,27 @@ final class PlanChecks
         }
 
         throw IllegalPlan::notWithin($field);
+    }
+
+    private function checkRoles(): void
+    {
+        foreach ($this->plan->roles as $i => $role) {
+            $this->plan->role($role->id) === $role || throw IllegalPlan::twice("roles.$i.id", 'roles');
+        }
+        foreach ($this->plan->areas as $i => $area) {
+            $this->mustHaveRoles("areas.$i.roles", $area->roles);
+            foreach ($area->variants as $at => $variant) {
+                $this->mustHaveRoles("areas.$i.variants.$at.roles", $variant->roles);
+            }
+        }
+    }
+
+    /** @param list<string> $roles */
+    private function mustHaveRoles(string $field, array $roles): void
+    {
+        foreach ($roles as $id) {
+            $this->plan->role($id) !== null || throw IllegalPlan::noSuch($field, 'role', $id);
+        }
     }
 
     /** @param list<string> $areas */

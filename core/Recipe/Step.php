@@ -110,6 +110,12 @@ final readonly class Step
         return $this->more->part === $partId ? $this->told($this->more->gluing(null)) : $this;
     }
 
+    /** The same step where there is no such role. */
+    public function withoutRole(string $roleId): self
+    {
+        return in_array($roleId, $this->more->roles, true) ? $this->told($this->more->forRoles(array_values(array_diff($this->more->roles, [$roleId])))) : $this;
+    }
+
     /** The same step, told apart. */
     public function called(string $id): self
     {

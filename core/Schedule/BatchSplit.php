@@ -7,6 +7,7 @@ namespace Kalokroma\Schedule;
 use DateTimeImmutable;
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Paces;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 
 /** A batch painted all at once, or in smaller ones one after the other: how long each takes at the desk without a break, and how much of it is waiting. */
@@ -62,7 +63,7 @@ final readonly class BatchSplit
     {
         $begin = new DateTimeImmutable('@0');
         $sessions = Sessions::of(array_map(static fn(int $day): Session => Session::of($begin->modify("+$day days"), Session::LONGEST_MINUTES), range(0, self::DAYS)));
-        $work = Work::of([Job::of($plan, $models, paces: $paces)], $climate);
+        $work = Work::of([Job::of(SquadPlan::alike($plan, $models), paces: $paces)], $climate);
         $minutes = (Scheduler::roughly($work, $sessions)->finish() ?? 0) / 60;
 
         return [$minutes, max(0.0, $minutes - $work->handsOn() / 60)];

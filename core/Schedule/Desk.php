@@ -51,16 +51,18 @@ final class Desk
         public readonly Sessions $sessions,
         public readonly Manner $manner = Manner::Soonest,
     ) {
-        $span = $models = $waits = $done = [];
+        $span = $models = $waits = $done = $begun = [];
         foreach ($work->coats as $at => $coat) {
             $span[] = $coat->span();
             $models[] = $coat->models;
             $waits[] = array_map(static fn(Link $link): array => [$link->from, $link->lag, $link->isNextModel], $work->before[$at]);
             foreach (array_diff(range(1, $work->jobs[$coat->job]->models), $coat->models) as $model) {
+                // What is left out on a model, or never was for it, is in nothing's way.
                 $done[$at][$model] = $work->doneAt($coat, $model) ?? PHP_INT_MIN >> 1;
+                $begun[$at] ??= $work->doneAt($coat, $model);
             }
         }
-        $this->begun = array_keys(array_filter($models, static fn(array $left, int $at): bool => $left !== [] && isset($done[$at]) && ! $work->coats[$at]->isCarried, ARRAY_FILTER_USE_BOTH));
+        $this->begun = array_keys(array_filter($models, static fn(array $left, int $at): bool => $left !== [] && isset($begun[$at]) && ! $work->coats[$at]->isCarried, ARRAY_FILTER_USE_BOTH));
         $this->sprayHours = $work->sprayHours->shut === [] ? [] : array_map(static fn(Coat $coat): SprayHours => $work->sprayHours, array_filter($work->coats, static fn(Coat $coat): bool => $coat->isFromCan()));
         $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];

@@ -38,20 +38,17 @@ final readonly class Opening
     private static function of(Work $work, int $at): self
     {
         $readyAt = null;
-        $canBegin = true;
-        $models = $work->coats[$at]->models;
-        foreach ($work->before[$at] as $link) {
-            if ($link->isNextModel) {
-                continue;
-            }
-            // What is left out is on no model and left on none.
-            $canBegin = $canBegin && ! in_array($models[0], $work->coats[$link->from]->models, true);
-            foreach ($models as $model) {
+        $waitsFor = array_filter($work->before[$at], static fn(Link $link): bool => ! $link->isNextModel);
+        // What is left out is on no model and left on none.
+        $lacking = array_merge([], ...array_map(static fn(Link $link): array => $work->coats[$link->from]->models, $waitsFor));
+        $models = array_diff($work->coats[$at]->models, $lacking);
+        foreach ($waitsFor as $link) {
+            foreach ($models === [] ? $work->coats[$at]->models : $models as $model) {
                 $done = $work->doneAt($work->coats[$link->from], $model);
                 $readyAt = $done === null ? $readyAt : max($readyAt ?? 0, $done + $link->lag);
             }
         }
 
-        return new self($canBegin, $readyAt);
+        return new self($models !== [], $readyAt);
     }
 }

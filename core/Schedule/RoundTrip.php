@@ -9,6 +9,7 @@ use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 
 /**
  * One coat laid on the whole batch, and back to the first model: whether it is dry by then. The right size of a batch is where the round trip just covers
@@ -26,7 +27,7 @@ final readonly class RoundTrip
     /** Between the coats of a step; of a single coat, until what comes next on the surface. */
     public static function of(Rehearsal $rehearsal, Pass $pass, ?Climate $climate = null, ?Paces $paces = null): self
     {
-        $waits = Waits::of($rehearsal, $climate ?? Climate::usual());
+        $waits = Waits::of($rehearsal, $climate ?? Climate::usual(), SquadPlan::alike($rehearsal->plan, 1));
         $dry = $pass->step->coats > 1 ? $waits->betweenCoats($pass->step) : 0;
         $isLast = $pass->step->coats === 1;
         foreach ($waits->all() as [$first, $then, $minutes]) {

@@ -31,7 +31,7 @@ final class WorkBuilder
     {
         $rehearsal = Rehearsal::of($job->plan);
         $this->pace = Pace::of($job->plan, $job->paces);
-        $waits = Waits::of($rehearsal, $this->climate, $job->skipped);
+        $waits = Waits::of($rehearsal, $this->climate, $job->squad, $job->skipped);
         $carried = Carried::of($rehearsal, $job);
         $passes = $rehearsal->order()->passes;
         foreach ($passes as $pass) {

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Kalokroma\Amounts\Amounts;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Desk;
@@ -27,14 +28,14 @@ final class ScheduleBench
     /** @return array<string, float> milliseconds, the median of seven; `ratio` the farthest from the bound that knows the sessions, over the demo's plans and batches of 1 to 20 */
     public static function run(): array
     {
-        $big = [Job::of(self::big('navy'), 10), Job::of(self::big('red'), 5), Job::of(self::big('green'), 3)];
+        $big = [Job::of(SquadPlan::alike(self::big('navy'), 10)), Job::of(SquadPlan::alike(self::big('red'), 5)), Job::of(SquadPlan::alike(self::big('green'), 3))];
         $sessions = self::sessions(30, 480);
         $demo = array_map(self::read(...), glob('resources/demo/plans/*.json') ?: []);
         $worst = 0.0;
         foreach ($demo as $plan) {
             foreach ([1, 3, 10, 20] as $models) {
                 foreach ([self::sessions(40, 1440), self::sessions(120, 120)] as $evenings) {
-                    $work = Work::of([Job::of($plan, $models)]);
+                    $work = Work::of([Job::of(SquadPlan::alike($plan, $models))]);
                     $begin = $evenings->all[0]->from();
                     $worst = max($worst, ((Scheduler::schedule($work, $evenings)->finish() ?? 0) - $begin) / (Bound::of(new Desk($work, $evenings)) - $begin));
                 }

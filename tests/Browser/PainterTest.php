@@ -20,7 +20,6 @@ final class PainterTest extends BrowserTestCase
         self::$server->kill();
         self::$server->start();
         self::driver()->navigate()->refresh();
-        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
         $this->seeCount(3, '//nav[@aria-label="Passes in painting order"]//*[.="done"]');
 
         $this->pressNamed('Logbook');
@@ -85,17 +84,15 @@ final class PainterTest extends BrowserTestCase
         $this->fill('Name of the batch', 'Second boat');
         $this->pressNamed('Begin the batch');
         $this->see('//*[normalize-space(.)="0 of 11 passes"]');
-        $this->pressNamed('Done on all 5');
-        $this->see('//*[normalize-space(.)="1 of 11 passes"]');
-        $this->key(' ');
-        $this->see('//*[normalize-space(.)="2 of 11 passes"]');
-        $this->pressNamed('Done on 4');
-        $this->see('//section[@aria-label="Open step"]//*[contains(., "done on 4 of 5")]');
-        $this->pressNamed('Done on the 1 left');
-        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
+        $this->see('//nav[@aria-label="Passes in painting order"]//a[@aria-current="step"]');
+        $this->pressNamed('Paint at the desk');
+        $this->press('//button[contains(@class, "done")][contains(., "all 5")]');
+        $this->see('//ul[@aria-label="Drying"]/li[contains(., "Whole model")]');
         $this->key('z');
-        $this->see('//*[normalize-space(.)="2 of 11 passes"]');
-        $this->key(' ');
-        $this->see('//*[normalize-space(.)="3 of 11 passes"]');
+        $this->press('//ol[@aria-label="Models"]//button[.="2"]');
+        $this->press('//button[contains(@class, "done")][contains(., "model 2")]');
+        $this->see('//ol[@aria-label="Models"]//button[.="2"][@disabled]');
+        $this->press('//button[contains(@class, "done")][contains(., "the 4 left")]');
+        $this->see('//ul[@aria-label="Drying"]/li[contains(., "Whole model")]');
     }
 }

@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Plan;
  *       matt-coat
  *     order coat-1 skin-1 coat-2
  *
+ * A line "variant teal for leader over black" begins another way to paint the area above it; "role leader" says who there may be.
  * Steps are called after their area, counted from 1; those of the whole model whole-1 and on. What is not said is as usual.
  */
 final class PlanSketch
@@ -60,7 +61,7 @@ final class PlanSketch
             'format' => 'kalokroma-plan', 'version' => 2, 'name' => 'Sketch', 'model' => ['name' => 'Model', 'bodyType' => 'on-foot', 'heightMm' => 32, 'finishLevel' => 'table-ready'],
             'undercoat' => ['base' => 'grey'], 'way' => [], 'parts' => [], 'areas' => [], 'wholeModel' => [], 'order' => [], 'locked' => [], 'stops' => [], 'silenced' => [], 'paints' => self::paints(),
         ];
-        $area = null;
+        $area = $variant = null;
         foreach (explode("\n", $sketch) as $line) {
             $words = preg_split('/\s+/', trim($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
             $first = array_shift($words);
@@ -73,11 +74,15 @@ final class PlanSketch
                 'stop' => $plan['stops'][] = ['name' => $words[0], 'after' => $words[1]],
                 'silence' => $plan['silenced'][] = ['rule' => $words[0], 'note' => 'known'],
                 'loose' => $plan['parts'][] = ['id' => $words[0], 'name' => ucfirst($words[0])],
+                'role' => $plan['roles'][] = ['id' => $words[0], 'name' => ucfirst($words[0])],
                 'whole' => $area = -1,
-                'area' => $area = array_push($plan['areas'], self::area($words)) - 1,
-                default => $area === -1
+                'area' => [$variant, $area] = [null, array_push($plan['areas'], self::area($words)) - 1],
+                'variant' => $variant = array_push($plan['areas'][(int) $area]['variants'], self::variant($words)) - 1,
+                default => $variant !== null && $area !== -1
+                    ? $plan['areas'][(int) $area]['variants'][$variant]['steps'][] = self::step($plan['areas'][(int) $area]['variants'][$variant]['id'].'-'.(count($plan['areas'][(int) $area]['variants'][$variant]['steps']) + 1), $first, $words)
+                    : ($area === -1
                     ? $plan['wholeModel'][] = self::step('whole-'.(count($plan['wholeModel']) + 1), $first, $words)
-                    : $plan['areas'][$area ?? throw new InvalidArgumentException("A step before any area: $line")]['steps'][] = self::step($plan['areas'][$area]['id'].'-'.(count($plan['areas'][$area]['steps']) + 1), $first, $words),
+                    : $plan['areas'][$area ?? throw new InvalidArgumentException("A step before any area: $line")]['steps'][] = self::step($plan['areas'][$area]['id'].'-'.(count($plan['areas'][$area]['steps']) + 1), $first, $words)),
             };
         }
 
@@ -102,7 +107,7 @@ final class PlanSketch
      */
     private static function area(array $words): array
     {
-        $area = ['id' => $words[0], 'name' => ucfirst(str_replace('-', ' ', $words[0])), 'texture' => $words[1], 'size' => $words[2], 'material' => $words[3], 'steps' => []];
+        $area = ['id' => $words[0], 'name' => ucfirst(str_replace('-', ' ', $words[0])), 'texture' => $words[1], 'size' => $words[2], 'material' => $words[3], 'steps' => [], 'variants' => []];
         for ($i = 4; $i < count($words); $i++) {
             match ($words[$i]) {
                 'touches' => $area['touches'] = explode(',', $words[++$i]),
@@ -112,12 +117,33 @@ final class PlanSketch
                 'named' => $area['name'] = str_replace('-', ' ', $words[++$i]),
                 'aim' => $area['aim'] = $words[++$i],
                 'quiet' => $area['importance'] = 'quiet',
+                'only' => $area['roles'] = explode(',', $words[++$i]),
+                'turns' => $area['byTurns'] = true,
                 'fragile', 'ground', 'open' => $area[$words[$i]] = true,
                 default => throw new InvalidArgumentException("Not known of an area: $words[$i]"),
             };
         }
 
         return $area;
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return array<string, mixed>
+     */
+    private static function variant(array $words): array
+    {
+        $variant = ['id' => $words[0], 'name' => $words[0], 'tried' => false, 'verdict' => '', 'note' => '', 'steps' => []];
+        for ($i = 1; $i < count($words); $i++) {
+            match ($words[$i]) {
+                'for' => $variant['roles'] = explode(',', $words[++$i]),
+                'over' => $variant['undercoat'] = ['base' => $words[++$i]],
+                default => throw new InvalidArgumentException("Not known of a variant: $words[$i]"),
+            };
+        }
+
+        return $variant;
     }
 
     /**
@@ -144,6 +170,7 @@ final class PlanSketch
                 match ($word) {
                     'water', 'medium-thin', 'thinner' => $step['dilution']['with'] = str_replace('-thin', '', $word),
                     'wait' => $step['waitMinutes'] = (int) $words[++$i],
+                    'only' => $step['roles'] = explode(',', $words[++$i]),
                     'borders' => $step['borders'] = explode(',', $words[++$i]),
                     'side', 'part', 'load', 'spirit', 'brush', 'within' => $step[$word] = $words[++$i],
                     'note' => $step['note'] = str_replace('_', ' ', $words[++$i]),

@@ -8,6 +8,8 @@ const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
     done,
     left: 5 - done,
     coat: 1,
+    models: [1, 2, 3, 4, 5],
+    laid: Array.from({ length: coats }, () => [1, 2, 3, 4, 5].slice(0, done)),
     coatsDone: Array.from({ length: coats }, () => done),
     isSkipped: false,
     entries,
@@ -44,6 +46,19 @@ describe('a batch on the desk', () => {
         at.record(at.step('s')!, { models: 5 });
         expect(at.step('s')).toMatchObject({ coatsDone: [5, 5, 5], done: 5, left: 0 });
         expect(at.batch?.next).toBe('t');
+    });
+
+    it('knows which models a record on its way is about', async () => {
+        server(ok(batch(step('s', 0, [], 2))));
+        const { lacking } = await import('../../resources/js/lib/batchDesk.svelte');
+        const at = await desk();
+        await at.load();
+        at.record(at.step('s')!, { on: [4, 2], coat: 1 });
+        expect(lacking(at.step('s')!, 1)).toEqual([1, 3, 5]);
+        expect(at.step('s')).toMatchObject({ coatsDone: [2, 0], coat: 1, left: 5 });
+
+        at.record(at.step('s')!, { on: [1, 3, 5], coat: 1 });
+        expect(at.step('s')).toMatchObject({ coatsDone: [5, 0], coat: 2 });
     });
 
     it('never shows a record as undone between its answer and its leaving the outbox', async () => {

@@ -140,9 +140,40 @@ final class PlanCommandTest extends TestCase
         self::assertStringStartsWith('sessions.1.start:', $lines[1]);
         self::assertStringContainsString('before the one from 27 November 19:30 is over', $lines[2]);
         self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 20]])[0]);
-        self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '0')[0]);
-        self::assertSame(1, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '61')[0]);
+        self::assertSame(2, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '0')[0]);
+        self::assertSame(2, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], '61')[0]);
         self::assertSame(2, $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 600]], 'many')[0]);
+    }
+
+    public function testRolesSayWhoIsPainted(): void
+    {
+        $plan = PlanSketch::document("role leader\nrole rank\narea coat broad-folds main cloth\n basecoat navy x2\n layer blue raised only leader\n variant teal for rank\n basecoat green x2\narea plume fur-or-feather small fur only leader\n basecoat red x2");
+        $plan['version'] = 3;
+        $file = self::file($plan);
+        $passes = static fn(array $answer): array => array_column($answer['passes'], 'handsOnMinutes', 'step');
+        [$leader, $squad] = [$passes($this->answered('kalokroma:order', $file, '--roles=leader:1')), $passes($this->answered('kalokroma:order', $file, '--roles=leader:1,rank:7,:2'))];
+        $drops = array_column($this->answered('kalokroma:amounts', $file, '--roles=leader:1,rank:7,:2')['totals'], 'ml', 'code');
+        $alone = array_column($this->answered('kalokroma:amounts', $file, '--roles=leader:1')['totals'], 'ml', 'code');
+        $items = $this->answered('kalokroma:schedule', $file, '--roles=leader:1,rank:2', '--sessions='.self::file([['start' => '2026-11-26T18:00:00Z', 'minutes' => 900]]))['items'];
+
+        self::assertSame(['undercoat', 'coat-1', 'plume-1', 'coat-2'], array_keys($leader));
+        self::assertSame(['coat-1', 'coat-2', 'plume-1', 'teal.teal-1', 'undercoat'], (static function () use ($squad): array {
+            $ids = array_keys($squad);
+            sort($ids);
+            return $ids;
+        })());
+        self::assertSame([$leader['plume-1'], $leader['coat-2']], [$squad['plume-1'], $squad['coat-2']], 'One leader, however many there are.');
+        self::assertGreaterThan(2.0 * $leader['coat-1'], $squad['coat-1']);
+        self::assertArrayNotHasKey('green', $alone);
+        self::assertGreaterThan($drops['navy'], $drops['green']);
+        self::assertSame([1], array_values(array_filter($items, static fn(array $one): bool => $one['step'] === 'plume-1'))[0]['models']);
+        self::assertSame([2, 3], array_values(array_filter($items, static fn(array $one): bool => $one['step'] === 'teal.teal-1'))[0]['models']);
+        foreach (['--roles=chief:1', '--roles=leader', '--roles=leader:61', '--roles=leader:0', '--roles=leader:1,'] as $wrong) {
+            $run = self::process('kalokroma:order', $file, $wrong, '--json');
+            $run->run();
+            self::assertSame(2, $run->getExitCode(), $wrong);
+            self::assertStringContainsString('--roles', $run->getErrorOutput());
+        }
     }
 
     public function testTheRoundTripSaysWithHowManyModelsNobodyWaits(): void

@@ -25,6 +25,7 @@ final class MendPlan extends PlanCommand
         {--paints= : Catalogue file (CSV)}
         {--shelf= : Shelf file (CSV)}
         {--models= : How many models are painted by it}
+        {--roles= : How many there are of each role, as leader:1,rank:7,:2; in place of --models}
         {--json : Answer as JSON, as it always does}';
 
     protected $description = 'Makes one mend in a plan and writes the changed plan file';
@@ -36,7 +37,7 @@ final class MendPlan extends PlanCommand
         if (! is_string($rule) || ! in_array($rule, array_map(static fn(Rule $one): string => $one->id(), Review::rules()), true)) {
             throw new WrongWords('--finding takes the id of a rule, such as blotchy-wash.');
         }
-        $finding = $this->finding(Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->models())), $rule);
+        $finding = $this->finding(Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())), $rule);
         $mend = $finding->mends[$this->whole('mend', 'the number of a mend, from 1') - 1] ?? throw new WrongWords(sprintf('This finding has %d mends.', count($finding->mends)));
         try {
             return $this->document()->saying($mend->edit->applyTo($plan))->fields;

@@ -10,6 +10,7 @@ use Kalokroma\Craft\OrderStyle;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Stop;
 
 final class OrderPlan extends PlanCommand
@@ -17,6 +18,7 @@ final class OrderPlan extends PlanCommand
     protected $signature = 'kalokroma:order
         {plan : Plan file}
         {--models= : How many models are painted by it}
+        {--roles= : How many there are of each role, as leader:1,rank:7,:2; in place of --models}
         {--style= : bases-first or area-by-area; the plan\'s own way when left out}
         {--json : Answer as JSON}';
 
@@ -27,7 +29,10 @@ final class OrderPlan extends PlanCommand
         $style = $this->option('style');
         $style = is_string($style) ? OrderStyle::tryFrom($style) ?? throw new WrongWords('--style takes bases-first or area-by-area.') : null;
         $plan = $this->plan();
-        $models = $this->models() ?? 1;
+        $squad = $this->squad($plan);
+        $painted = $squad === null ? null : SquadPlan::of($plan, $squad);
+        $plan = $painted->plan ?? $plan;
+        $on = static fn(Pass $pass): int => $painted === null ? 1 : count($painted->modelsOf($pass->step->id));
         $rehearsal = Rehearsal::of($plan, $style === null || $style === $plan->way->order ? null : $style);
         $order = $rehearsal->order();
         $pace = Pace::of($plan);
@@ -39,9 +44,9 @@ final class OrderPlan extends PlanCommand
                 'step' => $pass->step->id,
                 'technique' => $pass->step->technique->id,
                 'dryMinutes' => $rehearsal->dryMinutes($pass),
-                'handsOnMinutes' => round($pace->pass($pass->step, $pass->area, $models), 1),
+                'handsOnMinutes' => round($pace->pass($pass->step, $pass->area, $on($pass)), 1),
                 'reasons' => $pass->reasons,
-            ], $order->passes),
+            ], array_values(array_filter($order->passes, static fn(Pass $pass): bool => $on($pass) > 0))),
             'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'afterPass' => $order->afterPass($stop)], $plan->running->stops),
         ];
     }

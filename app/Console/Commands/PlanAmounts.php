@@ -9,12 +9,15 @@ use Kalokroma\Amounts\Amounts;
 use Kalokroma\Amounts\PassAmount;
 use Kalokroma\Amounts\Pour;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\Squad;
+use Kalokroma\Planning\SquadPlan;
 
 final class PlanAmounts extends PlanCommand
 {
     protected $signature = 'kalokroma:amounts
         {plan : Plan file}
         {--models= : How many models are painted by it}
+        {--roles= : How many there are of each role, as leader:1,rank:7,:2; in place of --models}
         {--paints= : Catalogue file (CSV)}
         {--shelf= : Shelf file (CSV)}
         {--json : Answer as JSON}';
@@ -24,7 +27,7 @@ final class PlanAmounts extends PlanCommand
     protected function answer(): array
     {
         $plan = $this->plan();
-        $amounts = Amounts::of($plan, $this->models() ?? 1);
+        $amounts = Amounts::for(SquadPlan::of($plan, $this->squad($plan) ?? Squad::alike(1)));
         $shelf = $this->ownedShelf($plan);
 
         return [

@@ -18,6 +18,7 @@ final class ReviewPlan extends PlanCommand
         {--paints= : Catalogue file (CSV)}
         {--shelf= : Shelf file (CSV)}
         {--models= : How many models are painted by it}
+        {--roles= : How many there are of each role, as leader:1,rank:7,:2; in place of --models}
         {--json : Answer as JSON}';
 
     protected $description = 'Finds the mistakes of a plan before paint is wet, worst first';
@@ -26,7 +27,7 @@ final class ReviewPlan extends PlanCommand
     {
         $plan = $this->plan();
 
-        return ['findings' => array_map(self::told(...), Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->models())))];
+        return ['findings' => array_map(self::told(...), Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())))];
     }
 
     protected function tell(array $answer): void

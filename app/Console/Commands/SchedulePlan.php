@@ -10,6 +10,8 @@ use DateTimeImmutable;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\SessionsReader;
 use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Squad;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Stop;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
@@ -24,6 +26,7 @@ final class SchedulePlan extends PlanCommand
     protected $signature = 'kalokroma:schedule
         {plan : Plan file}
         {--models= : How many models are painted by it}
+        {--roles= : How many there are of each role, as leader:1,rank:7,:2; in place of --models}
         {--sessions= : Sessions file: [ { start: ISO time, minutes } ]}
         {--celsius= : Temperature of the room in °C, 20 when left out}
         {--humidity= : Humidity of the room in %, 50 when left out}
@@ -35,16 +38,16 @@ final class SchedulePlan extends PlanCommand
     {
         $faults = [];
         $plan = $this->faulty(fn() => $this->plan(), $faults);
+        $squad = $plan === null ? null : $this->squad($plan) ?? Squad::alike(1);
         $sessions = $this->faulty(fn() => SessionsReader::json($this->file('sessions')), $faults);
         $climate = $this->climate();
-        $models = $this->option('models') === null ? 1 : $this->whole('models', 'a whole number of models');
         if ($faults !== []) {
             throw Faulty::with($faults);
         }
-        if ($plan === null || $sessions === null) {
+        if ($plan === null || $squad === null || $sessions === null) {
             throw new WrongWords('Name a plan file and, with --sessions=FILE, the sessions to paint in.');
         }
-        $work = Work::of([Job::of($plan, $models)], $climate);
+        $work = Work::of([Job::of(SquadPlan::of($plan, $squad))], $climate);
         $schedule = Scheduler::inWholeCoats($work, $sessions);
         if (! $schedule->isWhole()) {
             throw Faulty::field('sessions', $schedule->words());

@@ -34,9 +34,17 @@ final class BatchController
 
     public function store(BatchRequest $request): JsonResponse
     {
-        $batch = $this->batches->begin($request->string('planId')->value(), $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value());
+        $batch = $this->batches->begin($request->string('planId')->value(), $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value(), self::squad($request));
 
         return self::answer($batch)->response()->setStatusCode(201);
+    }
+
+    /** @return list<mixed>|null */
+    private static function squad(BatchRequest $request): ?array
+    {
+        $squad = $request->validated('squad');
+
+        return is_array($squad) && $squad !== [] ? array_values($squad) : null;
     }
 
     public function show(string $id): BatchResource

@@ -15,7 +15,6 @@ use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Kalokroma\Planning\Rehearsal;
 
 /** The sculpts of a plan, and how they look painted by it. */
 final class FigureController
@@ -42,10 +41,13 @@ final class FigureController
         return new JsonResponse(PaintedResource::of(PlanView::of(Plan::query()->findOrFail($id))->rehearsal));
     }
 
-    /** As the batch is painted, which keeps the plan as it was. */
-    public function paintedBatch(string $id): JsonResponse
+    /** As one model of the batch is painted, which keeps the plan as it was: the first where none is named. */
+    public function paintedBatch(Request $request, string $id): JsonResponse
     {
-        return new JsonResponse(PaintedResource::of(Rehearsal::of(Batch::query()->findOrFail($id)->toCore())));
+        $batch = Batch::query()->findOrFail($id);
+        $wish = $request->validate(['model' => ['nullable', 'integer', "between:1,$batch->models"]], ['model.*' => "This batch has $batch->models models."]);
+
+        return new JsonResponse(PaintedResource::onModel($batch->painted(), (int) ($wish['model'] ?? 1)));
     }
 
     public function sculpt(string $id): Response

@@ -39,7 +39,7 @@ final class LogController
 
     public function store(LogEntryRequest $request, string $id): JsonResponse
     {
-        /** @var array{id: string, stepId: string, models: int, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null} $done */
+        /** @var array{id: string, stepId: string, models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null} $done */
         $done = $request->validated();
 
         return BatchController::answer($this->logbook->record($id, $done))->response()->setStatusCode(201);
@@ -47,7 +47,7 @@ final class LogController
 
     public function update(LogEntryRequest $request, string $id): BatchResource
     {
-        /** @var array{models: int, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null, version: int} $done */
+        /** @var array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, used?: array<string, mixed>|null, version: int} $done */
         $done = $request->validated();
 
         return BatchController::answer($this->logbook->change($id, $done));

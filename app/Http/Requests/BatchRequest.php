@@ -16,6 +16,7 @@ final class BatchRequest extends FormRequest
             ...($this->isMethod('POST') ? ($this->routeIs('batches.repeat') ? [] : ['planId' => ['required', 'string', 'max:40']]) : ['version' => ['required', 'integer']]),
             'name' => ['required', 'string', new PlainTextRule(120)],
             'models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS],
+            'squad' => ['nullable', 'array', 'list', 'max:'.Batch::MOST_MODELS],
             'startsOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2200-01-01'],
         ];
     }

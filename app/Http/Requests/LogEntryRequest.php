@@ -22,7 +22,9 @@ final class LogEntryRequest extends FormRequest
             ...($this->isMethod('PUT')
                 ? ['version' => ['required', 'integer:strict']]
                 : ['id' => ['required', 'string', 'ulid'], 'stepId' => ['required', 'string', 'max:40'], 'coat' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS], 'at' => ['nullable', 'string', 'date', 'max:40']]),
-            'models' => ['required', 'integer:strict', 'between:1,'.Batch::MOST_MODELS],
+            'models' => [Rule::requiredIf(! is_array($this->input('on'))), 'integer:strict', 'between:1,'.Batch::MOST_MODELS],
+            'on' => ['nullable', 'array', 'list', 'between:1,'.Batch::MOST_MODELS],
+            'on.*' => ['integer:strict', 'distinct', 'between:1,'.Batch::MOST_MODELS],
             'minutes' => ['nullable', 'integer:strict', 'between:0,10000'],
             'note' => ['nullable', 'string', new PlainTextRule(500)],
             'used' => ['nullable', 'array:mix,dilution,coats'],

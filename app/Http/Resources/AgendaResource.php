@@ -67,12 +67,12 @@ final readonly class AgendaResource
             'coat' => $item->coat,
             'coats' => $item->pass->step->coats,
             'models' => $item->models,
-            'ofModels' => $progress->models,
+            'ofModels' => count($progress->squad->modelsOf($item->pass->step->id)),
             'isOptional' => $item->pass->step->more->optional,
             'start' => $this->clock($item->start),
             'end' => $this->clock($item->end),
             'minutes' => (int) max(1, round(($item->end - $item->start) / 60)),
-            'zones' => BatchLooks::of($batch, $progress->plan)[$item->pass->step->id] ?? [],
+            'zones' => BatchLooks::of($batch)[$item->pass->step->id] ?? [],
         ];
     }
 
@@ -170,7 +170,7 @@ final readonly class AgendaResource
             'name' => $batch->name,
             'models' => $batch->models,
             'version' => $batch->version,
-            'share' => $this->share($job),
+            'share' => round($this->agenda->desk->progress[$job]->tally->share(), 4),
             'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule()->items ?? [])) / 60),
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
             'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
@@ -194,18 +194,6 @@ final readonly class AgendaResource
             'soonest' => $told($middle === null ? null : min($middle, $at($soon) ?? $middle)),
             'latest' => $told($middle === null ? null : (($last = $at($late)) === null ? null : max($middle, $last))),
         ];
-    }
-
-    private function share(int $job): float
-    {
-        $progress = $this->agenda->desk->progress[$job];
-        $all = $done = 0;
-        foreach ($progress->passes as $pass) {
-            $all += $progress->models;
-            $done += $progress->doneOn($pass->step->id);
-        }
-
-        return $all === 0 ? 0.0 : round($done / $all, 4);
     }
 
     /** "Coat, wash" */

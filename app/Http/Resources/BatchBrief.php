@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Tally;
+use App\Batches\Tallies;
 use App\Models\Batch;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
+use Kalokroma\Planning\Tally;
 
 final class BatchBrief
 {
@@ -35,7 +36,7 @@ final class BatchBrief
      */
     public static function ofAll(Collection $batches): array
     {
-        $tallies = Tally::ofAll($batches);
+        $tallies = Tallies::of($batches);
 
         return array_values($batches->map(static fn(Batch $batch): array => self::of($batch, $tallies[$batch->id]))->all());
     }

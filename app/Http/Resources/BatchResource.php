@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\AsDone;
 use App\Batches\Since;
 use App\Evenings\Desk;
 use App\Models\Batch;
@@ -14,7 +13,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
-use Kalokroma\Amounts\Amounts;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Exchange\PlanWriter;
@@ -23,10 +21,7 @@ use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
-use Kalokroma\Planning\Turns;
-use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\Step;
 use Kalokroma\Schedule\Opening;
 use Kalokroma\Schedule\Work;
 
@@ -41,12 +36,12 @@ final class BatchResource extends JsonResource
     public function toArray(Request $request): array
     {
         $batch = $this->resource;
-        $progress = $batch->progress();
+        $core = $batch->core();
+        $progress = $core->progress();
         $plan = $progress->plan;
-        $rehearsal = Rehearsal::of($plan);
         $work = Work::of([Desk::job($batch, $progress)], Setting::room());
         $openings = Opening::all($work);
-        $amounts = Amounts::left($progress, Setting::measures());
+        $amounts = $core->left(Setting::measures());
         $pours = AmountResource::bySteps($amounts, $progress);
         $planVersion = $batch->plan?->version;
 
@@ -57,14 +52,16 @@ final class BatchResource extends JsonResource
             'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
             'next' => $progress->next()?->step->id,
             'rests' => $batch->rests,
-            'skipped' => $progress->skipped,
+            'skipped' => $progress->skipped(),
+            'squad' => SquadResource::members($batch),
+            'roles' => SquadResource::roles($batch->written()),
             'slips' => SlipResource::of($batch, $progress),
             'photos' => PinnedPhotoResource::of($batch, $plan),
-            'testPieces' => self::testPieces($plan),
+            'testPieces' => self::testPieces($batch->written()),
             'since' => Since::of($batch, $plan),
-            'differences' => AsDone::differences($batch),
+            'differences' => $core->differences($batch->paints()->find(...)),
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $rehearsal, $batch), ...self::opening($openings, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
+            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $progress->squad->rehearsalAt($pass), $batch), ...self::opening($openings, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
         ];
     }
 
@@ -88,13 +85,15 @@ final class BatchResource extends JsonResource
             'dryMinutes' => $rehearsal->dryMinutes($pass),
             'mix' => MixResource::maybe($pass->step->mix),
             'drops' => DropsResource::of($pass->step),
-            'turns' => $pass->area === null ? [] : self::turns($pass->area, $pass->step, $batch->models),
             'look' => $stage === null ? null : StripResource::stage($stage),
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
             'forecastCoats' => $stage?->forecast?->needed,
+            'models' => $progress->squad->modelsOf($pass->step->id),
+            'laid' => array_map(static fn(int $coat): array => $progress->record()->modelsWith($pass->step->id, $coat), range(1, $pass->step->coats)),
+            'originId' => $pass->area === null ? null : $progress->squad->origin($pass->area)->id,
             'done' => $progress->doneOn($pass->step->id),
             'coat' => $progress->coat($pass),
-            'coatsDone' => array_map(static fn(int $coat): int => $progress->record->on($pass->step->id, $coat), range(1, $pass->step->coats)),
+            'coatsDone' => array_map(static fn(int $coat): int => $progress->record()->on($pass->step->id, $coat), range(1, $pass->step->coats)),
             'isSkipped' => $progress->isSkipped($pass),
             'isPerModel' => $pass->step->isPerModel(),
             'minutesPerModel' => round(Pace::of($progress->plan)->step($pass->step, $pass->area), 1),
@@ -135,17 +134,5 @@ final class BatchResource extends JsonResource
         }
 
         return $pieces;
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function turns(Area $area, Step $step, int $models): array
-    {
-        return array_map(static fn(array $turn): array => [
-            'name' => $turn['name'],
-            'models' => $turn['models'],
-            'steps' => array_map(static fn(Step $one): array => [
-                'label' => $one->technique->label, 'words' => $one->words(), 'coats' => $one->coats, 'dilution' => $one->dilution->words(), 'mix' => MixResource::maybe($one->mix), 'drops' => DropsResource::of($one),
-            ], $turn['steps']),
-        ], Turns::of($area, $models)->at($area, $step));
     }
 }

@@ -20,10 +20,9 @@ final class BatchSteps
     public static function of(Batch $batch): array
     {
         return Kept::now()->of('steps', [$batch->id, $batch->version], static function () use ($batch): array {
-            $rehearsal = Rehearsal::of($batch->toCore());
             $told = [];
-            foreach ($rehearsal->order()->passes as $pass) {
-                $told[$pass->step->id] = self::step($rehearsal, $pass);
+            foreach ($batch->painted()->passes() as $pass) {
+                $told[$pass->step->id] = self::step($batch->painted()->rehearsalAt($pass), $pass);
             }
 
             return $told;

@@ -9,6 +9,7 @@ use App\Evenings\Agenda;
 use App\Models\Batch;
 use Illuminate\Http\Request;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Planning\Tally;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
 final class BenchResource
@@ -20,7 +21,7 @@ final class BenchResource
     public static function of(Bench $bench, Agenda $agenda, Request $request): array
     {
         $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
-        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch)];
+        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch, $bench->tallies[$batch->id])];
 
         return [
             'underWay' => array_values($bench->underWay->map($withNext)->all()),
@@ -60,7 +61,7 @@ final class BenchResource
             $progress = $agenda->desk->progress[$job];
             foreach ($batch->plan_id === null ? [] : $progress->plan->areas as $area) {
                 if ($area->open) {
-                    $told[$batch->plan_id.$area->id] = ['planId' => $batch->plan_id, 'planName' => $progress->plan->name, 'areaId' => $area->id, 'areaName' => $area->name, 'batchName' => $batch->name, 'isDue' => $progress->done !== []];
+                    $told[$batch->plan_id.$area->id] = ['planId' => $batch->plan_id, 'planName' => $progress->plan->name, 'areaId' => $area->id, 'areaName' => $area->name, 'batchName' => $batch->name, 'isDue' => $progress->isBegun()];
                 }
             }
         }
@@ -70,21 +71,19 @@ final class BenchResource
     }
 
     /** @return array<string, mixed>|null null when nothing is left, or its plan cannot be read any more */
-    private static function next(Batch $batch): ?array
+    private static function next(Batch $batch, Tally $tally): ?array
     {
         try {
             $steps = BatchSteps::of($batch);
         } catch (Faulty) {
             return null;
         }
-        $record = $batch->recordOf(array_map(static fn(array $one): int => $one['coats'], $steps));
-        $open = array_filter($steps, static fn(array $one, string|int $id): bool => ! in_array((string) $id, $batch->skipped ?? [], true) && $record->on((string) $id, $one['coats']) < $batch->models, ARRAY_FILTER_USE_BOTH);
+        $open = array_intersect_key($steps, array_flip($tally->open()));
         $id = array_key_first($open);
         if ($id === null) {
             return null;
         }
         $next = $open[$id];
-        $done = $record->on((string) $id, $next['coats']);
 
         return [
             'number' => $next['number'],
@@ -95,8 +94,8 @@ final class BenchResource
             'mix' => $next['mix'],
             'dilution' => $next['dilution'],
             'coats' => $next['coats'],
-            'done' => $done,
-            'left' => $batch->models - $done,
+            'done' => $tally->doneOn((string) $id),
+            'left' => $tally->left((string) $id),
             'look' => $next['look'],
             'following' => array_map(static fn(array $one): array => [
                 'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'], 'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedStage;
@@ -16,6 +17,31 @@ final class PaintedResource
 {
     /** @return array<string, mixed> */
     public static function of(Rehearsal $rehearsal): array
+    {
+        return self::painted($rehearsal, array_combine(array_map(static fn(Area $one): string => $one->id, $rehearsal->plan->areas), $rehearsal->plan->areas));
+    }
+
+    /**
+     * As one model of a squad is painted.
+     *
+     * @return array<string, mixed>
+     */
+    public static function onModel(SquadPlan $squad, int $model): array
+    {
+        $areas = [];
+        foreach ($squad->written->areas as $area) {
+            $areas[$area->id] = $squad->areaOn($area, $model) ?? $area->withSteps([]);
+        }
+
+        return self::painted($squad->rehearsalOf($model), $areas);
+    }
+
+    /**
+     * @param array<string, Area> $areas by the id they have on the figure
+     *
+     * @return array<string, mixed>
+     */
+    private static function painted(Rehearsal $rehearsal, array $areas): array
     {
         $passes = [];
         foreach ($rehearsal->order()->passes as $pass) {
@@ -29,7 +55,7 @@ final class PaintedResource
                 'words' => $pass->step->technique->label,
                 'isUndercoat' => $pass->isUndercoat,
             ], $rehearsal->order()->passes),
-            'areas' => array_map(static fn(Area $area): array => self::area(PaintedArea::of($rehearsal, $area), $passes), $rehearsal->plan->areas),
+            'areas' => array_map(static fn(string $id, Area $area): array => ['id' => $id, ...self::area(PaintedArea::of($rehearsal, $area), $passes)], array_map(strval(...), array_keys($areas)), $areas),
         ];
     }
 
@@ -41,7 +67,6 @@ final class PaintedResource
     private static function area(PaintedArea $painted, array $passes): array
     {
         return [
-            'id' => $painted->area->id,
             'name' => $painted->area->name,
             'above' => $painted->above,
             'below' => $painted->below,

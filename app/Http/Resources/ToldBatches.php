@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Batches\Tallies;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use Kalokroma\Exchange\Faulty;
@@ -43,6 +44,6 @@ final class ToldBatches
             return $faulty;
         }
 
-        return [$steps, $batch->recordOf(array_map(static fn(array $one): int => $one['coats'], $steps))];
+        return [$steps, Tallies::tally($batch, $batch->done())->record];
     }
 }

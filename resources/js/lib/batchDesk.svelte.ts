@@ -5,14 +5,23 @@ import { outbox } from './outbox.svelte';
 
 export type Done = Omit<Schemas['LogInput'], 'id' | 'stepId'>;
 
+/** The models that still lack a coat of a step, by their numbers. */
+export function lacking(step: BatchStep, coat: number): number[] {
+    const laid = step.laid[coat - 1] ?? [];
+    return step.models.filter((model) => !laid.includes(model));
+}
+
 /** A step as it will be known once a record that is on its way has arrived. */
-function asRecorded(step: BatchStep, entry: Schemas['LogInput'], models: number): BatchStep {
-    const last = entry.coat ?? step.coatsDone.length;
-    const on = (step.coatsDone[last - 1] ?? 0) + entry.models;
-    const coatsDone = step.coatsDone.map((count, at) => (at < last ? Math.min(models, Math.max(count, on)) : count));
+function asRecorded(step: BatchStep, entry: Schemas['LogInput']): BatchStep {
+    const last = entry.coat ?? step.laid.length;
+    const on = entry.on ?? lacking(step, last).slice(0, entry.models ?? 0);
+    const laid = step.laid.map((have, at) =>
+        at < last ? [...have, ...on.filter((one) => !have.includes(one))] : have,
+    );
+    const coatsDone = laid.map((have) => have.length);
     const done = coatsDone[coatsDone.length - 1] ?? 0;
-    const next = coatsDone.findIndex((count) => count < models);
-    return { ...step, coatsDone, done, left: models - done, coat: next < 0 ? coatsDone.length : next + 1 };
+    const next = coatsDone.findIndex((count) => count < step.models.length);
+    return { ...step, laid, coatsDone, done, left: step.models.length - done, coat: next < 0 ? laid.length : next + 1 };
 }
 
 /** A batch on the desk: which step is open, and what is recorded. What is on its way counts as done. */
@@ -29,13 +38,12 @@ export class BatchDesk {
 
     readonly batch = $derived.by((): Batch | null => {
         if (this.answered === null || this.waiting.length === 0) return this.answered;
-        const models = this.answered.models;
         const steps = this.answered.steps.map((step) => {
             const known = new Set(step.entries.map((entry) => entry.id));
             const entries = this.waiting
                 .map((one) => one.entry)
                 .filter((entry) => entry.stepId === step.step.id && !known.has(entry.id));
-            return entries.reduce((told, entry) => asRecorded(told, entry, models), step);
+            return entries.reduce((told, entry) => asRecorded(told, entry), step);
         });
         return {
             ...this.answered,
@@ -71,7 +79,7 @@ export class BatchDesk {
     record(step: BatchStep, done: Done): void {
         const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, at: new Date().toISOString(), ...done };
         const coat = done.coat ? `, coat ${done.coat} of ${step.step.coats}` : '';
-        const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.models}`;
+        const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.on?.length ?? done.models}`;
         this.fault = null;
         outbox.add({ batchId: this.id, entry, words });
     }

@@ -23,7 +23,8 @@ const Record = v.object({
     entry: v.looseObject({
         id: v.pipe(v.string(), v.minLength(1)),
         stepId: v.string(),
-        models: v.number(),
+        models: v.optional(v.number()),
+        on: v.optional(v.nullable(v.array(v.number()))),
         coat: v.optional(v.nullable(v.number())),
         at: v.optional(v.nullable(v.string())),
         minutes: v.optional(v.nullable(v.number())),

@@ -183,6 +183,14 @@ export class PlanDesk extends SavedPlan {
         if (await this.edit({ do: 'remove-area', area })) tell(`“${name}” is taken out.`, this.wayBack());
     }
 
+    async addRole(name: string): Promise<void> {
+        await this.edit({ do: 'add-role', id: ulid(), name });
+    }
+
+    async removeRole(role: string): Promise<void> {
+        if (await this.edit({ do: 'remove-role', role })) tell('What was only its own is everybody’s.', this.wayBack());
+    }
+
     async addPart(name: string): Promise<void> {
         await this.edit({ do: 'add-part', id: ulid(), name });
     }

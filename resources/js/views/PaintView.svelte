@@ -189,7 +189,7 @@
                 <FigureHere {batch} {step} {isAsked} found={(has) => (hasFigure = has)} />
             {/if}
             {#if beside === 'passes'}
-                <Passes {steps} models={batch.models} openId={step?.step.id ?? null} {isDry} {open} />
+                <Passes {steps} openId={step?.step.id ?? null} {isDry} {open} />
             {:else if beside === 'slip'}
                 <SlipForm {desk} {batch} near={step} close={() => (beside = null)} />
             {:else if beside === 'touch-ups'}

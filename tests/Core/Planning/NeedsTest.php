@@ -8,10 +8,12 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Need;
 use Kalokroma\Planning\Needs;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Planning\StandIns;
 use Kalokroma\Recipe\Plan;
 use PHPUnit\Framework\TestCase;
@@ -90,8 +92,8 @@ final class NeedsTest extends TestCase
     public function testABatchIsAsFarAsItsPasses(): void
     {
         $plan = $this->plan();
-        $begun = Progress::of($plan, 5, ['undercoat' => 5, 'undercoat-light' => 5, 'coat-1' => 3]);
-        $done = Progress::of($plan, 5, array_fill_keys(array_map(static fn($pass): string => $pass->step->id, $begun->passes), 5));
+        $begun = self::begun($plan, 5, ['undercoat' => 5, 'undercoat-light' => 5, 'coat-1' => 3]);
+        $done = self::begun($plan, 5, array_fill_keys(array_map(static fn($pass): string => $pass->step->id, $begun->passes), 5));
 
         self::assertSame('coat-1', $begun->next()?->step->id);
         self::assertSame([3, 2, 0, 5], [$begun->doneOn('coat-1'), $begun->left('coat-1'), $begun->doneOn('belt-1'), $begun->left('belt-1')]);
@@ -99,7 +101,7 @@ final class NeedsTest extends TestCase
         self::assertCount(count($begun->passes) - 2, $begun->open());
         self::assertSame([null, []], [$done->next(), $done->open()]);
         // More was recorded than the batch has now: nothing is left, and nothing is owed.
-        self::assertSame(0, Progress::of($plan, 2, ['coat-1' => 5])->left('coat-1'));
+        self::assertSame(0, self::begun($plan, 2, ['coat-1' => 5])->left('coat-1'));
     }
 
     private function plan(): Plan
@@ -123,5 +125,11 @@ final class NeedsTest extends TestCase
             'primer' => "primer $name",
             default => "basecoat $name",
         };
+    }
+
+    /** @param array<string, int> $done models by step id */
+    private static function begun(Plan $plan, int $models, array $done): Progress
+    {
+        return Progress::of(SquadPlan::alike($plan, $models), array_map(static fn(string $step, int $on): Done => new Done($step, null, $on, 0), array_map(strval(...), array_keys($done)), $done));
     }
 }

@@ -6,10 +6,10 @@ namespace Tests\Core\Planning;
 
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Progress;
-use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Repair;
 use Kalokroma\Planning\Slipped;
 use Kalokroma\Planning\SlipPrice;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Planning\TouchUp;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
@@ -71,7 +71,7 @@ area boots close-folds small leather touches belt
 order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
         $prices = static function (array $done) use ($sketch): array {
             $plan = PlanSketch::plan($sketch);
-            $progress = Progress::recorded($plan, 4, Record::of($plan, 4, array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done)));
+            $progress = Progress::of(SquadPlan::alike($plan, 4), array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done));
             $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
 
             return array_map(static fn(SlipPrice $one): array => [$one->beside->id, $one->words(), $one->minutes > 0.0], SlipPrice::all($progress, $belt));
@@ -90,7 +90,7 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
     {
         $minutes = static function (int $coats): float {
             $plan = PlanSketch::plan("undercoat grey\narea boots broad-folds medium leather touches belt\n basecoat tan x2\n layer tan x$coats\narea belt close-folds small leather touches boots\n basecoat dark-brown\norder boots-1 belt-1 boots-2");
-            $progress = Progress::recorded($plan, 1, Record::of($plan, 1, [new Done('boots-1', null, 1, 0)]));
+            $progress = Progress::of(SquadPlan::alike($plan, 1), [new Done('boots-1', null, 1, 0)]);
             $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
 
             return SlipPrice::all($progress, $belt)[0]->minutes;
@@ -105,7 +105,7 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
     public function testAWashWithoutColourAndAWholeModelSpoilNothing(): void
     {
         $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\n gloss-spot gloss\narea belt close-folds small leather touches coat\n basecoat brown\nwhole\n matt-coat matt");
-        $progress = Progress::recorded($plan, 1, Record::of($plan, 1, [new Done('belt-1', null, 1, 0), new Done('coat-1', null, 1, 0)]));
+        $progress = Progress::of(SquadPlan::alike($plan, 1), [new Done('belt-1', null, 1, 0), new Done('coat-1', null, 1, 0)]);
         foreach ($progress->passes as $pass) {
             if (in_array($pass->step->technique->id, ['gloss-spot', 'matt-coat'], true)) {
                 self::assertSame([], SlipPrice::all($progress, $pass));
@@ -132,7 +132,7 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
     private static function touchUp(string $sketch, array $done, string $step, Slipped $kind = Slipped::PaintOnIt): TouchUp
     {
         $plan = PlanSketch::plan($sketch);
-        $progress = Progress::recorded($plan, 2, Record::of($plan, 2, array_map(static fn(string $id): Done => new Done($id, null, 2, 0), $done)));
+        $progress = Progress::of(SquadPlan::alike($plan, 2), array_map(static fn(string $id): Done => new Done($id, null, 2, 0), $done));
         foreach ($progress->passes as $pass) {
             if ($pass->step->id === $step) {
                 return TouchUp::of($progress, $pass, 1, $kind);

@@ -11,6 +11,7 @@ use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Edit\RemoveStep;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
@@ -53,7 +54,7 @@ final class PartUndercoatTest extends TestCase
         self::assertSame(['undercoat', 'coat-1'], $ids('coat'));
         self::assertSame([$shield, 'field-1'], $ids('field'));
         // What is laid on the shield waits for its own primer only.
-        $job = Job::of($plan, 3);
+        $job = Job::of(SquadPlan::alike($plan, 3));
         $schedule = Scheduler::schedule(Work::of([$job]), Schedules::endless());
         Schedules::mustHold($schedule, $job, Schedules::endless());
         self::assertContains($shield, array_map(static fn(Item $one): string => $one->pass->step->id, $schedule->items));

@@ -10,11 +10,13 @@ use Kalokroma\Amounts\Measures;
 use Kalokroma\Amounts\Shortage;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Outline;
 use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Planning\TouchUp;
 use Kalokroma\Schedule\BatchSplit;
 use Kalokroma\Schedule\Deadline;
@@ -86,7 +88,7 @@ final class AtTheDeskTest extends TestCase
     public function testWhatComesAfterALeftOutStepWaitsForWhatComesBeforeIt(): void
     {
         $plan = PlanSketch::plan("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n glaze ruby x1\n highlight sky x1");
-        $schedule = Scheduler::schedule(Work::of([Job::of($plan, 1, null, ['coat-2'])]), Schedules::endless());
+        $schedule = Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 1), null, ['coat-2'])]), Schedules::endless());
 
         self::assertSame(['coat-1', 'coat-3'], array_map(static fn($one): string => $one->pass->step->id, $schedule->items));
         self::assertGreaterThanOrEqual(20 * 60, $schedule->items[1]->start - $schedule->items[0]->end);
@@ -94,7 +96,7 @@ final class AtTheDeskTest extends TestCase
 
     public function testForADayOptionalStepsGoFirstThenTheLastLightsNeverTheShade(): void
     {
-        $job = Job::of(PlanSketch::plan(self::SCHEME), 10);
+        $job = Job::of(SquadPlan::alike(PlanSketch::plan(self::SCHEME), 10));
         $sessions = Schedules::sessions(...array_fill(0, 30, 45));
         $by = static fn(int $day): Deadline => Deadline::of([$job], 0, null, (new DateTimeImmutable(Schedules::BEGIN))->modify("+$day days 4 hours")->getTimestamp(), static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs), $sessions));
 
@@ -150,7 +152,7 @@ final class AtTheDeskTest extends TestCase
     {
         $touchUp = static function (array $done, string $step): TouchUp {
             $plan = PlanSketch::plan(self::SCHEME);
-            $progress = Progress::recorded($plan, 4, Record::of($plan, 4, array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done)));
+            $progress = Progress::of(SquadPlan::alike($plan, 4), array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done));
 
             return TouchUp::of($progress, array_values(array_filter($progress->passes, static fn(Pass $one): bool => $one->step->id === $step))[0], 2);
         };
@@ -176,7 +178,7 @@ final class AtTheDeskTest extends TestCase
     public function testOfABatchUnderWayOnlyWhatIsLeftIsPoured(): void
     {
         $plan = PlanSketch::plan(self::SCHEME);
-        $left = Amounts::left(Progress::recorded($plan, 10, Record::of($plan, 10, [new Done('coat-1', 1, 10, 0), new Done('coat-1', 2, 5, 0)]), ['boots-3']), Measures::usual());
+        $left = Amounts::left(Progress::of(SquadPlan::alike($plan, 10), [new Done('coat-1', 1, 10, 0), new Done('coat-1', 2, 5, 0)], ['boots-3']), Measures::usual());
 
         // A quarter of the two coats on ten models.
         self::assertEqualsWithDelta(0.25 * Amounts::of($plan, 10)->totals()['navy'], $left->totals()['navy'], 1e-9);
@@ -187,6 +189,6 @@ final class AtTheDeskTest extends TestCase
     private static function work(string $sketch, int $models, array $done): Work
     {
         $plan = PlanSketch::plan($sketch);
-        return Work::of([Job::of($plan, $models, Record::of($plan, $models, $done))]);
+        return Work::of([Job::of(SquadPlan::alike($plan, $models), Record::of(Outline::of(SquadPlan::alike($plan, $models)), $done))]);
     }
 }

@@ -7,9 +7,11 @@ namespace Tests\Core\Schedule;
 use DateTimeImmutable;
 use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Outline;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SprayDay;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
@@ -45,7 +47,7 @@ final class CalmEveningsTest extends TestCase
         $passes = Rehearsal::of($plan)->order()->passes;
         $partly = (int) ($models * 0.4);
         $entries = array_map(static fn(int $at): Done => new Done($passes[$at]->step->id, null, $models, 1000 + $at), range(0, $done - 1));
-        $job = Job::of($plan, $models, Record::of($plan, $models, [...$entries, new Done($passes[$done]->step->id, null, $partly, 2000)]));
+        $job = Job::of(SquadPlan::alike($plan, $models), Record::of(Outline::of(SquadPlan::alike($plan, $models)), [...$entries, new Done($passes[$done]->step->id, null, $partly, 2000)]));
 
         $items = Scheduler::schedule(Work::of([$job]), self::evenings($minutes), Manner::Calm)->items;
 
@@ -64,7 +66,7 @@ final class CalmEveningsTest extends TestCase
     #[DataProvider('batches')]
     public function testNoPotIsOpenedForOneModelOfTenAtTheEndOfAnEvening(string $name, int $models, int $minutes): void
     {
-        $job = Job::of(Schedules::demoPlan($name), $models);
+        $job = Job::of(SquadPlan::alike(Schedules::demoPlan($name), $models));
         $sessions = self::evenings($minutes);
         $soonest = Scheduler::schedule(Work::of([$job]), $sessions);
 
@@ -85,9 +87,9 @@ final class CalmEveningsTest extends TestCase
         // Damp until the third evening, 18:00 of each day, is under way for an hour.
         $hours = SprayHours::of(SprayDay::of([...array_fill(0, 49, $damp), ...array_fill(0, 3, $fit)], SprayMethod::SprayCan), $begin);
         foreach (Manner::cases() as $manner) {
-            $schedule = Scheduler::schedule(Work::of([Job::of($plan, 10)], null, $hours), self::evenings(120), $manner);
+            $schedule = Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 10))], null, $hours), self::evenings(120), $manner);
 
-            Schedules::mustHold($schedule, Job::of($plan, 10), self::evenings(120));
+            Schedules::mustHold($schedule, Job::of(SquadPlan::alike($plan, 10)), self::evenings(120));
             $sprayed = array_values(array_filter($schedule->items, static fn(Item $one): bool => str_starts_with($one->pass->step->id, 'undercoat')));
             self::assertGreaterThanOrEqual($begin + 49 * self::HOUR, $sprayed[0]->start, $manner->name);
             self::assertLessThanOrEqual($begin + 52 * self::HOUR, $sprayed[0]->end, $manner->name);
@@ -100,7 +102,7 @@ final class CalmEveningsTest extends TestCase
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $never = SprayHours::of(SprayDay::of(array_fill(0, 48, ['celsius' => -3.0, 'humidity' => 95.0]), SprayMethod::SprayCan), $begin);
 
-        $items = static fn(?SprayHours $hours): array => array_map(static fn(Item $one): array => [$one->pass->step->id, $one->start], Scheduler::schedule(Work::of([Job::of($plan, 5)], null, $hours), self::evenings(120), Manner::Calm)->items);
+        $items = static fn(?SprayHours $hours): array => array_map(static fn(Item $one): array => [$one->pass->step->id, $one->start], Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 5))], null, $hours), self::evenings(120), Manner::Calm)->items);
 
         self::assertSame($items(null), $items($never));
     }

@@ -7,8 +7,10 @@ namespace Tests\Core\Schedule;
 use DateTimeImmutable;
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Outline;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Desk;
 use Kalokroma\Schedule\ExactSearch;
@@ -150,7 +152,7 @@ final class SchedulerTest extends TestCase
     #[DataProvider('demo')]
     public function testTheDemoIsNeverFarFromWhatCannotBeBeaten(string $plan, int $models): void
     {
-        $job = Job::of(Schedules::demoPlan($plan), $models);
+        $job = Job::of(SquadPlan::alike(Schedules::demoPlan($plan), $models));
         $sessions = Schedules::endless();
 
         $schedule = self::schedule($job, $sessions);
@@ -163,7 +165,7 @@ final class SchedulerTest extends TestCase
     #[DataProvider('demo')]
     public function testAndOverEveningsNearTheBoundThatKnowsThem(string $plan, int $models): void
     {
-        $job = Job::of(Schedules::demoPlan($plan), $models);
+        $job = Job::of(SquadPlan::alike(Schedules::demoPlan($plan), $models));
         $sessions = Schedules::sessions(...array_map(static fn(int $day): int => $day % 7 > 4 ? 240 : 90, range(0, 60)));
         $desk = new Desk(Work::of([$job]), $sessions);
 
@@ -297,7 +299,7 @@ final class SchedulerTest extends TestCase
     {
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $plan = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1", 2)->plan;
-        $job = Job::of($plan, 2, Record::of($plan, 2, [new Done('coat-1', null, 1, $begin - 15 * 60), new Done('coat-1', 1, 1, $begin - 300)]));
+        $job = Job::of(SquadPlan::alike($plan, 2), Record::of(Outline::of(SquadPlan::alike($plan, 2)), [new Done('coat-1', null, 1, $begin - 15 * 60), new Done('coat-1', 1, 1, $begin - 300)]));
 
         $schedule = self::schedule($job, Schedules::endless());
 
@@ -367,7 +369,7 @@ final class SchedulerTest extends TestCase
     {
         $sessions = Schedules::sessions(...array_map(static fn(int $day): int => $day % 7 > 4 ? 240 : 90, range(0, 60)));
 
-        $schedule = Scheduler::schedule(Work::of([Job::of(Schedules::demoPlan($plan), $models)]), $sessions, Manner::Calm);
+        $schedule = Scheduler::schedule(Work::of([Job::of(SquadPlan::alike(Schedules::demoPlan($plan), $models))]), $sessions, Manner::Calm);
 
         $ended = [];
         foreach ($schedule->items as $item) {

@@ -13,6 +13,7 @@ use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\DryTimes;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
@@ -57,7 +58,7 @@ final class Schedules
 
     public static function job(string $sketch, int $models = 1): Job
     {
-        return Job::of(PlanSketch::plan($sketch), $models);
+        return Job::of(SquadPlan::alike(PlanSketch::plan($sketch), $models));
     }
 
     /** @param int $most steps in all */
@@ -85,8 +86,9 @@ final class Schedules
         self::mustFitIn($schedule, $sessions);
         $rehearsal = Rehearsal::of($job->plan);
         foreach ($job->plan->areas as $area) {
-            $run = $rehearsal->run($area);
+            $all = $rehearsal->run($area);
             foreach (range(1, $job->models) as $model) {
+                $run = array_values(array_filter($all, static fn(Pass $pass): bool => in_array($model, $job->squad->modelsOf($pass->step->id), true)));
                 foreach ($run as $at => $pass) {
                     self::coatsMustBeApart($schedule, $pass, $model, $climate);
                     $next = $run[$at + 1] ?? null;

@@ -1,55 +1,58 @@
 <script lang="ts">
-    import type { BatchStep } from '../../lib/api';
+    import type { Batch, BatchStep } from '../../lib/api';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
-    /** All passes in painting order, with how far each is. */
-    let {
-        steps,
-        models,
-        openId,
-        open,
-    }: { steps: BatchStep[]; models: number; openId: string | null; open: (stepId: string) => void } = $props();
+    /** All passes in painting order, with how far each is; one that is open leads to the desk. */
+    let { batch }: { batch: Batch } = $props();
 
     let list: HTMLElement;
 
     $effect(() => {
-        const at = list.querySelector<HTMLElement>(`[data-step="${openId}"]`);
-        const middle = (at?.offsetTop ?? 0) - list.clientHeight / 2 + 20;
-        list.scrollTo({ top: middle });
+        const at = list.querySelector<HTMLElement>(`[data-step="${batch.next}"]`);
+        list.scrollTo({ top: (at?.offsetTop ?? 0) - list.clientHeight / 2 + 20 });
     });
+
+    function far(one: BatchStep): string {
+        if (one.left === 0) return 'done';
+        if (one.isSkipped) return 'left out';
+        return one.done > 0 ? `${one.done}/${one.models.length}` : '';
+    }
+
+    /** "1, 3, 5" where it is not for all. */
+    const whose = (one: BatchStep): string =>
+        one.models.length === batch.models
+            ? ''
+            : `${one.models.length === 1 ? 'model' : 'models'} ${one.models.join(', ')}`;
 </script>
+
+{#snippet pass(one: BatchStep)}
+    <span class="number">{one.number}</span>
+    <span class="look"
+        >{#if one.look}<ZoneBars look={one.look} height={20} label="after this step" />{/if}</span
+    >
+    <span class="words"
+        ><bdi>{one.areaName}</bdi><small
+            ><TechniqueMark technique={one.step.technique} size={12} />
+            {one.technique}{#if whose(one)}, {whose(one)}{/if}</small
+        ></span
+    >
+    <span class="far">{far(one)}</span>
+{/snippet}
 
 <nav class="panel" aria-label="Passes in painting order" bind:this={list}>
     <ol>
-        {#each steps as one (one.step.id)}
+        {#each batch.steps as one (one.step.id)}
             <li>
-                <button
-                    type="button"
-                    data-step={one.step.id}
-                    class:done={one.left === 0}
-                    aria-current={openId === one.step.id ? 'step' : undefined}
-                    onclick={() => open(one.step.id)}
-                >
-                    <span class="number">{one.number}</span>
-                    <span class="look"
-                        >{#if one.look}<ZoneBars look={one.look} height={20} label="after this step" />{/if}</span
+                {#if one.left > 0 && !one.isSkipped}
+                    <a
+                        href="#/batches/{batch.id}/paint?step={one.step.id}"
+                        data-step={one.step.id}
+                        aria-current={batch.next === one.step.id ? 'step' : undefined}>{@render pass(one)}</a
                     >
-                    <span class="words"
-                        ><bdi>{one.areaName}</bdi><small
-                            ><TechniqueMark technique={one.step.technique} size={12} /> {one.technique}</small
-                        ></span
-                    >
-                    <span class="far"
-                        >{one.left === 0
-                            ? 'done'
-                            : one.isSkipped
-                              ? 'left out'
-                              : one.done > 0
-                                ? `${one.done}/${models}`
-                                : ''}</span
-                    >
-                </button>
+                {:else}
+                    <div class:done={one.left === 0} data-step={one.step.id}>{@render pass(one)}</div>
+                {/if}
             </li>
         {/each}
     </ol>
@@ -68,7 +71,8 @@
         list-style: none;
     }
 
-    button {
+    a,
+    div {
         display: grid;
         grid-template-columns: 22px 52px minmax(0, 1fr) auto;
         gap: 9px;
@@ -79,17 +83,17 @@
         border-left: 3px solid transparent;
         background: none;
         color: inherit;
+        text-decoration: none;
         font: inherit;
         font-family: var(--face);
         text-align: left;
-        cursor: pointer;
     }
 
-    button:hover {
+    a:hover {
         background: var(--shade);
     }
 
-    button[aria-current] {
+    a[aria-current] {
         border-left-color: var(--ink);
         background: var(--shade);
     }

@@ -21,7 +21,7 @@
         table: Craft;
         keptAs: string;
         fault: Problem | null;
-        change: (really: Omit<Done, 'models'>) => void;
+        change: (really: Omit<Done, 'models' | 'on'>) => void;
     } = $props();
 
     type Typed = {

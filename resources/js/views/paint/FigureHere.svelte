@@ -26,8 +26,10 @@
 
     const planId = $derived(batch.planId);
     const batchId = $derived(batch.id);
+    /** The first model the pass is for: where they differ, it is shown on one that has it. */
+    const model = $derived(step.models[0] ?? 1);
     $effect(() => {
-        const [plan, of_] = [planId, batchId];
+        const [plan, of_, which] = [planId, batchId, model];
         void known.ask(async () => {
             const figures = await got(server.GET('/plans/{id}/figures', of(plan ?? ''))).catch((error: unknown) => {
                 if (asProblem(error).status === 404) return [];
@@ -35,7 +37,12 @@
             });
             const figure = figures.find((one) => one.isWorkedOut);
             if (figure === undefined) return null;
-            return { figure, painted: await got(server.GET('/batches/{id}/painted', of(of_))) };
+            return {
+                figure,
+                painted: await got(
+                    server.GET('/batches/{id}/painted', { params: { path: { id: of_ }, query: { model: which } } }),
+                ),
+            };
         });
     });
 
@@ -45,12 +52,12 @@
     const moment = $derived<Moment>({
         pass: at,
         only: null,
-        lit: asItWillBe || step.areaId === null ? null : { area: step.areaId, step: step.step.id },
+        lit: asItWillBe || step.originId === null ? null : { area: step.originId, step: step.step.id },
     });
-    const isOnIt = $derived(step.areaId !== null && (shown?.figure.areas.includes(step.areaId) ?? false));
+    const isOnIt = $derived(step.originId !== null && (shown?.figure.areas.includes(step.originId) ?? false));
 
     $effect(() => {
-        const area = shown?.painted.areas.find((one) => one.id === step.areaId);
+        const area = shown?.painted.areas.find((one) => one.id === step.originId);
         const stages = area?.stages.find((one) => one.step === step.step.id);
         if (stage !== null && area !== undefined && stages !== undefined) stage.turnTo(area.id, stages.lands);
     });
@@ -64,7 +71,7 @@
                 painted={shown.painted}
                 {moment}
                 lamp={moment.lit === null ? 'desk' : 'even'}
-                chosen={moment.lit === null || !isOnIt ? null : step.areaId}
+                chosen={moment.lit === null || !isOnIt ? null : step.originId}
                 name="{shown.figure.name}, {step.areaName}: {step.place}"
                 ready={(made) => (stage = made)}
             />

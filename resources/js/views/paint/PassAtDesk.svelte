@@ -2,12 +2,11 @@
     import * as v from 'valibot';
     import { onMount } from 'svelte';
     import type { Batch, BatchStep, Craft } from '../../lib/api';
-    import type { BatchDesk, Done } from '../../lib/batchDesk.svelte';
+    import { lacking, type BatchDesk, type Done } from '../../lib/batchDesk.svelte';
     import { forget, keep, kept } from '../../lib/kept';
     import { PassTimer } from '../../lib/passTimer.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
-    import ByTurns from '../batch/ByTurns.svelte';
     import ReallyUsed from '../batch/ReallyUsed.svelte';
     import CautionOnce from './CautionOnce.svelte';
     import FinishBar from './FinishBar.svelte';
@@ -53,20 +52,39 @@
     onMount(() => bar?.focus());
 
     const coats = $derived(step.step.coats);
-    const on = $derived(step.coatsDone[step.coat - 1] ?? 0);
-    const left = $derived(batch.models - on);
-    /** Models of this coat that are ticked, after those that have it already. */
-    let ticked = $state(kept(ticksName, v.number()) ?? 0);
-    const counted = $derived(Math.min(ticked, left));
-    const models = $derived(counted > 0 ? counted : left);
+    const laid = $derived(step.laid[step.coat - 1] ?? []);
+    /** Numbers of the models this coat is still to be laid on. */
+    const left = $derived(lacking(step, step.coat));
+    /** Those that were ticked; none: all that are left are meant. */
+    let ticked = $state<number[]>(kept(ticksName, v.array(v.number())) ?? []);
+    const counted = $derived(ticked.filter((one) => left.includes(one)));
+    const models = $derived(counted.length > 0 ? counted : left);
+    const whose = $derived(whoseStep());
     /** Whether it was asked about paint that is still wet, or about what should come first. */
     let asked = $state(false);
-    let really = $state<Omit<Done, 'models'>>({});
+    let really = $state<Omit<Done, 'models' | 'on'>>({});
     const isQuestion = $derived(isWet || isEarly);
 
-    function tick(count: number): void {
-        ticked = count;
-        keep(ticksName, count);
+    function tick(those: number[]): void {
+        ticked = those;
+        keep(ticksName, those);
+    }
+
+    /** "model 1, Old Ferrel" where the pass is not for all. */
+    function whoseStep(): string | null {
+        if (step.models.length === batch.models) return null;
+        const names = step.models.map((number) => {
+            const name = batch.squad[number - 1]?.name ?? '';
+            return name === '' ? `${number}` : `${number} ${name}`;
+        });
+        return `only on ${step.models.length === 1 ? 'model' : 'models'} ${names.join(', ')}`;
+    }
+
+    /** "all 10", "the 3 left", "model 4", "3 of 6". */
+    function words(those: number[], of: number[]): string {
+        if (those.length < of.length)
+            return those.length === 1 ? `model ${those[0]}` : `${those.length} of ${of.length}`;
+        return of.length === step.models.length ? `all ${of.length}` : `the ${of.length} left`;
     }
 
     export function finish(): void {
@@ -74,17 +92,17 @@
             asked = true;
             return;
         }
-        const count = models;
+        const on = $state.snapshot(models);
         forget(name);
         forget(ticksName);
-        ticked = 0;
+        ticked = [];
         const minutes = really.minutes ?? timer.minutes;
         timer.end();
-        done({ ...really, minutes, models: count, ...(coats > 1 ? { coat: step.coat } : {}) });
+        done({ ...really, minutes, on, ...(coats > 1 ? { coat: step.coat } : {}) });
     }
 </script>
 
-<section class="panel" aria-label="Open pass">
+<section class="panel" aria-label="Open pass" data-step={step.step.id}>
     <div class="head">
         <p class="quiet">pass {step.number} of {batch.steps.length} · {step.place} · {step.brush}</p>
         <h1>
@@ -92,6 +110,7 @@
                 ><bdi>{step.areaName}</bdi>, {step.technique.toLowerCase()}</span
             >
         </h1>
+        {#if whose}<p class="whose"><bdi>{whose}</bdi></p>{/if}
         {#if coats > 1}<p class="coat">coat <b>{step.coat}</b> of {coats}</p>{/if}
     </div>
     <div class="see">
@@ -105,10 +124,9 @@
                     <figcaption>{coats > 1 ? `after ${coats} coats` : 'after'} · {step.look.words}</figcaption>
                 </figure>{/if}
         </div>
-        <PourCard {step} {left} />
+        <PourCard {step} left={left.length} />
     </div>
     {#if step.isLight}<UndercoatThen photos={batch.photos.filter((one) => one.isOfUndercoat)} />{/if}
-    {#if step.turns.length > 0}<ByTurns turns={step.turns} />{/if}
     <p class="hint">
         {step.hint}
         {#if step.isPerModel}<b>Carry it through on one model before the next: it must not dry meanwhile.</b>{/if}
@@ -116,7 +134,15 @@
     </p>
     {#if step.areaId !== null && step.mix !== null}<SlipPrices batchId={batch.id} {step} />{/if}
     <CautionOnce batch={batch.id} hazards={step.hazards} {table} />
-    <ModelTicks models={batch.models} {on} {counted} heads={step.heads} keptAs={ticksName} {tick} />
+    <ModelTicks
+        squad={batch.squad}
+        models={step.models}
+        {laid}
+        ticked={counted}
+        heads={step.heads}
+        keptAs={ticksName}
+        {tick}
+    />
     {#if asked && isQuestion}
         <TooEarly {step} {isWet} {following} batchId={batch.id} {open} {finish} />
     {/if}
@@ -124,9 +150,9 @@
     <FinishBar
         bind:this={bar}
         words={asked && isQuestion ? 'Done all the same' : 'Done'}
-        on={models === left ? (left === batch.models ? `all ${left}` : `the ${left} left`) : `${models} of ${left}`}
+        on={words(models, left)}
         {timer}
-        aboutMinutes={Math.round((step.minutesPerModel / coats) * left)}
+        aboutMinutes={Math.round((step.minutesPerModel / coats) * left.length)}
         dryMinutes={step.dryMinutes}
         {following}
         {open}
@@ -163,6 +189,11 @@
 
     .head .quiet {
         grid-column: 1 / -1;
+    }
+
+    .whose {
+        grid-column: 1;
+        font-weight: 700;
     }
 
     .coat {

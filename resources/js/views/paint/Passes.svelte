@@ -5,13 +5,11 @@
     /** All passes still open, with which can be painted now. */
     let {
         steps,
-        models,
         openId,
         isDry,
         open,
     }: {
         steps: BatchStep[];
-        models: number;
         openId: string | null;
         isDry: (step: BatchStep) => boolean;
         open: (stepId: string) => void;
@@ -23,7 +21,7 @@
         if (step.isSkipped) return 'left out';
         if (!step.canBegin) return 'later';
         if (!isDry(step)) return 'wet';
-        return step.done > 0 ? `${step.done}/${models}` : 'now';
+        return step.done > 0 ? `${step.done}/${step.models.length}` : 'now';
     }
 </script>
 

@@ -10,6 +10,7 @@
 
     const others = $derived(desk.document?.areas.filter((one) => one.id !== area.id) ?? []);
     const parts = $derived(desk.document?.parts ?? []);
+    const roles = $derived(desk.document?.roles ?? []);
 </script>
 
 <div class="row">
@@ -37,6 +38,15 @@
         change={() => desk.changeArea(area.id, { open: !area.open })}
     />
 </div>
+{#if roles.length > 0}
+    <AreaTicks
+        legend="Only on"
+        hint="none: on everybody"
+        areas={roles}
+        ticked={area.roles ?? []}
+        change={(ticked) => desk.changeArea(area.id, { roles: ticked })}
+    />
+{/if}
 {#if others.length > 0}
     <AreaTicks
         legend="Behind"

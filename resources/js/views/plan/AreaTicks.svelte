@@ -1,8 +1,7 @@
 <script lang="ts">
-    import type { Area } from '../../lib/api';
     import Tick from '../../parts/Tick.svelte';
 
-    /** Which of some areas something holds for. */
+    /** Which of some areas, or roles, something holds for. */
     let {
         legend,
         hint = '',
@@ -13,7 +12,7 @@
         legend: string;
         /** What follows from it. */
         hint?: string;
-        areas: Area[];
+        areas: { id: string; name: string }[];
         /** Ids. */
         ticked: string[];
         change: (ticked: string[]) => void;

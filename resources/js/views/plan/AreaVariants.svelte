@@ -5,6 +5,7 @@
     import { plural, span } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
     import Words from '../../parts/Words.svelte';
+    import AreaTicks from './AreaTicks.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
     /** Recipes beside each other that were tried on a test piece, or shall be: what each looks like, what was said of it, which one won. */
@@ -15,6 +16,7 @@
         (area.variants ?? []).find((one) => looks.some((look) => look.id === one.id && look.isRecipe)),
     );
     const tried = $derived((area.variants ?? []).filter((one) => one.tried).length);
+    const roles = $derived(desk.document?.roles ?? []);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
 </script>
 
@@ -73,6 +75,14 @@
                         checked={variant.tried ?? false}
                         change={(tried) => desk.changeVariant(area, variant.id, { tried })}
                     />
+                    {#if roles.length > 0}
+                        <AreaTicks
+                            legend="Painted so"
+                            areas={roles}
+                            ticked={variant.roles ?? []}
+                            change={(ticked) => desk.changeVariant(area, variant.id, { roles: ticked })}
+                        />
+                    {/if}
                     <Words
                         label="Verdict"
                         value={variant.verdict ?? ''}

@@ -9,6 +9,7 @@
     import SprayHours from '../../parts/SprayHours.svelte';
     import Words from '../../parts/Words.svelte';
     import LooseParts from './LooseParts.svelte';
+    import Roles from './Roles.svelte';
     import UndercoatAdvice from './UndercoatAdvice.svelte';
 
     /** The kind of model and what it is primed with. */
@@ -163,6 +164,7 @@
         {/if}
     </div>
     <LooseParts {desk} />
+    <Roles {desk} />
 </section>
 
 <style>

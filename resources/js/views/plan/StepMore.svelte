@@ -46,6 +46,7 @@
             .filter((one) => one.place === 'patch'),
     );
     const parts = $derived(desk.document?.parts ?? []);
+    const roles = $derived(desk.document?.roles ?? []);
     const dry = $derived(desk.plan?.looks.order.find((pass) => pass.stepId === step.id)?.dryMinutes ?? 0);
 
     /** What is said already, so that it is seen without opening. */
@@ -54,6 +55,10 @@
             (step.waitMinutes ?? null) === null ? '' : span(step.waitMinutes!),
             step.optional ? 'optional' : '',
             step.perModel ? 'model by model' : '',
+            roles
+                .filter((one) => (step.roles ?? []).includes(one.id))
+                .map((one) => `only ${one.name}`)
+                .join(', '),
             (step.heads ?? []).length > 0 ? plural((step.heads ?? []).length, 'place') : '',
         ]
             .filter((one) => one !== '')
@@ -163,6 +168,15 @@
             on:check={(event) => event.detail !== (step.perModel ?? false) && set({ perModel: event.detail })}
         />
     </div>
+    {#if roles.length > 0}
+        <AreaTicks
+            legend="Only on"
+            hint="none: on everybody"
+            areas={roles}
+            ticked={step.roles ?? []}
+            change={(ticked) => set({ roles: ticked })}
+        />
+    {/if}
 </details>
 {#if asks.includes('borders') && others.length > 0}
     <AreaTicks

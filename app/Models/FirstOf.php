@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Batches;
+namespace App\Models;
 
 use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Paint\Paint;
