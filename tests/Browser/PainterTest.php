@@ -20,13 +20,13 @@ final class PainterTest extends BrowserTestCase
         self::$server->kill();
         self::$server->start();
         self::driver()->navigate()->refresh();
-        $this->seeCount(3, '//nav[@aria-label="Passes in painting order"]//*[.="done"]');
+        $this->see('//ul[@aria-label="Drying"]/li[contains(., "Whole model")]');
 
-        $this->pressNamed('Logbook');
+        $this->visit('#/logbook');
         $entries = "//section//li[.//bdi[.='Second boat']]";
         $this->see($entries);
-        $this->seeCount(4, $entries);
-        $this->seeCount(2, $entries.'[.//*[starts-with(normalize-space(.), "all 5")]]');
+        $this->seeCount(2, $entries);
+        $this->seeCount(1, $entries.'[.//*[starts-with(normalize-space(.), "4 of 5")]]');
         $this->pressNamed('Plans');
         $this->press('//h2/a[normalize-space(.)="Marsh Piker"]');
         foreach (['Marsh coat', 'Boots'] as $area) {
