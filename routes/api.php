@@ -136,6 +136,7 @@ Route::apiResource('plans', PlanController::class)->parameters(['plans' => 'id']
 Route::get('batches/names', [BatchController::class, 'names']);
 Route::post('batches/{id}/restore', [BatchController::class, 'restore']);
 Route::post('batches/{id}/refresh', [BatchController::class, 'refresh']);
+Route::get('batches/{id}/file', [BatchController::class, 'file']);
 Route::get('batches/{id}/squad', [SquadController::class, 'show'])->middleware('kept:batches,log_entries,products,settings');
 Route::put('batches/{id}/squad', [SquadController::class, 'update']);
 Route::post('batches/{id}/squad/vary', [SquadController::class, 'vary']);

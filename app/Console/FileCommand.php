@@ -124,6 +124,27 @@ abstract class FileCommand extends Command
         return (string) file_get_contents($path);
     }
 
+    /**
+     * What a file says; where it is faulty, null, and its faults are kept to be told with those of the others.
+     *
+     * @template T
+     *
+     * @param callable(): T $read
+     * @param list<Fault> $faults
+     *
+     * @return T|null
+     */
+    protected function faulty(callable $read, array &$faults): mixed
+    {
+        try {
+            return $read();
+        } catch (Faulty $faulty) {
+            array_push($faults, ...$faulty->faults);
+
+            return null;
+        }
+    }
+
     protected function number(string $option, string $what): float
     {
         $text = $this->option($option);

@@ -7,7 +7,6 @@ namespace App\Console;
 use JsonException;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\DocumentPaints;
-use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Exchange\ShelfCsv;
@@ -80,27 +79,6 @@ abstract class PlanCommand extends FileCommand
         $models = array_sum($counts);
 
         return $models >= 1 && $models <= Job::MOST_MODELS ? Squad::ofRoles($counts) : throw new WrongWords(sprintf('--roles takes 1 to %d models in all.', Job::MOST_MODELS));
-    }
-
-    /**
-     * What a file says; where it is faulty, null, and its faults are kept to be told with those of the others.
-     *
-     * @template T
-     *
-     * @param callable(): T $read
-     * @param list<Fault> $faults
-     *
-     * @return T|null
-     */
-    protected function faulty(callable $read, array &$faults): mixed
-    {
-        try {
-            return $read();
-        } catch (Faulty $faulty) {
-            array_push($faults, ...$faulty->faults);
-
-            return null;
-        }
     }
 
     /** What is owned by the shelf file; null when none is named. The plan's own paints are known again by maker and code. */

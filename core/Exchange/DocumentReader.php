@@ -193,6 +193,28 @@ final readonly class DocumentReader
         return $texts;
     }
 
+    /** @return list<int> whole numbers, each once */
+    public function wholes(string $field, int $mostOfThem, int $least, int $most): array
+    {
+        $numbers = [];
+        foreach ($this->list($field, $mostOfThem) as $index => $value) {
+            if (! is_int($value) || $value < $least || $value > $most) {
+                $this->fault("$field.$index", sprintf('This must be a whole number from %d to %d.', $least, $most));
+
+                continue;
+            }
+            $numbers[$value] = $value;
+        }
+
+        return array_values($numbers);
+    }
+
+    /** As it stands, for whoever mends what is odd rather than refusing it. */
+    public function raw(string $field): mixed
+    {
+        return $this->fields[$field] ?? null;
+    }
+
     /** @return array<string, string|null> texts under names, or null where it says so */
     public function textsByName(string $field, int $most, int $longest): array
     {

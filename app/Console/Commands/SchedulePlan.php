@@ -5,24 +5,22 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\PlanCommand;
+use App\Console\ToldSchedules;
 use App\Console\WrongWords;
-use DateTimeImmutable;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\SessionsReader;
-use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Stop;
-use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
-use Kalokroma\Schedule\Sessions;
-use Kalokroma\Schedule\Wait;
 use Kalokroma\Schedule\Work;
 
 final class SchedulePlan extends PlanCommand
 {
+    use ToldSchedules;
+
     protected $signature = 'kalokroma:schedule
         {plan : Plan file}
         {--models= : How many models are painted by it}
@@ -63,23 +61,6 @@ final class SchedulePlan extends PlanCommand
         }
     }
 
-    private function climate(): Climate
-    {
-        return Climate::of(
-            $this->option('celsius') === null ? Climate::CELSIUS : $this->number('celsius', 'a temperature in °C'),
-            $this->option('humidity') === null ? Climate::HUMIDITY : $this->number('humidity', 'a humidity in %'),
-        );
-    }
-
-    /** @return callable(int): string as the sessions file says its times */
-    private function clock(Sessions $sessions): callable
-    {
-        $zone = $sessions->all[0]->start->getTimezone();
-        $isLocal = SessionsReader::isLocal((string) preg_replace('/.*?"start"\s*:\s*"([^"]*)".*/s', '$1', $this->file('sessions')));
-
-        return static fn(int $time): string => (new DateTimeImmutable("@$time"))->setTimezone($zone)->format($isLocal ? 'Y-m-d\TH:i:s' : 'Y-m-d\TH:i:sP');
-    }
-
     /**
      * @param callable(int): string $clock
      * @param list<Stop> $stops
@@ -89,15 +70,8 @@ final class SchedulePlan extends PlanCommand
     private static function told(Schedule $schedule, callable $clock, array $stops): array
     {
         return [
-            'items' => array_map(static fn(Item $item): array => [
-                'step' => $item->pass->step->id,
-                'coat' => $item->coat,
-                'models' => $item->models,
-                'start' => $clock($item->start),
-                'end' => $clock($item->end),
-                'session' => $item->session,
-            ], $schedule->items),
-            'waits' => array_map(static fn(Wait $wait): array => ['start' => $clock($wait->start), 'end' => $clock($wait->end), 'for' => $wait->stepId], $schedule->waits),
+            'items' => self::items($schedule, $clock),
+            'waits' => self::waits($schedule, $clock),
             'stops' => array_map(static function (Stop $stop) use ($schedule, $clock): array {
                 $at = $schedule->at($stop);
 

@@ -12,6 +12,8 @@ use App\Http\Resources\BatchResource;
 use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Exchange\BatchDocument;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 final class BatchController
 {
@@ -50,6 +52,15 @@ final class BatchController
     public function show(string $id): BatchResource
     {
         return self::answer(Batch::query()->findOrFail($id));
+    }
+
+    /** All of it in an open form (docs/formats/batch.schema.json). */
+    public function file(string $id): JsonResponse
+    {
+        $batch = Batch::query()->with('entries')->findOrFail($id);
+        $file = BatchDocument::write($batch->name, $batch->starts_on->toDateString(), $batch->document, $batch->core());
+
+        return new JsonResponse($file, 200, ['Content-Disposition' => HeaderUtils::makeDisposition('attachment', "$batch->id.batch.json")], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     public function update(BatchRequest $request, string $id): BatchResource

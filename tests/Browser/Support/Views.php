@@ -156,7 +156,12 @@ final readonly class Views
             'batch' => function (): void {
                 $this->batch('Night shift');
                 $this->chromium->driver->executeScript('location.hash = "#/batches/" + document.querySelector("main select option[selected], main select").closest("select").value');
-                $this->await('section[aria-label="Open step"] .done');
+                $this->await('[data-cell]');
+            },
+            'batch-squad' => function (): void {
+                $this->all()['batch']();
+                $this->chromium->driver->executeScript('document.querySelector(\'[data-cell="0.2"]\').click()');
+                $this->await('aside .way');
             },
             'painting-beside' => function (): void {
                 $this->painting();

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use JsonException;
+use Kalokroma\Batch\Batch;
+use Kalokroma\Exchange\BatchDocument;
+use Kalokroma\Exchange\Fault;
+use Kalokroma\Exchange\Faulty;
+
+/** A command that works on batch files. */
+abstract class BatchCommand extends FileCommand
+{
+    use TellsWrongWords;
+
+    private const DEEPEST = 64;
+
+    /**
+     * @return list<Batch> in the order they are named
+     *
+     * @throws Faulty with every fault; where there are several files, with the file's number before the field
+     */
+    protected function batches(): array
+    {
+        $paths = array_values(array_map(strval(...), (array) $this->argument('batch')));
+        $batches = $faults = [];
+        foreach ($paths as $at => $path) {
+            try {
+                $batches[] = BatchDocument::read($this->fields($path));
+            } catch (Faulty $faulty) {
+                foreach ($faulty->faults as $fault) {
+                    $faults[] = count($paths) === 1 ? $fault : new Fault("$at.$fault->field", $fault->message);
+                }
+            }
+        }
+
+        return $faults === [] ? $batches : throw Faulty::with($faults);
+    }
+
+    /** @return array<mixed> */
+    private function fields(string $path): array
+    {
+        try {
+            $fields = json_decode($this->content($path), true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw Faulty::field('file', sprintf('This is no batch file, or it is cut short: %s.', lcfirst($fault->getMessage())));
+        }
+
+        return is_array($fields) ? $fields : [];
+    }
+}
