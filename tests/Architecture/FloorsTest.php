@@ -28,17 +28,50 @@ final class FloorsTest
         'Quilt' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Planning', 'Writing', 'Exchange'],
         'Relief' => ['Amounts', 'Schedule', 'Learning', 'Matching', 'Review', 'Writing', 'Quilt'],
         'Learning' => ['Relief', 'Review', 'Writing', 'Exchange'],
+        'Batch' => ['Relief', 'Review', 'Writing', 'Quilt', 'Matching', 'Schedule', 'Exchange'],
     ];
+
+    /** What a batch is made of knows nothing of it; only its file does. */
+    private const ON_TOP = 'Batch';
+
+    /** Rooms of the application that look at none of the others but these. */
+    private const APP = [
+        'Support' => [],
+        'Optics' => [],
+        'Database' => [],
+        'Shop' => [],
+        'Models' => ['Support', 'Optics'],
+        'Shelf' => ['Models', 'Support'],
+        'Plans' => ['Models', 'Shelf', 'Support'],
+        'Batches' => ['Models', 'Shelf', 'Support'],
+        'Evenings' => ['Batches', 'Devices', 'Models', 'Support'],
+        'Learning' => ['Models', 'Support'],
+    ];
+
+    private const ROOMS_OF_APP = ['Batches', 'Buying', 'Console', 'Demo', 'Devices', 'Evenings', 'Figures', 'Finding', 'Http', 'Learning', 'Lists', 'Map', 'Mixing', 'Models', 'Optics', 'Photos', 'Plans', 'Shelf', 'Shop', 'Support'];
 
     /** @return iterable<string, Rule> */
     public function testImportsGoDown(): iterable
     {
         foreach (self::ABOVE as $room => $above) {
+            $above = $room === self::ON_TOP ? $above : [...$above, self::ON_TOP];
             yield $room => PHPat::rule()
                 ->classes(Selector::inNamespace("Kalokroma\\$room"))
                 ->shouldNotDependOn()
                 ->classes(...array_map(static fn(string $one) => Selector::inNamespace("Kalokroma\\$one"), $above))
                 ->because('imports go down only');
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    public function testTheApplicationHasFloorsToo(): iterable
+    {
+        foreach (self::APP as $room => $below) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace("App\\$room"))
+                ->shouldNotDependOn()
+                ->classes(...array_map(static fn(string $one) => Selector::inNamespace("App\\$one"), array_values(array_diff(self::ROOMS_OF_APP, $below, [$room]))))
+                ->because('what is stored knows nothing of who asks');
         }
     }
 
