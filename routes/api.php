@@ -7,6 +7,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BeginningController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BottleColourController;
+use App\Http\Controllers\BudgetController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CraftController;
 use App\Http\Controllers\DrawdownController;
@@ -166,6 +167,7 @@ Route::get('lessons', [LessonController::class, 'index'])->middleware(['kept:log
 Route::put('lessons/{id}', [LessonController::class, 'update']);
 Route::put('readings/{kind}/{id}', [LessonController::class, 'strike']);
 Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kept:plans,products,settings');
+Route::get('plans/{id}/budget', BudgetController::class)->middleware('kept:plans,products,settings');
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan'])->middleware('kept:plans,products,pots,settings');
 Route::get('log/export', LogExportController::class)->middleware('in-turn');
 Route::get('log', [LogController::class, 'index'])->middleware('kept:log_entries,batches');

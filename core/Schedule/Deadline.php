@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Schedule;
 
-use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\Spare;
 
 /** What has to go so that a batch is ready by a day: optional steps first, then the last lights and details; the shade stays, it is what makes a model readable. */
 final readonly class Deadline
@@ -67,14 +67,7 @@ final readonly class Deadline
         $order = Rehearsal::of($job->plan)->order();
         $end = $stop === null ? null : $order->pass($stop);
         $open = array_values(array_filter($order->passes, static fn(Pass $pass): bool => $job->left($pass->step->id, $pass->step->coats) !== [] && $pass->step->id !== $stop && ($end === null || $pass->number <= $end->number)));
-        $optional = array_filter($open, static fn(Pass $pass): bool => $pass->step->more->optional);
-        $last = array_filter($open, static fn(Pass $pass): bool => ! $pass->step->more->optional && self::isLastLight($pass));
 
-        return [...array_reverse(array_values($optional)), ...array_reverse(array_values($last))];
-    }
-
-    private static function isLastLight(Pass $pass): bool
-    {
-        return $pass->area !== null && $pass->step->technique->does(Nature::Lightens);
+        return Spare::of($open);
     }
 }

@@ -66,7 +66,7 @@ final class DailyTest extends BrowserTestCase
         $this->see('//h2/bdi[.="Lantern"]');
         self::assertSame('Ferry Warden · Kalokroma', self::driver()->getTitle());
 
-        $this->pressNamed('Score');
+        $this->pressNamed('Running order');
         $this->see('//section[@aria-label="Score"]//button[@data-step]');
         self::driver()->navigate()->back();
         $this->see('//section[starts-with(@aria-label, "Step 2,")]');
@@ -82,7 +82,7 @@ final class DailyTest extends BrowserTestCase
         $this->press('//h2/a[normalize-space(.)="The Bound Capstan"]');
         $this->fill('Name of another area', 'Brass plate'.WebDriverKeys::ENTER);
         $this->see('//nav[@aria-label="Areas"]//button[@aria-current="true"][.//bdi[.="Brass plate"]][contains(., "hard-edged panel")]');
-        $this->pressNamed('Batches');
+        $this->pressNamed('Paint it');
         $this->see('//form//p[contains(., "Brass plate: no steps yet")]');
         $models = $this->field('How many models');
         $models->sendKeys([WebDriverKeys::CONTROL, 'a']);

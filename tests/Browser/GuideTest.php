@@ -29,7 +29,7 @@ final class GuideTest extends BrowserTestCase
         $this->writeARecipe();
         $this->mendWhatIsFound();
 
-        $this->pressNamed('Batches');
+        $this->pressNamed('Paint it');
         $this->fill('Name of the batch', 'First boat');
         $this->pressNamed('Begin the batch');
         $this->see('//*[starts-with(normalize-space(.), "0 of ")][contains(., "passes")]');
@@ -68,7 +68,7 @@ final class GuideTest extends BrowserTestCase
 
     private function mendWhatIsFound(): void
     {
-        $this->pressNamed('Findings');
+        $this->pressNamed('Running order');
         $this->see('//section[@aria-label="Findings"]');
         for ($presses = 0; $this->urgent() > 0 && $presses < 20; $presses++) {
             $left = $this->shown();

@@ -216,7 +216,7 @@ final class NothingLostTest extends BrowserTestCase
     {
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="Provost on the White Heron"]');
-        $this->pressNamed('Batches');
+        $this->pressNamed('Paint it');
         $this->fill('Name of the batch', $name);
         $this->pressNamed('Begin the batch');
         $this->see('//nav[@aria-label="Passes in painting order"]');

@@ -80,7 +80,7 @@ final class PainterTest extends BrowserTestCase
 
     private function paintThreeSteps(): void
     {
-        $this->pressNamed('Batches');
+        $this->pressNamed('Paint it');
         $this->fill('Name of the batch', 'Second boat');
         $this->pressNamed('Begin the batch');
         $this->see('//*[normalize-space(.)="0 of 11 passes"]');

@@ -178,7 +178,7 @@ final class ScoreTest extends BrowserTestCase
     {
         $this->visit('#/plans');
         $this->press(sprintf('//h2/a[normalize-space(.)="%s"]', $plan));
-        $this->pressNamed('Score');
+        $this->pressNamed('Running order');
         $this->see('//section[@aria-label="Score"]//button[@data-step]');
         // Other tests have put it in an order of their own.
         $anew = '//button[normalize-space(.)="Work the order out anew"]';

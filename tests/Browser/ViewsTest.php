@@ -11,7 +11,7 @@ use Tests\Browser\Support\Views;
 final class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-findings', 'plan-whole', 'handbook', 'plan-batches', 'plan-recipe', 'plan-figure', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'painting-beside', 'evenings', 'evenings-hours', 'plan-amounts', 'lessons', 'batch-record', 'batch', 'batch-squad', 'mixing', 'wanted', 'wanted-plan',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-whole', 'handbook', 'plan-recipe', 'plan-figure', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'painting-beside', 'evenings', 'evenings-hours', 'plan-paint', 'lessons', 'batch-record', 'batch', 'batch-squad', 'mixing', 'wanted', 'wanted-plan',
         'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
     ];
 

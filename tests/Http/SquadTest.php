@@ -123,6 +123,19 @@ final class SquadTest extends HttpTestCase
         self::assertSame(['squad.0.role'], self::fields($this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 1, 'squad' => [['role' => 'chief']], 'startsOn' => '2026-11-25'], 422)));
     }
 
+    public function testFiveHoursAndWhereTheyGo(): void
+    {
+        $plan = $this->withRoles();
+        $all = $this->ask('GET', "/plans/$plan[id]/budget?models=5");
+        $five = $this->ask('GET', "/plans/$plan[id]/budget?models=5&minutes=300");
+
+        self::assertSame([$all['inAll'], true, []], [$all['minutes'], $all['fits'], $all['leaveOut']]);
+        self::assertLessThan($all['minutes'], $five['minutes']);
+        self::assertNotSame([], $five['leaveOut']);
+        self::assertEqualsWithDelta($five['inAll'], $five['minutes'] + array_sum(array_column($five['leaveOut'], 'minutes')), 5);
+        self::assertSame(['minutes'], self::fields($this->ask('GET', "/plans/$plan[id]/budget?models=5&minutes=1", null, 422)));
+    }
+
     public function testHowFarABatchIsHasOneAnswerEverywhere(): void
     {
         foreach ($this->ask('GET', '/batches')['batches'] as $brief) {

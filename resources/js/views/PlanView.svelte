@@ -11,7 +11,6 @@
     import PlanBatches from './plan/PlanBatches.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
-    import AmountsView from './plan/AmountsView.svelte';
     import FigureView from './plan/FigureView.svelte';
     import QuiltView from './plan/QuiltView.svelte';
     import ScoreView from './plan/ScoreView.svelte';
@@ -27,7 +26,11 @@
     let editing = $state(false);
     /** Face, area and step stand in the address, so that a reload, a link and the way back find them. */
     const asked = $derived(new URLSearchParams(router.querystring));
-    const face = $derived<Face>(FACES.find((one) => one.id === asked.get('face'))?.id ?? 'areas');
+    /** Names that faces had before lead to where their things are now. */
+    const MOVED: Record<string, Face> = { findings: 'score', amounts: 'paint', batches: 'paint' };
+    const face = $derived<Face>(
+        MOVED[asked.get('face') ?? ''] ?? FACES.find((one) => one.id === asked.get('face'))?.id ?? 'areas',
+    );
     const areaId = $derived(asked.get('area'));
     const stepId = $derived(asked.get('step'));
 
@@ -154,16 +157,6 @@
             choose={(step) => void replace(`/plans/${id}?${new URLSearchParams({ face: 'score', step })}`)}
             open={(area, step) => openStep(area, step)}
         />
-    {:else if face === 'findings'}
-        <FindingList
-            {desk}
-            findings={desk.plan.looks.findings}
-            where
-            open={(finding) => openStep(finding.areaId, finding.stepId)}
-            nothing="Nothing to remark on this plan. What could go wrong, from decals to drying times, was looked at."
-        />
-    {:else if face === 'amounts'}
-        <AmountsView planId={id} version={desk.plan.version} />
     {:else}
         <PlanBatches {desk} craft={table} />
     {/if}

@@ -16,7 +16,7 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-amounts', 'handbook', 'painting', 'mixing', 'plan-recipe',
+        'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-paint', 'handbook', 'painting', 'mixing', 'plan-recipe',
         'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'painting-tablet',
     ];
 
@@ -35,13 +35,8 @@ final readonly class Views
             'plan-substitute' => fn() => $this->substitute(),
             'plan-score' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
-                $this->press('Score');
+                $this->press('Running order');
                 $this->await('section[aria-label="Score"] button[data-step]');
-            },
-            'plan-findings' => function (): void {
-                $this->plan('Provost on the White Heron', 'Cloak');
-                $this->press('Findings');
-                $this->await('section[aria-label="Findings"] article');
             },
             'plan-recipe' => function (): void {
                 $this->plan('Ferry Warden', 'Breeches');
@@ -96,11 +91,6 @@ final readonly class Views
                 $this->await('section[aria-label="Whole model"]');
             },
             'handbook' => fn() => $this->open('#/handbook', 'section[aria-label="Techniques"] article'),
-            'plan-batches' => function (): void {
-                $this->plan('Ferry Warden', 'Oilskin coat');
-                $this->press('Batches');
-                $this->await('form .bx--number');
-            },
             'new-plan' => function (): void {
                 $this->open('#/plans/new', 'textarea');
                 $this->type('input[placeholder="Ferry Warden"]', 'Marsh Piker');
@@ -143,9 +133,9 @@ final readonly class Views
                 $this->press('Add a paint');
                 $this->await('aside form input');
             },
-            'plan-amounts' => function (): void {
+            'plan-paint' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
-                $this->press('Amounts');
+                $this->press('Paint it');
                 $this->await('section[aria-label="Pass by pass"] li');
             },
             'lessons' => fn() => $this->open('#/logbook/lessons', 'section[aria-label="Your pace"] li'),

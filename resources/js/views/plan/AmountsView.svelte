@@ -1,29 +1,26 @@
 <script lang="ts">
-    import * as v from 'valibot';
     import { Button } from 'carbon-components-svelte';
     import { got, type Schemas, server } from '../../lib/api';
-    import { keep, kept } from '../../lib/kept';
     import { Latest } from '../../lib/latest.svelte';
     import { plural } from '../../lib/words';
-    import Count from '../../parts/Count.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
     /** How much to pour for a batch: which pots will not last, what is needed in all, and pass by pass, mixed once for all models and coats. */
-    let { planId, version }: { planId: string; version: number } = $props();
+    let {
+        planId,
+        models,
+        version,
+        paintFewer,
+    }: { planId: string; models: number; version: number; paintFewer: (models: number) => void } = $props();
 
     const latest = new Latest<Schemas['Amounts']>();
-    // svelte-ignore state_referenced_locally
-    let models = $state(
-        kept(`amounts.${planId}`, v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(60))) ?? 10,
-    );
     const amounts = $derived(latest.answer);
     const passes = $derived((amounts?.passes ?? []).filter((one) => one.mixtures.length > 0 || one.sprayed !== null));
 
     $effect(() => {
         void version;
         const asked = models;
-        keep(`amounts.${planId}`, asked);
         latest.soon(120, () =>
             latest.ask(() =>
                 got(server.GET('/plans/{id}/amounts', { params: { path: { id: planId }, query: { models: asked } } })),
@@ -33,18 +30,6 @@
 </script>
 
 <div class="amounts" aria-busy={latest.busy}>
-    <section class="panel over" aria-label="Amounts">
-        <h2>For {plural(models, 'model')}</h2>
-        <Count
-            label="Models"
-            hideLabel
-            value={models}
-            least={1}
-            most={60}
-            change={(value) => (models = Math.max(1, Math.min(60, value)))}
-        />
-        {#if amounts && amounts.short.length === 0 && passes.length > 0}<p>Every pot will last.</p>{/if}
-    </section>
     {#if latest.problem}
         <Trouble problem={latest.problem} />
     {:else if amounts}
@@ -65,7 +50,7 @@
                             >
                             <span class="acts">
                                 {#if pot.reachesModels > 0 && pot.reachesModels < models}
-                                    <Button size="small" kind="tertiary" on:click={() => (models = pot.reachesModels)}
+                                    <Button size="small" kind="tertiary" on:click={() => paintFewer(pot.reachesModels)}
                                         >Paint {pot.reachesModels}</Button
                                     >
                                 {/if}
@@ -153,13 +138,6 @@
 
     section {
         padding: 12px 16px;
-    }
-
-    .over {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 20px;
-        align-items: center;
     }
 
     ul,

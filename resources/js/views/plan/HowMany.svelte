@@ -4,38 +4,29 @@
     import { Latest } from '../../lib/latest.svelte';
     import { plural, span } from '../../lib/words';
 
-    /** How many at once: where one waits for paint, what fills the wait, what the batch takes all at once or split, and which pots will not last. */
+    /** How many at once: where one waits for paint, what fills the wait, and what the batch takes all at once or split. */
     let { planId, models, version }: { planId: string; models: number; version: number } = $props();
 
-    type Answer = { trip: Schemas['RoundTrip']; short: Schemas['Amounts']['short'] };
     const SHOWN = 5;
     /** A batch has no more: with fewer one always waits. */
     const MOST_MODELS = 60;
-    const latest = new Latest<Answer>();
+    const latest = new Latest<Schemas['RoundTrip']>();
     const answer = $derived(latest.answer);
-    const longest = $derived(Math.max(1, ...(answer?.trip.splits ?? []).map((one) => one.minutes)));
-    const waits = $derived([...(answer?.trip.passes ?? [])].sort((one, other) => other.waitMinutes - one.waitMinutes));
+    const longest = $derived(Math.max(1, ...(answer?.splits ?? []).map((one) => one.minutes)));
+    const waits = $derived([...(answer?.passes ?? [])].sort((one, other) => other.waitMinutes - one.waitMinutes));
 
     $effect(() => {
         void version;
         const params = { path: { id: planId }, query: { models } };
-        latest.soon(250, () =>
-            latest.ask(async () => {
-                const [trip, amounts] = await Promise.all([
-                    got(server.GET('/plans/{id}/round-trip', { params })),
-                    got(server.GET('/plans/{id}/amounts', { params })),
-                ]);
-                return { trip, short: amounts.short };
-            }),
-        );
+        latest.soon(250, () => latest.ask(() => got(server.GET('/plans/{id}/round-trip', { params }))));
     });
 </script>
 
 {#if answer}
     <section class="panel" aria-label="How many at once" aria-busy={latest.busy}>
-        <h2>{plural(answer.trip.models, 'model')} at once, or split?</h2>
+        <h2>{plural(answer.models, 'model')} at once, or split?</h2>
         <ul class="splits">
-            {#each answer.trip.splits as split (split.size)}
+            {#each answer.splits as split (split.size)}
                 <li>
                     <span><b>{split.count === 1 ? `all ${split.size}` : `${split.count} × ${split.size}`}</b></span>
                     <span class="bar" aria-hidden="true"
@@ -70,19 +61,6 @@
                 {/each}
             </ul>
             {#if waits.length > SHOWN}<p class="quiet">and {waits.length - SHOWN} shorter ones</p>{/if}
-        {/if}
-        {#if answer.short.length > 0}
-            <h3>Pots that will not last</h3>
-            <ul>
-                {#each answer.short as pot (pot.paintId)}
-                    <li>
-                        <b><bdi>{pot.name}</bdi></b>: {pot.isOwned
-                            ? `short by ${plural(pot.shortDrops, 'drop')}${pot.reachesModels > 0 ? `, enough for ${pot.reachesModels}` : ''}`
-                            : 'not on the shelf'}
-                        · <a href="#/mixing?paint={pot.paintId}">what stands in</a>
-                    </li>
-                {/each}
-            </ul>
         {/if}
     </section>
 {/if}
@@ -121,10 +99,6 @@
 
     .bar .wait {
         background: repeating-linear-gradient(135deg, var(--line-strong) 0 1px, transparent 1px 6px);
-    }
-
-    a {
-        color: inherit;
     }
 
     @media (max-width: 500px) {

@@ -8,11 +8,14 @@
     import { forget, keep, kept } from '../../lib/kept';
     import { tell, warn } from '../../lib/notices.svelte';
     import { day, plural, today } from '../../lib/words';
+    import Count from '../../parts/Count.svelte';
     import Meter from '../../parts/Meter.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import AmountsView from './AmountsView.svelte';
+    import HoursGo from './HoursGo.svelte';
     import HowMany from './HowMany.svelte';
 
-    /** The batches painted by this plan, and the beginning of a new one. */
+    /** Paint it: for how many, who they are, where the hours go, what to pour and what runs short, and the beginning of a batch. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
 
     // svelte-ignore state_referenced_locally
@@ -21,12 +24,28 @@
         ...{ name: '', models: 5 as number | null, startsOn: today() },
         ...kept(keptAs, v.object({ name: v.string(), models: v.nullable(v.number()), startsOn: v.string() })),
     });
+    /** How many of the models have each role; the rest have none. */
+    let seated = $state<Record<string, number>>({});
+    let hours = $state<number | null>(null);
+    let leftOut = $state<string[]>([]);
+    const roles = $derived(desk.document?.roles ?? []);
+    const squad = $derived(
+        roles.flatMap((role) => Array.from({ length: seated[role.id] ?? 0 }, () => ({ role: role.id }))),
+    );
+    const count = $derived(
+        models !== null && Number.isInteger(models) && models >= 1 && models <= craft.limits.models ? models : null,
+    );
 
     $effect(() => keep(keptAs, { name, models, startsOn }));
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
     let form = $state<HTMLFormElement>();
     const batches = $derived(desk.plan?.batches ?? []);
+
+    /** Nothing is poured before the first paint is chosen. */
+    const isPainted = $derived(
+        (desk.document?.areas ?? []).some((area) => area.steps.some((step) => step.mix.length > 0)),
+    );
 
     /** What such a batch would lack, said before it begins. */
     const lacks = $derived.by(() => {
@@ -47,9 +66,21 @@
         event.preventDefault();
         busy = true;
         try {
+            const body = { planId: desk.id, name, models: models ?? 0, startsOn };
             const batch = await got(
-                server.POST('/batches', { body: { planId: desk.id, name, models: models ?? 0, startsOn } }),
+                server.POST('/batches', {
+                    body: squad.length === 0 ? body : { ...body, squad: squad.slice(0, models ?? 0) },
+                }),
             );
+            if (hours !== null && leftOut.length > 0) {
+                const skipped = leftOut.filter((id) => batch.steps.some((step) => step.step.id === id));
+                await got(
+                    server.PUT('/batches/{id}/desk', {
+                        ...of(batch.id),
+                        body: { rests: false, skipped, version: batch.version },
+                    }),
+                );
+            }
             forget(keptAs);
             await push(`/batches/${batch.id}`);
         } catch (error) {
@@ -78,8 +109,8 @@
 
 <div class="batches">
     <div class="left">
-        <section class="panel">
-            <h2>Batches by this plan</h2>
+        <section class="panel" aria-label="Batches by this plan">
+            <h2>{batches.length === 0 ? 'No batch yet' : 'Batches by this plan'}</h2>
             {#each batches as batch (batch.id)}
                 <article>
                     <div>
@@ -111,8 +142,22 @@
                 </p>
             {/each}
         </section>
-        {#if models !== null && models >= 1 && models <= craft.limits.models && desk.plan && lacks.length === 0}
-            <HowMany planId={desk.id} {models} version={desk.plan.version} />
+        {#if count !== null && desk.plan && isPainted}
+            <HoursGo
+                planId={desk.id}
+                models={count}
+                version={desk.plan.version}
+                {hours}
+                change={(value) => (hours = value)}
+                leaveOut={(steps) => (leftOut = steps)}
+            />
+            <AmountsView
+                planId={desk.id}
+                models={count}
+                version={desk.plan.version}
+                paintFewer={(fewer) => (models = fewer)}
+            />
+            {#if lacks.length === 0}<HowMany planId={desk.id} models={count} version={desk.plan.version} />{/if}
         {/if}
     </div>
     <form class="panel" onsubmit={begin} bind:this={form} novalidate>
@@ -138,6 +183,16 @@
             invalid={!!problem?.at('models')}
             invalidText={problem?.at('models') ?? ''}
         />
+        {#each roles as role (role.id)}
+            <Count
+                label="of them {role.name}"
+                value={seated[role.id] ?? 0}
+                least={0}
+                most={models ?? 0}
+                change={(value) => (seated = { ...seated, [role.id]: value })}
+            />
+        {/each}
+        {#if squad.length > (models ?? 0)}<p class="lack">More have a role than there are models.</p>{/if}
         <TextInput
             size="sm"
             type="date"
@@ -194,6 +249,10 @@
         .batches,
         article {
             grid-template-columns: minmax(0, 1fr);
+        }
+
+        form {
+            order: -1;
         }
     }
 </style>

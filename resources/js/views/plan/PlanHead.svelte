@@ -6,10 +6,8 @@
         { id: 'areas', name: 'Areas' },
         { id: 'figure', name: 'Figure' },
         { id: 'quilt', name: 'Quilt' },
-        { id: 'score', name: 'Score' },
-        { id: 'findings', name: 'Findings' },
-        { id: 'amounts', name: 'Amounts' },
-        { id: 'batches', name: 'Batches' },
+        { id: 'score', name: 'Running order' },
+        { id: 'paint', name: 'Paint it' },
     ] as const;
 
     export type Face = (typeof FACES)[number]['id'];
@@ -21,6 +19,7 @@
     import { label } from '../../lib/craft.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { plural } from '../../lib/words';
 
     /** What the plan is called and for, what can be done with it as a whole, and its faces. */
     let {
@@ -41,11 +40,14 @@
         editing: boolean;
     } = $props();
 
-    /** The area that is looked at stays the same from face to face. */
-    /** Nothing is poured before the first paint is chosen. */
-    const isPoured = $derived(
-        document.areas.some((area) => area.steps.some((step) => step.mix.length > 0)) || face === 'amounts',
+    /** What stops the work or costs time: it stands in the running order, where it bites. */
+    const urgent = $derived(
+        plan.looks.findings.filter(
+            (one) => !one.isSilenced && (one.severity === 'stops-the-job' || one.severity === 'costs-time'),
+        ).length,
     );
+
+    /** The area that is looked at stays the same from face to face. */
     function to(face: Face): string {
         const query = new URLSearchParams({
             ...(face === 'areas' ? {} : { face }),
@@ -121,9 +123,11 @@
         · {document.model.finishLevel} · {plan.looks.undercoat}
     </p>
     <nav class="faces" aria-label="Faces of the plan">
-        {#each FACES.filter((one) => one.id !== 'amounts' || isPoured) as one}
+        {#each FACES as one}
             <a href={to(one.id)} aria-current={face === one.id ? 'page' : undefined}
-                >{one.name}{one.id === 'batches' && plan.batches.length > 0 ? ` ${plan.batches.length}` : ''}</a
+                >{one.name}{#if one.id === 'score' && urgent > 0}&nbsp;<b title="{plural(urgent, 'caution')} in it"
+                        >{urgent}</b
+                    >{/if}</a
             >
         {/each}
     </nav>
