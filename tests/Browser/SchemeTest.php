@@ -84,6 +84,7 @@ final class SchemeTest extends BrowserTestCase
 
         $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "To try")]');
         $this->press('//summary[contains(., "1 variant")]');
+        $this->press('//summary[starts-with(normalize-space(.), "Not tried yet")]');
         $this->press('//label[normalize-space(.)="Tried on a test piece"]');
         $this->fill('Verdict', 'grows on the barnacles'.WebDriverKeys::TAB);
         $this->awaitSaved();

@@ -8,7 +8,8 @@ use App\Models\Setting;
 use App\Plans\PlanView;
 use Kalokroma\Colour\ColourWords;
 use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Planning\Pace;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\AreaWay;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
@@ -29,6 +30,8 @@ final class PlanLooks
                 'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
                 'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
+                // The recipe itself, where there are others to hold against it.
+                'asPlanned' => $area->variants === [] || $area->steps === [] ? null : self::way($view, $area, null),
                 'byHand' => array_values(array_map(static fn(Step $step): string => $step->id, array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()))),
             ];
         }
@@ -51,15 +54,28 @@ final class PlanLooks
     /** @return array<string, mixed> */
     private static function variant(PlanView $view, Area $area, Variant $variant): array
     {
-        $painted = $area->withSteps($variant->steps);
+        return ['id' => $variant->id, 'isRecipe' => $variant->isRecipeOf($area), ...self::way($view, $area, $variant)];
+    }
+
+    /**
+     * What a way to paint an area comes to, beside others.
+     *
+     * @return array<string, mixed>
+     */
+    private static function way(PlanView $view, Area $area, ?Variant $variant): array
+    {
+        $way = AreaWay::of($view->rehearsal, $area, $variant, $view->shelf(), Setting::paces());
 
         return [
-            'id' => $variant->id,
-            'isRecipe' => $variant->isRecipeOf($area),
-            'strip' => StripResource::of($view->rehearsal->stripAs($painted), $area->importance),
-            'minutes' => round(Pace::of($view->rehearsal->plan, Setting::paces())->recipe($painted), 1),
-            'pots' => $painted->pots(),
-            'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps),
+            'strip' => StripResource::of($way->strip, $area->importance),
+            'coats' => $way->coats,
+            'minutes' => round($way->minutes, 1),
+            'dryMinutes' => $way->dryMinutes,
+            'pots' => count($way->pots),
+            'toBuy' => array_map(static fn(Paint $one): string => $one->name, $way->toBuy),
+            'sprayedWith' => $way->brushes,
+            'undercoat' => $variant?->undercoat?->words(),
+            'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps ?? $area->steps),
         ];
     }
 

@@ -1,24 +1,68 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Area } from '../../lib/api';
+    import type { Area, Schemas } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural, span } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
     import Words from '../../parts/Words.svelte';
-    import AreaTicks from './AreaTicks.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
+    import AreaTicks from './AreaTicks.svelte';
 
-    /** Recipes beside each other that were tried on a test piece, or shall be: what each looks like, what was said of it, which one won. */
+    /** The ways there are to paint an area, side by side: what each comes to and takes, what was said of it, which one won. */
     let { desk, area }: { desk: PlanDesk; area: Area } = $props();
 
+    type Way = Schemas['WayToPaint'];
     const looks = $derived(desk.plan?.looks.areas[area.id]?.variants ?? []);
+    const asPlanned = $derived(desk.plan?.looks.areas[area.id]?.asPlanned ?? null);
     const painted = $derived(
         (area.variants ?? []).find((one) => looks.some((look) => look.id === one.id && look.isRecipe)),
     );
     const tried = $derived((area.variants ?? []).filter((one) => one.tried).length);
     const roles = $derived(desk.document?.roles ?? []);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
+    const all = $derived<Way[]>([...(asPlanned && !painted ? [asPlanned] : []), ...looks]);
+
+    /** It takes the least of all, and not all take the same. */
+    function isLeast(way: Way, of: (one: Way) => number): boolean {
+        const numbers = all.map(of);
+        return of(way) === Math.min(...numbers) && new Set(numbers).size > 1;
+    }
 </script>
+
+{#snippet facts(way: Way, name: string)}
+    <div class="well look"><ZoneBars look={way.strip.final} height={72} label="as {name}" /></div>
+    <div class="stages" aria-hidden="true">
+        {#each way.strip.stages as stage (stage.stepId)}<span><ZoneBars look={stage} height={16} /></span>{/each}
+    </div>
+    <dl>
+        <dt>coats</dt>
+        <dd class:least={isLeast(way, (one) => one.coats)}>{way.coats}</dd>
+        <dt>at the brush</dt>
+        <dd class:least={isLeast(way, (one) => one.minutes)}>{span(Math.round(way.minutes))}</dd>
+        <dt>drying</dt>
+        <dd class:least={isLeast(way, (one) => one.dryMinutes)}>{span(way.dryMinutes)}</dd>
+        <dt>pots</dt>
+        <dd class:least={isLeast(way, (one) => one.pots)}>{way.pots}</dd>
+        <dt>to buy</dt>
+        <dd class:least={isLeast(way, (one) => one.toBuy.length)}>
+            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>{/if}
+        </dd>
+        {#if way.sprayedWith.length > 0}
+            <dt>wants</dt>
+            <dd>{way.sprayedWith.join(', ').toLowerCase()}</dd>
+        {/if}
+        {#if way.undercoat}
+            <dt>stands on</dt>
+            <dd><bdi>{way.undercoat}</bdi></dd>
+        {/if}
+    </dl>
+    <details>
+        <summary>{plural(way.words.length, 'step')}</summary>
+        <ol>
+            {#each way.words as words, number (number)}<li class="step"><bdi>{words}</bdi></li>{/each}
+        </ol>
+    </details>
+{/snippet}
 
 <details data-variants>
     <summary>
@@ -39,65 +83,59 @@
             change={(byTurns) => desk.changeArea(area.id, { byTurns })}
         />
     </div>
-    <ul>
+    <ul class="ways" aria-label="Ways to paint {area.name}">
+        {#if asPlanned && !painted}
+            <li class="way chosen">
+                <b>as it is painted now</b>
+                {@render facts(asPlanned, 'it is painted now')}
+            </li>
+        {/if}
         {#each area.variants ?? [] as variant, at (variant.id)}
             {@const look = looks.find((one) => one.id === variant.id)}
-            <li class:chosen={look?.isRecipe}>
-                <div class="well look">
-                    {#if look}<ZoneBars look={look.strip.final} height={64} label="as {variant.name}" />{/if}
-                </div>
-                <div class="told">
-                    <Words
-                        label="Name"
-                        value={variant.name}
-                        fault={desk.faultAt(`${path}.${at}.name`)}
-                        change={(name) => desk.changeVariant(area, variant.id, { name })}
-                    />
-                    <p class="quiet">
-                        {#if look?.isRecipe}<b>Painted so.</b>{/if}
-                        {plural(variant.steps.length, 'step')}{#if look}, {span(look.minutes)} a model, {plural(
-                                look.pots,
-                                'pot',
-                            )}{/if}
-                    </p>
-                    <details>
-                        <summary>Steps</summary>
-                        <ol>
-                            {#each look?.words ?? [] as words, number (number)}<li class="step">
-                                    <bdi>{words}</bdi>
-                                </li>{/each}
-                        </ol>
-                    </details>
-                </div>
-                <div class="judged">
-                    <Tick
-                        label="Tried on a test piece"
-                        checked={variant.tried ?? false}
-                        change={(tried) => desk.changeVariant(area, variant.id, { tried })}
-                    />
-                    {#if roles.length > 0}
-                        <AreaTicks
-                            legend="Painted so"
-                            areas={roles}
-                            ticked={variant.roles ?? []}
-                            change={(ticked) => desk.changeVariant(area, variant.id, { roles: ticked })}
+            <li class="way" class:chosen={look?.isRecipe}>
+                <Words
+                    label="Name"
+                    value={variant.name}
+                    fault={desk.faultAt(`${path}.${at}.name`)}
+                    change={(name) => desk.changeVariant(area, variant.id, { name })}
+                />
+                {#if look}{@render facts(look, variant.name)}{/if}
+                <details>
+                    <summary
+                        >{variant.tried ? 'Tried' : 'Not tried yet'}{variant.verdict
+                            ? `: ${variant.verdict}`
+                            : ''}</summary
+                    >
+                    <div class="judged">
+                        <Tick
+                            label="Tried on a test piece"
+                            checked={variant.tried ?? false}
+                            change={(tried) => desk.changeVariant(area, variant.id, { tried })}
                         />
-                    {/if}
-                    <Words
-                        label="Verdict"
-                        value={variant.verdict ?? ''}
-                        fault={desk.faultAt(`${path}.${at}.verdict`)}
-                        change={(verdict) => desk.changeVariant(area, variant.id, { verdict })}
-                    />
-                    <Words
-                        label="Note"
-                        value={variant.note ?? ''}
-                        fault={desk.faultAt(`${path}.${at}.note`)}
-                        change={(note) => desk.changeVariant(area, variant.id, { note })}
-                    />
-                </div>
+                        {#if roles.length > 0}
+                            <AreaTicks
+                                legend="Painted so"
+                                areas={roles}
+                                ticked={variant.roles ?? []}
+                                change={(ticked) => desk.changeVariant(area, variant.id, { roles: ticked })}
+                            />
+                        {/if}
+                        <Words
+                            label="Verdict"
+                            value={variant.verdict ?? ''}
+                            fault={desk.faultAt(`${path}.${at}.verdict`)}
+                            change={(verdict) => desk.changeVariant(area, variant.id, { verdict })}
+                        />
+                        <Words
+                            label="Note"
+                            value={variant.note ?? ''}
+                            fault={desk.faultAt(`${path}.${at}.note`)}
+                            change={(note) => desk.changeVariant(area, variant.id, { note })}
+                        />
+                    </div>
+                </details>
                 <div class="acts">
-                    {#if !look?.isRecipe}<Button
+                    {#if look?.isRecipe}<b>Painted so.</b>{:else}<Button
                             size="small"
                             kind="secondary"
                             on:click={() => desk.promoteVariant(area, variant)}
@@ -148,24 +186,30 @@
 
     ul,
     ol {
-        display: grid;
-        gap: 10px;
         margin: 0;
         padding: 0;
         list-style: none;
     }
 
     ol {
+        display: grid;
         gap: 2px;
         padding: 4px 0 0 12px;
         font-size: 0.8125rem;
     }
 
-    ul > li {
+    .ways {
         display: grid;
-        grid-template-columns: 120px minmax(0, 1fr) minmax(0, 1.2fr) auto;
-        gap: 8px 14px;
-        align-items: start;
+        grid-auto-columns: minmax(210px, 1fr);
+        grid-auto-flow: column;
+        gap: 10px;
+        overflow-x: auto;
+    }
+
+    .way {
+        display: grid;
+        gap: 8px;
+        align-content: start;
         padding: 10px;
         border: 1px solid var(--line);
         border-radius: 6px;
@@ -180,26 +224,49 @@
         padding: 8px;
     }
 
-    .told,
+    .stages {
+        display: flex;
+        gap: 3px;
+    }
+
+    .stages span {
+        flex: 1 1 0;
+        padding: 2px;
+        border-radius: 2px;
+        background: var(--well);
+    }
+
+    dl {
+        display: grid;
+        grid-template-columns: auto minmax(0, 1fr);
+        gap: 2px 12px;
+        margin: 0;
+        font-size: 0.875rem;
+    }
+
+    dt {
+        color: var(--ink-quiet);
+    }
+
+    dd {
+        margin: 0;
+    }
+
+    .least {
+        font-weight: 700;
+    }
+
     .judged {
         display: grid;
         gap: 6px;
         min-width: 0;
+        padding-top: 6px;
     }
 
     .acts {
-        display: grid;
+        display: flex;
+        flex-wrap: wrap;
         gap: 6px;
-    }
-
-    @media (max-width: 900px) {
-        ul > li {
-            grid-template-columns: 90px minmax(0, 1fr);
-        }
-
-        .judged,
-        .acts {
-            grid-column: 2;
-        }
+        align-items: center;
     }
 </style>

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Craft\Brush;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
+use Kalokroma\Simulation\Strip;
+
+/** One way to paint an area, to be held against others before one is chosen: what it comes to, and what it takes on one model. */
+final readonly class AreaWay
+{
+    /**
+     * @param Variant|null $variant null: the recipe the area has
+     * @param float $minutes hands-on, with fetching and cleaning
+     * @param int $dryMinutes between its coats and steps, where nothing else fills them
+     * @param list<Paint> $pots
+     * @param list<Paint> $toBuy pots of them that the shelf does not have
+     * @param list<string> $brushes by name, the airbrush and the can among them
+     */
+    private function __construct(
+        public ?Variant $variant,
+        public Strip $strip,
+        public int $coats,
+        public float $minutes,
+        public int $dryMinutes,
+        public array $pots,
+        public array $toBuy,
+        public array $brushes,
+    ) {}
+
+    /**
+     * @param Variant|null $variant of the area; null: its own recipe
+     * @param Paces|null $paces of the painter
+     */
+    public static function of(Rehearsal $rehearsal, Area $area, ?Variant $variant, Shelf $shelf, ?Paces $paces = null): self
+    {
+        $painted = $variant === null ? $area : $area->withSteps($variant->steps);
+        $pots = [];
+        foreach ($painted->steps as $step) {
+            foreach ($step->paints() as $paint) {
+                $pots[$paint->id] = $paint;
+            }
+        }
+
+        return new self(
+            $variant,
+            $variant?->undercoat === null ? $rehearsal->stripAs($painted) : $painted->strip($variant->undercoat, $rehearsal->plan->model->finishLevel),
+            array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
+            Pace::of($rehearsal->plan, $paces)->recipe($painted),
+            self::dries($painted->steps),
+            array_values($pots),
+            array_values(array_filter($pots, static fn(Paint $one): bool => ! $shelf->has($one))),
+            array_values(array_unique(array_map(static fn(Step $step): string => $step->brush->label(), array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true))))),
+        );
+    }
+
+    /** @param list<Step> $steps */
+    private static function dries(array $steps): int
+    {
+        $minutes = 0;
+        foreach ($steps as $at => $step) {
+            $minutes += ($step->coats - 1) * DryTimes::betweenCoats($step);
+            $minutes += isset($steps[$at + 1]) ? DryTimes::between($step, $steps[$at + 1]) : 0;
+        }
+
+        return $minutes;
+    }
+}

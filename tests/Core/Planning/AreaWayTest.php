@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Kalokroma\Craft\Zone;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\AreaWay;
+use Kalokroma\Planning\DryTimes;
+use Kalokroma\Planning\Pace;
+use Kalokroma\Planning\Rehearsal;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** Ways to paint an area, held against each other. */
+final class AreaWayTest extends TestCase
+{
+    private const SKETCH = "undercoat grey\narea coat broad-folds main cloth\n basecoat navy x2\n wash umber-wash all\n variant sprayed over black\n basecoat red x1 brush airbrush\n variant plain\n basecoat navy x2\n wash umber-wash all";
+
+    public function testEachWayTellsWhatItTakes(): void
+    {
+        $rehearsal = Rehearsal::of(PlanSketch::plan(self::SKETCH));
+        $area = $rehearsal->plan->areas[0];
+        $navy = $rehearsal->plan->paints()['navy'];
+        [$recipe, $sprayed, $plain] = array_map(static fn($variant): AreaWay => AreaWay::of($rehearsal, $area, $variant, Shelf::of([$navy])), [null, ...$area->variants]);
+
+        self::assertSame([3, 1, 3], [$recipe->coats, $sprayed->coats, $plain->coats]);
+        self::assertSame([['umber-wash'], ['red'], ['umber-wash']], array_map(static fn(AreaWay $one): array => array_map(static fn(Paint $paint): string => $paint->id, $one->toBuy), [$recipe, $sprayed, $plain]));
+        self::assertSame([[], 1, []], [$recipe->brushes, count($sprayed->brushes), $plain->brushes]);
+        self::assertSame(DryTimes::betweenCoats($area->steps[0]) + DryTimes::between($area->steps[0], $area->steps[1]), $recipe->dryMinutes);
+        self::assertSame(0, $sprayed->dryMinutes);
+        self::assertEqualsWithDelta(Pace::of($rehearsal->plan)->recipe($area), $recipe->minutes, 1e-9);
+        self::assertEquals($recipe->strip->final(), $plain->strip->final());
+        self::assertEquals($rehearsal->strip($area)->final(), $recipe->strip->final());
+    }
+
+    public function testAWayOnAnotherGroundIsSeenOnIt(): void
+    {
+        $look = static fn(string $over): float => (static function () use ($over): float {
+            $rehearsal = Rehearsal::of(PlanSketch::plan("undercoat white\narea coat broad-folds main cloth\n basecoat navy\n variant sun$over\n basecoat yellow x1"));
+
+            return AreaWay::of($rehearsal, $rehearsal->plan->areas[0], $rehearsal->plan->areas[0]->variants[0], Shelf::of([]))->strip->final()->at(Zone::Face)->lightness;
+        })();
+
+        self::assertGreaterThan($look(' over black') + 15.0, $look(''), 'A coat of yellow over white shines, over black it is mud.');
+    }
+}
