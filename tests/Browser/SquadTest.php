@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Str;
+use Tests\Browser\Support\Patience;
+
+/** A squad that differs on purpose: who is who, who is painted how, and painted so on a tablet. */
+final class SquadTest extends BrowserTestCase
+{
+    private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
+
+    public function testALeaderARankAndALateComerArePlannedVariedPaintedAndRepeated(): void
+    {
+        self::driver()->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+        $this->theLanternIsTheLeaders();
+        $batch = $this->beginWithALeader();
+
+        // The coat of model 2 is painted the other way; the breeches of every second a touch warmer.
+        $this->press('//button[starts-with(@aria-label, "Oilskin coat, model 2")]');
+        $this->press('//aside//button[contains(., "layered without a wash")]');
+        $this->see('//button[starts-with(@aria-label, "Oilskin coat, model 2: layered without a wash")][contains(@aria-label, "otherwise than the others")]');
+        $this->press('//button[starts-with(@aria-label, "Breeches, model 1")]');
+        $this->press('//aside//button[normalize-space(.)="every second"]');
+        $this->press('//aside//button[normalize-space(.)="Mix it so"]');
+        $this->see('//button[starts-with(@aria-label, "Breeches, model 2: a touch warmer")]');
+        $this->see('//button[starts-with(@aria-label, "Lantern, model 2: does not have it")]');
+        // One joins late, and is told what it is called.
+        $this->press('//aside//button[normalize-space(.)="Close"]');
+        $this->pressNamed('One model more');
+        $this->see('//button[starts-with(@aria-label, "model 4")]');
+        $this->press('//button[starts-with(@aria-label, "model 4")]');
+        $this->fill('Name', 'Tarn');
+        $this->pressNamed('Keep');
+        $this->see('//button[starts-with(@aria-label, "model 4, Tarn")]');
+
+        $this->paintOnATablet($batch);
+        $told = $this->told("batches/$batch");
+        self::assertTrue($told['isFinished']);
+        foreach ($told['steps'] as $step) {
+            self::assertEqualsCanonicalizing($step['models'], $step['laid'][count($step['laid']) - 1], $step['areaName']);
+        }
+        $this->repeatIt($batch, $told);
+    }
+
+    private function theLanternIsTheLeaders(): void
+    {
+        $this->visit('#/plans');
+        $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
+        $this->pressNamed('Model and undercoat');
+        $this->fill('Name of a role', 'Leader'.WebDriverKeys::ENTER);
+        $this->see('//*[.="Leader"]');
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Lantern"]');
+        $this->pressNamed('Edit area');
+        $this->press('//summary[contains(., "What it is made of")]');
+        $this->press('//fieldset[contains(., "Only on")]//label[normalize-space(.)="Leader"]');
+        $this->awaitSaved();
+    }
+
+    private function beginWithALeader(): string
+    {
+        $this->pressNamed('Paint it');
+        $this->fill('Name of the batch', 'Mixed watch');
+        $field = $this->field('How many models');
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys('3'.WebDriverKeys::TAB);
+        $this->pressNamed('of them Leader: one more');
+        $this->pressNamed('Begin the batch');
+        $this->see('//section[@aria-label="The squad"]//button[starts-with(@aria-label, "model 1, Leader")]');
+
+        return basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT));
+    }
+
+    private function paintOnATablet(string $batch): void
+    {
+        self::driver()->manage()->window()->setSize(new WebDriverDimension(820, 1180));
+        $lantern = array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['areaName'] === 'Lantern'))[0];
+        self::assertSame([1], $lantern['models']);
+        // All but the leader's first step are recorded as other tablets do; that one is done by hand.
+        $this->all($batch, static fn(array $step): bool => $step['number'] < $lantern['number']);
+        $this->visit("#/batches/$batch/paint?step={$lantern['step']['id']}");
+        $this->see('//section[@aria-label="Open pass"]//p[contains(., "only on model 1")]');
+        $this->see(self::DONE.'[contains(., "all 1")]');
+        $this->see('//p[contains(., "the other 3 are painted otherwise")]');
+        $this->press(self::DONE);
+        if ($lantern['step']['coats'] === 1) {
+            Patience::until(fn(): bool => array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['step']['id'] === $lantern['step']['id']))[0]['left'] === 0, 'the pass to be recorded');
+        }
+        $this->all($batch, static fn(array $step): bool => true);
+    }
+
+    /** @param callable(array<string, mixed>): bool $such */
+    private function all(string $batch, callable $such): void
+    {
+        foreach ($this->told("batches/$batch")['steps'] as $step) {
+            if ($step['left'] > 0 && $such($step)) {
+                $body = json_encode(['id' => (string) Str::ulid(), 'stepId' => $step['step']['id'], 'models' => $step['left'], 'at' => date('c', time() + self::$server->moment->shiftSeconds - 86000)]);
+                file_get_contents(self::$server->url("api/batches/$batch/log"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $told */
+    private function repeatIt(string $batch, array $told): void
+    {
+        $this->visit("#/logbook?batch=$batch");
+        $this->pressNamed('Repeat this batch');
+        $this->pressNamed('Begin it');
+        $this->see('//h1/bdi[.="Mixed watch, once more"]');
+        $this->see('//button[starts-with(@aria-label, "model 4, Tarn")]');
+        $this->see('//button[starts-with(@aria-label, "Oilskin coat, model 2: layered without a wash")]');
+        self::assertGreaterThan(30, count($told['steps']));
+    }
+
+    /** @return array<string, mixed> */
+    private function told(string $path): array
+    {
+        return json_decode((string) file_get_contents(self::$server->url("api/$path")), true, flags: JSON_THROW_ON_ERROR);
+    }
+}
