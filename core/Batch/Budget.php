@@ -71,7 +71,7 @@ final readonly class Budget
         $areas = [['area' => null, 'minutes' => $minutes[''], 'before' => null, 'after' => null, 'loses' => 0.0]];
         foreach ($squad->plan->areas as $area) {
             if (isset($minutes[$area->id])) {
-                [$before, $after] = [$whole->strip($area)->final(), $without->strip($area)->final()];
+                [$before, $after] = [$whole->final($area), $without->final($area)];
                 $loses = max(array_map(static fn(Zone $zone): float => Ciede2000::between($before->at($zone), $after->at($zone)), Zone::cases()));
                 $areas[] = ['area' => $area, 'minutes' => $minutes[$area->id], 'before' => $before, 'after' => $after, 'loses' => $loses];
             }

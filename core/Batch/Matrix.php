@@ -10,6 +10,7 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Member;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Paces;
+use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
@@ -21,7 +22,14 @@ final class Matrix
     /** @var array<string, Cell> by the steps that make it */
     private array $known = [];
 
+    /** @var array<string, array<int, int>> models that a step is done to, as keys */
+    private array $models = [];
+
+    /** @var array<string, list<string>> by area */
+    private array $reaching = [];
+
     private function __construct(
+        private readonly SquadPlan $squad,
         private readonly Amounts $amounts,
         private readonly Pace $pace,
     ) {}
@@ -33,13 +41,13 @@ final class Matrix
      */
     public static function of(SquadPlan $squad, ?Measures $measures = null, ?Paces $paces = null): array
     {
-        $self = new self(Amounts::for($squad, $measures), Pace::of($squad->plan, $paces));
+        $self = new self($squad, Amounts::for($squad, $measures), Pace::of($squad->plan, $paces));
         $cells = [];
         foreach ($squad->written->areas as $written) {
             $cells[$written->id] = [];
             foreach ($squad->squad->numbers() as $model) {
                 $area = $squad->areaOn($written, $model);
-                $cells[$written->id][$model] = $area === null ? null : $self->cell($squad, $area, $model);
+                $cells[$written->id][$model] = $area === null ? null : $self->cell($area, $model);
             }
         }
 
@@ -72,20 +80,33 @@ final class Matrix
         return $ways;
     }
 
-    private function cell(SquadPlan $squad, Area $area, int $model): Cell
+    private function cell(Area $area, int $model): Cell
     {
-        $own = array_values(array_filter($area->steps, static fn(Step $step): bool => in_array($model, $squad->modelsOf($step->id), true)));
-        $rehearsal = $squad->rehearsalOf($model);
-        $reached = implode(' ', array_map(static fn($one): string => $one->id, $rehearsal->applications($area)));
+        $own = array_values(array_filter($area->steps, fn(Step $step): bool => $this->has($step->id, $model)));
+        $reached = implode(' ', array_filter($this->reaching($area), fn(string $step): bool => $this->has($step, $model)));
 
         return $this->known["$area->id $reached"] ??= new Cell(
-            $squad->origin($area),
-            $squad->variantOf($area),
-            $rehearsal->strip($area)->final(),
+            $this->squad->origin($area),
+            $this->squad->variantOf($area),
+            $this->squad->rehearsalOf($model)->final($area),
             array_sum(array_map(fn(Step $step): float => $this->pace->step($step, $area), $own)),
             array_sum(array_map(fn(Step $step): float => $step->mix === null ? 0.0 : $this->amounts->wetMl($step, $area, 1.0), $own)),
             self::paints($own),
         );
+    }
+
+    private function has(string $stepId, int $model): bool
+    {
+        return isset(($this->models[$stepId] ??= array_flip($this->squad->modelsOf($stepId)))[$model]);
+    }
+
+    /** @return list<string> ids of the steps that get at an area on some model */
+    private function reaching(Area $area): array
+    {
+        return $this->reaching[$area->id] ??= array_values(array_map(
+            static fn(Pass $pass): string => $pass->step->id,
+            array_filter($this->squad->passes(), static fn(Pass $pass): bool => $pass->touches($area)),
+        ));
     }
 
     /**

@@ -16,6 +16,7 @@ use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Look;
 use Kalokroma\Simulation\Stage;
 use Kalokroma\Simulation\Strip;
+use Kalokroma\Simulation\Surface;
 
 /** A plan gone through once in its running order: what each area looks like after everything that is done to it, and how long it has to wait. */
 final class Rehearsal
@@ -63,6 +64,20 @@ final class Rehearsal
     public function strip(Area $area): Strip
     {
         return $this->strips[$area->id] ??= Strip::of($area->texture, $this->applications($area), $this->plan->model->finishLevel);
+    }
+
+    /** What the area looks like in the end; without its stages that is known sooner. */
+    public function final(Area $area): Look
+    {
+        if (isset($this->strips[$area->id])) {
+            return $this->strips[$area->id]->final();
+        }
+        $surface = Surface::bare($area->texture);
+        foreach ($this->applications($area) as $application) {
+            $surface = $surface->after($application);
+        }
+
+        return $surface->look();
     }
 
     /** @return list<Application> all that gets at an area, in the order in which it does */

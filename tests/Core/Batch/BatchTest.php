@@ -123,6 +123,7 @@ final class BatchTest extends TestCase
         $row = Matrix::of($squad)['coat'];
 
         self::assertSame($row[1], $row[3]);
+        self::assertEquals($squad->rehearsalOf(1)->strip($squad->plan->areas[0])->final(), $row[1]?->look);
         self::assertNull($row[4]);
         self::assertSame(['teal', 'coat'], [$row[2]?->variant?->id, $row[2]?->area->id]);
         self::assertSame(['navy', 'umber-wash'], array_map(static fn(Paint $one): string => $one->id, $row[1]->paints ?? []));
