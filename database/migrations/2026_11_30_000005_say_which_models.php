@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Batches\TurnsApart;
 use App\Database\Together;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -18,5 +19,6 @@ return new class extends Together {
         Schema::table('batches', static fn(Blueprint $table) => $table->json('squad')->nullable());
         // Which models a line is about; null, as in older ones: the next that had it still before them.
         Schema::table('log_entries', static fn(Blueprint $table) => $table->json('on_models')->nullable());
+        TurnsApart::all();
     }
 };

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Batches\TurnsApart;
+use App\Models\LogEntry;
+use Illuminate\Support\Str;
+
 /** Who of a batch is painted how. */
 final class SquadTest extends HttpTestCase
 {
@@ -123,6 +127,32 @@ final class SquadTest extends HttpTestCase
         self::assertSame(['squad.0.role'], self::fields($this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 1, 'squad' => [['role' => 'chief']], 'startsOn' => '2026-11-25'], 422)));
     }
 
+    public function testARecordOfTheTimeWhenALineSpokeOfAllModelsIsPutRight(): void
+    {
+        $plan = $this->withRoles();
+        $plan['document']['areas'][0]['byTurns'] = true;
+        $plan = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'By turns', 'models' => 5, 'startsOn' => '2026-11-25'], 201);
+        $steps = $plan['document']['areas'][0]['steps'];
+        foreach ([[0, 5], [1, 3]] as [$at, $models]) {
+            LogEntry::query()->create(['id' => (string) Str::ulid(), 'batch_id' => $batch['id'], 'step_id' => $steps[$at]['id'], 'models' => $models, 'used' => [], 'note' => '', 'done_at' => '2026-11-25 19:0'.$at]);
+        }
+        TurnsApart::all();
+        $now = $this->ask('GET', "/batches/$batch[id]");
+        $laid = [];
+        foreach ($now['steps'] as $step) {
+            if ($step['originId'] === $plan['document']['areas'][0]['id'] && $step['done'] > 0) {
+                $laid[] = [$step['step']['technique'], $step['laid'][$step['step']['coats'] - 1]];
+            }
+        }
+
+        self::assertSame([['basecoat', [1, 3, 5]], ['basecoat', [2, 4]]], array_slice($laid, 0, 2), 'All five have their base.');
+        self::assertSame([[1, 3], [2]], array_column(array_slice($laid, 2), 1), 'And the first three what came next.');
+        $entries = LogEntry::query()->where('batch_id', $batch['id'])->count();
+        TurnsApart::all();
+        self::assertSame($entries, LogEntry::query()->where('batch_id', $batch['id'])->count(), 'What is right stays.');
+    }
+
     public function testFiveHoursAndWhereTheyGo(): void
     {
         $plan = $this->withRoles();
@@ -191,7 +221,7 @@ final class SquadTest extends HttpTestCase
      */
     private function log(string $batch, string $step, array $done, int $status = 201): array
     {
-        return $this->ask('POST', "/batches/$batch/log", ['id' => (string) \Illuminate\Support\Str::ulid(), 'stepId' => $step, ...$done], $status);
+        return $this->ask('POST', "/batches/$batch/log", ['id' => (string) Str::ulid(), 'stepId' => $step, ...$done], $status);
     }
 
     /**
