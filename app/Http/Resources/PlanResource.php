@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Figure;
 use App\Plans\KeptPlan;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -29,6 +30,7 @@ final class PlanResource extends JsonResource
             'paints' => array_map(PaintBrief::of(...), $view->paints()),
             'looks' => PlanLooks::of($view),
             'batches' => BatchBrief::ofAll($batches),
+            'hasFigure' => Figure::query()->where('plan_id', $plan->id)->exists(),
         ];
     }
 }

@@ -273,7 +273,7 @@ final readonly class Views
     private function quilt(): void
     {
         $this->plan('Provost on the White Heron', 'Cloak');
-        $this->press('Quilt');
+        $this->chromium->driver->executeScript('location.hash = location.hash.replace("?", "?face=quilt&")');
         $this->await('section[aria-label="Scheme"] ol li');
         $this->await('section[aria-label^="Patch of"] dl');
     }

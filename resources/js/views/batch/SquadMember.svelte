@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import { Button, TextInput } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import type { Member, Squad } from '../../lib/squad.svelte';
@@ -21,9 +22,13 @@
         if (await squad.change([person.number], () => ({ name: name.trim(), role: role === '' ? null : role }), words))
             close();
     }
+
+    let panel: HTMLElement;
+    // On a narrow screen it stands below the squad: whoever has pressed there sees it.
+    onMount(() => panel.scrollIntoView({ block: 'nearest' }));
 </script>
 
-<form class="panel" onsubmit={keep} aria-label="Model {person.number}" use:takesCursor>
+<form class="panel" bind:this={panel} onsubmit={keep} aria-label="Model {person.number}" use:takesCursor>
     <div class="head">
         <h3>Model {person.number}</h3>
         <Button size="small" kind="ghost" on:click={close}>Close</Button>

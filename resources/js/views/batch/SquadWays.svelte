@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import type { Member, Squad, Toward } from '../../lib/squad.svelte';
@@ -50,9 +51,13 @@
     const current = $derived(
         now === undefined ? undefined : now === null ? 'without' : (area.looks[now]?.variant ?? null),
     );
+
+    let panel: HTMLElement;
+    // On a narrow screen it stands below the squad: whoever has pressed there sees it.
+    onMount(() => panel.scrollIntoView({ block: 'nearest' }));
 </script>
 
-<aside class="panel" aria-label="{area.name}, {who}">
+<aside class="panel" bind:this={panel} aria-label="{area.name}, {who}">
     <div class="head">
         <h3><bdi>{area.name}</bdi></h3>
         <Button size="small" kind="ghost" on:click={close}>Close</Button>

@@ -123,6 +123,7 @@
             naming = true;
             shown = brought.id;
             void figures.add(brought);
+            void desk.load();
         }}
     />
     {#if figure}<Button size="small" kind="ghost" on:click={() => (bringing = false)}>Back to the figure</Button>{/if}
@@ -144,6 +145,11 @@
                     {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
                 </ContentSwitcher>
                 <div class="acts">
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        href="#/plans/{desk.id}?face=quilt{areaId ? `&area=${areaId}` : ''}">Quilt</Button
+                    >
                     <Button size="small" kind="tertiary" aria-pressed={squint} on:click={() => (squint = !squint)}
                         >Squint</Button
                     >
@@ -217,7 +223,9 @@
                 {/if}
                 <Button size="small" kind="tertiary" on:click={() => (naming = true)}>Name its areas</Button>
                 <Button size="small" kind="tertiary" on:click={() => (bringing = true)}>Another sculpt</Button>
-                <Button size="small" kind="ghost" on:click={() => void figures.remove(figure)}>Take it out</Button>
+                <Button size="small" kind="ghost" on:click={() => void figures.remove(figure).then(() => desk.load())}
+                    >Take it out</Button
+                >
             </div>
         </aside>
     </div>

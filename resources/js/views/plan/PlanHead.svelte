@@ -40,6 +40,9 @@
         editing: boolean;
     } = $props();
 
+    /** The figure stands in for the quilt where there is one; the other of the two is reached from within it. */
+    const other = $derived(plan.hasFigure ? 'quilt' : 'figure');
+
     /** What stops the work or costs time: it stands in the running order, where it bites. */
     const urgent = $derived(
         plan.looks.findings.filter(
@@ -123,7 +126,7 @@
         · {document.model.finishLevel} · {plan.looks.undercoat}
     </p>
     <nav class="faces" aria-label="Faces of the plan">
-        {#each FACES as one}
+        {#each FACES.filter((one) => one.id === face || one.id !== other) as one}
             <a href={to(one.id)} aria-current={face === one.id ? 'page' : undefined}
                 >{one.name}{#if one.id === 'score' && urgent > 0}&nbsp;<b title="{plural(urgent, 'caution')} in it"
                         >{urgent}</b

@@ -90,6 +90,11 @@
         <header>
             <h2>{squint ? 'At arm’s length' : 'All areas when they are painted'}</h2>
             <div class="acts">
+                {#if desk.plan?.hasFigure === false}<Button
+                        size="small"
+                        kind="tertiary"
+                        href="#/plans/{desk.id}?face=figure">On your own sculpt</Button
+                    >{/if}
                 {#if aimed.length > 0}<Button size="small" kind="tertiary" disabled={writing !== ''} on:click={writeAll}
                         >{writing === ''
                             ? `Write the recipes of ${plural(aimed.length, 'area')}`
