@@ -152,6 +152,7 @@
 
 <style>
     details {
+        min-width: 0;
         padding-top: 8px;
         border-top: 1px solid var(--line);
     }
