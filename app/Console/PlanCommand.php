@@ -9,14 +9,15 @@ use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Exchange\RolesReader;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\IllegalSquad;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\Role;
 use Kalokroma\Schedule\Job;
 
 /** A command that works on a plan file, and perhaps on a catalogue and a shelf. */
@@ -66,19 +67,11 @@ abstract class PlanCommand extends FileCommand
 
     private function ofRoles(Plan $plan): Squad
     {
-        $counts = [];
-        foreach (explode(',', (string) $this->option('roles')) as $one) {
-            if (preg_match('/^([^:]*):(\d{1,3})$/D', trim($one), $found) !== 1) {
-                throw new WrongWords('--roles takes how many there are of each role, as leader:1,rank:7,:2 (who has no role counts under none).');
-            }
-            if ($found[1] !== '' && $plan->role($found[1]) === null) {
-                throw new WrongWords(sprintf('--roles: this plan has no role "%s"; it has %s.', $found[1], $plan->roles === [] ? 'none' : implode(', ', array_map(static fn(Role $role): string => $role->id, $plan->roles))));
-            }
-            $counts[$found[1]] = ($counts[$found[1]] ?? 0) + (int) $found[2];
+        try {
+            return RolesReader::squad((string) $this->option('roles'), $plan);
+        } catch (IllegalSquad $illegal) {
+            throw new WrongWords('--roles: '.$illegal->getMessage());
         }
-        $models = array_sum($counts);
-
-        return $models >= 1 && $models <= Job::MOST_MODELS ? Squad::ofRoles($counts) : throw new WrongWords(sprintf('--roles takes 1 to %d models in all.', Job::MOST_MODELS));
     }
 
     /** What is owned by the shelf file; null when none is named. The plan's own paints are known again by maker and code. */

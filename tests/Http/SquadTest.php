@@ -164,6 +164,12 @@ final class SquadTest extends HttpTestCase
         self::assertNotSame([], $five['leaveOut']);
         self::assertEqualsWithDelta($five['inAll'], $five['minutes'] + array_sum(array_column($five['leaveOut'], 'minutes')), 5);
         self::assertSame(['minutes'], self::fields($this->ask('GET', "/plans/$plan[id]/budget?models=5&minutes=1", null, 422)));
+        $led = $this->ask('GET', "/plans/$plan[id]/budget?models=5&roles=leader:1");
+        self::assertGreaterThan($all['inAll'], $led['inAll'], 'The leader has a lantern.');
+        self::assertSame(['roles'], self::fields($this->ask('GET', "/plans/$plan[id]/budget?models=5&roles=leader:6", null, 422)));
+        $areas = static fn(array $amounts): array => array_column($amounts['passes'], 'areaName');
+        self::assertNotContains('Lantern', $areas($this->ask('GET', "/plans/$plan[id]/amounts?models=5")));
+        self::assertContains('Lantern', $areas($this->ask('GET', "/plans/$plan[id]/amounts?models=5&roles=leader:1,rank:2")));
     }
 
     public function testHowFarABatchIsHasOneAnswerEverywhere(): void

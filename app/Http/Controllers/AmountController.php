@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Batches\WishedSquad;
 use App\Http\Resources\AmountResource;
 use App\Models\Batch;
 use App\Models\Plan;
@@ -18,9 +19,9 @@ final class AmountController
 {
     public function plan(Request $request, string $id): JsonResponse
     {
-        $wish = $request->validate(['models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS]], ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.']);
+        $squad = WishedSquad::of($request, Plan::query()->findOrFail($id)->toCore());
 
-        return new JsonResponse(AmountResource::of(Amounts::of(Plan::query()->findOrFail($id)->toCore(), (int) $wish['models'], Setting::measures()), (int) $wish['models'], OwnedPaints::shelf()));
+        return new JsonResponse(AmountResource::of(Amounts::for($squad, Setting::measures()), $squad->count(), OwnedPaints::shelf()));
     }
 
     public function batch(string $id): JsonResponse

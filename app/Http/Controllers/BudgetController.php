@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Batch;
+use App\Batches\WishedSquad;
 use App\Models\Plan;
 use App\Models\Setting;
 use Illuminate\Http\JsonResponse;
@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use Kalokroma\Batch\Budget;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Paces;
-use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Simulation\Look;
 
 /** So many hours for so many models: where they go, and what is left out so that they do. */
@@ -22,18 +21,16 @@ final class BudgetController
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $wish = $request->validate(
-            ['models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS], 'minutes' => ['nullable', 'integer', 'between:10,'.self::MOST_MINUTES]],
-            ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models.', 'minutes.*' => 'Say how much time there is, from ten minutes to a thousand hours.'],
-        );
+        $wish = $request->validate(['minutes' => ['nullable', 'integer', 'between:10,'.self::MOST_MINUTES]], ['minutes.*' => 'Say how much time there is, from ten minutes to a thousand hours.']);
+        $squad = WishedSquad::of($request, Plan::query()->findOrFail($id)->toCore());
         $budget = Budget::of(
-            SquadPlan::alike(Plan::query()->findOrFail($id)->toCore(), (int) $wish['models']),
+            $squad,
             isset($wish['minutes']) ? (float) $wish['minutes'] : INF,
             Paces::usual()->withSetUp(Setting::setUpMinutes()),
         );
 
         return new JsonResponse([
-            'models' => (int) $wish['models'],
+            'models' => $squad->count(),
             'minutes' => (int) round($budget->minutes),
             'inAll' => (int) round($budget->inAll),
             'fits' => $budget->fits,

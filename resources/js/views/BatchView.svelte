@@ -37,7 +37,7 @@
                         >{batch.planName}</bdi
                     >, since deleted{/if}
                 · {batch.isBegun ? 'begun' : 'planned for'}
-                {day(batch.startsOn)}
+                {day(batch.startsOn)} · <a href="/api/batches/{batch.id}/file" download>save to a file</a>
             </p>
         </div>
         <div class="far">

@@ -31,6 +31,14 @@
     let stepId = $state((choices.find((one) => one.value !== near?.step.id) ?? choices[0])?.value ?? '');
     let kind = $state<Schemas['SlipKind']>('paint-on-it');
     let models = $state<number[]>([]);
+    /** The models that have what has to be put right. */
+    const whose = $derived(batch.steps.find((one) => one.step.id === stepId)?.models ?? []);
+
+    /** Another place: whoever was ticked may not have it. */
+    function choose(step: string): void {
+        stepId = step;
+        models = [];
+    }
 
     function turn(model: number): void {
         models = models.includes(model)
@@ -40,8 +48,7 @@
 
     async function note(): Promise<void> {
         const id = ulid();
-        const on =
-            models.length > 0 ? $state.snapshot(models) : Array.from({ length: batch.models }, (_, at) => at + 1);
+        const on = models.length > 0 ? $state.snapshot(models) : $state.snapshot(whose);
         const ok = await desk.change(
             () => got(server.POST('/batches/{id}/slips', { ...of(batch.id), body: { id, stepId, kind, models: on } })),
             'In the queue of touch-ups.',
@@ -56,17 +63,17 @@
     {#if choices.length === 0}
         <p class="quiet">Nothing is painted yet that could be spoiled.</p>
     {:else}
-        <Choose label="What has to be put right" value={stepId} {choices} change={(value) => (stepId = value)} />
+        <Choose label="What has to be put right" value={stepId} {choices} change={choose} />
         <RadioButtonGroup orientation="vertical" legendText="What happened" bind:selected={kind}>
             {#each KINDS as one}<RadioButton labelText={one.label} value={one.value} />{/each}
         </RadioButtonGroup>
-        {#if batch.models > 1}
+        {#if whose.length > 1}
             <div>
                 <p class="quiet">on which models</p>
                 <div class="models">
-                    {#each { length: batch.models } as _, at}
-                        <button type="button" aria-pressed={models.includes(at + 1)} onclick={() => turn(at + 1)}
-                            >{at + 1}</button
+                    {#each whose as model (model)}
+                        <button type="button" aria-pressed={models.includes(model)} onclick={() => turn(model)}
+                            >{model}</button
                         >
                     {/each}
                 </div>

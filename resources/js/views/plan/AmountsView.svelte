@@ -10,9 +10,17 @@
     let {
         planId,
         models,
+        roles,
         version,
         paintFewer,
-    }: { planId: string; models: number; version: number; paintFewer: (models: number) => void } = $props();
+    }: {
+        planId: string;
+        models: number;
+        /** How many of them are who; nothing: nobody has a role. */
+        roles: string | null;
+        version: number;
+        paintFewer: (models: number) => void;
+    } = $props();
 
     const latest = new Latest<Schemas['Amounts']>();
     const amounts = $derived(latest.answer);
@@ -20,11 +28,9 @@
 
     $effect(() => {
         void version;
-        const asked = models;
+        const query = { models, ...(roles === null ? {} : { roles }) };
         latest.soon(120, () =>
-            latest.ask(() =>
-                got(server.GET('/plans/{id}/amounts', { params: { path: { id: planId }, query: { models: asked } } })),
-            ),
+            latest.ask(() => got(server.GET('/plans/{id}/amounts', { params: { path: { id: planId }, query } }))),
         );
     });
 </script>

@@ -7,6 +7,7 @@
     let {
         planId,
         models,
+        roles,
         version,
         hours,
         change,
@@ -14,6 +15,8 @@
     }: {
         planId: string;
         models: number;
+        /** How many of them are who; nothing: nobody has a role. */
+        roles: string | null;
         version: number;
         /** There are so many; null: as many as it takes. */
         hours: number | null;
@@ -30,7 +33,11 @@
 
     $effect(() => {
         void version;
-        const query = { models, ...(hours === null ? {} : { minutes: Math.round(hours * 60) }) };
+        const query = {
+            models,
+            ...(roles === null ? {} : { roles }),
+            ...(hours === null ? {} : { minutes: Math.round(hours * 60) }),
+        };
         latest.soon(200, () =>
             latest.ask(() => got(server.GET('/plans/{id}/budget', { params: { path: { id: planId }, query } }))),
         );

@@ -32,6 +32,12 @@
     const squad = $derived(
         roles.flatMap((role) => Array.from({ length: seated[role.id] ?? 0 }, () => ({ role: role.id }))),
     );
+    /** As the server takes it; nothing while nobody has a role, or more have one than there are. */
+    const who = $derived(
+        squad.length === 0 || squad.length > (models ?? 0)
+            ? null
+            : roles.map((role) => `${role.id}:${seated[role.id] ?? 0}`).join(','),
+    );
     const count = $derived(
         models !== null && Number.isInteger(models) && models >= 1 && models <= craft.limits.models ? models : null,
     );
@@ -146,6 +152,7 @@
             <HoursGo
                 planId={desk.id}
                 models={count}
+                roles={who}
                 version={desk.plan.version}
                 {hours}
                 change={(value) => (hours = value)}
@@ -154,6 +161,7 @@
             <AmountsView
                 planId={desk.id}
                 models={count}
+                roles={who}
                 version={desk.plan.version}
                 paintFewer={(fewer) => (models = fewer)}
             />
