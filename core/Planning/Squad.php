@@ -85,6 +85,18 @@ final readonly class Squad
         return self::of($members);
     }
 
+    /** The same by a plan that may have lost some of what was said of them. */
+    public function knownTo(Plan $plan): self
+    {
+        return new self(array_map(static fn(Member $one): Member => new Member(
+            $one->number,
+            $one->name,
+            $one->role !== null && $plan->role($one->role) !== null ? $one->role : null,
+            array_filter($one->ways, static fn(?string $variant, string|int $area): bool => $plan->area((string) $area) !== null && ($variant === null || $plan->area((string) $area)->variant($variant) !== null), ARRAY_FILTER_USE_BOTH),
+            array_values(array_filter($one->without, static fn(string $area): bool => $plan->area($area) !== null)),
+        ), $this->members));
+    }
+
     public function count(): int
     {
         return count($this->members);

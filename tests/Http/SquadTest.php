@@ -117,6 +117,21 @@ final class SquadTest extends HttpTestCase
         self::assertSame($squad, $this->ask('GET', "/batches/$batch[id]/squad"));
     }
 
+    public function testANewerPlanIsTakenWithoutWhatItHasLost(): void
+    {
+        $batch = $this->begun();
+        $squad = $this->ask('GET', "/batches/$batch[id]/squad");
+        $touched = $this->ask('POST', "/batches/$batch[id]/squad/vary", ['area' => $squad['areas'][1]['id'], 'toward' => 'darker', 'within' => 6, 'models' => [2], 'version' => $squad['version']]);
+        $this->seat($touched, [['role' => 'leader'], $touched['models'][1], [], []]);
+        $plan = $this->ask('GET', "/plans/$batch[planId]");
+        $this->ask('POST', "/plans/$plan[id]/edits", ['edit' => ['do' => 'remove-role', 'role' => 'leader'], 'version' => $plan['version']]);
+        $now = $this->ask('POST', "/batches/$batch[id]/refresh", []);
+
+        self::assertSame([null, null, null, null], array_column($now['squad'], 'role'));
+        self::assertSame(['rank'], array_column($now['roles'], 'id'));
+        self::assertSame(1, self::area($this->ask('GET', "/batches/$batch[id]/squad"), $squad['areas'][1]['id'])['cells'][1], 'What was made for it stays.');
+    }
+
     public function testABatchIsBegunWithItsSquadAndRepeatedWithIt(): void
     {
         $plan = $this->withRoles();

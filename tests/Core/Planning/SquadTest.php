@@ -226,6 +226,15 @@ final class SquadTest extends TestCase
         }
     }
 
+    public function testWhatAPlanHasLostIsForgottenOfTheSquad(): void
+    {
+        $squad = Squad::of([new Member(1, 'Ferrel', 'chief', ['coat' => 'pink', 'hat' => null, 'lens' => 'blue-lens'], ['hat', 'plume']), new Member(2, role: 'rank')])->knownTo(self::plan());
+
+        self::assertEquals(new Member(1, 'Ferrel', null, ['lens' => 'blue-lens'], ['plume']), $squad->members[1]);
+        self::assertSame('rank', $squad->members[2]->role);
+        self::assertEquals($squad, Squad::by(self::plan(), array_values($squad->members)));
+    }
+
     public function testASquadSaysWhatThePlanDoesNotHave(): void
     {
         foreach ([[new Member(1, role: 'chief'), 'squad.0.role'], [new Member(1, ways: ['hat' => null]), 'squad.0.ways.hat'], [new Member(1, ways: ['coat' => 'pink']), 'squad.0.ways.coat'], [new Member(1, without: ['hat']), 'squad.0.without.0']] as [$member, $field]) {
