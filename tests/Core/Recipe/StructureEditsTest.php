@@ -85,6 +85,24 @@ final class StructureEditsTest extends TestCase
         self::assertSame([[], null, null], [$off->parts, $off->areas[1]->part, $off->wholeModel[1]->more->part]);
     }
 
+    public function testWhatWasOnlyARolesOwnIsEverybodysWhenTheRoleGoes(): void
+    {
+        $plan = $this->edited(['do' => 'add-role', 'id' => 'leader', 'name' => ' Leader ']);
+        self::assertSame('Leader', $plan->roles[0]->name);
+
+        $document = PlanDocument::ofPlan($plan)->fields;
+        $document['areas'][0]['roles'] = ['leader'];
+        $document['areas'][1]['steps'][0]['roles'] = ['leader'];
+        $document['wholeModel'][] = ['id' => 'sealed', 'technique' => 'matt-coat', 'roles' => ['leader']];
+        $document['areas'][0]['variants'][] = ['id' => 'other', 'name' => 'Other', 'roles' => ['leader'], 'steps' => [['id' => 'o-1', 'technique' => 'basecoat', 'roles' => ['leader']]]];
+        $on = PlanDocument::of($document)->plan(DocumentPaints::of($document));
+        $off = $this->edited(['do' => 'remove-role', 'role' => 'leader'], $on);
+        $variant = $off->areas[0]->variant('other') ?? self::fail();
+
+        self::assertSame(['leader'], $on->areas[0]->variant('other')?->steps[0]->more->roles);
+        self::assertSame([[], [], [], [], [], []], [$off->roles, $off->areas[0]->roles, $off->areas[1]->steps[0]->more->roles, $off->wholeModel[array_key_last($off->wholeModel)]->more->roles, $variant->roles, $variant->steps[0]->more->roles]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function strangers(): iterable
     {
@@ -97,6 +115,8 @@ final class StructureEditsTest extends TestCase
         yield 'a step of the undercoat' => [['do' => 'duplicate-step', 'step' => 'undercoat', 'id' => 'y'], 'step'];
         yield 'a step onto another' => [['do' => 'duplicate-step', 'step' => 'coat-1', 'id' => 'belt-1'], 'id'];
         yield 'a part nobody has' => [['do' => 'remove-part', 'part' => 'x'], 'part'];
+        yield 'a role nobody has' => [['do' => 'remove-role', 'role' => 'x'], 'role'];
+        yield 'a role without a name' => [['do' => 'add-role', 'id' => 'y', 'name' => ' '], 'name'];
         yield 'a part without a name' => [['do' => 'add-part', 'id' => 'y', 'name' => '   '], 'name'];
     }
 
