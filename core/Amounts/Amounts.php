@@ -122,6 +122,12 @@ final class Amounts
         return new PassAmount($pass, $this->mixtures($pass->step, $pass->area, $models), $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
     }
 
+    /** A pass as it is poured for all the models it is done to, whatever of it is done. */
+    public function whole(Pass $pass): PassAmount
+    {
+        return $this->pass($pass, (float) count($this->squad->modelsOf($pass->step->id)));
+    }
+
     /** Whole drops of a mix that lie on the palette when all its models are done: what the brush left there, and what rounding to drops had too much. */
     public function leftOnPalette(PassAmount $pass, Mixture $mixture): int
     {

@@ -22,24 +22,23 @@ final readonly class AmountResource
     /** @param list<PassAmount> $passes that are still to be done */
     private function __construct(
         private Amounts $amounts,
-        private int $models,
         private array $passes,
         private float $dropMl,
         private OwnedLookalikes $lookalikes,
     ) {}
 
     /** @param Progress|null $progress of a batch under way: what it has done is poured no more */
-    private static function for(Amounts $amounts, int $models, ?Progress $progress): self
+    private static function for(Amounts $amounts, ?Progress $progress): self
     {
         $passes = array_values(array_filter($amounts->passes(), static fn(PassAmount $one): bool => $progress === null || ! $progress->isDone($one->pass)));
 
-        return new self($amounts, $models, $passes, Setting::measures()->dropMl, OwnedLookalikes::now());
+        return new self($amounts, $passes, Setting::measures()->dropMl, OwnedLookalikes::now());
     }
 
     /** @return array<string, array<string, mixed>> what is still to be poured, by step id */
     public static function bySteps(Amounts $amounts, Progress $progress): array
     {
-        $self = self::for($amounts, $progress->models, $progress);
+        $self = self::for($amounts, $progress);
         $pours = [];
         foreach ($self->passes as $one) {
             $pours[$one->pass->step->id] = $self->pass($one);
@@ -51,7 +50,7 @@ final readonly class AmountResource
     /** @return array<string, mixed> */
     public static function of(Amounts $amounts, int $models, Shelf $shelf, ?Progress $progress = null): array
     {
-        $self = self::for($amounts, $models, $progress);
+        $self = self::for($amounts, $progress);
         $dropMl = $self->dropMl;
 
         return [
@@ -128,7 +127,7 @@ final readonly class AmountResource
                 continue;
             }
             // Of what is done its mix may still be wet.
-            $whole = $earlier->mixtures === [] ? $this->amounts->pass($earlier->pass, $this->models) : $earlier;
+            $whole = $earlier->mixtures === [] ? $this->amounts->whole($earlier->pass) : $earlier;
             $walked = count($whole->mixtures) === 1 ? WalkedOn::between($whole->pass, $whole->mixtures[0], $one->mixtures[0], $this->amounts->leftOnPalette($whole, $whole->mixtures[0]), $this->dropMl) : null;
             if ($walked !== null) {
                 return [
