@@ -17,7 +17,7 @@ final class SentBench
         $batch = array_column(is_array($batches) ? $batches : [], 'id', 'name')['Night shift'];
         $sent = [];
         foreach (['the bench, at first' => ['#/', 'article .next', '<= 250 kB'], 'painting, at first' => ["#/batches/$batch/paint", '.finish .done', '<= 150 kB']] as $what => [$hash, $ready, $wanted]) {
-            $chromium = Chromium::open();
+            $chromium = Chromium::open(listens: true);
             try {
                 $start = hrtime(true);
                 $chromium->driver->get($server->url($hash));

@@ -27,11 +27,17 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$server = static::server();
-        self::$chromium = Chromium::open(self::$server->moment, draws: static::draws());
+        self::$chromium = Chromium::open(self::$server->moment, draws: static::draws(), listens: static::listens());
     }
 
     /** Whether figures are looked at: the browser can draw them then. */
     protected static function draws(): bool
+    {
+        return false;
+    }
+
+    /** Whether it is looked at what pages ask of whom. */
+    protected static function listens(): bool
     {
         return false;
     }

@@ -38,7 +38,7 @@ final class SchemeTest extends BrowserTestCase
         $this->see('//nav[@aria-label="Areas"]//input')->sendKeys('Scarf'.WebDriverKeys::ENTER);
         $this->see('//nav[@aria-label="Areas"]//bdi[.="Scarf"]');
         $this->awaitSaved();
-        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Quilt"]');
+        $this->toTheQuilt();
         $this->press('//div[contains(@class, "quilt")]//button[@title="Scarf"]');
         $this->see('//*[local-name()="rect"][@class and contains(@class, "bare")]');
 
@@ -215,8 +215,15 @@ final class SchemeTest extends BrowserTestCase
     {
         $this->visit('#/plans');
         $this->press("//h2/a[normalize-space(.)=\"$plan\"]");
-        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Quilt"]');
+        $this->toTheQuilt();
         $this->see('//section[@aria-label="Scheme"]//ol/li[1]');
+    }
+
+    /** The demo's plans have figures, from which a press leads on to the quilt. */
+    private function toTheQuilt(): void
+    {
+        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
+        $this->press('//section[@aria-label="Figure"]//a[normalize-space(.)="Quilt"]');
     }
 
     private function isSquinting(): bool

@@ -84,7 +84,7 @@ final class SquadTest extends BrowserTestCase
         $this->all($batch, static fn(array $step): bool => $step['number'] < $lantern['number']);
         $this->visit("#/batches/$batch/paint?step={$lantern['step']['id']}");
         $this->see('//section[@aria-label="Open pass"]//p[contains(., "only on model 1")]');
-        $this->see(self::DONE.'[contains(., "all 1")]');
+        $this->see(self::DONE.'[contains(., "model 1")]');
         $this->see('//p[contains(., "the other 3 are painted otherwise")]');
         $this->press(self::DONE);
         if ($lantern['step']['coats'] === 1) {

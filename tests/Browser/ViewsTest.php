@@ -25,6 +25,11 @@ class ViewsTest extends BrowserTestCase
     /** By lamp the same page stands in other colours: it is those that are looked at. */
     private const BY_LAMP = ['type' => 'rule', 'values' => ['color-contrast', 'link-in-text-block']];
 
+    protected static function listens(): bool
+    {
+        return true;
+    }
+
     /** @return list<string> */
     protected static function names(): array
     {

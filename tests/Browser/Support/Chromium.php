@@ -24,8 +24,11 @@ final class Chromium
         private readonly string $profile,
     ) {}
 
-    /** @param bool $draws figures too: without a graphics card all that is drawn takes longer then */
-    public static function open(?Moment $moment = null, int $width = 1280, int $height = 800, bool $draws = false): self
+    /**
+     * @param bool $draws figures too: without a graphics card all that is drawn takes longer then
+     * @param bool $listens to what pages ask of whom, which takes its time too
+     */
+    public static function open(?Moment $moment = null, int $width = 1280, int $height = 800, bool $draws = false, bool $listens = false): self
     {
         $port = FreePort::find();
         $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
@@ -39,7 +42,7 @@ final class Chromium
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', ...($listens ? ['performance' => 'ALL'] : [])]);
         $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, self::SLOWEST_MS), $process, $profile);
         $chromium->driver->manage()->timeouts()->setScriptTimeout(intdiv(self::SLOWEST_MS, 1000));
         $chromium->resize($width, $height);

@@ -9,7 +9,7 @@ use RuntimeException;
 /** Waits for conditions, never for a while. */
 final class Patience
 {
-    private const ASK_EVERY_MICROSECONDS = 20_000;
+    private const ASK_EVERY_MICROSECONDS = 40_000;
 
     /** @param callable(): bool $condition */
     public static function until(callable $condition, string $what, float $seconds = 60.0): void

@@ -82,6 +82,7 @@
 
     /** "all 10", "the 3 left", "model 4", "3 of 6". */
     function words(those: number[], of: number[]): string {
+        if (step.models.length === 1) return batch.models === 1 ? '' : `model ${of[0] ?? step.models[0]}`;
         if (those.length < of.length)
             return those.length === 1 ? `model ${those[0]}` : `${those.length} of ${of.length}`;
         return of.length === step.models.length ? `all ${of.length}` : `the ${of.length} left`;
