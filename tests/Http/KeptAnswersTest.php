@@ -120,6 +120,6 @@ final class KeptAnswersTest extends HttpTestCase
             default => $plan->id,
         };
 
-        return strtr($uri, ['{id}' => $id, '{step}' => $plan->document['areas'][0]['steps'][0]['id']]).(preg_match('~plans/\{id\}/(amounts|round-trip)~', $uri) === 1 ? '?models=5' : '');
+        return strtr($uri, ['{id}' => $id, '{step}' => $plan->document['areas'][0]['steps'][0]['id']]).(preg_match('~plans/\{id\}/(amounts|round-trip|budget)~', $uri) === 1 ? '?models=5' : '');
     }
 }

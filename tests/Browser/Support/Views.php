@@ -17,7 +17,7 @@ final readonly class Views
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
         'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-paint', 'handbook', 'painting', 'mixing', 'plan-recipe',
-        'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'painting-tablet',
+        'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'batch-squad',
     ];
 
     public function __construct(
@@ -203,11 +203,6 @@ final readonly class Views
                 $this->theme('lamp');
                 $this->plan('Provost on the White Heron', 'Cloak');
                 $this->await('section[aria-label="What do I have?"] .body');
-            },
-            'painting-tablet' => function (): void {
-                $this->theme('day');
-                $this->chromium->resize(820, 1180);
-                $this->painting();
             },
             'shelf-tablet' => function (): void {
                 $this->chromium->resize(820, 1180);
