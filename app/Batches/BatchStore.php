@@ -11,6 +11,7 @@ use App\Support\Refused;
 use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Kalokroma\Batch\OwnVariants;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Exchange\SquadFields;
 use Kalokroma\Planning\FixedOrder;
@@ -77,7 +78,7 @@ final class BatchStore
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
             $progress = $batch->progress();
             $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
-            $newer = FixedOrder::keeping(SquadStore::carried($batch->written(), $plan->toCore()), array_values($begun));
+            $newer = FixedOrder::keeping(OwnVariants::carried($batch->written(), $plan->toCore()), array_values($begun));
             $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'squad' => SquadFields::write($batch->squad()->knownTo($newer)), 'version' => $batch->version + 1]);
 
             return $batch;

@@ -10,6 +10,7 @@ use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use Kalokroma\Batch\OwnVariants;
 use Kalokroma\Batch\Touch;
 use Kalokroma\Batch\Toward;
 use Kalokroma\Exchange\DocumentReader;
@@ -21,17 +22,12 @@ use Kalokroma\Planning\Member;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Planning\SquadPlan;
-use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\AddVariant;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\Variant;
 
 /** Who of a batch is painted how. What is painted stays as it was painted. */
 final readonly class SquadStore
 {
-    /** What the ids of variants begin with that were made for a squad, and go when none of its models has them any more. */
-    private const TOUCH = 'touch-';
-
     /**
      * @param list<mixed> $models one entry a model, in their order; a model more or less is one that joins or leaves at the end
      *
@@ -65,7 +61,7 @@ final readonly class SquadStore
             $area = $plan->area($areaId) ?? throw ValidationException::withMessages(['area' => 'This batch has no such area. Load it anew.']);
             $touch = Touch::of(Rehearsal::of($plan), $area, $toward, $within, OwnedPaints::now()->paints())
                 ?? throw ValidationException::withMessages(['area' => sprintf('No pot on the shelf makes "%s" a touch %s within %.1f. Allow more, or choose another direction.', $area->name, $toward->value, $within)]);
-            $variant = self::TOUCH.strtolower((string) Str::ulid());
+            $variant = OwnVariants::called(strtolower((string) Str::ulid()));
             $varied = (new AddVariant($areaId, $variant, sprintf('a touch %s, with %s', $toward->value, $touch->paint->name), $touch->steps))->applyTo($plan);
             $members = array_values(array_map(
                 static fn(Member $one): Member => in_array($one->number, $models, true) ? new Member($one->number, $one->name, $one->role, [...$one->ways, $areaId => $variant], array_values(array_diff($one->without, [$areaId]))) : $one,
@@ -98,38 +94,18 @@ final readonly class SquadStore
     private static function keep(Batch $batch, Plan $plan, array $members): Batch
     {
         $squad = self::squad($plan, $members);
-        $plan = self::tidied($plan, $squad);
-        self::mustKeepWhatIsPainted($batch, SquadPlan::of($plan, $squad));
+        $plan = OwnVariants::tidied($plan, $squad);
+        $then = SquadPlan::of($plan, $squad);
+        self::mustKeepWhatIsPainted($batch, $then);
         $batch->update([
             'squad' => SquadFields::write($squad),
             'models' => $squad->count(),
             'document' => PlanDocument::of($batch->document)->saying($plan)->fields,
-            'skipped' => array_values(array_filter($batch->skipped ?? [], static fn(string $step): bool => SquadPlan::of($plan, $squad)->plan->step($step) !== null)) ?: null,
+            'skipped' => array_values(array_filter($batch->skipped ?? [], static fn(string $step): bool => $then->plan->step($step) !== null)) ?: null,
             'version' => $batch->version + 1,
         ]);
 
         return $batch;
-    }
-
-    /** A newer plan with the variants that were made for models of this batch. */
-    public static function carried(Plan $older, Plan $newer): Plan
-    {
-        return $newer->withAreas(array_map(static function (Area $area) use ($older): Area {
-            $made = array_filter($older->area($area->id)->variants ?? [], static fn(Variant $one): bool => str_starts_with($one->id, self::TOUCH) && $area->variant($one->id) === null);
-
-            return $made === [] ? $area : $area->withVariants([...$area->variants, ...array_values($made)]);
-        }, $newer->areas));
-    }
-
-    /** Variants that were made for models of this batch go with the last that had them. */
-    private static function tidied(Plan $plan, Squad $squad): Plan
-    {
-        $used = array_merge([], ...array_map(static fn(Member $one): array => array_values(array_filter($one->ways)), array_values($squad->members)));
-
-        return $plan->withAreas(array_map(static fn(Area $area): Area => $area->withVariants(array_values(array_filter(
-            $area->variants,
-            static fn(Variant $one): bool => ! str_starts_with($one->id, self::TOUCH) || in_array($one->id, $used, true),
-        ))), $plan->areas));
     }
 
     /**
@@ -169,20 +145,13 @@ final readonly class SquadStore
     /** @throws ValidationException naming the first model that has something it would not get any more */
     private static function mustKeepWhatIsPainted(Batch $batch, SquadPlan $then): void
     {
-        $record = $batch->progress()->record();
-        foreach ($batch->progress()->passes as $pass) {
-            foreach ($batch->painted()->modelsOf($pass->step->id) as $model) {
-                if ($record->at($pass->step->id, 1, $model) === null) {
-                    continue;
-                }
-                $words = sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label));
-                if ($model > $then->count()) {
-                    throw ValidationException::withMessages(['models' => "Model $model has \"$words\" already, so the batch has at least $model models. Take that record back first."]);
-                }
-                if ($then->plan->step($pass->step->id) === null || ! in_array($model, $then->modelsOf($pass->step->id), true)) {
-                    throw ValidationException::withMessages(['squad.'.($model - 1) => "Model $model has \"$words\" already and keeps it. Take that record back first, then it can be painted otherwise."]);
-                }
-            }
+        $kept = $batch->core()->keepsFrom($then);
+        if ($kept === null) {
+            return;
         }
+        $words = sprintf('Model %d has "%s, %s" already', $kept['model'], $kept['pass']->where(), mb_strtolower($kept['pass']->step->technique->label));
+        throw ValidationException::withMessages($kept['model'] > $then->count()
+            ? ['models' => "$words, so the batch has at least {$kept['model']} models. Take that record back first."]
+            : ['squad.'.($kept['model'] - 1) => "$words and keeps it. Take that record back first, then it can be painted otherwise."]);
     }
 }

@@ -13,6 +13,7 @@ use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
@@ -130,6 +131,23 @@ final class Batch
         }
 
         return $differences;
+    }
+
+    /**
+     * What is painted stays: the first model that has something recorded which it would not get any more if the batch were painted so.
+     *
+     * @return array{model: int, pass: Pass}|null null when it may
+     */
+    public function keepsFrom(SquadPlan $then): ?array
+    {
+        foreach ($this->progress()->passes as $pass) {
+            $gets = $then->plan->step($pass->step->id) === null ? [] : $then->modelsOf($pass->step->id);
+            foreach (array_diff($this->progress()->record()->modelsWith($pass->step->id, 1), $gets) as $model) {
+                return ['model' => $model, 'pass' => $pass];
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Worked> what its entries teach from */

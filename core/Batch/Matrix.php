@@ -80,6 +80,21 @@ final class Matrix
         return $ways;
     }
 
+    /** @return array<int, float> hands-on minutes for everything that is done to a model, by its number */
+    public static function minutes(SquadPlan $squad, ?Paces $paces = null): array
+    {
+        $pace = Pace::of($squad->plan, $paces);
+        $minutes = array_fill_keys($squad->squad->numbers(), 0.0);
+        foreach ($squad->passes() as $pass) {
+            $each = $pace->step($pass->step, $pass->area);
+            foreach ($squad->modelsOf($pass->step->id) as $model) {
+                $minutes[$model] += $each;
+            }
+        }
+
+        return $minutes;
+    }
+
     private function cell(Area $area, int $model): Cell
     {
         $own = array_values(array_filter($area->steps, fn(Step $step): bool => $this->has($step->id, $model)));

@@ -101,6 +101,25 @@ final readonly class Tally
         return $this->passes() > 0 && $this->open() === [];
     }
 
+    /**
+     * Of the coats of some steps, as many as a model gets of them, those that lie on it, 0…1.
+     *
+     * @param list<string> $stepIds
+     */
+    public function shareOn(array $stepIds, int $model): float
+    {
+        $laid = $all = 0;
+        foreach ($stepIds as $step) {
+            $coats = in_array($model, $this->outline->models($step), true) ? $this->outline->coats($step) : 0;
+            $all += $coats;
+            for ($coat = 1; $coat <= $coats; $coat++) {
+                $laid += $this->record->at($step, $coat, $model) === null ? 0 : 1;
+            }
+        }
+
+        return $all === 0 ? 0.0 : $laid / $all;
+    }
+
     /** Coats laid, model by model, of all there are to lay, 0…1. */
     public function share(): float
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Schedule;
 
 use Kalokroma\Planning\Pass;
-use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\Spare;
 
 /** What has to go so that a batch is ready by a day: optional steps first, then the last lights and details; the shade stays, it is what makes a model readable. */
@@ -31,7 +30,7 @@ final readonly class Deadline
     public static function of(array $jobs, int $number, ?string $stop, int $by, callable $schedule): self
     {
         $dropped = [];
-        $last = $stop === null ? null : Rehearsal::of($jobs[$number]->plan)->order()->pass($stop)?->number;
+        $last = $stop === null ? null : $jobs[$number]->squad->order()->pass($stop)?->number;
         $at = self::ready($schedule($jobs), $number, $last);
         foreach (self::candidates($jobs[$number], $stop) as $pass) {
             if ($at !== null && $at <= $by) {
@@ -64,7 +63,7 @@ final readonly class Deadline
     /** @return list<Pass> what may go, the least missed first */
     private static function candidates(Job $job, ?string $stop): array
     {
-        $order = Rehearsal::of($job->plan)->order();
+        $order = $job->squad->order();
         $end = $stop === null ? null : $order->pass($stop);
         $open = array_values(array_filter($order->passes, static fn(Pass $pass): bool => $job->left($pass->step->id, $pass->step->coats) !== [] && $pass->step->id !== $stop && ($end === null || $pass->number <= $end->number)));
 

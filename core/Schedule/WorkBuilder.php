@@ -29,7 +29,7 @@ final class WorkBuilder
 
     public function add(Job $job, int $number): void
     {
-        $rehearsal = Rehearsal::of($job->plan);
+        $rehearsal = Rehearsal::along($job->plan, $job->squad->order());
         $this->pace = Pace::of($job->plan, $job->paces);
         $waits = Waits::of($rehearsal, $this->climate, $job->squad, $job->skipped);
         $carried = Carried::of($rehearsal, $job);

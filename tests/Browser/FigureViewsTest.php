@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-/** The views that show a figure, in a browser that draws it. Where there is no graphics card all else in it is slower by half. */
+/** The views that show a figure, in a browser that draws it. Where there is no graphics card all else is slower in it. */
 final class FigureViewsTest extends ViewsTest
 {
     protected static function names(): array

@@ -11,7 +11,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Batch\Budget;
 use Kalokroma\Craft\Zone;
-use Kalokroma\Planning\Paces;
 use Kalokroma\Simulation\Look;
 
 /** So many hours for so many models: where they go, and what is left out so that they do. */
@@ -26,7 +25,7 @@ final class BudgetController
         $budget = Budget::of(
             $squad,
             isset($wish['minutes']) ? (float) $wish['minutes'] : INF,
-            Paces::usual()->withSetUp(Setting::setUpMinutes()),
+            Setting::paces(),
         );
 
         return new JsonResponse([

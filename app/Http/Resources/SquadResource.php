@@ -11,11 +11,11 @@ use Kalokroma\Batch\Matrix;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Member;
-use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Role;
+use Kalokroma\Recipe\Step;
 
 /** Who is who in a batch, and the squad against its areas. */
 final readonly class SquadResource
@@ -50,7 +50,7 @@ final readonly class SquadResource
         $squad = $batch->painted();
         $cells = Matrix::of($squad, Setting::measures());
         $ways = Matrix::ways($squad, Setting::measures());
-        $minutes = $self->minutes();
+        $minutes = Matrix::minutes($squad);
 
         return [
             'batchId' => $batch->id,
@@ -96,7 +96,7 @@ final readonly class SquadResource
             'usual' => $usual === -1 ? null : $usual,
             'minutes' => round(array_sum(array_map(static fn(?Cell $one): float => $one->minutes ?? 0.0, $cells)), 1),
             'drops' => (int) ceil(array_sum(array_map(static fn(?Cell $one): float => $one->ml ?? 0.0, $cells)) / $this->dropMl),
-            'painted' => array_map(fn(int $model): float => $this->laid($area, $model), array_keys($cells)),
+            'painted' => array_map(fn(int $model): float => round($this->progress->tally->shareOn(array_map(static fn(Step $step): string => $step->id, $this->progress->squad->areaOn($area, $model)->steps ?? []), $model), 3), array_keys($cells)),
         ];
     }
 
@@ -124,34 +124,5 @@ final readonly class SquadResource
         }
 
         return 'as planned';
-    }
-
-    /** Share of the coats of an area that lie on a model, 0…1. */
-    private function laid(Area $area, int $model): float
-    {
-        $laid = $all = 0;
-        foreach ($this->progress->squad->areaOn($area, $model)->steps ?? [] as $step) {
-            for ($coat = 1; $coat <= $step->coats && in_array($model, $this->progress->squad->modelsOf($step->id), true); $coat++) {
-                $all++;
-                $laid += $this->progress->record()->at($step->id, $coat, $model) === null ? 0 : 1;
-            }
-        }
-
-        return $all === 0 ? 0.0 : round($laid / $all, 3);
-    }
-
-    /** @return array<int, float> hands-on in all, by model */
-    private function minutes(): array
-    {
-        $pace = Pace::of($this->progress->plan);
-        $minutes = array_fill_keys($this->progress->squad->squad->numbers(), 0.0);
-        foreach ($this->progress->passes as $pass) {
-            $each = $pace->step($pass->step, $pass->area);
-            foreach ($this->progress->squad->modelsOf($pass->step->id) as $model) {
-                $minutes[$model] += $each;
-            }
-        }
-
-        return $minutes;
     }
 }

@@ -8,7 +8,7 @@
     import AreaList from './plan/AreaList.svelte';
     import AreaPanel from './plan/AreaPanel.svelte';
     import FindingList from './plan/FindingList.svelte';
-    import PlanBatches from './plan/PlanBatches.svelte';
+    import PaintIt from './plan/PaintIt.svelte';
     import PlanFacts from './plan/PlanFacts.svelte';
     import PlanHead, { FACES, type Face } from './plan/PlanHead.svelte';
     import FigureView from './plan/FigureView.svelte';
@@ -158,7 +158,7 @@
             open={(area, step) => openStep(area, step)}
         />
     {:else}
-        <PlanBatches {desk} craft={table} />
+        <PaintIt {desk} craft={table} />
     {/if}
 {/if}
 

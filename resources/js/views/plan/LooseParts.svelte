@@ -1,21 +1,14 @@
 <script lang="ts">
-    import { Button, TextInput } from 'carbon-components-svelte';
-    import Add from 'carbon-icons-svelte/lib/Add.svelte';
+    import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import AddByName from '../../parts/AddByName.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
 
     /** Pieces kept loose so that a brush reaches behind them, until a step glues them on; each may be primed otherwise than the rest. */
     let { desk }: { desk: PlanDesk } = $props();
 
     const parts = $derived(desk.document?.parts ?? []);
-    let name = $state('');
     let asked = $state<string | null>(null);
-
-    function add(): void {
-        if (name.trim() === '') return;
-        void desk.addPart(name.trim());
-        name = '';
-    }
 
     function prime(partId: string, base: string | null): void {
         asked = null;
@@ -62,34 +55,16 @@
     {:else}
         <span class="quiet">none</span>
     {/each}
-    <form
-        onsubmit={(event) => {
-            event.preventDefault();
-            add();
-        }}
-    >
-        <TextInput
-            size="sm"
-            hideLabel
-            labelText="Name of a loose part"
-            placeholder="Shield, backpack …"
-            dir="auto"
-            bind:value={name}
-        />
-        <Button
-            size="small"
-            kind="tertiary"
-            type="submit"
-            icon={Add}
-            iconDescription="Add the part"
-            tooltipPosition="left"
-        />
-    </form>
+    <AddByName
+        label="Name of a loose part"
+        placeholder="Shield, backpack …"
+        addLabel="Add the part"
+        add={(name) => void desk.addPart(name)}
+    />
 </div>
 
 <style>
-    .parts,
-    form {
+    .parts {
         display: flex;
         flex-wrap: wrap;
         gap: 6px 12px;
@@ -109,10 +84,5 @@
     .ground {
         width: 190px;
         margin-left: 8px;
-    }
-
-    form {
-        flex-wrap: nowrap;
-        gap: 4px;
     }
 </style>

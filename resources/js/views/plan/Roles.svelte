@@ -1,19 +1,12 @@
 <script lang="ts">
-    import { Button, TextInput } from 'carbon-components-svelte';
-    import Add from 'carbon-icons-svelte/lib/Add.svelte';
+    import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import AddByName from '../../parts/AddByName.svelte';
 
     /** Who there may be in a squad: areas, steps and variants can be there for some of them only. */
     let { desk }: { desk: PlanDesk } = $props();
 
     const roles = $derived(desk.document?.roles ?? []);
-    let name = $state('');
-
-    function add(): void {
-        if (name.trim() === '') return;
-        void desk.addRole(name.trim());
-        name = '';
-    }
 </script>
 
 <div class="roles">
@@ -28,34 +21,16 @@
     {:else}
         <span class="quiet">none: all models are alike</span>
     {/each}
-    <form
-        onsubmit={(event) => {
-            event.preventDefault();
-            add();
-        }}
-    >
-        <TextInput
-            size="sm"
-            hideLabel
-            labelText="Name of a role"
-            placeholder="Leader, rank, trial piece …"
-            dir="auto"
-            bind:value={name}
-        />
-        <Button
-            size="small"
-            kind="tertiary"
-            type="submit"
-            icon={Add}
-            iconDescription="Add the role"
-            tooltipPosition="left"
-        />
-    </form>
+    <AddByName
+        label="Name of a role"
+        placeholder="Leader, rank, trial piece …"
+        addLabel="Add the role"
+        add={(name) => void desk.addRole(name)}
+    />
 </div>
 
 <style>
-    .roles,
-    form {
+    .roles {
         display: flex;
         flex-wrap: wrap;
         gap: 6px 12px;
@@ -69,10 +44,5 @@
         padding-left: 10px;
         border: 1px solid var(--line);
         border-radius: 4px;
-    }
-
-    form {
-        flex-wrap: nowrap;
-        gap: 4px;
     }
 </style>
