@@ -2,10 +2,10 @@
 // comes. Nothing is written from here: what was done waits in the page until the server has it.
 const KEPT = 'kalokroma-1';
 const SHELL = ['/', '/theme.js', '/app.webmanifest', '/icon.svg'];
-/** Read at the desk: what is painted, what dries, what comes next. */
-const READ = /^\/api\/(batches\/[^/]+|batches\/[^/]+\/amounts|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
+/** Read at the desk: what is planned, what is painted, what dries, what comes next. */
+const READ = /^\/api\/(plans\/[^/]+|batches\/[^/]+|batches\/[^/]+\/(amounts|squad)|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
 /** What one cannot do without there; the other places are kept once they were gone to. */
-const AT_THE_DESK = ['BenchView', 'BatchView', 'PaintView', 'EveningsView', 'LogbookView'];
+const AT_THE_DESK = ['BenchView', 'PlanView', 'BatchView', 'PaintView', 'EveningsView', 'LogbookView'];
 /** Whoever thinks is waited for; a line that hangs is not. */
 const PATIENCE_MS = 15000;
 
@@ -40,13 +40,25 @@ self.addEventListener('activate', (event) => {
     );
 });
 
+// What the page has read before this was there is read once more, and kept: one look is enough to look again without a line.
+self.addEventListener('message', (event) => {
+    const read = (Array.isArray(event.data?.read) ? event.data.read : []).map((one) => new URL(one, self.location.origin));
+    event.waitUntil(
+        Promise.all(read.filter(isKept).map((url) => askedFirst(new Request(url.href, { headers: { Accept: 'application/json' } })).catch(() => undefined))),
+    );
+});
+
 self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
     const isBuilt = url.pathname.startsWith('/build/assets/');
     if (isBuilt) event.respondWith(keptFirst(event.request));
-    else if (url.search === '' && (SHELL.includes(url.pathname) || READ.test(url.pathname))) event.respondWith(askedFirst(event.request));
+    else if (isKept(url)) event.respondWith(askedFirst(event.request));
 });
+
+function isKept(url) {
+    return url.origin === self.location.origin && url.search === '' && (SHELL.includes(url.pathname) || READ.test(url.pathname));
+}
 
 /** Built files have their fingerprint in their name and never change. */
 async function keptFirst(request) {

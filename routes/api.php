@@ -132,7 +132,7 @@ Route::post('plans/{id}/areas/{area}/shared', [SharedRecipeController::class, 's
 Route::post('shared-recipes/{id}/restore', [SharedRecipeController::class, 'restore']);
 Route::get('shared-recipes', [SharedRecipeController::class, 'index'])->middleware('kept:recipes,plans,products,settings');
 Route::apiResource('shared-recipes', SharedRecipeController::class)->parameters(['shared-recipes' => 'id'])->only(['update', 'destroy']);
-Route::apiResource('plans', PlanController::class)->parameters(['plans' => 'id']);
+Route::apiResource('plans', PlanController::class)->except('update')->parameters(['plans' => 'id']);
 
 Route::get('batches/names', [BatchController::class, 'names']);
 Route::post('batches/{id}/restore', [BatchController::class, 'restore']);

@@ -41,7 +41,7 @@ final readonly class Problem
         return match (true) {
             $error instanceof Faulty => self::faulty($error),
             $error instanceof ValidationException => self::invalid($error),
-            $error instanceof StaleWrite => new self(409, 'Changed elsewhere', $error->getMessage(), [], ['version' => $error->version]),
+            $error instanceof StaleWrite => new self(409, 'Changed elsewhere', $error->getMessage(), [], ['version' => $error->version, 'now' => $error->now]),
             $error instanceof Refused => new self(409, 'Not possible now', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]], ['uses' => $error->uses]),
             $error instanceof ModelNotFoundException => new self(404, 'Not found', 'This is not here, or no longer. Go back to the list and open it anew.'),
             $error instanceof HttpExceptionInterface => self::http($error),

@@ -10,6 +10,8 @@ use App\Support\StaleWrite;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\FieldsAt;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\Edit;
 use Kalokroma\Recipe\Edit\ShareArea;
@@ -57,53 +59,42 @@ final class PlanStore
     }
 
     /**
-     * @param array<mixed> $edit as it is sent (EditReader)
+     * @param array<mixed> $edit as it is sent (EditReader), or `set` with fields at a place (FieldsAt)
      * @param int $version the one the change was made on
+     * @param array<mixed>|null $was what it touches, as it was: when that is still so it does not matter that something else was changed
      *
      * @throws Faulty when there is no such edit, or the plan would not stand afterwards
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function edit(string $id, array $edit, int $version): KeptPlan
+    public function edit(string $id, array $edit, int $version, ?array $was = null): KeptPlan
     {
-        return DB::transaction(function () use ($id, $edit, $version): KeptPlan {
+        return DB::transaction(function () use ($id, $edit, $version, $was): KeptPlan {
             $plan = Plan::query()->findOrFail($id);
 
-            return $this->keep($plan, $this->edited($plan, $edit, $version));
+            return $this->keep($plan, $this->edited($plan, $edit, $version, $was));
         });
     }
 
     /**
      * The plan as it would be after an edit.
      *
-     * @param array<mixed> $edit as it is sent (EditReader)
+     * @param array<mixed> $edit as it is sent (EditReader), or `set` with fields at a place (FieldsAt)
+     * @param array<mixed>|null $was what it touches, as it was
      *
      * @throws Faulty when there is no such edit, or the plan would not stand afterwards
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function edited(Plan $plan, array $edit, int $version): PlanView
+    public function edited(Plan $plan, array $edit, int $version, ?array $was = null): PlanView
     {
-        StaleWrite::unlessCurrent('This plan', $version, $plan->version);
+        $document = PlanDocument::of($plan->document);
+        self::unlessTouched($document, $was, $version, $plan->version);
+        if (($edit['do'] ?? null) === 'set') {
+            return PlanView::ofDocument(FieldsAt::read($edit)->laidOn($document)->fields)->tidied();
+        }
         $edit = RecipeLibrary::filled($edit);
         $before = PlanView::withPaintsOf($plan, $edit);
 
         return $before->saying(self::applied($before->edit($edit), $before->plan));
-    }
-
-    /**
-     * @param array<mixed> $document
-     * @param int $version the one the change was made on
-     *
-     * @throws Faulty when it is no sound plan
-     * @throws StaleWrite when it was changed elsewhere
-     */
-    public function save(string $id, array $document, int $version): KeptPlan
-    {
-        return DB::transaction(function () use ($id, $document, $version): KeptPlan {
-            $plan = Plan::query()->findOrFail($id);
-            StaleWrite::unlessCurrent('This plan', $version, $plan->version);
-
-            return $this->keep($plan, PlanView::ofDocument($document)->tidied());
-        });
     }
 
     /**
@@ -197,6 +188,20 @@ final class PlanStore
 
             return self::notingPaints($kept);
         });
+    }
+
+    /**
+     * @param array<mixed>|null $was
+     *
+     * @throws StaleWrite with what is touched as it is now
+     */
+    private static function unlessTouched(PlanDocument $document, ?array $was, int $version, int $present): void
+    {
+        $touched = array_map(static fn(mixed $one): FieldsAt => FieldsAt::read(is_array($one) ? $one : []), $was ?? []);
+        $changed = array_values(array_filter($touched, static fn(FieldsAt $one): bool => ! $one->areIn($document)));
+        if ($was === null || $changed !== []) {
+            StaleWrite::unlessCurrent('This plan', $version, $present, array_map(static fn(FieldsAt $one): array => ['at' => $one->place, 'fields' => $one->nowIn($document)?->fields], $changed));
+        }
     }
 
     /** Another document in the place of the present state. */

@@ -9,9 +9,11 @@ use RuntimeException;
 /** Somebody else, or another tab, has changed it since it was read. */
 final class StaleWrite extends RuntimeException
 {
+    /** @param list<array<string, mixed>> $now what the write touches, as it is now */
     private function __construct(
         string $message,
         public readonly int $version,
+        public readonly array $now = [],
     ) {
         parent::__construct($message);
     }
@@ -24,11 +26,15 @@ final class StaleWrite extends RuntimeException
         }
     }
 
-    /** @throws self when the version read is not the present one */
-    public static function unlessCurrent(string $what, int $read, int $present): void
+    /**
+     * @param list<array<string, mixed>> $now what the write touches, as it is now
+     *
+     * @throws self when the version read is not the present one
+     */
+    public static function unlessCurrent(string $what, int $read, int $present, array $now = []): void
     {
         if ($read !== $present) {
-            throw new self(sprintf('%s was changed elsewhere since you opened it. Load the newer state, or save yours over it.', $what), $present);
+            throw new self(sprintf('%s was changed elsewhere since you opened it. Load the newer state, or save yours over it.', $what), $present, $now);
         }
     }
 }

@@ -42,7 +42,7 @@ use Kalokroma\Recipe\Step;
 use Kalokroma\Review\TakeMend;
 
 /**
- * Turns an edit as it is sent into one: `do` says which, the other fields what of.
+ * Turns an edit as it is sent into one: `do` says which, the other fields what of. What only sets fields (`set`) is done to the document (FieldsAt).
  */
 final readonly class EditReader
 {
@@ -121,7 +121,7 @@ final readonly class EditReader
         ];
         $do = $this->in->text('do', self::LONGEST_ID);
         if (! isset($does[$do])) {
-            $this->in->fault('do', sprintf('Say what to do: one of %s.', implode(', ', array_keys($does))));
+            $this->in->fault('do', sprintf('Say what to do: one of %s.', implode(', ', ['set', ...array_keys($does)])));
 
             return null;
         }

@@ -147,7 +147,7 @@ final class ScaleBench
             ['a plan, redrawn by a change', 300, fn(): string => $this->send('POST', "plans/$id/preview", ['document' => $plan['document']])],
             ['a plan, changed', 1000, function () use ($id, &$plan, &$name): string {
                 $plan['document']['name'] = 'Changed '.++$name;
-                $answer = $this->send('PUT', "plans/$id", ['version' => $plan['version'], 'document' => $plan['document']]);
+                $answer = $this->send('POST', "plans/$id/edits", ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]]);
                 $plan['version'] = json_decode($answer, true)['version'];
 
                 return $answer;

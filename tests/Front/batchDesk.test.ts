@@ -29,7 +29,7 @@ describe('a batch on the desk', () => {
         expect([at.step('s')?.done, at.step('s')?.left, at.batch?.next]).toEqual([5, 0, 't']);
 
         // The server has it, though its answer was lost: the next look at the batch shows it, and it is not counted twice.
-        const id = at.waiting[0].entry.id;
+        const id = at.waiting[0]!.id;
         server(ok(batch(step('s', 5, [{ id, models: 4 }]), step('t', 0))));
         await at.load();
         expect(at.step('s')?.done).toBe(5);
@@ -68,7 +68,12 @@ describe('a batch on the desk', () => {
         const end = at.listen();
         await at.load();
         const seen: unknown[] = [];
-        outbox.add({ batchId: 'b', entry: { id: '1', stepId: 's', models: 4 }, words: 'Coat' });
+        outbox.add({
+            kind: 'batch',
+            batchId: 'b',
+            does: { do: 'record', entry: { id: '1', stepId: 's', models: 4 } },
+            words: 'Coat',
+        });
         for (let look = 0; look < 40; look++) {
             seen.push([at.step('s')?.done, at.step('s')?.left]);
             await new Promise((go) => setImmediate(go));
@@ -86,7 +91,12 @@ describe('a batch on the desk', () => {
         const end = at.listen();
         const loaded = at.load();
         const { outbox } = await import('../../resources/js/lib/outbox.svelte');
-        outbox.add({ batchId: 'b', entry: { id: '1', stepId: 's', models: 5 }, words: 'Coat' });
+        outbox.add({
+            kind: 'batch',
+            batchId: 'b',
+            does: { do: 'record', entry: { id: '1', stepId: 's', models: 5 } },
+            words: 'Coat',
+        });
         await pass(1000);
         await loaded;
         end();
@@ -108,16 +118,47 @@ describe('a batch on the desk', () => {
         expect(at.fault?.message).toBe('Refused with 422');
     });
 
-    it('does not take back what still waits for a server that is away', async () => {
+    it('takes back what waits: unsent it has never been, sent it is taken back behind it', async () => {
         server(ok(batch(step('s', 1))));
         const at = await desk();
+        const end = at.listen();
         await at.load();
         at.record(at.step('s')!, { models: 1 });
+        at.record(at.step('s')!, { models: 2 });
         await pass(3600);
-        const asked = server();
+        expect(at.step('s')?.done).toBe(4);
         await at.undoNewest();
+        expect([at.step('s')?.done, at.waiting.length]).toEqual([2, 1]);
 
-        expect(asked.filter((one) => one.method === 'DELETE')).toEqual([]);
-        expect(at.waiting.length).toBe(1);
+        const id = at.waiting[0]!.id;
+        await at.undoNewest();
+        expect(at.waiting.map((one) => one.does.do)).toEqual(['record', 'take-back']);
+        const asked = server(ok(batch(step('s', 2, [{ id, on: [2], coat: null }])), 201), ok(batch(step('s', 1))));
+        await pass(5000);
+        end();
+        expect(asked.map((one) => [one.method, one.path])).toEqual([
+            ['POST', '/batches/b/log'],
+            ['DELETE', `/log/${id}`],
+        ]);
+        expect([at.step('s')?.done, at.waiting]).toEqual([1, []]);
+    });
+
+    it('shows a record that is being taken back as undone at once', async () => {
+        server(
+            ok(
+                batch(
+                    step('s', 5, [
+                        { id: '1', on: [1, 2], coat: null },
+                        { id: '2', on: [3, 4, 5], coat: null },
+                    ]),
+                ),
+            ),
+        );
+        const at = await desk();
+        const end = at.listen();
+        await at.load();
+        await at.undo('2');
+        expect([at.step('s')?.laid, at.step('s')?.done, at.step('s')?.entries.length]).toEqual([[[1, 2]], 2, 1]);
+        end();
     });
 });

@@ -3,10 +3,13 @@ import { describe, expect, it, vi } from 'vitest';
 import { no, ok, pass, server, storage } from './server';
 
 const record = (id: string, models = 2) => ({
+    kind: 'batch' as const,
     batchId: 'b',
-    entry: { id, stepId: 's', models },
+    does: { do: 'record' as const, entry: { id, stepId: 's', models } },
     words: `record ${id}`,
 });
+/** As an earlier release kept it. */
+const before = (id: string) => ({ batchId: 'b', entry: { id, stepId: 's', models: 2 }, words: `record ${id}` });
 const fresh = async () => (await import('../../resources/js/lib/outbox.svelte')).outbox;
 const reloaded = async () => {
     vi.clearAllTimers();
@@ -93,7 +96,9 @@ describe('what was done waits for the server', () => {
         server(no(422), ok({ id: 'b' }, 201));
         const outbox = await fresh();
         const heard: [string, number | undefined][] = [];
-        outbox.listen((one, batch, error) => heard.push([one.entry.id, (error as { status?: number } | null)?.status]));
+        outbox.listen((one, became) =>
+            heard.push([one.id, became.is === 'refused' ? became.problem.status : undefined]),
+        );
         outbox.add(record('1'));
         outbox.add(record('2'));
         await pass(200);
@@ -103,7 +108,7 @@ describe('what was done waits for the server', () => {
             ['2', undefined],
         ]);
         expect(outbox.waiting).toEqual([]);
-        expect(outbox.refused.map((one) => [one.entry.id, one.refusal])).toEqual([['1', 'Refused with 422']]);
+        expect(outbox.refused.map((one) => [one.id, one.refusal?.message])).toEqual([['1', 'Refused with 422']]);
 
         const asked = server(ok({}, 201));
         const after = await reloaded();
@@ -131,7 +136,7 @@ describe('what was done waits for the server', () => {
         await pass(100);
         end();
 
-        expect(after.waiting.map((one) => one.entry.id)).toEqual(['1', '2', '3']);
+        expect(after.waiting.map((one) => one.id)).toEqual(['1', '2', '3']);
     });
 
     it('waits for its own desk where another database answers', async () => {
@@ -156,7 +161,7 @@ describe('what was done waits for the server', () => {
     it('takes over what an earlier release has kept, and puts aside what is no record', async () => {
         storage.setItem(
             'kalokroma.kept.outbox',
-            JSON.stringify({ at: Date.now(), value: [record('1'), 7, { batchId: 'b' }] }),
+            JSON.stringify({ at: Date.now(), value: [before('1'), 7, { batchId: 'b' }] }),
         );
         const database = await openDB('kalokroma', 1, {
             upgrade(made) {
@@ -165,14 +170,15 @@ describe('what was done waits for the server', () => {
             },
         });
         await database.put('outbox', { rubbish: true }, 'x');
+        await database.put('outbox', { ...before('2'), desk: null, refusal: null }, '2');
         database.close();
-        const asked = server(ok({}, 201));
+        const asked = server(ok({}, 201), ok({}, 201));
         const outbox = await fresh();
         const end = outbox.run();
         await pass(300);
         end();
 
-        expect(keys(asked)).toEqual(['1']);
+        expect(keys(asked)).toEqual(['1', '2']);
         expect(await (await openDB('kalokroma')).getAll('aside')).toEqual([{ rubbish: true }]);
     });
 
@@ -185,5 +191,53 @@ describe('what was done waits for the server', () => {
         end();
 
         expect([outbox.waiting, outbox.refused, outbox.foreign]).toEqual([[], [], []]);
+    });
+
+    it('knows what nobody else has seen yet: that can be dropped as if it had never been', async () => {
+        const asked = server('lost');
+        const outbox = await fresh();
+        outbox.add(record('1'));
+        outbox.add(record('2'));
+        await pass(100);
+        expect(outbox.waiting.map((one) => outbox.canDrop(one))).toEqual([false, true]);
+        await outbox.drop('2');
+        await pass(100);
+        expect(outbox.waiting.map((one) => one.id)).toEqual(['1']);
+        expect(new Set(keys(asked))).toEqual(new Set(['1']));
+    });
+
+    it('takes back after it was sent: what never got there is taken back already', async () => {
+        const asked = server(no(404), ok({ id: 'b' }));
+        const outbox = await fresh();
+        const heard: unknown[] = [];
+        outbox.listen((one, became) => heard.push([one.kind === 'batch' && one.does.do, became]));
+        outbox.add({ kind: 'batch', batchId: 'b', does: { do: 'take-back', entryId: '1' }, words: 'back' });
+        outbox.add({ kind: 'batch', batchId: 'b', does: { do: 'put-back', entryId: '1' }, words: 'again' });
+        await pass(200);
+
+        expect(asked.map((one) => [one.method, one.path])).toEqual([
+            ['DELETE', '/log/1'],
+            ['POST', '/log/1/restore'],
+        ]);
+        expect(heard).toEqual([
+            ['take-back', { is: 'made' }],
+            ['put-back', { is: 'made', batch: { id: 'b' } }],
+        ]);
+    });
+
+    it('hears of what another tab has sent, so that it can be asked for', async () => {
+        server();
+        const here = await fresh();
+        here.add(record('1'));
+        await pass(4000);
+        const heard: unknown[] = [];
+        here.listen((one, became) => heard.push([one.id, became]));
+        const database = await openDB('kalokroma');
+        await database.delete('outbox', '1');
+        database.close();
+        await Promise.all([here.send(), pass(200)]);
+
+        expect(heard).toEqual([['1', { is: 'made' }]]);
+        expect(here.waiting).toEqual([]);
     });
 });

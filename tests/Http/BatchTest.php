@@ -16,7 +16,7 @@ final class BatchTest extends HttpTestCase
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $plan['document']['areas'][0]['byTurns'] = true;
-        $plan = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $plan = $this->save($plan);
         $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Mixed', 'models' => 5, 'startsOn' => '2026-11-25'], 201);
         $id = $plan['document']['areas'][0]['id'];
         $coat = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['originId'] === $id));
@@ -195,7 +195,7 @@ final class BatchTest extends HttpTestCase
         $document = $plan['document'];
         $document['areas'] = array_slice($document['areas'], 0, 1);
         $document['areas'][0]['touches'] = [];
-        $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+        $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']]);
 
         $kept = $this->ask('GET', '/batches/'.$batch['id']);
         self::assertTrue($kept['planChanged']);

@@ -144,7 +144,7 @@ final class FigureTest extends HttpTestCase
         [$before] = $this->ask('GET', "/plans/$plan->id/figures");
         $told = $this->ask('GET', "/plans/$plan->id");
         $told['document']['undercoat']['coneDegrees'] = 30;
-        $this->ask('PUT', "/plans/$plan->id", ['document' => $told['document'], 'version' => $told['version']]);
+        $this->save(['id' => $plan->id, 'document' => $told['document'], 'version' => $told['version']]);
         [$after] = $this->ask('GET', "/plans/$plan->id/figures");
         self::assertFalse($after['isWorkedOut']);
         self::assertEqualsWithDelta(96 / 136, $after['workedOut'], 0.001);

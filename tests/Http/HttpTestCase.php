@@ -70,9 +70,21 @@ abstract class HttpTestCase extends TestCase
      *
      * @return array<string, mixed>
      */
-    protected function edit(array $plan, array $edit): array
+    protected function edit(array $plan, array $edit, int $status = 200): array
     {
-        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit]);
+        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit], $status);
+    }
+
+    /**
+     * A plan as it stands on a desk: all its fields are set to what the document says.
+     *
+     * @param array{id: string, document: array<string, mixed>, version: int} $plan
+     *
+     * @return array<string, mixed>
+     */
+    protected function save(array $plan, int $status = 200): array
+    {
+        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]], $status);
     }
 
     protected function plan(string $name = 'Ferry Warden'): Plan

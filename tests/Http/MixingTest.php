@@ -144,7 +144,7 @@ final class MixingTest extends HttpTestCase
         $plan = $this->plan();
         $document = [...$plan->document, 'undercoat' => ['base' => $this->paint('Deep Tide')->id, 'light' => null, 'coneDegrees' => 45]];
         $this->paint('Deep Tide')->pot()->delete();
-        $this->ask('PUT', "/plans/$plan->id", ['document' => $document, 'version' => $plan->version]);
+        $this->save(['id' => $plan->id, 'document' => $document, 'version' => $plan->version]);
         $row = $this->ask('GET', "/plans/$plan->id/needs?tolerance=20")['rows'][0];
 
         self::assertSame('undercoat', $row['uses'][0]['stepId']);
@@ -175,7 +175,7 @@ final class MixingTest extends HttpTestCase
                 }
             }
         }
-        $this->ask('PUT', "/plans/$plan->id", ['document' => $document, 'version' => $plan->version]);
+        $this->save(['id' => $plan->id, 'document' => $document, 'version' => $plan->version]);
         $after = $this->ask('GET', "/plans/$plan->id/needs");
         self::assertSame(0, $after['counts']['substitute'] + $after['counts']['mix'] + $after['counts']['made']);
         $this->ask('GET', '/plans/none/needs', null, 404);

@@ -44,7 +44,7 @@ final class PlanTest extends HttpTestCase
         [$id, $plan] = [$this->plan()->id, $this->ask('GET', '/plans/'.$this->plan()->id)];
         $changed = $plan['document'];
         $changed['areas'][0]['steps'][1]['coats'] = 1;
-        $saved = $this->ask('PUT', "/plans/$id", ['document' => $changed, 'version' => $plan['version']]);
+        $saved = $this->save(['id' => $id, 'document' => $changed, 'version' => $plan['version']]);
         $area = $plan['document']['areas'][0]['id'];
 
         self::assertSame(1, $saved['document']['areas'][0]['steps'][1]['coats']);
@@ -67,7 +67,7 @@ final class PlanTest extends HttpTestCase
         $changed = $plan['document'];
         $changed['posts'] = [['name' => 'table-ready', 'after' => 'x']];
         $changed['areas'][0]['steps'][1]['heads'] = ['belt pouch', 'lens left'];
-        $saved = $this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $plan['version']]);
+        $saved = $this->save(['id' => $plan['id'], 'document' => $changed, 'version' => $plan['version']]);
         $undone = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $saved['version']]);
         $redone = $this->ask('POST', "/plans/$plan[id]/redo", ['version' => $undone['version']]);
         $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Ten', 'models' => 10, 'startsOn' => '2031-10-04'], 201);
@@ -79,15 +79,15 @@ final class PlanTest extends HttpTestCase
         }
         self::assertArrayNotHasKey('posts', $undone['document']);
         $changed['more'] = str_repeat('x', 70_000);
-        self::assertSame(['document'], self::fields($this->ask('PUT', "/plans/$plan[id]", ['document' => $changed, 'version' => $redone['version']], 422)));
+        self::assertSame(['document'], self::fields($this->save(['id' => $plan['id'], 'document' => $changed, 'version' => $redone['version']], 422)));
     }
 
     /** The notice's undo names the change it takes back; a later change is never undone by it. */
     public function testAnUndoOfAChangeThatIsNoLongerTheLastIsRefused(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $first = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$plan['document'], 'name' => 'First'], 'version' => $plan['version']]);
-        $second = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$first['document'], 'name' => 'Second'], 'version' => $first['version']]);
+        $first = $this->save(['id' => $plan['id'], 'document' => [...$plan['document'], 'name' => 'First'], 'version' => $plan['version']]);
+        $second = $this->save(['id' => $plan['id'], 'document' => [...$first['document'], 'name' => 'Second'], 'version' => $first['version']]);
         $problem = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $first['version']], 409);
 
         self::assertStringContainsString('no longer be taken back', $problem['detail']);
@@ -145,13 +145,43 @@ final class PlanTest extends HttpTestCase
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $document = $plan['document'];
         $document['name'] = 'First';
-        $first = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+        $first = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']]);
         $document['name'] = 'Second';
-        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 409);
+        $problem = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 409);
 
         self::assertSame($first['version'], $problem['version']);
         self::assertSame('First', $this->ask('GET', '/plans/'.$plan['id'])['document']['name']);
-        $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $problem['version']]);
+        $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $problem['version']]);
+    }
+
+    /** Two desks at one plan: what each touches is its own as long as the other leaves that alone. */
+    public function testAnEditOnAnOlderStateIsLaidOnTheNewerUnlessWhatItTouchesWasChanged(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$area, $step] = [$plan['document']['areas'][0]['id'], $plan['document']['areas'][0]['steps'][0]];
+        $at = ['areas', $area, 'steps', $step['id']];
+        $send = fn(array $edit, ?array $was, int $status = 200): array => $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit, ...($was === null ? [] : ['was' => $was])], $status);
+        $set = static fn(array $fields): array => ['do' => 'set', 'at' => $at, 'fields' => $fields];
+
+        $there = $send(['do' => 'set', 'at' => ['model'], 'fields' => ['heightMm' => 41]], null);
+        self::assertSame($there['version'], $send($set(['coats' => 4]), null, 409)['version']);
+        $here = $send($set(['coats' => 4, 'note' => ' as it was typed ']), [['at' => $at, 'fields' => ['coats' => $step['coats'], 'note' => $step['note']]]]);
+        self::assertSame([41, 4, ' as it was typed '], [$here['document']['model']['heightMm'], $here['document']['areas'][0]['steps'][0]['coats'], $here['document']['areas'][0]['steps'][0]['note']]);
+
+        // The whole step, as a desk knows it, guards what takes its place.
+        $whole = array_diff_key($step, ['id' => true]);
+        $problem = $send(['do' => 'remove-step', 'step' => $step['id']], [['at' => $at, 'fields' => $whole]], 409);
+        self::assertSame([$here['version'], $at, 4], [$problem['version'], $problem['now'][0]['at'], $problem['now'][0]['fields']['coats']]);
+        $present = array_diff_key($here['document']['areas'][0]['steps'][0], ['id' => true]);
+        $gone = $send(['do' => 'remove-step', 'step' => $step['id']], [['at' => $at, 'fields' => $present]]);
+        self::assertNotContains($step['id'], array_column($gone['document']['areas'][0]['steps'], 'id'));
+        self::assertNull($send($set(['coats' => 1]), [['at' => $at, 'fields' => ['coats' => 4]]], 409)['now'][0]['fields']);
+        self::assertSame(['at'], self::fields($this->edit($gone, $set(['coats' => 1]), 422)));
+        self::assertSame(['areas.0.steps.0.coats'], self::fields($this->edit($gone, ['do' => 'set', 'at' => ['areas', $area, 'steps', $gone['document']['areas'][0]['steps'][0]['id']], 'fields' => ['coats' => -1]], 422)));
+
+        // What touches nothing that was there is laid on whatever is there.
+        self::assertSame('Banner', $send(['do' => 'add-area', 'id' => 'banner', 'name' => 'Banner'], [])['document']['areas'][count($plan['document']['areas'])]['name']);
+        $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $plan['version']], 409);
     }
 
     public function testAPreviewKeepsNothing(): void
@@ -235,7 +265,7 @@ final class PlanTest extends HttpTestCase
     public function testEveryFaultNamesItsFieldAndChangesNothing(callable $spoil, string $field): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $spoil($plan['document']), 'version' => $plan['version']], 422);
+        $problem = $this->save(['id' => $plan['id'], 'document' => $spoil($plan['document']), 'version' => $plan['version']], 422);
 
         self::assertContains($field, self::fields($problem));
         self::assertSame($plan['version'], $this->ask('GET', '/plans/'.$plan['id'])['version']);
@@ -248,7 +278,7 @@ final class PlanTest extends HttpTestCase
         foreach ([[0], [-1], [10], [5, 5]] as $parts) {
             $document = $plan['document'];
             $document['areas'][0]['steps'][0]['mix'] = array_map(static fn(int $count, int $i): array => ['paint' => $paints[$i], 'parts' => $count], $parts, array_keys($parts));
-            $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422);
+            $problem = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422);
             self::assertStringStartsWith('areas.0.steps.0.mix', self::fields($problem)[0]);
         }
     }
@@ -259,12 +289,12 @@ final class PlanTest extends HttpTestCase
         [$one, $other] = array_column($plan['document']['areas'], 'id');
         $document = $plan['document'];
         $document['areas'][0]['touches'] = [$one];
-        self::assertSame(['areas.0.touches'], self::fields($this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422)));
+        self::assertSame(['areas.0.touches'], self::fields($this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422)));
 
         $document = $plan['document'];
         $document['areas'][0]['liesUnder'] = [$other];
         $document['areas'][1]['liesUnder'] = [$one];
-        $problem = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']], 422);
+        $problem = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422);
         self::assertSame(['areas.0.liesUnder'], self::fields($problem));
         self::assertStringContainsString('in a circle', $problem['detail']);
     }
@@ -275,7 +305,7 @@ final class PlanTest extends HttpTestCase
         foreach (['معطف أصفر', '🛶🦢 Provost', '<script>alert(1)</script>', "O’Neil & Söhne \"x\""] as $name) {
             $document = $plan['document'];
             $document['name'] = $name;
-            $plan = $this->ask('PUT', '/plans/'.$plan['id'], ['document' => $document, 'version' => $plan['version']]);
+            $plan = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']]);
             self::assertSame($name, $plan['document']['name']);
         }
     }
@@ -309,7 +339,7 @@ final class PlanTest extends HttpTestCase
         $document['parts'] = [['id' => 'rider', 'name' => 'Rider', 'undercoat' => ['base' => $white['id']]]];
         $document['areas'][2]['part'] = 'rider';
 
-        $saved = $this->ask('PUT', "/plans/$plan[id]", ['document' => $document, 'version' => $plan['version']]);
+        $saved = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']]);
 
         self::assertSame($white['id'], $saved['document']['parts'][0]['undercoat']['base']);
         $first = static fn(array $of): string => $of['looks']['areas'][$area]['strip']['stages'][0]['look']['zones'][2]['hex'] ?? json_encode($of['looks']['areas'][$area]['strip']['stages'][0]);

@@ -79,7 +79,7 @@ final class RecipeTest extends HttpTestCase
         self::assertSame([], $plan['looks']['areas'][$area]['byHand']);
 
         $plan['document']['areas'][0]['steps'][1]['coats']++;
-        $plan = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $plan = $this->save($plan);
         $mine = $plan['document']['areas'][0]['steps'][1];
         self::assertSame([$mine['id']], $plan['looks']['areas'][$area]['byHand']);
 
@@ -115,7 +115,7 @@ final class RecipeTest extends HttpTestCase
         self::assertSame(['blue', false, $other['strip']['final']], [$look['id'], $look['isRecipe'], $look['strip']['final']]);
 
         $both['document']['areas'][1]['variants'][0] = ['tried' => true, 'verdict' => 'glows', ...array_diff_key($both['document']['areas'][1]['variants'][0], ['tried' => 0, 'verdict' => 0])];
-        $judged = $this->ask('PUT', "/plans/$plan[id]", $both);
+        $judged = $this->save($both);
         self::assertFalse($judged['looks']['areas'][$area['id']]['isTried']);
 
         $won = $this->edit($judged, ['do' => 'promote-variant', 'area' => $area['id'], 'variant' => 'blue', 'id' => 'before']);

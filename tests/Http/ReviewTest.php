@@ -121,7 +121,7 @@ final class ReviewTest extends HttpTestCase
     public function testAMendReachesForThePaintsOnTheShelf(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $bare = $this->ask('PUT', "/plans/$plan[id]", ['document' => [...$plan['document'], 'undercoat' => null], 'version' => $plan['version']]);
+        $bare = $this->save(['id' => $plan['id'], 'document' => [...$plan['document'], 'undercoat' => null], 'version' => $plan['version']]);
         $finding = array_values(array_filter($bare['looks']['findings'], static fn(array $one): bool => $one['rule'] === 'unprimed'))[0];
         $primed = $this->edit($bare, ['do' => 'mend', 'rule' => 'unprimed', 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1]);
 

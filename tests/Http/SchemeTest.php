@@ -44,17 +44,17 @@ final class SchemeTest extends HttpTestCase
 
         $at = count($plan['document']['areas']) - 1;
         $plan['document']['areas'][$at]['aim'] = '#A3231F';
-        $aimed = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $aimed = $this->save($plan);
         self::assertSame('#a3231f', $aimed['document']['areas'][$at]['aim']);
         self::assertSame('#a3231f', $aimed['looks']['areas']['scarf']['seen']['zones'][2]['hex']);
 
         $aimed['document']['areas'][$at]['aim'] = null;
-        self::assertNull($this->ask('PUT', "/plans/$plan[id]", $aimed)['looks']['areas']['scarf']['seen']);
+        self::assertNull($this->save($aimed)['looks']['areas']['scarf']['seen']);
         $aimed['document']['areas'][$at]['aim'] = 'dark teal';
-        $said = $this->ask('PUT', "/plans/$plan[id]", [...$aimed, 'version' => $aimed['version'] + 1]);
+        $said = $this->save([...$aimed, 'version' => $aimed['version'] + 1]);
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $said['document']['areas'][$at]['aim'], 'Said in words, kept as a colour.');
         $aimed['document']['areas'][$at]['aim'] = 'loud';
-        self::assertSame(["areas.$at.aim"], self::fields($this->ask('PUT', "/plans/$plan[id]", [...$aimed, 'version' => $said['version']], 422)));
+        self::assertSame(["areas.$at.aim"], self::fields($this->save([...$aimed, 'version' => $said['version']], 422)));
     }
 
     public function testAPlaceOfAPictureIsReadAsThePictureShowsIt(): void

@@ -19,7 +19,7 @@ final class SharedRecipeTest extends HttpTestCase
         self::assertNotSame(array_column($here['document']['areas'][0]['steps'], 'id'), array_column($there['document']['areas'][1]['steps'], 'id'));
 
         $here['document']['areas'][0]['steps'][1]['coats']++;
-        $changed = $this->ask('PUT', "/plans/$here[id]", $here);
+        $changed = $this->save($here);
         $then = $this->ask('GET', "/plans/$there[id]");
         self::assertSame(self::painted($changed, 0), self::painted($then, 1));
         self::assertSame($there['version'] + 1, $then['version']);
@@ -42,11 +42,11 @@ final class SharedRecipeTest extends HttpTestCase
     public function testChangesElsewherePushNoPlansOwnHistoryOut(): void
     {
         [$here, $there] = $this->shared();
-        $there = $this->ask('PUT', "/plans/$there[id]", ['version' => $there['version'], 'document' => [...$there['document'], 'name' => 'Renamed there']]);
+        $there = $this->save(['id' => $there['id'], 'version' => $there['version'], 'document' => [...$there['document'], 'name' => 'Renamed there']]);
         $before = PlanRevision::query()->where('plan_id', $there['id'])->count();
         for ($turn = 0; $turn < 6; $turn++) {
             $here['document']['areas'][0]['steps'][1]['coats'] = 3 + $turn % 2;
-            $here = $this->ask('PUT', "/plans/$here[id]", $here);
+            $here = $this->save($here);
             $here = $this->ask('POST', "/plans/$here[id]/undo", ['version' => $here['version']]);
             $here = $this->ask('POST', "/plans/$here[id]/redo", ['version' => $here['version']]);
         }
@@ -64,7 +64,7 @@ final class SharedRecipeTest extends HttpTestCase
         $recipe = $here['document']['areas'][0]['recipe'];
         $here = $this->edit($here, ['do' => 'take-recipe', 'area' => $here['document']['areas'][2]['id'], 'recipe' => $recipe, 'id' => 'again']);
         $here['document']['areas'][2]['steps'][0]['coats'] = 5;
-        $changed = $this->ask('PUT', "/plans/$here[id]", $here);
+        $changed = $this->save($here);
 
         self::assertSame(5, $changed['document']['areas'][0]['steps'][0]['coats']);
         self::assertSame(self::painted($changed, 0), self::painted($changed, 2));
@@ -78,7 +78,7 @@ final class SharedRecipeTest extends HttpTestCase
         self::assertSame(self::painted($there, 1), self::painted($loose, 1), 'It keeps its steps.');
 
         $here['document']['areas'][0]['steps'][0]['coats'] = 4;
-        $this->ask('PUT', "/plans/$here[id]", $here);
+        $this->save($here);
         self::assertSame(self::painted($loose, 1), self::painted($this->ask('GET', "/plans/$there[id]"), 1));
     }
 

@@ -146,7 +146,7 @@ final class SquadTest extends HttpTestCase
     {
         $plan = $this->withRoles();
         $plan['document']['areas'][0]['byTurns'] = true;
-        $plan = $this->ask('PUT', "/plans/$plan[id]", $plan);
+        $plan = $this->save($plan);
         $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'By turns', 'models' => 5, 'startsOn' => '2026-11-25'], 201);
         $steps = $plan['document']['areas'][0]['steps'];
         foreach ([[0, 5], [1, 3]] as [$at, $models]) {
@@ -212,7 +212,7 @@ final class SquadTest extends HttpTestCase
             $plan['document']['areas'][$at]['roles'] = $area['name'] === 'Lantern' ? ['leader'] : [];
         }
 
-        return $this->ask('PUT', "/plans/$plan[id]", $plan);
+        return $this->save($plan);
     }
 
     /** @return array<string, mixed> a batch of four */

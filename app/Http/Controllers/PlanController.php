@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PageRequest;
+use App\Http\Requests\PlanEditRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\PlanBrief;
 use App\Http\Resources\PlanLooks;
@@ -68,25 +69,16 @@ final class PlanController
         return new PlanResource(KeptPlan::of(Plan::query()->findOrFail($id)));
     }
 
-    public function update(PlanRequest $request, string $id): PlanResource
+    /** One change: of fields, or one whose consequences are the craft's to say. */
+    public function edit(PlanEditRequest $request, string $id): PlanResource
     {
-        return new PlanResource($this->plans->save($id, $request->document(), $request->integer('version')));
-    }
-
-    /** One change whose consequences are the craft's to say. */
-    public function edit(Request $request, string $id): PlanResource
-    {
-        $wish = $request->validate(['edit' => ['required', 'array'], 'version' => ['required', 'integer:strict']]);
-
-        return new PlanResource($this->plans->edit($id, $wish['edit'], $wish['version']));
+        return new PlanResource($this->plans->edit($id, $request->edit(), $request->integer('version'), $request->was()));
     }
 
     /** What the plan would look like after an edit, without making it. */
-    public function previewEdit(Request $request, string $id): JsonResponse
+    public function previewEdit(PlanEditRequest $request, string $id): JsonResponse
     {
-        $wish = $request->validate(['edit' => ['required', 'array'], 'version' => ['required', 'integer:strict']]);
-
-        return new JsonResponse(PlanLooks::of($this->plans->edited(Plan::query()->findOrFail($id), $wish['edit'], $wish['version'])));
+        return new JsonResponse(PlanLooks::of($this->plans->edited(Plan::query()->findOrFail($id), $request->edit(), $request->integer('version'), $request->was())));
     }
 
     /** What the plan would look like, without keeping it. */

@@ -14,17 +14,12 @@ final class PlanRequest extends FormRequest
     {
         return [
             'document' => ['required', 'array'],
-            'version' => $this->isMethod('PUT') ? ['required', 'integer'] : ['nullable', 'integer'],
         ];
     }
 
     /** @return array<mixed> */
     public function document(): array
     {
-        // As sent: trimming or emptying its texts on the way in is for forms, not for documents.
-        $sent = json_decode($this->getContent(), true);
-        $document = is_array($sent) ? $sent['document'] ?? [] : [];
-
-        return is_array($document) ? $document : [];
+        return SentAsItIs::in($this, 'document') ?? [];
     }
 }

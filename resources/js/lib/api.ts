@@ -31,6 +31,8 @@ export class Problem extends Error {
         detail: string,
         readonly faults: Fault[] = [],
         readonly version?: number,
+        /** What an edit touches, as it is now, where that was changed elsewhere. */
+        readonly now: Schemas['FieldsAt'][] = [],
     ) {
         super(detail);
     }
@@ -79,6 +81,7 @@ async function ask(request: Request): Promise<Response> {
         problem.detail ?? 'The server refused without saying why.',
         problem.faults ?? [],
         problem.version,
+        problem.now ?? [],
     );
 }
 

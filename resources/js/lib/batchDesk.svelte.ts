@@ -1,7 +1,7 @@
 import { ulid } from 'ulid';
 import { asProblem, type Batch, type BatchStep, got, of, type Problem, type Schemas, server } from './api';
 import { tell, warn } from './notices.svelte';
-import { outbox } from './outbox.svelte';
+import { type ForBatch, outbox } from './outbox.svelte';
 
 export type Done = Omit<Schemas['LogInput'], 'id' | 'stepId'>;
 
@@ -18,6 +18,23 @@ function asRecorded(step: BatchStep, entry: Schemas['LogInput']): BatchStep {
     const laid = step.laid.map((have, at) =>
         at < last ? [...have, ...on.filter((one) => !have.includes(one))] : have,
     );
+    return told(step, laid);
+}
+
+/** The same once such a record is taken back. */
+function asTakenBack(step: BatchStep, entryId: string): BatchStep {
+    const entry = step.entries.find((one) => one.id === entryId);
+    if (entry === undefined) return step;
+    const laid = step.laid.map((have, at) =>
+        entry.coat === null || entry.coat === at + 1
+            ? have.filter((one) => !(entry.on ?? have.slice(-entry.models)).includes(one))
+            : have,
+    );
+    return told({ ...step, entries: step.entries.filter((one) => one !== entry) }, laid);
+}
+
+/** The step with these models having its coats. */
+function told(step: BatchStep, laid: number[][]): BatchStep {
     const coatsDone = laid.map((have) => have.length);
     const done = coatsDone[coatsDone.length - 1] ?? 0;
     const next = coatsDone.findIndex((count) => count < step.models.length);
@@ -34,16 +51,17 @@ export class BatchDesk {
 
     constructor(readonly id: string) {}
 
-    readonly waiting = $derived.by(() => outbox.of(this.id));
+    readonly waiting = $derived.by(() => outbox.ofBatch(this.id));
 
     readonly batch = $derived.by((): Batch | null => {
         if (this.answered === null || this.waiting.length === 0) return this.answered;
         const steps = this.answered.steps.map((step) => {
             const known = new Set(step.entries.map((entry) => entry.id));
-            const entries = this.waiting
-                .map((one) => one.entry)
-                .filter((entry) => entry.stepId === step.step.id && !known.has(entry.id));
-            return entries.reduce((told, entry) => asRecorded(told, entry), step);
+            return this.waiting.reduce((so, { does }) => {
+                if (does.do === 'take-back') return asTakenBack(so, does.entryId);
+                if (does.do !== 'record' || does.entry.stepId !== step.step.id || known.has(does.entry.id)) return so;
+                return asRecorded(so, does.entry);
+            }, step);
         });
         return {
             ...this.answered,
@@ -81,48 +99,58 @@ export class BatchDesk {
         const coat = done.coat ? `, coat ${done.coat} of ${step.step.coats}` : '';
         const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.on?.length ?? done.models}`;
         this.fault = null;
-        outbox.add({ batchId: this.id, entry, words });
+        outbox.add({ kind: 'batch', batchId: this.id, does: { do: 'record', entry }, words });
     }
 
-    /** Hears when what was recorded is known to be recorded: use as `$effect(() => desk.listen())`. */
+    /** Hears what becomes of what was done: use as `$effect(() => desk.listen())`. */
     listen(): () => void {
-        return outbox.listen((record, batch, error) => {
-            if (record.batchId !== this.id) return;
-            if (batch !== null) {
-                this.take(batch);
-                tell(`${record.words}.`, { label: 'Undo', run: () => this.undo(record.entry.id) });
-            } else {
-                this.fault = asProblem(error);
+        return outbox.listen((one, became) => {
+            if (one.kind !== 'batch' || one.batchId !== this.id || became.is === 'waiting') return;
+            if (became.is === 'refused') {
+                if (one.does.do === 'record') this.fault = became.problem;
+                return;
             }
+            if (became.batch === undefined) void this.load();
+            else this.take(became.batch);
+            this.say(one);
         });
     }
 
-    async undo(entryId: string): Promise<void> {
-        try {
-            this.take(await got(server.DELETE('/log/{id}', of(entryId))));
-            tell('Taken back.', {
-                label: 'Put it back',
-                run: async () => {
-                    try {
-                        this.take(await got(server.POST('/log/{id}/restore', of(entryId))));
-                    } catch (error) {
-                        warn(asProblem(error).message);
-                    }
-                },
-            });
-        } catch (error) {
-            warn(asProblem(error).message);
+    /** With the way back. */
+    private say({ does, words }: ForBatch): void {
+        if (does.do === 'record') tell(`${words}.`, { label: 'Undo', run: () => this.undo(does.entry.id) });
+        else if (does.do === 'put-back') tell('Put back.');
+        else {
+            const again = (): void => {
+                outbox.add({ kind: 'batch', batchId: this.id, does: { ...does, do: 'put-back' }, words });
+            };
+            tell('Taken back.', { label: 'Put it back', run: again });
         }
     }
 
-    /** Takes back what was recorded last, once it is known to be recorded. */
-    async undoNewest(): Promise<void> {
-        if (outbox.isStuck && this.waiting.length > 0) {
-            warn('The last record still waits for the server. It can be taken back once it has answered.');
+    /** Takes back a record: one that was not sent yet has never been. */
+    async undo(entryId: string): Promise<void> {
+        const mine = this.waiting.find((one) => one.id === entryId);
+        if (mine !== undefined && outbox.canDrop(mine)) {
+            await outbox.drop(entryId);
+            tell('Taken back.');
             return;
         }
-        while (this.waiting.length > 0 && !outbox.isStuck) await new Promise((go) => setTimeout(go, 30));
-        if (this.newest !== null) await this.undo(this.newest.id);
+        const words = `${mine?.words ?? this.wordsOf(entryId)}: taken back`;
+        outbox.add({ kind: 'batch', batchId: this.id, does: { do: 'take-back', entryId }, words });
+    }
+
+    /** Takes back what was recorded last, sent or not. */
+    async undoNewest(): Promise<void> {
+        const gone = new Set(this.waiting.map((one) => (one.does.do === 'take-back' ? one.does.entryId : '')));
+        const waits = this.waiting.findLast((one) => one.does.do === 'record' && !gone.has(one.id));
+        const newest = waits?.id ?? this.newest?.id;
+        if (newest !== undefined) await this.undo(newest);
+    }
+
+    private wordsOf(entryId: string): string {
+        const step = this.batch?.steps.find((one) => one.entries.some((entry) => entry.id === entryId));
+        return step === undefined ? 'A record' : `${step.areaName}: ${step.technique.toLowerCase()}`;
     }
 
     /** The newest record of this batch. */

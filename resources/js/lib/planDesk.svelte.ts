@@ -1,8 +1,8 @@
 import { ulid } from 'ulid';
 import { type Area, type Finding, got, of, type Schemas, server, type Step } from './api';
-import { tell } from './notices.svelte';
+import { placeOf } from './planEdits';
 import { moved } from './reorder';
-import { SavedPlan } from './savedPlan.svelte';
+import { type Made, SavedPlan } from './savedPlan.svelte';
 
 type Looks = Schemas['Looks'];
 type Variant = Schemas['Variant'];
@@ -12,39 +12,35 @@ export class PlanDesk extends SavedPlan {
     /** The area goes behind the others; its id. */
     async addArea(name: string): Promise<string | null> {
         const id = ulid();
-        return (await this.edit({ do: 'add-area', id, name })) ? id : null;
+        return this.known(id, await this.edit({ do: 'add-area', id, name }));
     }
 
     /** The step that is usual next in the area; its id. */
     async addStep(area: string): Promise<string | null> {
         const id = ulid();
-        return (await this.edit({ do: 'add-step', id, area })) ? id : null;
+        return this.known(id, await this.edit({ do: 'add-step', id, area }));
     }
 
     /** Something done to the whole model; its id. */
     async addWholeStep(technique: string): Promise<string | null> {
         const id = ulid();
-        return (await this.edit({ do: 'add-whole-step', id, technique })) ? id : null;
+        return this.known(id, await this.edit({ do: 'add-whole-step', id, technique }));
     }
 
     /** A step before another in the running order, or last. What no order can hold springs back, and says why. */
     async runStep(step: string, before: string | null): Promise<boolean> {
-        const made = await this.edit({ do: 'run-step', step, before });
-        if (made) tell('The running order is changed.', this.wayBack());
-        return made;
+        return this.make({ do: 'run-step', step, before }, 'The running order is changed.');
     }
 
     /** One of a finding's mends. */
     async mend(finding: Finding, number: number): Promise<void> {
         const { rule, areaId, stepId } = finding;
-        const made = await this.edit({ do: 'mend', rule, area: areaId, step: stepId, mend: number });
-        if (made) tell('Mended.', this.wayBack());
+        await this.make({ do: 'mend', rule, area: areaId, step: stepId, mend: number }, 'Mended.');
     }
 
     async silence(finding: Finding, note: string): Promise<void> {
         const { rule, areaId, stepId } = finding;
-        const made = await this.edit({ do: 'silence', rule, area: areaId, step: stepId, note });
-        if (made) tell('You will not hear of it again.', this.wayBack());
+        await this.make({ do: 'silence', rule, area: areaId, step: stepId, note }, 'You will not hear of it again.');
     }
 
     async unsilence(finding: Finding): Promise<void> {
@@ -63,29 +59,18 @@ export class PlanDesk extends SavedPlan {
     /** Another paint may need other coats; other parts of the same are only noted. */
     paintStep(step: Step, mix: Schemas['Part'][]): void {
         const paints = (parts: Schemas['Part'][]) => parts.map((part) => part.paint).join();
-        if (paints(mix) === paints(step.mix)) this.changeStep(step.id, { mix });
-        else {
-            const edit = {
-                do: 'paint-step' as const,
-                step: step.id,
-                mix: mix.map(({ paint, parts }) => ({ paint, parts })),
-            };
-            void this.edit(edit, () => this.changeStep(step.id, { mix }));
-        }
+        const told = mix.map(({ paint, parts }) => ({ paint, parts }));
+        if (paints(mix) === paints(step.mix)) this.changeStep(step.id, { mix: told });
+        else void this.edit({ do: 'paint-step', step: step.id, mix: told });
     }
 
     changeStep(stepId: string, changes: Partial<Step>): void {
-        this.change((document) => {
-            const take = (step: Step) => (step.id === stepId ? { ...step, ...changes } : step);
-            for (const area of document.areas) area.steps = area.steps.map(take);
-            document.wholeModel = document.wholeModel?.map(take);
-        });
+        const place = this.document && placeOf(this.document, stepId);
+        if (place) this.set(place, changes);
     }
 
     changeArea(areaId: string, changes: Partial<Area>): void {
-        this.change((document) => {
-            document.areas = document.areas.map((area) => (area.id === areaId ? { ...area, ...changes } : area));
-        });
+        this.set(['areas', areaId], changes);
     }
 
     moveStep(areaId: string, from: number, to: number): void {
@@ -93,7 +78,6 @@ export class PlanDesk extends SavedPlan {
         const steps = areas.find((one) => one.id === areaId)?.steps ?? [];
         const [step, other] = [steps[from]?.id, steps[to]?.id];
         if (!step || !other || step === other) return;
-        this.show(areas.map((one) => (one.id === areaId ? { ...one, steps: moved(steps, from, to) } : one)));
         void this.edit({ do: 'move-step', step, other, before: to < from });
     }
 
@@ -102,7 +86,6 @@ export class PlanDesk extends SavedPlan {
         const area = areas[from]?.id;
         if (area === undefined || from === to) return;
         const after = moved(areas, from, to);
-        this.show(after);
         void this.edit({ do: 'move-area', area, before: after[to + 1]?.id ?? null });
     }
 
@@ -110,77 +93,73 @@ export class PlanDesk extends SavedPlan {
     async takeMeasures(
         areas: { area: string; size: Schemas['AreaMeasure']['size']; touches: string[] }[],
     ): Promise<void> {
-        if (await this.edit({ do: 'measure-areas', areas })) tell('Taken from the sculpt.', this.wayBack());
+        await this.make({ do: 'measure-areas', areas }, 'Taken from the sculpt.');
     }
 
     /** Another recipe in place of the one it has, with what it was asked for. */
     async repaintArea(area: Area, steps: Step[], asked?: { aim: string; wish: Area['wish'] }): Promise<boolean> {
-        const made = await this.edit({ do: 'repaint-area', area: area.id, steps, ...asked });
-        if (made) tell(`${area.name} has a new recipe.`, this.wayBack());
-        return made;
+        return this.make({ do: 'repaint-area', area: area.id, steps, ...asked }, `${area.name} has a new recipe.`);
     }
 
     /** The recipe of an area comes into the library. */
     async shareRecipe(area: Area, name: string, tags: string[]): Promise<void> {
-        await this.write(async () => {
-            const params = { path: { id: this.id, area: area.id } };
-            const body = { name, tags, version: this.plan?.version ?? 0 };
-            return got(server.POST('/plans/{id}/areas/{area}/shared', { params, body }));
-        });
+        await this.share(area.id, name, tags);
     }
 
     async takeRecipe(area: Area, recipe: string): Promise<boolean> {
-        const made = await this.edit({ do: 'take-recipe', area: area.id, recipe, id: ulid() });
-        if (made) tell(`${area.name} is painted by the shared recipe.`, this.wayBack());
-        return made;
+        return this.make(
+            { do: 'take-recipe', area: area.id, recipe, id: ulid() },
+            `${area.name} is painted by the shared recipe.`,
+        );
     }
 
     async cutLoose(area: Area): Promise<void> {
-        const made = await this.edit({ do: 'cut-loose', area: area.id });
-        if (made) tell(`${area.name} goes its own way now.`, this.wayBack());
+        await this.make({ do: 'cut-loose', area: area.id }, `${area.name} goes its own way now.`);
     }
 
     /** A recipe to be tried, put aside; without steps the one the area has. */
     async addVariant(area: Area, name: string, steps?: Step[]): Promise<void> {
         const edit = { do: 'add-variant' as const, area: area.id, id: ulid(), name };
-        const made = await this.edit(steps === undefined ? edit : { ...edit, steps });
-        if (made) tell(`“${name}” stands among the variants of ${area.name}.`, this.wayBack());
+        await this.make(
+            steps === undefined ? edit : { ...edit, steps },
+            `“${name}” stands among the variants of ${area.name}.`,
+        );
     }
 
     async promoteVariant(area: Area, variant: Variant): Promise<void> {
-        const made = await this.edit({ do: 'promote-variant', area: area.id, variant: variant.id, id: ulid() });
-        if (made) tell(`${area.name} is painted as “${variant.name}”.`, this.wayBack());
+        await this.make(
+            { do: 'promote-variant', area: area.id, variant: variant.id, id: ulid() },
+            `${area.name} is painted as “${variant.name}”.`,
+        );
     }
 
     async removeVariant(area: Area, variant: Variant): Promise<void> {
-        const made = await this.edit({ do: 'remove-variant', area: area.id, variant: variant.id });
-        if (made) tell(`“${variant.name}” is gone.`, this.wayBack());
+        await this.make({ do: 'remove-variant', area: area.id, variant: variant.id }, `“${variant.name}” is gone.`);
     }
 
     changeVariant(area: Area, id: string, changes: Partial<Variant>): void {
-        const variants = (area.variants ?? []).map((one) => (one.id === id ? { ...one, ...changes } : one));
-        this.changeArea(area.id, { variants });
+        this.set(['areas', area.id, 'variants', id], changes);
     }
 
     /** Puts a copy right behind; its id. */
     async duplicateStep(step: string): Promise<string | null> {
         const id = ulid();
-        return (await this.edit({ do: 'duplicate-step', step, id })) ? id : null;
+        return this.known(id, await this.edit({ do: 'duplicate-step', step, id }));
     }
 
     /** Puts a copy with copies of all its steps right behind; its id. */
     async duplicateArea(area: string): Promise<string | null> {
         const id = ulid();
-        return (await this.edit({ do: 'duplicate-area', area, id })) ? id : null;
+        return this.known(id, await this.edit({ do: 'duplicate-area', area, id }));
     }
 
     async removeStep(step: string): Promise<void> {
-        if (await this.edit({ do: 'remove-step', step })) tell('The step is taken out.', this.wayBack());
+        await this.make({ do: 'remove-step', step }, 'The step is taken out.');
     }
 
     async removeArea(area: string): Promise<void> {
         const name = this.document?.areas.find((one) => one.id === area)?.name ?? 'The area';
-        if (await this.edit({ do: 'remove-area', area })) tell(`“${name}” is taken out.`, this.wayBack());
+        await this.make({ do: 'remove-area', area }, `“${name}” is taken out.`);
     }
 
     async addRole(name: string): Promise<void> {
@@ -188,7 +167,7 @@ export class PlanDesk extends SavedPlan {
     }
 
     async removeRole(role: string): Promise<void> {
-        if (await this.edit({ do: 'remove-role', role })) tell('What was only its own is everybody’s.', this.wayBack());
+        await this.make({ do: 'remove-role', role }, 'What was only its own is everybody’s.');
     }
 
     async addPart(name: string): Promise<void> {
@@ -196,6 +175,10 @@ export class PlanDesk extends SavedPlan {
     }
 
     async removePart(part: string): Promise<void> {
-        if (await this.edit({ do: 'remove-part', part })) tell('It is not kept loose any more.', this.wayBack());
+        await this.make({ do: 'remove-part', part }, 'It is not kept loose any more.');
+    }
+
+    private known(id: string, made: Made): string | null {
+        return made === 'refused' ? null : id;
     }
 }

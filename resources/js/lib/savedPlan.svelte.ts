@@ -1,312 +1,203 @@
-import * as v from 'valibot';
-import {
-    asProblem,
-    got,
-    isTrouble,
-    newKey,
-    of,
-    type Plan,
-    type PlanDocument,
-    Problem,
-    server,
-    under,
-    type Schemas,
-} from './api';
-import { forget, keep, kept } from './kept';
+import { asProblem, got, of, type Plan, type PlanDocument, Problem, server } from './api';
 import { tell, warn } from './notices.svelte';
+import { type Became, type ForPlan, outbox, type Waiting } from './outbox.svelte';
+import type { PlanEdit } from './outboxStore';
+import { at, type Fields, isSet, laidOn, type Place, touched, words } from './planEdits';
 
-type Edit = Schemas['EditInput']['edit'];
-type Change = (document: PlanDocument) => void;
-
-/** A document as it was typed: the server reads every field of it, here only what the page itself walks through. */
-const Named = v.looseObject({ id: v.string() });
-const Walked = v.looseObject({
-    name: v.string(),
-    model: v.looseObject({ name: v.string() }),
-    areas: v.array(v.looseObject({ id: v.string(), name: v.string(), steps: v.array(Named) })),
-    wholeModel: v.optional(v.array(Named)),
-});
-const Unsaved = v.object({
-    document: v.custom<PlanDocument>((value) => v.is(Walked, value)),
-    version: v.number(),
-});
-
-const SAVE_AFTER_MS = 0;
-const RETRY_AFTER_MS = 2000;
-
-/** A change as it was sent: sent again it is the very same, so that the server knows it. */
-type Sent = { document: PlanDocument; version: number; key: string };
+/** What has become of an edit: made, kept here until the server answers, or refused. */
+export type Made = 'made' | 'waits' | 'refused';
 
 /**
- * A plan's document as it is being edited, saved as it changes. The server answers every save with what it looks like now.
- * What is not saved yet is kept in the browser, and found again after a reload.
+ * A plan as it is being edited. All that is done to it waits in the outbox until the server has made it, in the order it was done, and counts
+ * as done meanwhile; the server answers with what the plan looks like then.
  */
 export class SavedPlan {
-    plan = $state<Plan | null>(null);
-    document = $state<PlanDocument | null>(null);
-    problem = $state<Problem | null>(null);
-    saving = $state<'saved' | 'saving' | 'stale' | 'faulty' | 'unreachable'>('saved');
-    private pending = false;
-    private running = false;
-    private sent: Sent | null = null;
-    /** Counts what was done to the plan from here: an undo belongs to one of these. */
-    private changes = 0;
-    /** What is changed while the server makes an edit. */
-    private meanwhile: Change[] | null = null;
-    private history = Promise.resolve();
-    private timer: ReturnType<typeof setTimeout> | undefined;
+    plan = $state.raw<Plan | null>(null);
+    private trouble = $state.raw<Problem | null>(null);
+    /** What was done from this page, newest last, and null for what was done elsewhere: an undo belongs to one of these. */
+    private done: (string | null)[] = [];
+    /** Who waits for what becomes of an edit. */
+    private readonly asking = new Map<string, (made: Made) => void>();
 
     constructor(readonly id: string) {}
 
+    private readonly mine = $derived.by((): ForPlan[] => outbox.ofPlan(this.id));
+
+    /** The plan as it is saved, with what is on its way laid on it. */
+    readonly document = $derived.by((): PlanDocument | null => {
+        if (this.plan === null) return null;
+        const edits = this.mine.flatMap((one) => (one.does.do === 'edit' ? [one.does.edit] : []));
+        if (edits.length === 0) return this.plan.document;
+        const document = structuredClone(this.plan.document);
+        for (const edit of edits) laidOn(document, structuredClone($state.snapshot(edit) as PlanEdit));
+        return document;
+    });
+
+    readonly refused = $derived(this.mine.filter((one) => one.refusal !== null));
+
+    readonly saving = $derived.by((): 'saved' | 'saving' | 'stale' | 'faulty' | 'unreachable' => {
+        if (this.refused.some((one) => one.refusal?.version !== null)) return 'stale';
+        if (this.refused.length > 0) return 'faulty';
+        if (this.mine.length === 0) return 'saved';
+        return outbox.isStuck ? 'unreachable' : 'saving';
+    });
+
+    /** Why the plan is not there. */
+    readonly problem = $derived(this.trouble);
+
     async load(): Promise<void> {
-        const mine = kept(this.keptAs, Unsaved);
         try {
-            this.take(await got(server.GET('/plans/{id}', of(this.id))));
+            const plan = await got(server.GET('/plans/{id}', of(this.id)));
+            if (this.plan !== null && plan.version > this.plan.version) this.done.push(null);
+            this.take(plan);
+            this.trouble = null;
         } catch (error) {
-            this.problem = asProblem(error);
+            this.trouble = asProblem(error);
+        }
+    }
+
+    /** Hears what becomes of what was done: use as `$effect(() => desk.listen())`. */
+    listen(): () => void {
+        const end = outbox.listen((one, became) => this.heard(one, became));
+        return () => {
+            end();
+            for (const told of this.asking.values()) told('waits');
+        };
+    }
+
+    /** Fields of what stands at a place take other values. */
+    set(place: Place, fields: Fields): void {
+        if (this.document === null) return;
+        const { mine, document } = this;
+        const before = mine.findLast((one) => isSetAt(one, place, fields));
+        // What was refused is mended by what is typed now, and what nobody has seen yet is said in one.
+        if (before && (before.refusal !== null || (before === mine.at(-1) && outbox.canDrop(before)))) {
+            const { does } = before;
+            if (does.do !== 'edit' || !isSet(does.edit)) return;
+            const edit = { ...does.edit, fields: { ...does.edit.fields, ...fields } };
+            const version = before.refusal === null ? before.version : (this.plan?.version ?? before.version);
+            outbox.replace({ ...before, version, refusal: null, does: { ...does, edit } });
             return;
         }
-        if (mine !== null) this.takeUp(mine);
+        this.queue({ do: 'edit', edit: { do: 'set', at: place, fields }, was: [] }, document);
     }
 
-    /** The state as it is saved; what was not saved is dropped. */
-    async dropMine(): Promise<void> {
-        forget(this.keptAs);
-        this.pending = false;
-        this.sent = null;
-        await this.load();
+    /** A change whose consequences are the craft's to say: the server makes it. */
+    async edit(edit: PlanEdit): Promise<Made> {
+        return this.document === null ? 'refused' : this.ask({ do: 'edit', edit, was: [] }, this.document);
     }
 
-    /** Applies a change to a copy of the document and saves it. */
-    change(edit: Change): void {
-        if (this.document === null) return;
-        this.meanwhile?.push(edit);
-        const next = $state.snapshot(this.document) as PlanDocument;
-        edit(next);
-        this.document = next;
-        this.pending = true;
-        this.changes++;
-        keep(this.keptAs, { document: next, version: this.plan?.version ?? 0 });
-        if (this.saving === 'saved') this.saving = 'saving';
-        clearTimeout(this.timer);
-        this.timer = setTimeout(() => void this.save(), SAVE_AFTER_MS);
+    /** The same, told with the way back when it is made. False when it was refused. */
+    async make(edit: PlanEdit, done: string): Promise<boolean> {
+        const made = await this.edit(edit);
+        if (made === 'made') tell(done, this.wayBack());
+        return made !== 'refused';
     }
 
-    /** What an edit on its way will most likely do, so that the next one can be made on top of it at once. */
-    protected show(areas: PlanDocument['areas']): void {
-        if (this.document !== null) this.document = { ...this.document, areas };
-    }
-
-    /**
-     * A change whose consequences are the craft's to say: the server makes it. False when it could not be made; when the server does not
-     * answer, what is done `otherwise` waits for it.
-     */
-    edit(edit: Edit, otherwise?: () => void): Promise<boolean> {
-        const body = () => ({ version: this.plan?.version ?? 0, edit });
-        return this.write(() => got(server.POST('/plans/{id}/edits', { ...of(this.id), body: body() })), otherwise);
-    }
-
-    /** Anything else that the server makes of the plan: it is asked when all before it is saved, and answers with the plan as it is then. */
-    protected write(ask: () => Promise<Plan>, otherwise?: () => void): Promise<boolean> {
-        const made = this.history.then(() => this.writeNow(ask, otherwise));
-        this.history = made.then(() => undefined);
-        return made;
-    }
-
-    private async writeNow(ask: () => Promise<Plan>, otherwise?: () => void): Promise<boolean> {
-        await this.settle();
-        if (this.plan === null) return false;
-        if (this.isUnsaved || this.saving !== 'saved') {
-            if (otherwise) otherwise();
-            else warn('What was changed before is not saved yet; this can be done as soon as it is.');
-            return false;
-        }
-        // Nothing is saved meanwhile; what is changed meanwhile is done again on what comes back.
-        const meanwhile: Change[] = (this.meanwhile = []);
-        this.running = true;
-        this.saving = 'saving';
-        let refused: Problem | null = null;
-        let isAnew = true;
-        try {
-            const changed = await ask();
-            this.pending = false;
-            this.take(changed);
-            this.changes++;
-        } catch (error) {
-            refused = asProblem(error);
-            isAnew = refused.version !== undefined;
-            if (isAnew) {
-                this.pending = false;
-                await this.load();
-            }
-        }
-        this.running = false;
-        this.meanwhile = null;
-        if (this.saving === 'saving') this.saving = 'saved';
-        if (isAnew) for (const change of meanwhile) this.change(change);
-        else if (this.pending) void this.save();
-        if (refused !== null) {
-            if (!isAnew && !this.isUnsaved) this.document = this.plan.document;
-            if (isTrouble(refused) && otherwise) otherwise();
-            else warn(refused.faults[0]?.message ?? refused.message);
-        }
-        return refused === null;
+    protected async share(areaId: string, name: string, tags: string[]): Promise<Made> {
+        return this.document === null ? 'refused' : this.ask({ do: 'share', areaId, name, tags }, this.document);
     }
 
     async undo(): Promise<void> {
-        // What cannot be saved is the last that was done, and goes first.
-        if (this.saving === 'faulty') return this.dropMine();
-        await this.go('undo');
+        // What was not sent is the last that was done, and goes first.
+        const last = this.mine.at(-1);
+        const refused = this.refused.at(-1);
+        const never = refused ?? (last && outbox.canDrop(last) ? last : undefined);
+        if (never !== undefined) {
+            await outbox.drop(never.id);
+            tell(`Taken back: ${never.words}.`);
+            return;
+        }
+        const undone = this.plan?.undoes ?? null;
+        if (this.document === null || (undone === null && this.mine.length === 0)) return;
+        if ((await this.ask({ do: 'undo' }, this.document)) === 'made' && undone !== null) {
+            tell(`Taken back: ${undone}.`, { label: 'Do it again', run: () => this.redo() });
+        }
     }
 
     async redo(): Promise<void> {
-        await this.go('redo');
+        if (this.document !== null) await this.ask({ do: 'redo' }, this.document);
     }
 
     /** Takes back the change that was just made, and no other. */
     wayBack(): { label: string; of: string; run: () => Promise<void> } {
-        const mine = this.changes;
+        const mine = this.done.at(-1);
         return {
             label: 'Undo',
             of: `plan.${this.id}`,
             run: async () => {
-                if (this.saving === 'faulty' && this.changes > mine) await this.dropMine();
-                else if (this.changes > mine) {
-                    warn('The plan was changed again since, so this can no longer be taken back from here.');
-                    return;
-                }
-                await this.go('undo');
+                if (this.done.at(-1) === mine) return this.undo();
+                warn('The plan was changed again since, so this can no longer be taken back from here.');
             },
         };
     }
 
-    /** The way out of a conflict: the newer state, or ours over it. */
-    async resolve(way: 'theirs' | 'mine'): Promise<void> {
-        const version = this.problem?.version;
-        if (way === 'theirs' || version === undefined || this.plan === null) return this.dropMine();
-        this.plan.version = version;
-        this.pending = true;
-        this.sent = null;
-        await this.save();
-    }
-
     /** The complaint about a field of the document, by its dotted path. */
     faultAt(path: string): string {
-        return this.saving === 'faulty' ? (this.problem?.at(path) ?? '') : '';
+        for (const one of this.refused) {
+            const fault = one.refusal?.faults.find((other) => other.field === path);
+            if (fault !== undefined) return fault.message;
+        }
+        return '';
     }
 
-    get isUnsaved(): boolean {
-        return this.pending || this.running || this.sent !== null;
+    private ask(does: ForPlan['does'], document: PlanDocument): Promise<Made> {
+        return new Promise((told) => this.asking.set(this.queue(does, document), told));
     }
 
-    /** Sends what could not be sent, now rather than in a moment. */
-    retry(): void {
-        clearTimeout(this.timer);
-        void this.save();
+    private queue(does: ForPlan['does'], document: PlanDocument): string {
+        const version = this.plan?.version ?? 0;
+        const whole = does.do === 'edit' ? { ...does, was: touched(document, does.edit) } : does;
+        const id = outbox.add({
+            kind: 'plan',
+            planId: this.id,
+            version,
+            does: whole,
+            words: does.do === 'edit' ? words(document, does.edit) : `${document.name}: ${does.do}`,
+        });
+        this.done.push(id);
+        return id;
     }
 
-    private get keptAs(): string {
-        return `plan.${this.id}`;
-    }
-
-    /** A change that was made before a reload and not saved: it goes on from where it was, or stands beside the newer state. */
-    private takeUp(mine: { document: PlanDocument; version: number }): void {
-        if (this.plan === null || JSON.stringify(mine.document) === JSON.stringify(this.plan.document)) {
-            forget(this.keptAs);
+    private heard(one: Waiting, became: Became): void {
+        if (became.is === 'waiting') {
+            for (const told of this.asking.values()) told('waits');
+            this.asking.clear();
             return;
         }
-        this.document = mine.document;
-        if (mine.version === this.plan.version) {
-            this.pending = true;
-            void this.save();
-            return;
+        if (one.kind !== 'plan' || one.planId !== this.id) return;
+        const told = this.asking.get(one.id);
+        this.asking.delete(one.id);
+        if (became.is === 'refused') this.told(one, became.problem, told !== undefined);
+        else {
+            if (became.plan === undefined) void this.load();
+            else this.take(became.plan);
+            this.tryRefused();
         }
-        this.problem = new Problem(
-            409,
-            'Changed elsewhere',
-            'You have changes here that were never saved, and the plan was changed elsewhere since. Yours are shown.',
-            [],
-            this.plan.version,
-        );
-        this.saving = 'stale';
+        told?.(became.is);
     }
 
-    /** One after the other, each on the state the one before has left. */
-    private go(way: 'undo' | 'redo'): Promise<void> {
-        return (this.history = this.history.then(() => this.goNow(way)));
+    /** Whoever still looks on is told at once what cannot be made; what is typed, or waited, stays in sight until it is decided. */
+    private told(one: ForPlan, problem: Problem, isLookedAt: boolean): void {
+        if (problem.version !== undefined) void this.load();
+        if (!isLookedAt || (problem.version !== undefined && one.does.do === 'edit')) return;
+        warn(problem.faults[0]?.message ?? problem.message);
+        void outbox.drop(one.id);
     }
 
-    private async goNow(way: 'undo' | 'redo'): Promise<void> {
-        await this.settle();
-        if (this.plan === null) return;
-        const undone = way === 'undo' ? (this.plan.undoes ?? '') : '';
-        try {
-            this.take(
-                await got(server.POST(`/plans/{id}/${way}`, { ...of(this.id), body: { version: this.plan.version } })),
-            );
-            this.changes++;
-            if (undone !== '') tell(`Taken back: ${undone}.`, { label: 'Do it again', run: () => this.redo() });
-        } catch (error) {
-            const problem = asProblem(error);
-            warn(problem.message);
-            if (problem.version !== undefined) await this.load();
-        }
-    }
-
-    /** Waits until what was changed is saved, so that an undo undoes that. */
-    private async settle(): Promise<void> {
-        clearTimeout(this.timer);
-        if (this.pending) await this.save();
-        while (this.running) await new Promise((done) => setTimeout(done, 20));
-    }
-
-    private async save(): Promise<void> {
-        if (this.running || this.plan === null || this.document === null) return;
-        if (this.sent === null) {
-            if (!this.pending) return;
-            this.pending = false;
-            this.sent = {
-                document: $state.snapshot(this.document) as PlanDocument,
-                version: this.plan.version,
-                key: newKey(),
-            };
-        }
-        this.running = true;
-        this.saving = 'saving';
-        const { key, ...body } = this.sent;
-        try {
-            const saved = await got(server.PUT('/plans/{id}', { ...of(this.id), body, ...under(key) }));
-            this.sent = null;
-            if (this.pending) {
-                this.plan = saved;
-                keep(this.keptAs, { document: this.document, version: saved.version });
-            } else this.take(saved);
-        } catch (error) {
-            this.running = false;
-            return this.fail(asProblem(error));
-        }
-        this.running = false;
-        if (this.pending) void this.save();
-    }
-
-    private fail(problem: Problem): void {
-        this.problem = problem;
-        if (isTrouble(problem)) {
-            this.saving = 'unreachable';
-            this.timer = setTimeout(() => void this.save(), RETRY_AFTER_MS);
-            return;
-        }
-        this.sent = null;
-        this.saving = problem.status === 409 ? 'stale' : 'faulty';
-        // What was changed since may have put it right.
-        if (this.saving === 'faulty' && this.pending) void this.save();
+    /** What was done since may have put right what was refused. */
+    private tryRefused(): void {
+        for (const one of this.refused) if (one.refusal?.version === null) void outbox.retry(one.id);
     }
 
     private take(plan: Plan): void {
+        if (this.plan !== null && plan.version < this.plan.version) return;
         this.plan = plan;
-        this.document = plan.document;
-        this.problem = null;
-        this.saving = 'saved';
-        forget(this.keptAs);
     }
+}
+
+function isSetAt(one: ForPlan, place: Place, fields: Fields): boolean {
+    if (one.does.do !== 'edit' || !isSet(one.does.edit)) return false;
+    const { at: other, fields: set } = one.does.edit;
+    return other.join('/') === place.join('/') && Object.keys(fields).every((name) => name in set);
 }

@@ -1,7 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { BatchDesk } from '../lib/batchDesk.svelte';
-    import { outbox } from '../lib/outbox.svelte';
     import { Squad } from '../lib/squad.svelte';
     import { day, plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
@@ -56,17 +55,6 @@
             <Button size="small" kind="tertiary" on:click={() => desk.takePlan().then(() => squad.load())}
                 >Take the plan as it is now</Button
             >
-        </div>
-    {/if}
-    {#if outbox.isStuck && desk.waiting.length > 0}
-        <div class="panel changed" role="status">
-            <p>
-                <b>The server does not answer.</b>
-                {plural(desk.waiting.length, 'record waits', 'records wait')} here and will be sent when it does: {desk.waiting
-                    .map((one) => one.words)
-                    .join('; ')}.
-            </p>
-            <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
         </div>
     {/if}
     {#if squad.answer}

@@ -11,7 +11,6 @@
     import { drawnBy } from '../lib/figure/drawing';
     import { forget, keep, kept } from '../lib/kept';
     import { bindKeys } from '../lib/keys.svelte';
-    import { outbox } from '../lib/outbox.svelte';
     import { plural } from '../lib/words';
     import Meter from '../parts/Meter.svelte';
     import ClockChips from '../parts/ClockChips.svelte';
@@ -151,15 +150,6 @@
                 >
             </span>
         </header>
-        {#if outbox.isStuck && desk.waiting.length > 0}
-            <p class="panel stuck" role="status">
-                <span
-                    ><b>No connection.</b> Paint on: {plural(desk.waiting.length, 'record waits', 'records wait')} here and
-                    will be sent once it is back.</span
-                >
-                <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
-            </p>
-        {/if}
         <div class="middle" class:split={isSplit}>
             {#if batch.isFinished}
                 <section class="panel finished">
@@ -230,15 +220,6 @@
         display: flex;
         gap: 8px;
         margin-left: auto;
-    }
-
-    .stuck {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px 16px;
-        align-items: center;
-        justify-content: space-between;
-        padding: 8px 14px;
     }
 
     .middle {

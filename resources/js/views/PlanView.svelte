@@ -15,7 +15,6 @@
     import QuiltView from './plan/QuiltView.svelte';
     import ScoreView from './plan/ScoreView.svelte';
     import WholePanel from './plan/WholePanel.svelte';
-    import SaveState from './plan/SaveState.svelte';
     import ShelfOffers from './plan/ShelfOffers.svelte';
     import StepPanel from './plan/StepPanel.svelte';
 
@@ -35,6 +34,7 @@
     const stepId = $derived(asked.get('step'));
 
     $effect(() => void desk.load());
+    $effect(() => desk.listen());
     $effect(() =>
         bindKeys([
             { key: 'z', does: 'undo the last change of the plan', run: () => desk.undo() },
@@ -82,7 +82,6 @@
 {:else}
     {@const table = craft()!}
     <PlanHead {desk} plan={desk.plan} document={desk.document} {table} {face} area={areaId} bind:editing />
-    <SaveState {desk} />
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
     {#if face === 'areas'}
         <div class="desk">

@@ -12,10 +12,8 @@
 
     function prime(partId: string, base: string | null): void {
         asked = null;
-        desk.change((document) => {
-            const part = document.parts?.find((one) => one.id === partId);
-            if (part) part.undercoat = base === null ? null : { ...(part.undercoat ?? {}), base };
-        });
+        const part = parts.find((one) => one.id === partId);
+        desk.set(['parts', partId], { undercoat: base === null ? null : { ...part?.undercoat, base } });
     }
 
     function named(id: string): { id: string; name: string } {

@@ -26,13 +26,11 @@
     );
 
     function setModel(changes: Partial<typeof document.model>): void {
-        desk.change((one) => Object.assign(one.model, changes));
+        desk.set(['model'], changes);
     }
 
     function setUndercoat(changes: Partial<NonNullable<typeof undercoat>>): void {
-        desk.change(
-            (one) => (one.undercoat = { base: '', light: null, coneDegrees: 45, ...one.undercoat, ...changes }),
-        );
+        desk.set([], { undercoat: { base: '', light: null, coneDegrees: 45, ...undercoat, ...changes } });
     }
 
     function named(id: string | null | undefined, none: string): { id: string; name: string } {
@@ -46,7 +44,7 @@
             label="Name of the plan"
             value={document.name}
             fault={desk.faultAt('name')}
-            change={(name) => desk.change((one) => (one.name = name))}
+            change={(name) => desk.set([], { name })}
         />
         <Words
             label="Model"
@@ -117,9 +115,7 @@
                     >Plain undercoat</Button
                 >
             {/if}
-            <Button size="small" kind="ghost" on:click={() => desk.change((one) => (one.undercoat = null))}
-                >Bare plastic</Button
-            >
+            <Button size="small" kind="ghost" on:click={() => desk.set([], { undercoat: null })}>Bare plastic</Button>
         {/if}
     </div>
     {#if undercoat && hazard}<Hazards hazards={[hazard]} {craft} />{/if}
@@ -150,7 +146,7 @@
             label="Edges"
             value={document.way?.edges ?? 'neat'}
             choices={craft.edges}
-            change={(edges) => desk.change((one) => (one.way = { ...one.way, edges }))}
+            change={(edges) => desk.set([], { way: { ...document.way, edges } })}
         />
         {#if undercoat}
             <Count

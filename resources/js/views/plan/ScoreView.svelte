@@ -84,7 +84,7 @@
     }
 
     function setStyle(order: string): void {
-        desk.change((document) => (document.way = { ...document.way, order }));
+        desk.set([], { way: { ...desk.document?.way, order } });
     }
 
     async function lock(): Promise<void> {
@@ -95,12 +95,14 @@
         if (!pass) return;
         const taken = looks.stops.map((one) => one.name);
         const name = taken.includes('table-ready') ? `stop ${taken.length + 1}` : 'table-ready';
-        const made = await desk.edit({ do: 'set-stop', name: stop?.name ?? name, after: stop ? null : pass.stepId });
-        if (made) tell(stop ? 'The stop is taken away.' : 'The models may rest there.', desk.wayBack());
+        await desk.make(
+            { do: 'set-stop', name: stop?.name ?? name, after: stop ? null : pass.stepId },
+            stop ? 'The stop is taken away.' : 'The models may rest there.',
+        );
     }
 
     async function free(): Promise<void> {
-        if (await desk.edit({ do: 'free-order' })) tell('The order is worked out anew.', desk.wayBack());
+        await desk.make({ do: 'free-order' }, 'The order is worked out anew.');
     }
 
     function go(finding: Finding): void {
