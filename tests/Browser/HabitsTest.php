@@ -141,7 +141,7 @@ final class HabitsTest extends BrowserTestCase
         $coats = $this->field('Coats')->getAttribute('value');
         self::$server->kill();
         $this->pressNamed('Coats: one more');
-        $this->see('//*[@role="alert"][contains(., "Not saved")]');
+        $this->see('//*[@role="status"][contains(., "No connection")]');
         self::$server->start();
         $this->awaitSaved();
         $this->seeNot('//main//*[@role="alert"]');

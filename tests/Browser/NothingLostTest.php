@@ -14,6 +14,8 @@ final class NothingLostTest extends BrowserTestCase
     /** Records that its undercoat has. */
     private int $primed = 0;
 
+    private const WAITS = '//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "No connection")]';
+
     private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
 
     protected function setUp(): void
@@ -27,7 +29,7 @@ final class NothingLostTest extends BrowserTestCase
         $before = $this->entries($batch);
         self::$server->kill();
         $this->key(' ');
-        $this->see('//*[@role="status"][contains(., "No connection")][contains(., "1 record waits")]');
+        $this->see('//*[@role="status"][contains(., "No connection")][contains(., "1 thing you did waits")]');
         self::$server->start();
         self::driver()->navigate()->refresh();
         $this->see(self::DONE);
@@ -44,9 +46,9 @@ final class NothingLostTest extends BrowserTestCase
         $step = (string) basename((string) self::driver()->executeScript('return document.querySelector("section[aria-label=\"Open pass\"]").dataset.step'));
         self::$server->kill();
         $this->key(' ');
-        $this->see('//*[@role="status"][contains(., "1 record waits")]');
+        $this->see('//*[@role="status"][contains(., "1 thing you did waits")]');
         $this->visitOffline('#/handbook');
-        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "1 record waits")]');
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "1 thing you did waits")]');
         self::driver()->get('about:blank');
         self::$server->start();
         $this->record($batch, $step);
@@ -66,7 +68,7 @@ final class NothingLostTest extends BrowserTestCase
         $batch = $this->openNewBatch('At home');
         self::$server->kill();
         $this->key(' ');
-        $this->see('//*[@role="status"][contains(., "1 record waits")]');
+        $this->see('//*[@role="status"][contains(., "1 thing you did waits")]');
         self::driver()->get('about:blank');
         $other = self::$server->another();
         try {
@@ -132,28 +134,81 @@ final class NothingLostTest extends BrowserTestCase
         self::assertNotNull($this->see('//h1[.="Shelf"]'));
     }
 
-    /** Made while the server was away, then reloaded; meanwhile another tab has saved: ours stands beside the newer state. */
-    public function testAnUnsavedEditStandsBesideANewerStateAfterAReload(): void
+    /** All kinds of edits made without a line, looked through, one of them taken back, the page loaded anew: when the line is back each is made, once. */
+    public function testAnEveningOfEditsWithoutALineIsKeptInItsOrder(): void
+    {
+        $this->openPlan();
+        $this->awaitKept();
+        $id = basename((string) strtok((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT), '?'));
+        $before = $this->told("plans/$id");
+        $area = array_search('Breeches', array_column($before['document']['areas'], 'name'), true);
+        $steps = $before['document']['areas'][$area]['steps'];
+        self::$server->kill();
+        $this->pressNamed('Coats: one more');
+        $this->see(self::WAITS.'[contains(., "1 thing you did waits")]');
+        $this->pressNamed('Move step earlier');
+        $this->press('(//section[starts-with(@aria-label, "Step")]//button[normalize-space(.)="Duplicate"])[1]');
+        $this->see(self::WAITS.'[contains(., "3 things you did wait")]');
+        $this->press('(//section[starts-with(@aria-label, "Step")]//button[normalize-space(.)="Take out"])[1]');
+        $this->seeCount(count($steps) - 1, '//ol[@aria-label="Steps"]/li');
+        $this->pressNamed('Show them');
+        $this->see('//section[@aria-label="Not recorded yet"]//li[contains(., "Breeches, step")][contains(., "coats")]');
+        $this->press('//section[@aria-label="Not recorded yet"]//li[contains(., "remove step")]//button[contains(., "Take it back")]');
+        $this->seeCount(count($steps), '//ol[@aria-label="Steps"]/li');
+        self::driver()->navigate()->refresh();
+        $this->see(self::WAITS.'[contains(., "3 things you did wait")]');
+        self::$server->start();
+        $this->awaitSaved();
+        $this->seeNot('//section[@aria-label="Not recorded yet"]');
+
+        $after = $this->told("plans/$id");
+        self::assertSame($before['version'] + 3, $after['version']);
+        $now = $after['document']['areas'][$area]['steps'];
+        self::assertCount(count($steps) + 1, $now);
+        self::assertSame([$steps[3]['id'], $steps[3]['coats'] + 1], [$now[2]['id'], $now[2]['coats']], (string) json_encode([$steps, $now]));
+        self::assertSame([$now[2]['technique'], $now[2]['coats']], [$now[3]['technique'], $now[3]['coats']], (string) json_encode(array_map(static fn(array $one): array => [$one['id'], $one['technique'], $one['coats']], [...$steps, ...$now])));
+    }
+
+    /** Made while the server was away, then reloaded; meanwhile another tab has changed the very same: ours stands beside the newer state. */
+    public function testWhatWasChangedHereAndElsewhereStandsBesideTheNewerState(): void
     {
         $this->openPlan();
         $address = self::driver()->getCurrentURL();
         $coats = (int) $this->coats();
         self::$server->kill();
         $this->pressNamed('Coats: one more');
-        $this->see('//*[@role="alert"][contains(., "Not saved")]');
-        self::$server->start();
+        $this->see(self::WAITS);
         // Another tab is quicker than the next try of this one.
         self::driver()->executeScript('window.stop(); location.href = "about:blank"');
-        self::driver()->get(self::$server->url('#/'));
-        $this->changeElsewhere($address);
-        self::driver()->get('about:blank');
+        self::$server->start();
+        $this->changeElsewhere($address, static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
+        $this->changeElsewhere($address, static function (array $document) use ($coats): array {
+            $area = array_values(array_filter($document['areas'], static fn(array $one): bool => $one['name'] === 'Breeches'))[0];
+
+            return ['at' => ['areas', $area['id'], 'steps', $area['steps'][count($area['steps']) - 1]['id']], 'fields' => ['coats' => $coats + 2]];
+        });
         self::driver()->get($address);
         $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
-        $this->see('//*[@role="alert"][contains(., "Changed elsewhere")]');
+        $this->see(sprintf('//*[@role="alert"][contains(., "Changed elsewhere")][contains(., "there %d, here %d")]', $coats + 2, $coats + 1));
         self::assertSame((string) ($coats + 1), $this->coats());
         $this->pressNamed('Load the newer state');
         $this->seeNot('//main//*[@role="alert"]');
-        self::assertSame((string) $coats, $this->coats());
+        self::assertSame((string) ($coats + 2), $this->coats());
+    }
+
+    /** Nothing that this one touched was changed there: both stand, and nobody is asked. */
+    public function testWhatWasChangedElsewhereAndNotHereIsTakenAlong(): void
+    {
+        $this->openPlan();
+        $coats = (int) $this->coats();
+        $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(): array => ['at' => [], 'fields' => ['name' => 'Ferry Warden']]);
+        $height = $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
+        $this->pressNamed('Coats: one more');
+        $this->awaitSaved();
+        $this->seeNot('//main//*[@role="alert"]');
+        self::assertSame((string) ($coats + 1), $this->coats());
+        $this->pressNamed('Model and undercoat');
+        self::assertSame((string) $height['document']['model']['heightMm'], $this->field('Height, mm')->getAttribute('value'));
     }
 
     public function testAStaleTabsUndoTakesNothingBack(): void
@@ -162,7 +217,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->pressNamed('Coats: one more');
         $this->awaitSaved();
         $mine = $this->coats();
-        $this->changeElsewhere(self::driver()->getCurrentURL());
+        $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
         $this->key('z');
         $this->see('//*[@role="status"][contains(., "no longer be taken back")]');
         $this->awaitSaved();
@@ -174,7 +229,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->openPlan();
         $this->pressNamed('Edit area');
         $this->fill('Name of the area', WebDriverKeys::BACKSPACE.WebDriverKeys::TAB);
-        $this->see('//*[@role="alert"][contains(., "Not saved")]');
+        $this->see('//*[@role="alert"][contains(., "is not saved")]');
         self::driver()->executeScript('document.activeElement.blur()');
         $this->key('z');
         $this->seeNot('//main//*[@role="alert"]');
@@ -248,10 +303,33 @@ final class NothingLostTest extends BrowserTestCase
         return (string) $this->field("Coats")->getAttribute('value');
     }
 
-    /** As another tab would: the plan gets another name over the API. */
-    private function changeElsewhere(string $address): void
+    /**
+     * As another tab would, over the API.
+     *
+     * @param callable(array<string, mixed>): array<string, mixed> $change of the document: a place and fields
+     *
+     * @return array<string, mixed> the plan as it is then
+     */
+    private function changeElsewhere(string $address, callable $change): array
     {
-        $id = basename((string) parse_url($address, PHP_URL_FRAGMENT));
-        self::driver()->executeAsyncScript('const [id, done] = arguments; fetch(`/api/plans/${id}`).then((r) => r.json()).then((plan) => fetch(`/api/plans/${id}`, { method: "PUT", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ version: plan.version, document: { ...plan.document, model: { ...plan.document.model, heightMm: plan.document.model.heightMm + 1 } } }) })).then((r) => done(r.status))', [$id]);
+        $id = basename((string) strtok((string) parse_url($address, PHP_URL_FRAGMENT), '?'));
+        $plan = $this->told("plans/$id");
+        $body = json_encode(['version' => $plan['version'], 'edit' => ['do' => 'set', ...$change($plan['document'])]]);
+        $answer = file_get_contents(self::$server->url("api/plans/$id/edits"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+
+        return json_decode((string) $answer, true);
+    }
+
+    /** @return array<string, mixed> */
+    private function told(string $path): array
+    {
+        return json_decode((string) file_get_contents(self::$server->url("api/$path")), true);
+    }
+
+    /** What was read is kept for when there is no line. */
+    private function awaitKept(): void
+    {
+        $id = basename((string) strtok((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT), '?'));
+        Patience::until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("kalokroma-1").then((kept) => kept.keys()).then((all) => done(all.some((one) => one.url.endsWith(arguments[0])) && navigator.serviceWorker.controller !== null));', ["/api/plans/$id"]) === true, 'what was read to be kept');
     }
 }

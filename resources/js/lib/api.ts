@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { ulid } from 'ulid';
+import { monotonicFactory } from 'ulid';
 import type { components, paths } from './api-types';
 
 export type Schemas = components['schemas'];
@@ -103,9 +103,11 @@ async function patiently(request: Request): Promise<Response> {
 
 const KEY = 'Idempotency-Key';
 
-/** Of a write that may be sent again later, even after a reload. */
+const next = monotonicFactory();
+
+/** Of a write that may be sent again later, even after a reload; sorted by it, what was done in this page stands in its order. */
 export function newKey(): string {
-    return ulid();
+    return next();
 }
 
 /** The server, by its description: paths, what they are sent and what they answer. */

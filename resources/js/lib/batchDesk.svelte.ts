@@ -1,5 +1,4 @@
-import { ulid } from 'ulid';
-import { asProblem, type Batch, type BatchStep, got, of, type Problem, type Schemas, server } from './api';
+import { asProblem, type Batch, type BatchStep, got, newKey, of, type Problem, type Schemas, server } from './api';
 import { tell, warn } from './notices.svelte';
 import { type ForBatch, outbox } from './outbox.svelte';
 
@@ -95,7 +94,12 @@ export class BatchDesk {
 
     /** Records at once for the eye; it is sent, and sent again, until the server has it. */
     record(step: BatchStep, done: Done): void {
-        const entry: Schemas['LogInput'] = { id: ulid(), stepId: step.step.id, at: new Date().toISOString(), ...done };
+        const entry: Schemas['LogInput'] = {
+            id: newKey(),
+            stepId: step.step.id,
+            at: new Date().toISOString(),
+            ...done,
+        };
         const coat = done.coat ? `, coat ${done.coat} of ${step.step.coats}` : '';
         const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.on?.length ?? done.models}`;
         this.fault = null;

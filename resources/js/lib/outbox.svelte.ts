@@ -1,5 +1,4 @@
-import { ulid } from 'ulid';
-import { asProblem, type Batch, got, of, type Plan, type Problem, server, under } from './api';
+import { asProblem, type Batch, got, newKey, of, type Plan, type Problem, server, under } from './api';
 import { home } from './home.svelte';
 import { warn } from './notices.svelte';
 import { type ForBatch, type ForPlan, OutboxStore, type Waiting } from './outboxStore';
@@ -66,7 +65,7 @@ class Outbox {
 
     /** It counts as done from now on; its id. */
     add(made: Made<ForBatch> | Made<ForPlan>): string {
-        const id = made.kind === 'batch' && made.does.do === 'record' ? made.does.entry.id : ulid();
+        const id = made.kind === 'batch' && made.does.do === 'record' ? made.does.entry.id : newKey();
         const one = $state.snapshot({ ...made, id, desk: home.desk, refusal: null }) as Waiting;
         this.unsent.add(id);
         this.all = [...this.all, one];
@@ -195,17 +194,14 @@ class Outbox {
     }
 
     private async look(): Promise<void> {
-        const before = this.all;
         const found = await this.store.all();
+        const before = this.all;
         const known = new Set(found.map((one) => one.id));
         const written = found.map((one) => this.unwritten.get(one.id) ?? one);
         this.all = [...written, ...[...this.unwritten.values()].filter((one) => !known.has(one.id))];
         // What another tab has sent is known there; here it has to be asked.
         const present = new Set(this.all.map((one) => one.id));
-        for (const one of before) {
-            if (present.has(one.id) || this.unsent.has(one.id)) continue;
-            this.tell(one, { is: 'made' });
-        }
+        for (const one of before) if (!present.has(one.id)) this.tell(one, { is: 'made' });
     }
 
     private async keep(one: Waiting): Promise<void> {

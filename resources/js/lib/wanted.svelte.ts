@@ -109,9 +109,8 @@ export class Wanted {
         if (this.plan === null) return;
         const document = this.taken(rows);
         try {
-            const { id, version } = await got(
-                server.PUT('/plans/{id}', { ...of(this.plan.id), body: { document, version: this.plan.version } }),
-            );
+            const body = { version: this.plan.version, edit: { do: 'set' as const, at: [], fields: document } };
+            const { id, version } = await got(server.POST('/plans/{id}/edits', { ...of(this.plan.id), body }));
             tell(rows.length === 1 ? 'Taken into the plan.' : `${rows.length} taken into the plan.`, {
                 label: 'Undo',
                 of: `plan.${id}`,

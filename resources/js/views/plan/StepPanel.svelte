@@ -67,6 +67,14 @@
         if (id !== null) choose(id);
     }
 
+    /** It stays open, wherever it goes. */
+    function move(by: number): void {
+        if (area === null) return;
+        const { id } = step;
+        desk.moveStep(area.id, position, position + by);
+        choose(id);
+    }
+
     function set(changes: Partial<Step>): void {
         desk.changeStep(step.id, changes);
     }
@@ -85,7 +93,7 @@
                 icon={ArrowLeft}
                 iconDescription="Move step earlier"
                 disabled={area === null || position === 0}
-                on:click={() => area && desk.moveStep(area.id, position, position - 1)}
+                on:click={() => move(-1)}
             />
             <Button
                 size="small"
@@ -93,7 +101,7 @@
                 icon={ArrowRight}
                 iconDescription="Move step later"
                 disabled={area === null || position === steps.length - 1}
-                on:click={() => area && desk.moveStep(area.id, position, position + 1)}
+                on:click={() => move(1)}
             />
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate</Button>
             <Button size="small" kind="tertiary" on:click={() => void desk.removeStep(step.id)}>Take out</Button>
