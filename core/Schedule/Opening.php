@@ -7,10 +7,14 @@ namespace Kalokroma\Schedule;
 /** Whether a coat may be begun: what has to come before it is done, and when that is dry. */
 final readonly class Opening
 {
-    /** @param int|null $readyAt seconds since the epoch; null when nothing under it was ever wet */
+    /**
+     * @param int|null $readyAt seconds since the epoch; null when nothing under it was ever wet
+     * @param list<array{stepId: string, coat: int, seconds: int}> $waitsFor coats that come before it on the same model, and how long after their end it may be begun
+     */
     private function __construct(
         public bool $canBegin,
         public ?int $readyAt,
+        public array $waitsFor,
     ) {}
 
     /** @return array<string, self> by "job step coat", of all coats that are still to be laid */
@@ -49,6 +53,14 @@ final readonly class Opening
             }
         }
 
-        return new self($models !== [], $readyAt);
+        return new self($models !== [], $readyAt, array_map(static fn(Link $link): array => self::waitFor($work->coats[$link->from], $link->lag), array_values($waitsFor)));
+    }
+
+    /** @return array{stepId: string, coat: int, seconds: int} */
+    private static function waitFor(Coat $before, int $lag): array
+    {
+        $last = $before->pieces[array_key_last($before->pieces)];
+
+        return ['stepId' => $last->pass->step->id, 'coat' => $last->coat, 'seconds' => max(0, $lag)];
     }
 }

@@ -153,7 +153,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->seeCount(count($steps) - 1, '//ol[@aria-label="Steps"]/li');
         $this->pressNamed('Show them');
         $this->see('//section[@aria-label="Not recorded yet"]//li[contains(., "Breeches, step")][contains(., "coats")]');
-        $this->press('//section[@aria-label="Not recorded yet"]//li[contains(., "remove step")]//button[contains(., "Take it back")]');
+        $this->press('//section[@aria-label="Not recorded yet"]//li[contains(., "taken out")]//button[contains(., "Take it back")]');
         $this->seeCount(count($steps), '//ol[@aria-label="Steps"]/li');
         self::driver()->navigate()->refresh();
         $this->see(self::WAITS.'[contains(., "3 things you did wait")]');

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { late, no, ok, pass, server } from './server';
 
 const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
@@ -13,6 +13,9 @@ const step = (id: string, done: number, entries: object[] = [], coats = 1) => ({
     coatsDone: Array.from({ length: coats }, () => done),
     isSkipped: false,
     entries,
+    canBegin: true,
+    readyAt: null,
+    waitsFor: [] as { stepId: string; coat: number; seconds: number }[][],
 });
 const batch = (...steps: object[]) => ({ id: 'b', models: 5, steps, next: 's' });
 const desk = async () => {
@@ -160,5 +163,27 @@ describe('a batch on the desk', () => {
         await at.undo('2');
         expect([at.step('s')?.laid, at.step('s')?.done, at.step('s')?.entries.length]).toEqual([[[1, 2]], 2, 1]);
         end();
+    });
+
+    it('goes on without the server: what waits for a coat may be begun once that is laid and dry', async () => {
+        const wash = { ...step('t', 0), canBegin: false, waitsFor: [[{ stepId: 's', coat: 2, seconds: 1200 }]] };
+        const base = {
+            ...step('s', 0, [], 2),
+            readyAt: '2026-10-04T18:00:00Z',
+            waitsFor: [[], [{ stepId: 's', coat: 1, seconds: 900 }]],
+        };
+        server(ok(batch(base, wash)));
+        const at = await desk();
+        await at.load();
+        const told = (id: string) => [at.step(id)?.coat, at.step(id)?.canBegin, at.step(id)?.readyAt];
+        vi.setSystemTime('2026-10-04T19:00:00Z');
+        at.record(at.step('s')!, { on: [1, 2, 3, 4, 5], coat: 1 });
+        expect(told('s')).toEqual([2, true, '2026-10-04T19:15:00.000Z']);
+        expect(told('t')).toEqual([1, false, null]);
+
+        vi.setSystemTime('2026-10-04T19:30:00Z');
+        at.record(at.step('s')!, { on: [1, 2], coat: 2 });
+        expect(told('t')).toEqual([1, true, '2026-10-04T19:50:00.000Z']);
+        expect(at.step('s')?.canBegin).toBe(true);
     });
 });

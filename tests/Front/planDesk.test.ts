@@ -301,7 +301,7 @@ describe('a change whose consequences are the craft’s', () => {
         expect(asked[1]?.body).toMatchObject({
             was: [{ at: ['areas', 'coat', 'steps', 'wash'], fields: { coats: 1 } }],
         });
-        expect([at.saving, at.plan?.version, at.refused[0]?.words]).toEqual(['stale', 5, 'coat, step 2: remove step']);
+        expect([at.saving, at.plan?.version, at.refused[0]?.words]).toEqual(['stale', 5, 'coat, step 2: taken out']);
     });
 
     it('is not lost while the server is away: it waits, says so, and is made when it is back', async () => {
@@ -330,7 +330,7 @@ describe('a change whose consequences are the craft’s', () => {
         await pass(9000);
         expect([at.saving, at.refused[0]?.words, at.refused[0]?.refusal?.message]).toEqual([
             'faulty',
-            'coat: add step',
+            'coat: a step more',
             'This area is gone.',
         ]);
     });

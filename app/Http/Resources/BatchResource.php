@@ -114,13 +114,17 @@ final class BatchResource extends JsonResource
      *
      * @param array<string, Opening> $openings
      *
-     * @return array{canBegin: bool, readyAt: string|null}
+     * @return array{canBegin: bool, readyAt: string|null, waitsFor: list<list<array{stepId: string, coat: int, seconds: int}>>}
      */
     private static function opening(array $openings, Pass $pass, Progress $progress): array
     {
         $opening = $openings[Opening::key(0, $pass->step->id, $progress->coat($pass))] ?? null;
 
-        return ['canBegin' => $opening->canBegin ?? false, 'readyAt' => $opening?->readyAt === null ? null : Date::createFromTimestampUTC($opening->readyAt)->toIso8601ZuluString()];
+        return [
+            'canBegin' => $opening->canBegin ?? false,
+            'readyAt' => $opening?->readyAt === null ? null : Date::createFromTimestampUTC($opening->readyAt)->toIso8601ZuluString(),
+            'waitsFor' => array_map(static fn(int $coat): array => $openings[Opening::key(0, $pass->step->id, $coat)]->waitsFor ?? [], range(1, $pass->step->coats)),
+        ];
     }
 
     /** @return list<array<string, mixed>> ways that were tried for an area, with what came of them */

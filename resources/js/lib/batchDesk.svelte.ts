@@ -40,6 +40,29 @@ function told(step: BatchStep, laid: number[][]): BatchStep {
     return { ...step, laid, coatsDone, done, left: step.models.length - done, coat: next < 0 ? laid.length : next + 1 };
 }
 
+/** Whether the coat that comes next may be laid, and from when, by what is on its way: as long as the server cannot be asked, work goes on. */
+function opened(step: BatchStep, all: BatchStep[], records: Schemas['LogInput'][]): BatchStep {
+    const waits = (step.waitsFor[step.coat - 1] ?? []).flatMap((wait) => {
+        const before = all.find((one) => one.step.id === wait.stepId && !one.isSkipped);
+        return before === undefined ? [] : [{ ...wait, before }];
+    });
+    const isLaid = (model: number): boolean =>
+        waits.every(
+            ({ before, coat }) => !before.models.includes(model) || before.laid[coat - 1]?.includes(model) === true,
+        );
+    const dry = waits.flatMap((wait) =>
+        records
+            .filter((one) => one.stepId === wait.stepId && (one.coat ?? wait.coat) === wait.coat)
+            .map((one) => new Date(one.at ?? 0).getTime() + 1000 * wait.seconds),
+    );
+    const readyAt = Math.max(step.readyAt === null ? 0 : new Date(step.readyAt).getTime(), ...dry);
+    return {
+        ...step,
+        canBegin: lacking(step, step.coat).some(isLaid),
+        readyAt: readyAt === 0 ? null : new Date(readyAt).toISOString(),
+    };
+}
+
 /** A batch on the desk: which step is open, and what is recorded. What is on its way counts as done. */
 export class BatchDesk {
     problem = $state<Problem | null>(null);
@@ -62,9 +85,10 @@ export class BatchDesk {
                 return asRecorded(so, does.entry);
             }, step);
         });
+        const records = this.waiting.flatMap(({ does }) => (does.do === 'record' ? [does.entry] : []));
         return {
             ...this.answered,
-            steps,
+            steps: steps.map((step) => opened(step, steps, records)),
             next: steps.find((step) => step.left > 0 && !step.isSkipped)?.step.id ?? null,
         };
     });

@@ -34,6 +34,39 @@ const CALLED: Record<string, string> = {
     way: 'way of painting',
 };
 
+/** What is done, said behind what it is done to. */
+const DONE: Record<Exclude<PlanEdit['do'], 'set'>, string> = {
+    'add-area': 'added',
+    'add-step': 'a step more',
+    'add-whole-step': 'a step more',
+    'paint-step': 'paint',
+    'swap-technique': 'technique',
+    'remove-step': 'taken out',
+    'duplicate-step': 'doubled',
+    'move-step': 'moved',
+    'remove-area': 'taken out',
+    'repaint-area': 'another recipe',
+    'duplicate-area': 'doubled',
+    'take-recipe': 'a shared recipe',
+    'cut-loose': 'goes its own way',
+    'add-variant': 'another way put aside',
+    'promote-variant': 'painted another way',
+    'remove-variant': 'a way taken out',
+    'measure-areas': 'what was measured',
+    'move-area': 'moved',
+    'add-part': 'added',
+    'remove-part': 'a loose part taken out',
+    'add-role': 'added',
+    'remove-role': 'a role taken out',
+    'run-step': 'its place in the running order',
+    'lock-step': 'held in its place',
+    'free-order': 'the running order worked out anew',
+    'set-stop': 'a stop',
+    mend: 'mended',
+    silence: 'not to be told again',
+    unsilence: 'told again',
+};
+
 export function isSet(edit: PlanEdit): edit is SetFields {
     return edit.do === 'set';
 }
@@ -152,7 +185,7 @@ export function words(document: PlanDocument, edit: PlanEdit): string {
               : 'name' in edit
                 ? edit.name
                 : document.name;
-    return `${about || document.name}: ${edit.do.replaceAll('-', ' ')}`;
+    return `${about || document.name}: ${DONE[edit.do]}`;
 }
 
 function index(list: { id: string }[] | undefined, id: string | undefined): number {

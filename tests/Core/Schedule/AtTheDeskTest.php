@@ -82,6 +82,8 @@ final class AtTheDeskTest extends TestCase
         self::assertSame([true, 5000 + 20 * 60], [$openings[Opening::key(0, 'coat-2', 1)]->canBegin, $openings[Opening::key(0, 'coat-2', 1)]->readyAt]);
         self::assertSame([true, 6000 + 20 * 60], [$openings[Opening::key(0, 'boots-2', 1)]->canBegin, $openings[Opening::key(0, 'boots-2', 1)]->readyAt]);
         self::assertFalse($openings[Opening::key(0, 'coat-3', 1)]->canBegin);
+        self::assertSame([['stepId' => 'coat-1', 'seconds' => 20 * 60]], array_map(static fn(array $one): array => ['stepId' => $one['stepId'], 'seconds' => $one['seconds']], $openings[Opening::key(0, 'coat-2', 1)]->waitsFor));
+        self::assertContains('coat-2', array_column($openings[Opening::key(0, 'coat-3', 1)]->waitsFor, 'stepId'));
         self::assertArrayNotHasKey(Opening::key(0, 'coat-1', 1), $openings);
     }
 

@@ -27,12 +27,12 @@
             >.
         </p>
     {:else if blocked}
-        <h1>What comes next waits for something that is left out.</h1>
+        <h1 class="said">What comes next waits for something that is left out.</h1>
         <button type="button" onclick={() => open(blocked.step.id)}
             >Open <bdi>{blocked.areaName}</bdi>, {blocked.technique.toLowerCase()} all the same</button
         >
     {:else}
-        <h1>Nothing is left to paint but what was left out.</h1>
+        <h1 class="said">Nothing is left to paint but what was left out.</h1>
         <p><a href="#/evenings">Take it in again</a> when there is time for it.</p>
     {/if}
 </section>
@@ -42,7 +42,7 @@
         display: grid;
         gap: 10px;
         justify-items: center;
-        padding: 80px 30px;
+        padding: clamp(30px, 10vh, 80px) clamp(14px, 4vw, 30px);
         font-size: 1.125rem;
         text-align: center;
     }
@@ -50,6 +50,14 @@
     h1 {
         font-size: 4rem;
         line-height: 1;
+    }
+
+    /* A sentence, not a time to be read from afar. */
+    h1.said {
+        max-width: 22em;
+        font-size: clamp(1.5rem, 4vw, 2.25rem);
+        line-height: 1.2;
+        text-wrap: balance;
     }
 
     a {
