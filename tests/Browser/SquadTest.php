@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
 use Tests\Browser\Support\Patience;
 
-/** A squad that differs on purpose: who is who, who is painted how, and painted so on a tablet. */
+/** A squad that differs on purpose: who is who, who is painted how, and painted so on a tablet whose line is cut again and again. */
 final class SquadTest extends BrowserTestCase
 {
     private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
 
-    public function testALeaderARankAndALateComerArePlannedVariedPaintedAndRepeated(): void
+    public function testALeaderSevenRanksATrialPieceAndALateComerArePlannedComparedPaintedAndRepeated(): void
     {
         self::driver()->manage()->window()->setSize(new WebDriverDimension(1280, 800));
         $this->theLanternIsTheLeaders();
+        $this->thePoleIsPrimedApart();
+        $this->theWaysAreCompared();
         $batch = $this->beginWithALeader();
+        // What is loose and primed otherwise has a pass of its own.
+        self::assertNotSame([], array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat') && str_contains($one['areaName'], 'Pole')));
 
         // The coat of model 2 is painted the other way; the breeches of every second a touch warmer.
         $this->press('//button[starts-with(@aria-label, "Oilskin coat, model 2")]');
@@ -32,11 +37,11 @@ final class SquadTest extends BrowserTestCase
         // One joins late, and is told what it is called.
         $this->press('//aside//button[normalize-space(.)="Close"]');
         $this->pressNamed('One model more');
-        $this->see('//button[starts-with(@aria-label, "model 4")]');
-        $this->press('//button[starts-with(@aria-label, "model 4")]');
+        $this->see('//button[starts-with(@aria-label, "model 10")]');
+        $this->press('//button[starts-with(@aria-label, "model 10")]');
         $this->fill('Name', 'Tarn');
         $this->pressNamed('Keep');
-        $this->see('//button[starts-with(@aria-label, "model 4, Tarn")]');
+        $this->see('//button[starts-with(@aria-label, "model 10, Tarn")]');
 
         $this->paintOnATablet($batch);
         $told = $this->told("batches/$batch");
@@ -53,12 +58,34 @@ final class SquadTest extends BrowserTestCase
         $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
         $this->pressNamed('Model and undercoat');
         $this->fill('Name of a role', 'Leader'.WebDriverKeys::ENTER);
-        $this->see('//*[.="Leader"]');
+        $this->see('//bdi[.="Leader"]');
+        $this->fill('Name of a role', 'Trial piece'.WebDriverKeys::ENTER);
+        $this->see('//bdi[.="Trial piece"]');
         $this->press('//nav[@aria-label="Areas"]//bdi[.="Lantern"]');
         $this->pressNamed('Edit area');
         $this->press('//summary[contains(., "What it is made of")]');
         $this->press('//fieldset[contains(., "Only on")]//label[normalize-space(.)="Leader"]');
         $this->awaitSaved();
+    }
+
+    /** Kept off the model until the end, on another undercoat than the rest. */
+    private function thePoleIsPrimedApart(): void
+    {
+        $this->fill('Name of a loose part', 'Pole'.WebDriverKeys::ENTER);
+        $this->press('//button[contains(., "Own undercoat")][contains(., "Pole")]');
+        $this->pick('Undercoat of Pole', 'Bark Primer');
+        $this->awaitSaved();
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Ferry pole"]');
+        $this->press('//summary[contains(., "What it is made of")]');
+        $this->choose('On', 'Pole');
+        $this->awaitSaved();
+    }
+
+    private function theWaysAreCompared(): void
+    {
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Oilskin coat"]');
+        $this->press('//summary[contains(., "2 variants")]');
+        $this->seeCount(2, '//details[@data-variants]//li//dd[contains(., " min") or contains(., " h")][1]');
     }
 
     private function beginWithALeader(): string
@@ -67,8 +94,9 @@ final class SquadTest extends BrowserTestCase
         $this->fill('Name of the batch', 'Mixed watch');
         $field = $this->field('How many models');
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys('3'.WebDriverKeys::TAB);
+        $field->sendKeys('9'.WebDriverKeys::TAB);
         $this->pressNamed('of them Leader: one more');
+        $this->pressNamed('of them Trial piece: one more');
         $this->pressNamed('Begin the batch');
         $this->see('//section[@aria-label="The squad"]//button[starts-with(@aria-label, "model 1, Leader")]');
 
@@ -85,12 +113,54 @@ final class SquadTest extends BrowserTestCase
         $this->visit("#/batches/$batch/paint?step={$lantern['step']['id']}");
         $this->see('//section[@aria-label="Open pass"]//p[contains(., "only on model 1")]');
         $this->see(self::DONE.'[contains(., "model 1")]');
-        $this->see('//p[contains(., "the other 3 are painted otherwise")]');
+        $this->see('//p[contains(., "the other 9 are painted otherwise")]');
         $this->press(self::DONE);
-        if ($lantern['step']['coats'] === 1) {
-            Patience::until(fn(): bool => array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['step']['id'] === $lantern['step']['id']))[0]['left'] === 0, 'the pass to be recorded');
+        Patience::until(fn(): bool => array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['step']['id'] === $lantern['step']['id']))[0]['coatsDone'][0] === 1, 'the coat to be recorded');
+        for ($cut = 0; $cut < 3; $cut++) {
+            $this->paintWithoutALine($batch);
         }
         $this->all($batch, static fn(array $step): bool => true);
+    }
+
+    /** Two coats of whatever is open, marked while nobody answers, over a reload; each is recorded once when somebody does. */
+    private function paintWithoutALine(string $batch): void
+    {
+        $before = $this->recorded($batch);
+        $this->see(self::DONE);
+        self::$server->kill();
+        for ($coat = 1; $coat <= 2; $coat++) {
+            $this->markAllTheSame();
+            $this->see(sprintf('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "%s")]', $coat === 1 ? '1 thing you did waits' : '2 things you did wait'));
+        }
+        self::driver()->navigate()->refresh();
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "2 things you did wait")]');
+        self::$server->start();
+        $this->pressNamed('Try now');
+        Patience::until(fn(): bool => $this->recorded($batch) === $before + 2, 'what was done without a line to be recorded, once');
+        $this->seeNot('//section[@aria-label="Not recorded yet"]');
+    }
+
+    /** What is open; where everything is wet, the first pass all the same. */
+    private function markAllTheSame(): void
+    {
+        $this->see(self::DONE.'|//section//p[contains(., "everything is wet")]|//h1[contains(., "waits for something")]');
+        if (self::driver()->findElements(WebDriverBy::xpath(self::DONE)) === []) {
+            $this->pressNamed('Passes');
+            $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
+            $this->see(self::DONE);
+        }
+        if (self::driver()->findElements(WebDriverBy::xpath('//button[normalize-space(.)="Understood"]')) !== []) {
+            $this->pressNamed('Understood');
+        }
+        $this->press(self::DONE);
+        if (self::driver()->findElements(WebDriverBy::xpath(self::DONE.'[contains(., "all the same")]')) !== []) {
+            $this->press(self::DONE.'[contains(., "all the same")]');
+        }
+    }
+
+    private function recorded(string $batch): int
+    {
+        return (int) ($this->told("log?batch=$batch")['total'] ?? 0);
     }
 
     /** @param callable(array<string, mixed>): bool $such */
@@ -111,7 +181,7 @@ final class SquadTest extends BrowserTestCase
         $this->pressNamed('Repeat this batch');
         $this->pressNamed('Begin it');
         $this->see('//h1/bdi[.="Mixed watch, once more"]');
-        $this->see('//button[starts-with(@aria-label, "model 4, Tarn")]');
+        $this->see('//button[starts-with(@aria-label, "model 10, Tarn")]');
         $this->see('//button[starts-with(@aria-label, "Oilskin coat, model 2: layered without a wash")]');
         self::assertGreaterThan(30, count($told['steps']));
     }
