@@ -19,7 +19,7 @@ use Kalokroma\Schedule\Work;
 /** What is painted in the evenings to come: all batches that share the desk, in the hours there are. */
 final class Agenda
 {
-    private const MOST_SESSIONS = 200;
+    public const MOST_SESSIONS = 200;
 
     private ?Schedule $schedule = null;
 

@@ -70,7 +70,7 @@ final readonly class Desk
             $progress->record(),
             $progress->skipped(),
             (new DateTimeImmutable($batch->starts_on->toDateString(), $zone ?? Setting::zone()))->getTimestamp(),
-            self::paces($batch),
+            Paces::since(Setting::bookOf($batch->habits), Setting::book())->withSetUp(Setting::setUpMinutes()),
         );
     }
 
@@ -89,20 +89,5 @@ final readonly class Desk
             Setting::habits(),
             Setting::setUpMinutes(),
         ]));
-    }
-
-    /** The painter's minutes as they are now, to those the batch was begun with. */
-    private static function paces(Batch $batch): Paces
-    {
-        $then = Setting::bookOf($batch->habits);
-        $ratios = [];
-        foreach (Setting::book()->techniques() as $technique) {
-            $before = $then->technique($technique->id)->minutes ?? $technique->minutes;
-            if ($before > 0.0 && $before !== $technique->minutes) {
-                $ratios[$technique->id] = $technique->minutes / $before;
-            }
-        }
-
-        return Paces::of($ratios)->withSetUp(Setting::setUpMinutes());
     }
 }

@@ -39,6 +39,12 @@ final readonly class LogLessons
         return Kept::now()->of('allowance', [Changes::desk(), Changes::of('log_entries', 'batches')], static fn(): array => PaceLesson::allowance(self::asItIs()->worked));
     }
 
+    /** @return list<string> ids of the techniques that the painter has recorded; kept until something more is */
+    public static function practised(): array
+    {
+        return Kept::now()->of('practised', [Changes::of('log_entries', 'batches')], static fn(): array => array_values(array_unique(array_map(static fn(Worked $one): string => $one->step->technique->id, self::asItIs()->worked))));
+    }
+
     public static function asItIs(): self
     {
         $worked = [];

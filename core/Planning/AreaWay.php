@@ -6,8 +6,11 @@ namespace Kalokroma\Planning;
 
 use Kalokroma\Craft\Brush;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Neighbours;
+use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
 use Kalokroma\Simulation\Strip;
@@ -22,6 +25,7 @@ final readonly class AreaWay
      * @param list<Paint> $pots
      * @param list<Paint> $toBuy pots of them that the shelf does not have
      * @param list<string> $brushes by name, the airbrush and the can among them
+     * @param float|null $slipMinutes to put it right when, once it is done, the dearest of its neighbours' paints gets onto it; null without a neighbour
      */
     private function __construct(
         public ?Variant $variant,
@@ -32,6 +36,7 @@ final readonly class AreaWay
         public array $pots,
         public array $toBuy,
         public array $brushes,
+        public ?float $slipMinutes,
     ) {}
 
     /**
@@ -57,7 +62,21 @@ final readonly class AreaWay
             array_values($pots),
             array_values(array_filter($pots, static fn(Paint $one): bool => ! $shelf->has($one))),
             array_values(array_unique(array_map(static fn(Step $step): string => $step->brush->label(), array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true))))),
+            self::slip($rehearsal->plan, $painted),
         );
+    }
+
+    private static function slip(Plan $plan, Area $area): ?float
+    {
+        $minutes = [];
+        foreach (Neighbours::of($plan)->touching($plan->area($area->id) ?? $area) as $beside) {
+            $mixes = array_filter(array_map(static fn(Step $step): ?Mix => $step->mix, $beside->steps), static fn(?Mix $one): bool => $one !== null && ! $one->isClear() && ! $one->isTransparent());
+            $slip = $mixes === [] ? null : $mixes[array_key_last($mixes)];
+            $minutes[] = $slip === null ? null : SlipPrice::onFinished($plan, $area, $slip);
+        }
+        $known = array_filter($minutes, static fn(?float $one): bool => $one !== null);
+
+        return $known === [] ? null : max($known);
     }
 
     /** @param list<Step> $steps */

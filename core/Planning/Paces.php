@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
 
 /** How one painter's minutes stand to the usual ones, technique by technique. */
@@ -36,6 +37,20 @@ final readonly class Paces
     public static function of(array $ratios): self
     {
         return new self(array_map(static fn(float $one): float => max(self::LEAST, min(self::MOST, $one)), $ratios));
+    }
+
+    /** Those of a book of techniques beside those of an earlier one, for what was planned by the earlier. */
+    public static function since(CraftBook $then, CraftBook $now): self
+    {
+        $ratios = [];
+        foreach ($now->techniques() as $technique) {
+            $before = $then->technique($technique->id)->minutes ?? $technique->minutes;
+            if ($before > 0.0 && $before !== $technique->minutes) {
+                $ratios[$technique->id] = $technique->minutes / $before;
+            }
+        }
+
+        return self::of($ratios);
     }
 
     /** The same with everything taking so many times as long. */

@@ -9,6 +9,8 @@ use Kalokroma\Craft\Technique;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Neighbours;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
 
 /** What it would cost if the brush slipped now: on which neighbour, and what hides it there. */
 final readonly class SlipPrice
@@ -53,7 +55,7 @@ final readonly class SlipPrice
             if ($other->area !== $beside || $other->step->mix === null || $progress->isSkipped($other)) {
                 continue;
             }
-            $isCover = $other->step->technique->does(Nature::Covers) && ! $other->step->place->isFeathered() && ! $other->step->mix->isTransparent();
+            $isCover = self::isCover($other->step);
             if ($progress->doneOn($other->step->id) > 0) {
                 $done[] = $other;
                 $covers = $isCover ? [$other] : $covers;
@@ -67,11 +69,38 @@ final readonly class SlipPrice
             return null;
         }
         $again = array_values(array_filter($done, static fn(Pass $one): bool => $one->number > $with->number));
-        $pace = Pace::of($progress->plan);
-        $minutes = Technique::of('touch-up')->minutes + TouchUp::SPOT * $pace->coat($with->step, $beside) * ($repair->all() ?? TouchUp::ANEW)
-            + TouchUp::SPOT * array_sum(array_map(static fn(Pass $one): float => $pace->step($one->step, $beside), $again));
 
-        return new self($beside, $with, $repair, $again, $minutes);
+        return new self($beside, $with, $repair, $again, self::minutes(Pace::of($progress->plan), $beside, $with->step, $repair, array_map(static fn(Pass $one): Step => $one->step, $again)));
+    }
+
+    /**
+     * Minutes on one model to put right an area that is finished, when the paint of a neighbour gets onto it.
+     *
+     * @return float|null null where none of its steps could hide anything
+     */
+    public static function onFinished(Plan $plan, Area $area, Mix $slip): ?float
+    {
+        $painted = array_values(array_filter($area->steps, static fn(Step $one): bool => $one->mix !== null));
+        $at = null;
+        foreach ($painted as $number => $step) {
+            $at = self::isCover($step) ? $number : $at;
+        }
+        $with = $painted[$at ?? count($painted) - 1] ?? null;
+        $repair = $with === null ? null : Repair::of($plan, $area, $with, $slip);
+
+        return $with === null || $repair === null ? null : self::minutes(Pace::of($plan), $area, $with, $repair, array_slice($painted, ($at ?? count($painted) - 1) + 1));
+    }
+
+    /** @param list<Step> $again */
+    private static function minutes(Pace $pace, Area $area, Step $with, Repair $repair, array $again): float
+    {
+        return Technique::of('touch-up')->minutes + TouchUp::SPOT * $pace->coat($with, $area) * ($repair->all() ?? TouchUp::ANEW)
+            + TouchUp::SPOT * array_sum(array_map(static fn(Step $one): float => $pace->step($one, $area), $again));
+    }
+
+    private static function isCover(Step $step): bool
+    {
+        return $step->mix !== null && $step->technique->does(Nature::Covers) && ! $step->place->isFeathered() && ! $step->mix->isTransparent();
     }
 
     /** In the coats that are planned of it anyway. */

@@ -8,7 +8,6 @@ use App\Evenings\Agenda;
 use App\Evenings\CalendarFile;
 use App\Evenings\Desk;
 use App\Evenings\Hours;
-use App\Evenings\Moment;
 use App\Http\Requests\SittingRules;
 use App\Http\Resources\AgendaResource;
 use App\Learning\LogLessons;
@@ -21,8 +20,10 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Schedule\Deadline;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Manner;
+use Kalokroma\Schedule\Moment;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
 use Psr\Clock\ClockInterface;
 
@@ -70,8 +71,10 @@ final readonly class EveningController
     public function moment(Request $request): JsonResponse
     {
         $wish = $request->validate(['minutes' => ['required', 'integer', 'between:5,600']], ['minutes.*' => 'Say how many minutes you have, from 5 to 600.']);
-        $agenda = Agenda::from($this->clock->now());
-        $moment = Moment::of($agenda, $this->clock->now(), (int) $wish['minutes']);
+        $now = $this->clock->now();
+        $agenda = Agenda::from($now);
+        $session = Session::of($now, (int) $wish['minutes']);
+        $moment = Moment::of($agenda->work, $session, $agenda->hours->sessions($now->modify("+$session->minutes minutes"), Agenda::MOST_SESSIONS));
 
         return new JsonResponse(['minutes' => (int) $wish['minutes'], 'items' => AgendaResource::items($agenda, ...$moment->items), 'others' => AgendaResource::items($agenda, ...$moment->others)]);
     }

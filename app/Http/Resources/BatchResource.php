@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Batches\Since;
 use App\Evenings\Desk;
 use App\Models\Batch;
 use App\Models\LogEntry;
 use App\Models\Setting;
+use App\Shelf\OwnedPaints;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
+use Kalokroma\Batch\Since;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Exchange\PlanWriter;
@@ -43,13 +44,13 @@ final class BatchResource extends JsonResource
         $openings = Opening::all($work);
         $amounts = $core->left(Setting::measures());
         $pours = AmountResource::bySteps($amounts, $progress);
-        $planVersion = $batch->plan?->version;
+        $planChanged = $batch->plan === null ? null : $batch->plan->version !== $batch->plan_version;
 
         return [
             ...BatchBrief::ofAll(new Collection([$batch]))[0],
             'planName' => $plan->name,
             'model' => $plan->model->name,
-            'planChanged' => $planVersion !== null && $planVersion !== $batch->plan_version,
+            'planChanged' => $planChanged === true,
             'next' => $progress->next()?->step->id,
             'rests' => $batch->rests,
             'skipped' => $progress->skipped(),
@@ -58,7 +59,7 @@ final class BatchResource extends JsonResource
             'slips' => SlipResource::of($batch, $progress),
             'photos' => PinnedPhotoResource::of($batch, $plan),
             'testPieces' => self::testPieces($batch->written()),
-            'since' => Since::of($batch, $plan),
+            'since' => Since::of($batch->painted(), $planChanged, OwnedPaints::shelf(), Setting::measures(), Setting::bookOf($batch->habits), Setting::book()),
             'differences' => $core->differences($batch->paints()->find(...)),
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
             'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $progress->squad->rehearsalAt($pass), $batch), ...self::opening($openings, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),

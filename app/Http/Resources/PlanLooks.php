@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Buying\Market;
+use App\Learning\LogLessons;
+use App\Models\Product;
 use App\Models\Setting;
 use App\Plans\PlanView;
 use Kalokroma\Colour\ColourWords;
@@ -72,11 +75,39 @@ final class PlanLooks
             'minutes' => round($way->minutes, 1),
             'dryMinutes' => $way->dryMinutes,
             'pots' => count($way->pots),
+            'price' => self::price($way->toBuy),
+            'slipMinutes' => $way->slipMinutes === null ? null : round($way->slipMinutes, 1),
+            'newTechniques' => self::unpractised($variant->steps ?? $area->steps),
             'toBuy' => array_map(static fn(Paint $one): string => $one->name, $way->toBuy),
             'sprayedWith' => $way->brushes,
             'undercoat' => $variant?->undercoat?->words(),
             'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps ?? $area->steps),
         ];
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return int minor units, as quoted today
+     */
+    private static function price(array $paints): int
+    {
+        $ids = array_map(static fn(Paint $one): string => $one->id, $paints);
+
+        return $ids === [] ? 0 : (int) Product::query()->whereKey($ids)->get()->sum(static fn(Product $one): int => resolve(Market::class)->quote($one)->price);
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<string> names of techniques that one would learn by it
+     */
+    private static function unpractised(array $steps): array
+    {
+        $known = LogLessons::practised();
+        $new = array_filter($steps, static fn(Step $step): bool => ! in_array($step->technique->id, $known, true));
+
+        return $known === [] ? [] : array_values(array_unique(array_map(static fn(Step $step): string => $step->technique->label, $new)));
     }
 
     /** @return array<string, mixed> */

@@ -154,6 +154,13 @@
             ]}
             change={(value) => (undone = value === 'undone')}
         />
+        {#if batch === ''}
+            <p class="out">
+                <span class="quiet">Save all of it</span>
+                <a href="/api/log/export?as=csv" download="kalokroma-log.csv">as a table</a>
+                <a href="/api/log/export?as=json" download="kalokroma-log.json">with its plans</a>
+            </p>
+        {/if}
     </div>
 </header>
 {#if teaches}
@@ -202,6 +209,19 @@
 {/snippet}
 
 <style>
+    .out {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+        align-self: end;
+        min-height: 32px;
+        white-space: nowrap;
+    }
+
+    .out a {
+        color: inherit;
+    }
+
     header {
         display: grid;
         gap: 12px;

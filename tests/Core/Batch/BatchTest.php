@@ -9,13 +9,17 @@ use Kalokroma\Amounts\Measures;
 use Kalokroma\Batch\Batch;
 use Kalokroma\Batch\Entry;
 use Kalokroma\Batch\Matrix;
+use Kalokroma\Batch\Since;
 use Kalokroma\Batch\Touch;
 use Kalokroma\Batch\Toward;
 use Kalokroma\Batch\Used;
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Habit;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Matching\Shelf;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Done;
@@ -106,6 +110,23 @@ final class BatchTest extends TestCase
         ])->worked();
 
         self::assertSame([[3, 2, null, true], [3, 1, 30.0, false]], array_map(static fn($one): array => [$one->models, $one->coats, $one->minutes, $one->isAsMixed], $worked), 'The oldest first; a step the plan has lost teaches nothing.');
+    }
+
+    public function testWhoeverRepeatsItHearsWhatIsOtherwiseNow(): void
+    {
+        $painted = SquadPlan::alike(self::plan(), 4);
+        [$navy, $wash] = [self::plan()->paints()['navy'], self::plan()->paints()['umber-wash']];
+        $book = CraftBook::standard();
+        $since = static fn(?bool $changed, Shelf $shelf, CraftBook $now): array => Since::of($painted, $changed, $shelf, Measures::usual(), $book, $now);
+
+        self::assertSame([], $since(false, Shelf::of([$navy, $wash], ['navy' => 60.0, 'umber-wash' => 60.0]), $book));
+        $short = $since(true, Shelf::of([$navy], ['navy' => 0.1]), $book->with(new Habit('wash', dryMinutes: 90)));
+        self::assertCount(4, $short);
+        self::assertStringContainsString('plan has changed', $short[0]);
+        self::assertMatchesRegularExpression('/: 0\.1 ml left, \d+\.\d ml are needed/', $short[1].$short[2]);
+        self::assertStringContainsString('is not on the shelf', $short[1].$short[2]);
+        self::assertStringContainsString('otherwise now: wash', $short[3]);
+        self::assertStringContainsString('was deleted', $since(null, Shelf::of([$navy, $wash], ['navy' => 60.0, 'umber-wash' => 60.0]), $book)[0]);
     }
 
     public function testWhatIsStoredOddlyIsMended(): void

@@ -36,6 +36,23 @@ final class AreaWayTest extends TestCase
         self::assertEquals($rehearsal->strip($area)->final(), $recipe->strip->final());
     }
 
+    /** White on black: two coats of black hide it and what lay over them is laid again; layers on top make a slip dearer. */
+    public function testASlipOntoAWayCostsMoreTheMoreLiesOverItsColour(): void
+    {
+        $slips = static fn(string $more): array => (static function () use ($more): array {
+            $rehearsal = Rehearsal::of(PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n basecoat navy x2\n variant layered\n basecoat navy x2\n layer sky x1\n highlight ice x1$more"));
+            $area = $rehearsal->plan->areas[0];
+
+            return array_map(static fn($variant): ?float => AreaWay::of($rehearsal, $area, $variant, Shelf::of([]))->slipMinutes, [null, $area->variants[0]]);
+        })();
+        [$plain, $layered] = $slips("\narea belt hard-edged-panel small leather touches coat\n basecoat white x1");
+
+        self::assertGreaterThan(1.0, $plain);
+        self::assertGreaterThan($plain, $layered);
+        self::assertSame([null, null], $slips(''), 'Nothing lies beside it.');
+        self::assertSame([null, null], $slips("\narea belt hard-edged-panel small leather touches coat\n wash umber-wash"), 'No covering paint is near.');
+    }
+
     public function testAWayOnAnotherGroundIsSeenOnIt(): void
     {
         $look = static fn(string $over): float => (static function () use ($over): float {

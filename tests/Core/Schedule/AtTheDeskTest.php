@@ -24,10 +24,12 @@ use Kalokroma\Schedule\DryClock;
 use Kalokroma\Schedule\DryKind;
 use Kalokroma\Schedule\Filler;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Moment;
 use Kalokroma\Schedule\Opening;
 use Kalokroma\Schedule\RoundTrip;
 use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -85,6 +87,31 @@ final class AtTheDeskTest extends TestCase
         self::assertSame([['stepId' => 'coat-1', 'seconds' => 20 * 60]], array_map(static fn(array $one): array => ['stepId' => $one['stepId'], 'seconds' => $one['seconds']], $openings[Opening::key(0, 'coat-2', 1)]->waitsFor));
         self::assertContains('coat-2', array_column($openings[Opening::key(0, 'coat-3', 1)]->waitsFor, 'stepId'));
         self::assertArrayNotHasKey(Opening::key(0, 'coat-1', 1), $openings);
+    }
+
+    public function testSoManyMinutesNowAreFilledAndNeverPastTheirEnd(): void
+    {
+        $work = self::work(self::SCHEME, 4, []);
+        $moment = static fn(int $minutes): Moment => Moment::of($work, Session::of(new DateTimeImmutable(Schedules::BEGIN), $minutes), [Session::of(new DateTimeImmutable(Schedules::BEGIN), 600), Session::of((new DateTimeImmutable(Schedules::BEGIN))->modify('+1 day'), 600)]);
+        $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
+        $painted = static fn(Moment $one): int => array_sum(array_map(static fn($item): int => count($item->models), $one->items));
+        foreach ([15, 40, 120] as $minutes) {
+            foreach ([...$moment($minutes)->items, ...$moment($minutes)->others] as $item) {
+                self::assertGreaterThanOrEqual($begin, $item->start);
+                self::assertLessThanOrEqual($begin + 60 * $minutes, $item->end);
+            }
+        }
+        self::assertGreaterThan($painted($moment(15)), $painted($moment(120)));
+
+        // What is offered instead can be begun at once, is not what is painted anyway, and what fits whole comes first.
+        $some = $moment(15);
+        $chosen = array_map(static fn($item): string => $item->pass->step->id, $some->items);
+        self::assertNotSame([], $some->others);
+        self::assertLessThanOrEqual(3, count($some->others));
+        foreach ($some->others as $other) {
+            self::assertNotContains($other->pass->step->id, $chosen);
+            self::assertSame($begin, $other->start);
+        }
     }
 
     public function testWhatComesAfterALeftOutStepWaitsForWhatComesBeforeIt(): void

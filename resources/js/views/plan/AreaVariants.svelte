@@ -2,6 +2,8 @@
     import { Button } from 'carbon-components-svelte';
     import type { Area, Schemas } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { money } from '../../lib/money';
+    import { settings } from '../../lib/settings.svelte';
     import { plural, span } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
     import Words from '../../parts/Words.svelte';
@@ -21,6 +23,15 @@
     const roles = $derived(desk.document?.roles ?? []);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
     const all = $derived<Way[]>([...(asPlanned && !painted ? [asPlanned] : []), ...looks]);
+
+    let ownedOnly = $state(false);
+
+    /** With the pots that are there, and without an airbrush where there is none. */
+    function isAtHand(way: Way): boolean {
+        return (
+            way.toBuy.length === 0 && (settings.tools.airbrush || !way.sprayedWith.some((one) => /airbrush/i.test(one)))
+        );
+    }
 
     /** It takes the least of all, and not all take the same. */
     function isLeast(way: Way, of: (one: Way) => number): boolean {
@@ -45,8 +56,16 @@
         <dd class:least={isLeast(way, (one) => one.pots)}>{way.pots}</dd>
         <dt>to buy</dt>
         <dd class:least={isLeast(way, (one) => one.toBuy.length)}>
-            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>{/if}
+            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>, {money(way.price)}{/if}
         </dd>
+        {#if way.slipMinutes !== null}
+            <dt>a slip onto it</dt>
+            <dd class:least={isLeast(way, (one) => one.slipMinutes ?? 0)}>{span(way.slipMinutes)}</dd>
+        {/if}
+        {#if way.newTechniques.length > 0}
+            <dt>you would learn</dt>
+            <dd>{way.newTechniques.join(', ').toLowerCase()}</dd>
+        {/if}
         {#if way.sprayedWith.length > 0}
             <dt>wants</dt>
             <dd>{way.sprayedWith.join(', ').toLowerCase()}</dd>
@@ -83,6 +102,9 @@
             change={(byTurns) => desk.changeArea(area.id, { byTurns })}
         />
     </div>
+    {#if all.some((way) => !isAtHand(way))}
+        <Tick label="Only what I have the paints and tools for" checked={ownedOnly} change={(on) => (ownedOnly = on)} />
+    {/if}
     <ul class="ways" aria-label="Ways to paint {area.name}">
         {#if asPlanned && !painted}
             <li class="way chosen">
@@ -92,7 +114,7 @@
         {/if}
         {#each area.variants ?? [] as variant, at (variant.id)}
             {@const look = looks.find((one) => one.id === variant.id)}
-            <li class="way" class:chosen={look?.isRecipe}>
+            <li class="way" class:chosen={look?.isRecipe} hidden={ownedOnly && look !== undefined && !isAtHand(look)}>
                 <Words
                     label="Name"
                     value={variant.name}

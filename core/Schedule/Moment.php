@@ -2,16 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Evenings;
-
-use DateTimeImmutable;
-use Kalokroma\Schedule\Coat;
-use Kalokroma\Schedule\Desk as CoreDesk;
-use Kalokroma\Schedule\Item;
-use Kalokroma\Schedule\Manner;
-use Kalokroma\Schedule\Scheduler;
-use Kalokroma\Schedule\Session;
-use Kalokroma\Schedule\Sessions;
+namespace Kalokroma\Schedule;
 
 /** So many minutes, now: what is worth sitting down for. */
 final readonly class Moment
@@ -27,15 +18,14 @@ final readonly class Moment
         public array $others,
     ) {}
 
-    /** @param int $minutes one or more */
-    public static function of(Agenda $agenda, DateTimeImmutable $now, int $minutes): self
+    /** @param list<Session> $later those after it */
+    public static function of(Work $work, Session $now, array $later): self
     {
-        $session = Session::of($now, $minutes);
-        $later = array_values(array_filter($agenda->hours->sessions($now->modify("+$minutes minutes"), 200), static fn(Session $one): bool => ! $one->overlaps($session)));
-        $sessions = Sessions::of([$session, ...$later]);
-        $items = array_values(array_filter(Scheduler::roughly($agenda->work, $sessions, Manner::Calm)->items, static fn(Item $one): bool => $one->session === 0));
+        $after = array_filter($later, static fn(Session $one): bool => ! $one->overlaps($now));
+        $sessions = Sessions::of([$now, ...array_values($after)]);
+        $items = array_values(array_filter(Scheduler::roughly($work, $sessions, Manner::Calm)->items, static fn(Item $one): bool => $one->session === 0));
 
-        return new self($items, self::others($agenda, $session, $items));
+        return new self($items, self::others($work, $now, $items));
     }
 
     /**
@@ -43,12 +33,12 @@ final readonly class Moment
      *
      * @return list<Item>
      */
-    private static function others(Agenda $agenda, Session $session, array $items): array
+    private static function others(Work $work, Session $session, array $items): array
     {
-        $desk = new CoreDesk($agenda->work, Sessions::of([$session]));
+        $desk = new Desk($work, Sessions::of([$session]));
         $ends = $desk->lay([]) ?? [];
         $others = [];
-        foreach ($agenda->work->coats as $at => $coat) {
+        foreach ($work->coats as $at => $coat) {
             $start = $coat->models === [] ? null : $desk->earliest($at, 0, $ends);
             if ($start === null || $start > $session->from() + 60 || self::isAmong($coat, $items)) {
                 continue;
@@ -58,7 +48,7 @@ final readonly class Moment
                 $piece = $coat->pieces[0];
                 /** @var non-empty-list<int> $models */
                 $models = array_slice($coat->models, 0, $fits);
-                $others[] = [$fits === count($coat->models) ? 0 : 1, -$agenda->work->tails[$at], new Item($coat->job, $piece->pass, $piece->coat, $models, $session->from(), $session->from() + $fits * $coat->span(), 0)];
+                $others[] = [$fits === count($coat->models) ? 0 : 1, -$work->tails[$at], new Item($coat->job, $piece->pass, $piece->coat, $models, $session->from(), $session->from() + $fits * $coat->span(), 0)];
             }
         }
         usort($others, static fn(array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
