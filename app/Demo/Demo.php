@@ -6,12 +6,14 @@ namespace App\Demo;
 
 use App\Batches\BatchStore;
 use App\Batches\Logbook;
+use App\Batches\PhotoPins;
 use App\Batches\PotUse;
 use App\Figures\FigureStore;
 use App\Figures\ReliefWork;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Models\Setting;
+use App\Photos\PhotoStore;
 use App\Plans\PlanFiles;
 use App\Plans\PlanStore;
 use App\Shelf\PaintFiles;
@@ -39,6 +41,7 @@ final class Demo
         private readonly PaintFiles $files,
         private readonly PlanFiles $plans,
         private readonly BatchStore $batches,
+        private readonly PhotoStore $photos,
         private readonly PlanStore $store,
         private readonly FigureStore $figures,
     ) {}
@@ -58,7 +61,7 @@ final class Demo
             }
             $this->share($plans, 'ferry-warden', 'Jetty base', 'Jetty mud', ['base', 'mud'], ['heron-provost' => 'Jetty base']);
             $this->share($plans, 'ferry-warden', 'Ferry pole', 'Driftwood', ['wood', 'weathered'], []);
-            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>}> $batches */
+            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>}> $batches */
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
@@ -116,7 +119,7 @@ final class Demo
         throw new LogicException("The demo has no area $name.");
     }
 
-    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>} $wish */
+    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>} $wish */
     private function paint(Plan $plan, array $wish): void
     {
         $today = Carbon::today();
@@ -140,6 +143,9 @@ final class Demo
                 $note = $coat === null || $coat === $pass->step->coats ? $wish['notes'][$index] ?? '' : '';
                 $this->record($batch, $evening, ['stepId' => $pass->step->id, 'models' => $models, 'coat' => $coat, 'minutes' => $minutes, 'note' => $note, 'used' => isset($wish['coats'][$index]) ? ['coats' => $wish['coats'][$index]] : null]);
             }
+            if (isset($wish['pictures'][$index])) {
+                $this->picture($batch, $evening, $pass->step->id, $wish['pictures'][$index]);
+            }
         }
     }
 
@@ -151,6 +157,13 @@ final class Demo
     private function record(Batch $batch, Carbon $evening, array $done): void
     {
         (new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse))->record($batch->id, ['id' => (string) Str::ulid($evening), ...$done]);
+    }
+
+    /** @param array{file: string, note: string} $picture */
+    private function picture(Batch $batch, Carbon $evening, string $stepId, array $picture): void
+    {
+        $photo = $this->photos->take(File::get(resource_path("demo/pictures/$picture[file].jpg")));
+        (new PhotoPins(new StoppedClock($evening->toDateTimeImmutable())))->pin($batch->id, ['id' => (string) Str::ulid($evening), 'photoId' => $photo->id, 'stepId' => $stepId, 'note' => $picture['note']]);
     }
 
     /** Evenings end at ten; what does not fit waits for the next but one. */
