@@ -33,6 +33,7 @@ use App\Http\Controllers\PinnedPhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanHistoryController;
 use App\Http\Controllers\PotController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\PurchaseController;
 use App\Http\Controllers\ReaderController;
@@ -167,6 +168,7 @@ Route::get('lessons', [LessonController::class, 'index'])->middleware(['kept:log
 Route::put('lessons/{id}', [LessonController::class, 'update']);
 Route::put('readings/{kind}/{id}', [LessonController::class, 'strike']);
 Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kept:plans,products,settings');
+Route::get('plans/{id}/practice', PracticeController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/budget', BudgetController::class)->middleware('kept:plans,products,settings');
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan'])->middleware('kept:plans,products,pots,settings');
 Route::get('log/export', LogExportController::class)->middleware('in-turn');

@@ -158,4 +158,22 @@ final class RecipeTest extends HttpTestCase
         $this->ask('POST', "/plans/$plan->id/areas/nobody/recipes", ['target' => ['colour' => '#26508a']], 404);
         $this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", ['target' => ['paint' => 'nobody']], 404);
     }
+    /** Taken as a way of its own, for a trial piece; the recipe stays what it was. */
+    public function testWhatOneWantsToPractiseFindsItsPlaces(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $found = $this->ask('GET', "/plans/$plan[id]/practice?technique=stipple");
+        self::assertSame(['stipple', 'Stipple'], [$found['technique'], $found['label']]);
+        self::assertNotSame([], $found['places']);
+        foreach ($found['places'] as $place) {
+            self::assertSame(['stipple'], array_column(array_filter($place['steps'], static fn(array $one): bool => $one['id'] === $place['stepId']), 'technique'));
+        }
+        $place = $found['places'][0];
+        $made = $this->edit($plan, ['do' => 'add-variant', 'area' => $place['areaId'], 'id' => 'trial', 'name' => 'stipple, to practise', 'steps' => $place['steps']]);
+        $area = array_values(array_filter($made['document']['areas'], static fn(array $one): bool => $one['id'] === $place['areaId']))[0];
+        self::assertContains('stipple, to practise', array_column($area['variants'], 'name'));
+        self::assertSame(['technique'], self::fields($this->ask('GET', "/plans/$plan[id]/practice?technique=glitter", null, 422)));
+        self::assertSame(['technique'], self::fields($this->ask('GET', "/plans/$plan[id]/practice", null, 422)));
+    }
+
 }

@@ -14,6 +14,7 @@
     import AmountsView from './AmountsView.svelte';
     import HoursGo from './HoursGo.svelte';
     import HowMany from './HowMany.svelte';
+    import Practise from './Practise.svelte';
 
     /** Paint it: for how many, who they are, where the hours go, what to pour and what runs short, and the beginning of a batch. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
@@ -158,6 +159,7 @@
                 change={(value) => (hours = value)}
                 leaveOut={(steps) => (leftOut = steps)}
             />
+            <Practise {desk} {craft} />
             <AmountsView
                 planId={desk.id}
                 models={count}
