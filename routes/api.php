@@ -7,6 +7,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BeginningController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BottleColourController;
+use App\Http\Controllers\BrushController;
 use App\Http\Controllers\BudgetController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\CraftController;
@@ -168,6 +169,9 @@ Route::get('lessons', [LessonController::class, 'index'])->middleware(['kept:log
 Route::put('lessons/{id}', [LessonController::class, 'update']);
 Route::put('readings/{kind}/{id}', [LessonController::class, 'strike']);
 Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kept:plans,products,settings');
+Route::apiResource('brushes', BrushController::class)->except('show')->parameters(['brushes' => 'id']);
+Route::post('brushes/{id}/restore', [BrushController::class, 'restore']);
+Route::get('batches/{id}/steps/{step}/brushes', [BrushController::class, 'forStep']);
 Route::get('plans/{id}/practice', PracticeController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/budget', BudgetController::class)->middleware('kept:plans,products,settings');
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan'])->middleware('kept:plans,products,pots,settings');

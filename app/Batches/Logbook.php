@@ -32,7 +32,7 @@ final readonly class Logbook
     /**
      * Recording the same entry twice (a reload, a shaky line) records it once.
      *
-     * @param array{id: string, stepId: string, models?: int|null, on?: list<int>|null, coat?: int|null, at?: string|null, minutes?: int|null, note?: string|null, used?: Told|null} $done `on`: numbers of the models, else so many of those that come next; `coat`: one of the step's, when not all that is left of it was done; `at`: when it was done, when that is told later
+     * @param array{id: string, stepId: string, models?: int|null, on?: list<int>|null, coat?: int|null, at?: string|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: Told|null} $done `on`: numbers of the models, else so many of those that come next; `coat`: one of the step's, when not all that is left of it was done; `at`: when it was done, when that is told later
      *
      * @throws ValidationException when there is no such step, or more models than are left
      * @throws Refused when the id is another batch's entry
@@ -63,6 +63,7 @@ final readonly class Logbook
                 'spent' => $this->pots->take($core->spends($step->id, $used, $on, $coat, Setting::measures())),
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
+                'brush_id' => $done['brush'] ?? null,
                 'done_at' => $this->when($done['at'] ?? null, $batch),
             ]);
 
@@ -73,7 +74,7 @@ final readonly class Logbook
     /**
      * Puts right what was noted. When it was done stays.
      *
-     * @param array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, used?: Told|null, version: int} $done
+     * @param array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: Told|null, version: int} $done
      *
      * @throws ValidationException when more models are told than are left
      * @throws StaleWrite when it was changed elsewhere
@@ -98,6 +99,7 @@ final readonly class Logbook
                 'on_models' => $on,
                 'minutes' => $done['minutes'] ?? null,
                 'note' => $done['note'] ?? '',
+                ...(array_key_exists('brush', $done) ? ['brush_id' => $done['brush']] : []),
                 'used' => $used->toArray(),
                 'spent' => $entry->spent === null ? null : $this->pots->take($core->spends($entry->step_id, $used, $on ?? [], $entry->coat, Setting::measures())),
                 'version' => $entry->version + 1,

@@ -27,6 +27,8 @@ use Kalokroma\Planning\Done;
  * @property list<array{paint: string, ml: float}>|null $spent what was taken from the pots
  * @property int|null $minutes
  * @property string $note
+ * @property string|null $brush_id with which of the brushes that are owned
+ * @property OwnedBrush|null $brush
  * @property Carbon $done_at
  * @property int $version
  * @property Batch|null $batch
@@ -50,6 +52,15 @@ final class LogEntry extends Model
     public function toCore(): Entry
     {
         return new Entry(new Done($this->step_id, $this->coat, $this->models, $this->done_at->getTimestamp(), $this->id, $this->on_models), $this->used(), $this->minutes, $this->note);
+    }
+
+    /** @return BelongsTo<OwnedBrush, $this> also one that was thrown away since */
+    public function brush(): BelongsTo
+    {
+        $brush = $this->belongsTo(OwnedBrush::class);
+        $brush->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $brush;
     }
 
     /** @return BelongsTo<Batch, $this> */

@@ -150,6 +150,26 @@ final class HabitsTest extends BrowserTestCase
         self::assertNotNull($coats);
     }
 
+    public function testABrushIsOwnedKeptForMetalAndWarnedOfAtTheDesk(): void
+    {
+        $this->visit('#/settings');
+        foreach (['Red one', 'Tin'] as $name) {
+            $this->fill('A brush', $name);
+            $this->pressNamed('Add it');
+            $this->see(sprintf('//ul[@aria-label="My brushes"]/li[contains(., "%s")]', $name));
+        }
+        $this->press('//ul[@aria-label="My brushes"]/li[contains(., "Tin")]//label[contains(., "kept for metal")]');
+        self::driver()->navigate()->refresh();
+        $this->see('//ul[@aria-label="My brushes"]/li[contains(., "Tin")]//label[contains(., "kept for metal")]');
+        self::assertTrue((bool) self::driver()->executeScript('return [...document.querySelectorAll("ul[aria-label=\"My brushes\"] li")].find((one) => one.textContent.includes("Tin")).querySelector("input").checked'));
+        $this->visit('#/');
+        $this->press('(//article//*[contains(@class, "next")]//a)[1]');
+        $this->choose('With', 'Tin');
+        $this->see('//section[@aria-label="Open pass"]//*[@role="status"][contains(., "Tin is kept for metal")]');
+        $this->press('//section[@aria-label="Open pass"]//button[starts-with(normalize-space(.), "Take ")]');
+        $this->seeNot('//section[@aria-label="Open pass"]//*[@role="status"][contains(., "kept for metal")]');
+    }
+
     public function testAPlanIsDeletedAndComesBack(): void
     {
         $this->openWarden();

@@ -27,6 +27,7 @@ final class LogEntryRequest extends FormRequest
             'on.*' => ['integer:strict', 'distinct', 'between:1,'.Batch::MOST_MODELS],
             'minutes' => ['nullable', 'integer:strict', 'between:0,10000'],
             'note' => ['nullable', 'string', new PlainTextRule(500)],
+            'brush' => ['nullable', 'string', 'max:40', Rule::exists('brushes', 'id')],
             'used' => ['nullable', 'array:mix,dilution,coats'],
             'used.mix' => ['nullable', 'array', 'list', 'between:0,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
                 if (is_array($mix) && array_sum(array_map(static fn(mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
@@ -43,5 +44,11 @@ final class LogEntryRequest extends FormRequest
             'used.dilution.paintId' => ['nullable', 'string', 'max:40'],
             'used.coats' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['brush.exists' => 'This brush is not known here any more. Choose another, or none.'];
     }
 }

@@ -23,6 +23,7 @@ final class LogEntryResource
             'used' => $entry->used()->toArray(),
             'minutes' => $entry->minutes,
             'note' => $entry->note,
+            'brushId' => $entry->brush_id,
             'version' => $entry->version,
             'isUndone' => $entry->trashed(),
             'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
@@ -71,6 +72,7 @@ final class LogEntryResource
             ...self::bare($entry),
             'batchName' => $entry->batch->name ?? '',
             'batchModels' => $entry->batch->models ?? 0,
+            'brush' => $entry->brush?->name,
             'mixWords' => $used->mixWords(),
             'dilution' => $used->dilution->words(),
         ];

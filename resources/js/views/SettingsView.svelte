@@ -1,5 +1,6 @@
 <script lang="ts">
     import AirCard from './settings/AirCard.svelte';
+    import BrushesCard from './settings/BrushesCard.svelte';
     import BottlesCard from './settings/BottlesCard.svelte';
     import DevicesCard from './settings/DevicesCard.svelte';
     import HandCard from './settings/HandCard.svelte';
@@ -7,7 +8,7 @@
 
     /** What holds for the whole application: how one paints, the air it dries in, what bottles drip, and which stand-ins are switched on. */
     void settings.placeClock().catch(() => undefined);
-    const cards = [HandCard, AirCard, BottlesCard, DevicesCard];
+    const cards = [HandCard, BrushesCard, AirCard, BottlesCard, DevicesCard];
 </script>
 
 <svelte:head><title>Settings · Kalokroma</title></svelte:head>

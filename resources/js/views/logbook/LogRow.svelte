@@ -57,7 +57,8 @@
                 entry.coat === null ? entry.used.coats : (entry.plannedCoats ?? entry.used.coats),
                 'coat',
             )}{#if entry.coat === null && entry.plannedCoats !== null && entry.plannedCoats !== entry.used.coats}
-                (planned {entry.plannedCoats}){/if}</small
+                (planned {entry.plannedCoats}){/if}{#if entry.brush}
+                · <bdi>{entry.brush}</bdi>{/if}</small
         >{#if entry.note !== ''}<span class="note"><bdi>{entry.note}</bdi></span>{/if}{#if entry.fault !== null}<span
                 class="note">{entry.fault}</span
             >{/if}</span

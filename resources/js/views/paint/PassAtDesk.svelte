@@ -8,6 +8,7 @@
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import ReallyUsed from '../batch/ReallyUsed.svelte';
+    import BrushAtHand from './BrushAtHand.svelte';
     import CautionOnce from './CautionOnce.svelte';
     import FinishBar from './FinishBar.svelte';
     import ModelTicks from './ModelTicks.svelte';
@@ -63,6 +64,8 @@
     /** Whether it was asked about paint that is still wet, or about what should come first. */
     let asked = $state(false);
     let really = $state<Omit<Done, 'models' | 'on'>>({});
+    /** Which of the owned ones is in the hand. */
+    let brush = $state<string | null>(null);
     const isQuestion = $derived(isWet || isEarly);
 
     function tick(those: number[]): void {
@@ -99,7 +102,13 @@
         ticked = [];
         const minutes = really.minutes ?? timer.minutes;
         timer.end();
-        done({ ...really, minutes, on, ...(coats > 1 ? { coat: step.coat } : {}) });
+        done({
+            ...really,
+            ...(brush === null ? {} : { brush }),
+            minutes,
+            on,
+            ...(coats > 1 ? { coat: step.coat } : {}),
+        });
     }
 </script>
 
@@ -133,6 +142,7 @@
         {#if step.isPerModel}<b>Carry it through on one model before the next: it must not dry meanwhile.</b>{/if}
         {#if step.step.note !== ''}<b><bdi>{step.step.note}</bdi></b>{/if}
     </p>
+    {#if step.mix !== null}<BrushAtHand batchId={batch.id} {step} take={(one) => (brush = one)} />{/if}
     {#if step.areaId !== null && step.mix !== null}<SlipPrices batchId={batch.id} {step} />{/if}
     <CautionOnce batch={batch.id} hazards={step.hazards} {table} />
     <ModelTicks
