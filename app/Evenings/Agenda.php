@@ -44,7 +44,7 @@ final class Agenda
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
-        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), self::sequence($this->desk, $this->work, Sessions::of($this->sessions)), Manner::Calm);
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), $this->sequence($this->work, Sessions::of($this->sessions)), Manner::Calm);
     }
 
     /** @return list<HeldUp> what only waits for the weather */
@@ -66,12 +66,28 @@ final class Agenda
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::laid($this->desk->work($this->work->sprayHours, $jobs), $schedule->sessions, self::sequence($this->desk, $this->work, $schedule->sessions), Manner::Calm);
+        return Scheduler::laid($this->desk->work($this->work->sprayHours, $jobs), $schedule->sessions, $this->sequence($this->work, $schedule->sessions), Manner::Calm);
     }
 
-    /** @return list<array{int, int}> coat and number of models */
-    private static function sequence(Desk $desk, Work $work, Sessions $sessions): array
+    /**
+     * What comes after what is worked out once a day, and anew when batches, hours or habits change; what is recorded meanwhile is only taken out of it.
+     *
+     * @return list<array{int, int}> coat and number of models
+     */
+    private function sequence(Work $work, Sessions $sessions): array
     {
-        return Kept::now()->of('sequence', [$desk->fingerprint(), $work->sprayHours->shut, array_map(static fn(Session $one): array => [$one->from(), $one->minutes], $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+        $tonight = $this->now->setTimezone($this->hours->zone)->setTime(23, 59, 59)->getTimestamp();
+        $later = array_values(array_filter($sessions->all, static fn(Session $one): bool => $one->from() > $tonight));
+        $facts = [$this->desk->fingerprint(), $tonight, $work->sprayHours->shut, array_map(self::times(...), $later)];
+        $today = Kept::now()->of('sequence', $facts, static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+
+        return Scheduler::continued($work, $sessions, $today, Manner::Calm)
+            ?? Kept::now()->of('sequence', [...$facts, $this->desk->record(), array_map(self::times(...), $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+    }
+
+    /** @return array{int, int} */
+    private static function times(Session $one): array
+    {
+        return [$one->from(), $one->minutes];
     }
 }

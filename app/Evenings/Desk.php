@@ -80,14 +80,20 @@ final readonly class Desk
         return Work::of($jobs ?? $this->jobs, $this->climate, $sprayHours);
     }
 
-    /** Changes whenever something that a schedule depends on does. */
+    /** Changes whenever something does that a schedule depends on, but for what is recorded. */
     public function fingerprint(): string
     {
         return hash('xxh128', serialize([
-            array_map(static fn(Batch $one, array $done): array => [$one->id, $one->version, $one->rests, $one->skipped, array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at, $each->on], $done)], $this->batches, $this->done),
+            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped], $this->batches),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
             Setting::setUpMinutes(),
         ]));
+    }
+
+    /** Changes with what is recorded. */
+    public function record(): string
+    {
+        return hash('xxh128', serialize(array_map(static fn(array $done): array => array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at, $each->on], $done), $this->done)));
     }
 }

@@ -18,6 +18,9 @@ final class Improvement
 
     private const MOST_TRIES = 12000;
 
+    /** Fewer hit upon nothing: of much work there is no time for more. */
+    private const LEAST_TRIES = 100;
+
     /** After so many tries that made nothing better there is little to hope for. */
     private const MOST_IN_VAIN = 2500;
 
@@ -48,6 +51,9 @@ final class Improvement
         $cost = $this->desk->cost($sequence) ?? [PHP_INT_MAX];
         $tasks = max(1, array_sum(array_column($sequence, 1)));
         $tries = min(self::MOST_TRIES, intdiv(self::MOST_LAID, $tasks));
+        if ($tries < self::LEAST_TRIES) {
+            return $sequence;
+        }
         $inVain = 0;
         for ($try = 0; $try < $tries && $inVain < self::MOST_IN_VAIN && count($sequence) > 1; $try++) {
             $other = $this->changed($sequence);

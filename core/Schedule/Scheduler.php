@@ -15,6 +15,9 @@ final class Scheduler
 
     private const FEW_TASKS = 40;
 
+    /** Coats beyond which only the lists are written that are best for many batches: by the running order, whole and filling up. */
+    private const MANY_COATS = 300;
+
     /**
      * Each coat on all models in one go, wherever some session is long enough for it; only where the sessions do not suffice so is a batch torn apart.
      */
@@ -39,6 +42,31 @@ final class Scheduler
     public static function sequenceFor(Work $work, Sessions $sessions, Manner $manner): array
     {
         return self::sequence(new Desk($work, $sessions, $manner));
+    }
+
+    /**
+     * A sequence that was made earlier, without what was done since; what was taken back comes first. An evening does not change its mind with every coat.
+     *
+     * @param list<array{int, int}> $before coat and number of models, of the same batches
+     *
+     * @return list<array{int, int}>|null null when it cannot be any more
+     */
+    public static function continued(Work $work, Sessions $sessions, array $before, Manner $manner): ?array
+    {
+        $desk = new Desk($work, $sessions, $manner);
+        $left = array_map(count(...), $desk->models);
+        $sequence = [];
+        foreach ($before as [$coat, $count]) {
+            $now = min($count, $left[$coat] ?? 0);
+            $sequence[] = [$coat, $now];
+            if ($now > 0) {
+                $left[$coat] -= $now;
+            }
+        }
+        $again = array_map(static fn(int $coat): array => [$coat, $left[$coat]], array_keys(array_filter($left)));
+        $sequence = Improvement::joined([...$again, ...$sequence]);
+
+        return $desk->lay($sequence) === null ? null : $sequence;
     }
 
     /**
@@ -97,12 +125,13 @@ final class Scheduler
     private static function choices(Desk $desk): array
     {
         $coats = count($desk->span);
+        $isMuch = count(array_filter($desk->models)) > self::MANY_COATS;
         $byOrder = array_map(static fn(int $at): float => (float) ($coats - $at), array_keys($desk->span));
         $byTail = array_map(floatval(...), $desk->work->tails);
         $byLoad = array_map(static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]), array_keys($desk->span));
         $choices = [];
-        foreach ([$byOrder, $byTail, $byLoad] as $urgency) {
-            foreach ($desk->manner === Manner::WholeCoats ? [[false, false]] : [[false, false], [false, true], [true, true]] as [$cuts, $fills]) {
+        foreach ($isMuch ? [$byOrder] : [$byOrder, $byTail, $byLoad] as $urgency) {
+            foreach ($desk->manner === Manner::WholeCoats ? [[false, false]] : [[false, false], [false, true], ...($isMuch ? [] : [[true, true]])] as [$cuts, $fills]) {
                 $choices[] = new Choice($urgency, $cuts, $fills);
             }
         }

@@ -24,6 +24,7 @@ use Kalokroma\Schedule\DryClock;
 use Kalokroma\Schedule\DryKind;
 use Kalokroma\Schedule\Filler;
 use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
 use Kalokroma\Schedule\Moment;
 use Kalokroma\Schedule\Opening;
 use Kalokroma\Schedule\RoundTrip;
@@ -87,6 +88,33 @@ final class AtTheDeskTest extends TestCase
         self::assertSame([['stepId' => 'coat-1', 'seconds' => 20 * 60]], array_map(static fn(array $one): array => ['stepId' => $one['stepId'], 'seconds' => $one['seconds']], $openings[Opening::key(0, 'coat-2', 1)]->waitsFor));
         self::assertContains('coat-2', array_column($openings[Opening::key(0, 'coat-3', 1)]->waitsFor, 'stepId'));
         self::assertArrayNotHasKey(Opening::key(0, 'coat-1', 1), $openings);
+    }
+
+    /** What is recorded is taken out of what was worked out, what is taken back comes first again, and nothing else moves. */
+    public function testAnEveningDoesNotChangeItsMindWithEveryCoat(): void
+    {
+        $sessions = Schedules::endless();
+        $whole = Scheduler::sequenceFor(self::work(self::SCHEME, 4, []), $sessions, Manner::Calm);
+        $after = self::work(self::SCHEME, 4, [new Done('coat-1', null, 4, 0), new Done('boots-1', null, 2, 0)]);
+        $rest = Scheduler::continued($after, $sessions, $whole, Manner::Calm);
+
+        self::assertNotNull($rest);
+        $left = static function (Work $work, array $sequence): array {
+            $counts = array_fill(0, count($work->coats), 0);
+            foreach ($sequence as [$coat, $count]) {
+                $counts[$coat] += $count;
+            }
+
+            return $counts;
+        };
+        self::assertSame(array_map(static fn($coat): int => count($coat->models), $after->coats), $left($after, $rest));
+        $order = static fn(array $sequence, array $among): array => array_values(array_intersect(array_column($sequence, 0), $among));
+        self::assertSame($order($whole, array_column($rest, 0)), array_column($rest, 0));
+        self::assertTrue(Scheduler::laid($after, $sessions, $rest, Manner::Calm)->isWhole());
+
+        $back = Scheduler::continued(self::work(self::SCHEME, 4, []), $sessions, $rest, Manner::Calm);
+        self::assertSame(array_map(static fn($coat): int => count($coat->models), self::work(self::SCHEME, 4, [])->coats), $left(self::work(self::SCHEME, 4, []), $back ?? []));
+        self::assertNull(Scheduler::continued(self::work(self::SCHEME, 4, []), $sessions, array_reverse($whole), Manner::Calm), 'The wash cannot come before the base.');
     }
 
     public function testSoManyMinutesNowAreFilledAndNeverPastTheirEnd(): void
