@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\JsonWireCompat;
 use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -20,6 +23,36 @@ use Tests\Browser\Support\Patience;
 /** A painter with the demo open in a real browser. Each class has a server and a browser of its own. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Looked in one go, before the page is asked anew. */
+    private const LOOK_MS = 3000;
+
+    /** Looks every few milliseconds until the first element that can be seen is there. */
+    private const SEEN = <<<'JS'
+        const [xpath, ms, done] = arguments;
+        const end = performance.now() + ms;
+        const isSeen = (one) => {
+            const drawn = /^(option|optgroup)$/i.test(one.tagName) ? one.closest('select') : one;
+            return drawn.getClientRects().length > 0 && drawn.checkVisibility({ visibilityProperty: true });
+        };
+        const look = () => {
+            const all = document.evaluate(xpath, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
+            for (let at = 0; at < all.snapshotLength; at++) if (isSeen(all.snapshotItem(at))) return done(all.snapshotItem(at));
+            performance.now() > end ? done(null) : setTimeout(look, 12);
+        };
+        look();
+        JS;
+
+    /** Looks every few milliseconds until there are as many, and tells how many there are. */
+    private const COUNTED = <<<'JS'
+        const [xpath, ms, wanted, done] = arguments;
+        const end = performance.now() + ms;
+        const look = () => {
+            const count = document.evaluate(`count(${xpath})`, document, null, XPathResult.NUMBER_TYPE, null).numberValue;
+            count === wanted || performance.now() > end ? done(count) : setTimeout(look, 12);
+        };
+        look();
+        JS;
+
     protected static AppServer $server;
 
     protected static Chromium $chromium;
@@ -75,26 +108,21 @@ abstract class BrowserTestCase extends TestCase
         self::driver()->get(self::$server->url($hash));
     }
 
-    /** The first visible element, waited for. */
+    /** The first visible element, waited for in the page itself. */
     protected function see(string $xpath): WebDriverElement
     {
         $found = null;
         Patience::until(static function () use ($xpath, &$found): bool {
-            foreach (self::driver()->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                try {
-                    if ($element->isDisplayed()) {
-                        $found = $element;
-
-                        return true;
-                    }
-                } catch (StaleElementReferenceException) {
-                    // It was redrawn while we looked: look again.
-                }
+            try {
+                $raw = self::driver()->executeAsyncScript(self::SEEN, [$xpath, self::LOOK_MS]);
+                $found = $raw === null ? null : new RemoteWebElement(new RemoteExecuteMethod(self::driver()), JsonWireCompat::getElement($raw), true);
+            } catch (JavascriptErrorException) {
+                // The page went away while we looked.
             }
 
-            return false;
+            return $found !== null;
         }, $xpath);
-        assert($found instanceof WebDriverElement);
+        assert($found !== null);
         $this->addToAssertionCount(1);
 
         return $found;
@@ -119,7 +147,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $seen = -1;
         $are = static function () use ($count, $xpath, &$seen): bool {
-            $seen = count(self::driver()->findElements(WebDriverBy::xpath($xpath)));
+            try {
+                $seen = self::driver()->executeAsyncScript(self::COUNTED, [$xpath, self::LOOK_MS, $count]);
+            } catch (JavascriptErrorException) {
+                // The page went away while we counted.
+            }
 
             return $seen === $count;
         };
@@ -139,8 +171,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function seeNot(string $xpath): void
     {
-        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::xpath($xpath)) === [], "no $xpath");
-        self::assertSame([], self::driver()->findElements(WebDriverBy::xpath($xpath)));
+        $this->seeCount(0, $xpath);
     }
 
     protected function press(string $xpath): void
