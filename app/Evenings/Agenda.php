@@ -23,6 +23,9 @@ final class Agenda
 
     private ?Schedule $schedule = null;
 
+    /** @var list<array{int, int}>|null coat and number of models */
+    private ?array $sequence = null;
+
     /** @param list<Session> $sessions */
     private function __construct(
         public readonly Desk $desk,
@@ -44,7 +47,7 @@ final class Agenda
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
-        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), $this->sequence($this->work, Sessions::of($this->sessions)), Manner::Calm);
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), $this->sequence(), Manner::Calm);
     }
 
     /** @return list<HeldUp> what only waits for the weather */
@@ -66,7 +69,7 @@ final class Agenda
         }
         $jobs = array_map(static fn(Job $job): Job => $job->atPace($factor), $this->desk->jobs);
 
-        return Scheduler::laid($this->desk->work($this->work->sprayHours, $jobs), $schedule->sessions, $this->sequence($this->work, $schedule->sessions), Manner::Calm);
+        return Scheduler::laid($this->desk->work($this->work->sprayHours, $jobs), $schedule->sessions, $this->sequence(), Manner::Calm);
     }
 
     /**
@@ -74,15 +77,21 @@ final class Agenda
      *
      * @return list<array{int, int}> coat and number of models
      */
-    private function sequence(Work $work, Sessions $sessions): array
+    private function sequence(): array
+    {
+        return $this->sequence ??= $this->sequenceNow(Sessions::of($this->sessions));
+    }
+
+    /** @return list<array{int, int}> coat and number of models */
+    private function sequenceNow(Sessions $sessions): array
     {
         $tonight = $this->now->setTimezone($this->hours->zone)->setTime(23, 59, 59)->getTimestamp();
         $later = array_values(array_filter($sessions->all, static fn(Session $one): bool => $one->from() > $tonight));
-        $facts = [$this->desk->fingerprint(), $tonight, $work->sprayHours->shut, array_map(self::times(...), $later)];
-        $today = Kept::now()->of('sequence', $facts, static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+        $facts = [$this->desk->fingerprint(), $tonight, $this->work->sprayHours->shut, array_map(self::times(...), $later)];
+        $solve = fn(): array => Scheduler::sequenceFor($this->work, $sessions, Manner::Calm);
 
-        return Scheduler::continued($work, $sessions, $today, Manner::Calm)
-            ?? Kept::now()->of('sequence', [...$facts, $this->desk->record(), array_map(self::times(...), $sessions->all)], static fn(): array => Scheduler::sequenceFor($work, $sessions, Manner::Calm));
+        return Scheduler::continued($this->work, $sessions, Kept::now()->of('sequence', $facts, $solve), Manner::Calm)
+            ?? Kept::now()->of('sequence', [...$facts, $this->desk->record(), array_map(self::times(...), $sessions->all)], $solve);
     }
 
     /** @return array{int, int} */

@@ -101,10 +101,10 @@ final class EveningsTest extends BrowserTestCase
         $this->fill('What it shows', 'in the light of the window');
         $this->handFile(SwatchPhoto::path(), 'section[aria-label="The batch as it was painted"] input[type=file]');
         $this->see('//figcaption[contains(., "model 3")][contains(., "in the light of the window")]');
-        $this->press('//figcaption//button');
-        $this->seeNot('//figcaption');
+        $this->press('//figcaption[contains(., "model 3")]//button');
+        $this->seeNot('//figcaption[contains(., "in the light of the window")]');
         $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
-        $this->see('//figcaption[contains(., "model 3")]');
+        $this->see('//figcaption[contains(., "in the light of the window")]');
 
         $this->pressNamed('Repeat this batch');
         $this->see('//ul[@aria-label="What changed since"]/li[contains(., "Moon Silver is not on the shelf")]');

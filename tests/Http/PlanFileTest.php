@@ -138,7 +138,9 @@ final class PlanFileTest extends HttpTestCase
         $file = json_decode($this->takeOut($this->plan()->id), true);
         $id = $this->bringIn((string) json_encode([...$file, 'deep' => self::nested(28)]))['id'];
         $plan = $this->getJson("/api/plans/$id")->assertOk()->json();
-        $this->putJson("/api/plans/$id", ['version' => $plan['version'], 'document' => [...$plan['document'], 'name' => 'Saved again']])->assertOk();
+        $saved = $this->postJson("/api/plans/$id/edits", ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => ['name' => 'Saved again']]])->assertOk()->json();
+        self::assertSame($plan['document']['deep'], $saved['document']['deep']);
+        $this->postJson("/api/plans/$id/preview", ['document' => $saved['document']])->assertOk();
     }
 
     /** @return array<mixed> */
