@@ -18,12 +18,9 @@
         {#if outbox.isStuck && outbox.waiting.length > 0}
             <div class="row">
                 <p role="status">
-                    <b>No connection.</b> Go on: {plural(
-                        outbox.waiting.length,
-                        'thing you did waits',
-                        'things you did wait',
-                    )}
-                    here, and will be sent once it is back.
+                    <b>No connection.</b> <span class="more">Go on:</span>
+                    {plural(outbox.waiting.length, 'thing you did waits', 'things you did wait')}
+                    here<span class="more">, and will be sent once it is back</span>.
                 </p>
                 <Button size="small" kind="ghost" aria-expanded={shown} on:click={() => (shown = !shown)}
                     >{shown ? 'Hide them' : 'Show them'}</Button
@@ -111,5 +108,16 @@
 
     .row p {
         flex: 1 1 260px;
+    }
+
+    /* At the desk on a phone there is room for what to pour. */
+    @media (max-width: 500px) {
+        .row p {
+            flex-basis: 120px;
+        }
+
+        .more {
+            display: none;
+        }
     }
 </style>
