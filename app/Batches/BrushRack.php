@@ -54,14 +54,10 @@ final class BrushRack
         });
     }
 
-    /**
-     * Whether the last that was recorded with it was metal paint; null when nothing was.
-     *
-     * @param string|null $besides an entry that does not count
-     */
-    public static function wasInMetal(OwnedBrush $brush, ?string $besides = null): ?bool
+    /** Whether the last that was recorded with it was metal paint; null when nothing was. */
+    public static function wasInMetal(OwnedBrush $brush): ?bool
     {
-        $last = LogEntry::query()->where('brush_id', $brush->id)->when($besides !== null, static fn($query) => $query->where('id', '!=', $besides))->orderByDesc('done_at')->orderByDesc('id')->first();
+        $last = LogEntry::query()->where('brush_id', $brush->id)->orderByDesc('done_at')->orderByDesc('id')->first();
 
         return $last === null ? null : Batch::withTrashed()->find($last->batch_id)?->painted()->plan->step($last->step_id)?->mix?->isMetal();
     }

@@ -15,7 +15,7 @@ final class Scheduler
 
     private const FEW_TASKS = 40;
 
-    /** Coats beyond which only the lists are written that are best for many batches: by the running order, whole and filling up. */
+    /** Coats beyond which only two lists are written, by the running order, whole and filling up: the others take eight times as long. */
     private const MANY_COATS = 300;
 
     /**

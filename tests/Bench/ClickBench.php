@@ -27,6 +27,25 @@ final class ClickBench
         look();
         JS;
 
+    /** Records a pass that is open, asks for the evenings, and so on. */
+    private const RECORDS = <<<'JS'
+        const [id, rounds, done] = arguments;
+        (async () => {
+        const ulid = () => Array.from({ length: 26 }, (_, at) => (at === 0 ? '7' : '0123456789ABCDEFGHJKMNPQRSTVWXYZ'[Math.floor(32 * Math.random())])).join('');
+        const ask = (path, body) => fetch(`/api${path}`, { method: body ? 'POST' : 'GET', headers: { Accept: 'application/json', 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) }).then((answer) => answer.json());
+        const times = [];
+        await ask('/evenings');
+        const open = (await ask(`/batches/${id}`)).steps.filter((one) => one.left > 0);
+        for (const step of open.slice(0, rounds)) {
+            await ask(`/batches/${id}/log`, { id: ulid(), stepId: step.step.id, models: step.left });
+            const start = performance.now();
+            await ask('/evenings');
+            times.push(performance.now() - start);
+        }
+        done(times);
+        })();
+        JS;
+
     private const NAMED = '[...document.querySelectorAll("main button, main a")].find((one) => one.textContent.trim() === %s)';
 
     /** @return array<string, float> ms to the picture, the median, by what was pressed */
@@ -72,6 +91,23 @@ final class ClickBench
             done(id);
             })();
             JS);
+    }
+
+    /** @return float ms that the evenings take after a coat was recorded, twelve batches on the desk: the median */
+    public static function evenings(): float
+    {
+        $server = AppServer::withDemo();
+        $chromium = Chromium::open($server->moment);
+        try {
+            $batch = self::twelve($chromium->driver, $server);
+            $times = $chromium->driver->executeAsyncScript(self::RECORDS, [$batch, self::ROUNDS]);
+        } finally {
+            $chromium->close();
+            $server->stop();
+        }
+        assert(is_array($times));
+
+        return Clock::percentile(array_map(floatval(...), $times), 0.5);
     }
 
     /** As many batches as share a desk; the id of one that was primed days ago. */

@@ -13,8 +13,6 @@ use Tests\Browser\Support\Patience;
 /** Wet hands: a tablet behind the palette, space and a thumb, a server that goes away and a line that is cut. */
 final class AtTheDeskTest extends BrowserTestCase
 {
-    private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
-
     protected function setUp(): void
     {
         self::$server->ensure();
@@ -132,15 +130,7 @@ final class AtTheDeskTest extends BrowserTestCase
     private function mark(callable $press): void
     {
         $before = self::coats('Night shift');
-        $this->see(self::DONE.'|//section//p[contains(., "everything is wet")]|//h1[contains(., "waits for something")]');
-        if (self::driver()->findElements(WebDriverBy::xpath(self::DONE)) === []) {
-            $this->pressNamed('Passes');
-            $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
-            $this->see(self::DONE);
-        }
-        if (self::driver()->findElements(WebDriverBy::xpath('//button[normalize-space(.)="Understood"]')) !== []) {
-            $this->pressNamed('Understood');
-        }
+        $this->openWhatThereIs();
         $press();
         Patience::until(static function () use ($before, $press): bool {
             if (self::driver()->findElements(WebDriverBy::xpath('//*[@role="alert"][contains(., "wet for another") or contains(., "not recorded yet")]')) !== []) {

@@ -23,6 +23,9 @@ use Tests\Browser\Support\Patience;
 /** A painter with the demo open in a real browser. Each class has a server and a browser of its own. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Marks the open pass done at the desk. */
+    protected const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
+
     /** Looked in one go, before the page is asked anew. */
     private const LOOK_MS = 3000;
 
@@ -227,6 +230,20 @@ abstract class BrowserTestCase extends TestCase
     protected function key(string $key): void
     {
         self::driver()->getKeyboard()->sendKeys($key);
+    }
+
+    /** At the desk: the pass that can be painted, or where everything is wet the first that is open all the same. */
+    protected function openWhatThereIs(): void
+    {
+        $this->see(self::DONE.'|//section//p[contains(., "everything is wet")]|//h1[contains(., "waits for something")]');
+        if (self::driver()->findElements(WebDriverBy::xpath(self::DONE)) === []) {
+            $this->pressNamed('Passes');
+            $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
+            $this->see(self::DONE);
+        }
+        if (self::driver()->findElements(WebDriverBy::xpath('//button[normalize-space(.)="Understood"]')) !== []) {
+            $this->pressNamed('Understood');
+        }
     }
 
     protected function awaitSaved(): void

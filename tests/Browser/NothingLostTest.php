@@ -16,8 +16,6 @@ final class NothingLostTest extends BrowserTestCase
 
     private const WAITS = '//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "No connection")]';
 
-    private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
-
     protected function setUp(): void
     {
         self::$server->ensure();

@@ -13,8 +13,6 @@ use Tests\Browser\Support\Patience;
 /** A squad that differs on purpose: who is who, who is painted how, and painted so on a tablet whose line is cut again and again. */
 final class SquadTest extends BrowserTestCase
 {
-    private const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
-
     public function testALeaderSevenRanksATrialPieceAndALateComerArePlannedComparedPaintedAndRepeated(): void
     {
         self::driver()->manage()->window()->setSize(new WebDriverDimension(1280, 800));
@@ -143,15 +141,7 @@ final class SquadTest extends BrowserTestCase
     /** What is open; where everything is wet, the first pass all the same. */
     private function markAllTheSame(): void
     {
-        $this->see(self::DONE.'|//section//p[contains(., "everything is wet")]|//h1[contains(., "waits for something")]');
-        if (self::driver()->findElements(WebDriverBy::xpath(self::DONE)) === []) {
-            $this->pressNamed('Passes');
-            $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
-            $this->see(self::DONE);
-        }
-        if (self::driver()->findElements(WebDriverBy::xpath('//button[normalize-space(.)="Understood"]')) !== []) {
-            $this->pressNamed('Understood');
-        }
+        $this->openWhatThereIs();
         $this->press(self::DONE);
         if (self::driver()->findElements(WebDriverBy::xpath(self::DONE.'[contains(., "all the same")]')) !== []) {
             $this->press(self::DONE.'[contains(., "all the same")]');

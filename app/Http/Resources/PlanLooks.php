@@ -92,9 +92,12 @@ final class PlanLooks
      */
     private static function price(array $paints): int
     {
-        $ids = array_map(static fn(Paint $one): string => $one->id, $paints);
+        if ($paints === []) {
+            return 0;
+        }
+        $market = resolve(Market::class);
 
-        return $ids === [] ? 0 : (int) Product::query()->whereKey($ids)->get()->sum(static fn(Product $one): int => resolve(Market::class)->quote($one)->price);
+        return (int) Product::query()->whereKey(array_map(static fn(Paint $one): string => $one->id, $paints))->get()->sum(static fn(Product $one): int => $market->quote($one)->price);
     }
 
     /**

@@ -23,14 +23,14 @@ const CALLED: Record<string, string> = {
     touches: 'neighbours',
     liesUnder: 'what lies on it',
     behind: 'what is behind it',
-    part: 'part',
     aim: 'colour wanted',
-    ground: 'carried by',
+    ground: 'the base it stands on',
+    fragile: 'thin or weak',
+    open: 'not decided yet',
     byTurns: 'by turns',
     heightMm: 'height',
     bodyType: 'body',
     finishLevel: 'finish',
-    tried: 'tried',
     way: 'way of painting',
 };
 

@@ -13,7 +13,8 @@ export type Made = 'made' | 'waits' | 'refused';
  */
 export class SavedPlan {
     plan = $state.raw<Plan | null>(null);
-    private trouble = $state.raw<Problem | null>(null);
+    /** Why the plan is not there. */
+    problem = $state.raw<Problem | null>(null);
     /** What was done from this page, newest last, and null for what was done elsewhere: an undo belongs to one of these. */
     private done: (string | null)[] = [];
     /** Who waits for what becomes of an edit. */
@@ -42,17 +43,14 @@ export class SavedPlan {
         return outbox.isStuck ? 'unreachable' : 'saving';
     });
 
-    /** Why the plan is not there. */
-    readonly problem = $derived(this.trouble);
-
     async load(): Promise<void> {
         try {
             const plan = await got(server.GET('/plans/{id}', of(this.id)));
             if (this.plan !== null && plan.version > this.plan.version) this.done.push(null);
             this.take(plan);
-            this.trouble = null;
+            this.problem = null;
         } catch (error) {
-            this.trouble = asProblem(error);
+            this.problem = asProblem(error);
         }
     }
 
