@@ -67,6 +67,7 @@ final class Demo
                 $this->paint($plans[$batch['plan']], $batch);
             }
             Setting::keep('hours', File::json(resource_path('demo/hours.json')));
+            Setting::keep('demo', ['loaded' => true]);
             Setting::keep('devices', ['station' => true, 'scanner' => true, 'reader' => true]);
         });
     }

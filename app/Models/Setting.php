@@ -101,6 +101,12 @@ final class Setting extends Model
         return is_string($id) ? $id : '';
     }
 
+    /** Whether the demo was put into this database. */
+    public static function isDemo(): bool
+    {
+        return (self::kept('demo')['loaded'] ?? false) === true;
+    }
+
     /** Where the painter lives, by the clock. */
     public static function zone(): DateTimeZone
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\SqliteConnector;
+use App\Desks\Desks;
 use App\Devices\BarcodeScanner;
 use App\Devices\SimulatedBarcodeScanner;
 use App\Devices\SimulatedSwatchReader;
@@ -27,6 +28,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', SqliteConnector::class);
+        $first = (string) config('database.connections.sqlite.database');
+        config(['database.first' => $first, 'database.connections.sqlite.database' => Desks::path($first)]);
         $this->app->singleton(OpticsStore::class);
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         // The outside world, as far as it ships along.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Models\Pot;
 use App\Models\Product;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -46,45 +45,7 @@ final class Starters
     {
         $rows = self::rows($id);
 
-        return DB::transaction(static function () use ($rows): array {
-            $done = ['paints' => [], 'pots' => []];
-            foreach ($rows as $row) {
-                $product = self::product($row);
-                if (! $product->exists) {
-                    $product->save();
-                    $done['paints'][] = $product->id;
-                }
-                $pot = $product->pot ?? new Pot(['product_id' => $product->id]);
-                if ($pot->pots === 0 || ! $pot->exists) {
-                    $pot->fill(['pots' => 1, 'remaining_ml' => $product->fullMl(1), 'version' => $pot->exists ? $pot->version + 1 : 1])->save();
-                    $done['pots'][] = $product->id;
-                }
-            }
-
-            return $done;
-        });
-    }
-
-    /**
-     * Takes back what loading has put there and nobody has used since.
-     *
-     * @param list<string> $paints
-     * @param list<string> $pots
-     */
-    public static function takeBack(array $paints, array $pots): void
-    {
-        DB::transaction(static function () use ($paints, $pots): void {
-            foreach (Product::query()->with('pot')->findMany($pots) as $product) {
-                if ($product->pot?->pots === 1) {
-                    $product->pot->fill(['pots' => 0, 'remaining_ml' => 0.0, 'version' => $product->pot->version + 1])->save();
-                }
-            }
-            foreach (Product::query()->with('pot')->withCount('plans')->findMany($paints) as $product) {
-                if (($product->pot->pots ?? 0) === 0 && (int) $product->getAttribute('plans_count') === 0) {
-                    $product->delete();
-                }
-            }
-        });
+        return DB::transaction(static fn(): array => PutUp::all(array_map(static fn(CatalogueRow $row): array => [self::product($row), 1], $rows)));
     }
 
     private static function product(CatalogueRow $row): Product

@@ -26,6 +26,7 @@ use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\PromoteVariant;
+use Kalokroma\Recipe\Edit\PutSteps;
 use Kalokroma\Recipe\Edit\RemoveArea;
 use Kalokroma\Recipe\Edit\RemovePart;
 use Kalokroma\Recipe\Edit\RemoveRole;
@@ -80,6 +81,7 @@ final readonly class EditReader
             'add-area' => fn(): Edit => new AddArea($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
             'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area'), $this->book),
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
+            'put-steps' => fn(): Edit => new PutSteps($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id'), $this->maybe('after'), $this->in->truth('instead', false)),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
             'repaint-area' => fn(): Edit => new RepaintArea(

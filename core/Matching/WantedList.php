@@ -29,11 +29,13 @@ final class WantedList
     private const KIND_WORDS = ['wash' => Kind::Wash, 'shade' => Kind::Wash, 'ink' => Kind::Ink, 'glaze' => Kind::Ink, 'metallic' => Kind::Metallic, 'primer' => Kind::Primer];
 
     /**
+     * @param int $most lines with anything in them
+     *
      * @return list<WantedPaint> one for each line that holds anything
      *
      * @throws IllegalList when it is empty, or longer than anyone shops for
      */
-    public static function read(string $text, PaintNames $names): array
+    public static function read(string $text, PaintNames $names, int $most = self::MOST_LINES): array
     {
         $lines = preg_split('/\R/u', $text);
         if ($lines === false) {
@@ -51,8 +53,8 @@ final class WantedList
             }
             $entries[$index + 1] = $entry;
         }
-        if (count($entries) > self::MOST_LINES) {
-            throw IllegalList::long(self::MOST_LINES);
+        if (count($entries) > $most) {
+            throw IllegalList::long($most);
         }
 
         return $entries === [] ? throw IllegalList::blank() : array_map(static fn(int $line, string $entry): WantedPaint => self::entry($line, $entry, $names), array_keys($entries), $entries);

@@ -29,8 +29,19 @@ abstract class BrowserTestCase extends TestCase
     /** Looked in one go, before the page is asked anew. */
     private const LOOK_MS = 3000;
 
-    /** Looks every few milliseconds until the first element that can be seen is there. */
-    private const SEEN = <<<'JS'
+    /** Looks again when something on the page has changed, and now and then without: what is drawn may move without the document changing. */
+    private const AGAIN = <<<'JS'
+        const again = (look) => {
+            let timer = 0;
+            const changed = new MutationObserver(() => soon(12));
+            const soon = (ms) => { clearTimeout(timer); timer = setTimeout(() => { changed.disconnect(); look(); }, ms); };
+            changed.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+            timer = setTimeout(() => { changed.disconnect(); look(); }, 100);
+        };
+        JS;
+
+    /** Until the first element that can be seen is there. */
+    private const SEEN = self::AGAIN.<<<'JS'
         const [xpath, ms, done] = arguments;
         const end = performance.now() + ms;
         const isSeen = (one) => {
@@ -40,18 +51,18 @@ abstract class BrowserTestCase extends TestCase
         const look = () => {
             const all = document.evaluate(xpath, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
             for (let at = 0; at < all.snapshotLength; at++) if (isSeen(all.snapshotItem(at))) return done(all.snapshotItem(at));
-            performance.now() > end ? done(null) : setTimeout(look, 12);
+            performance.now() > end ? done(null) : again(look);
         };
         look();
         JS;
 
-    /** Looks every few milliseconds until there are as many, and tells how many there are. */
-    private const COUNTED = <<<'JS'
+    /** Until there are as many, and tells how many there are. */
+    private const COUNTED = self::AGAIN.<<<'JS'
         const [xpath, ms, wanted, done] = arguments;
         const end = performance.now() + ms;
         const look = () => {
             const count = document.evaluate(`count(${xpath})`, document, null, XPathResult.NUMBER_TYPE, null).numberValue;
-            count === wanted || performance.now() > end ? done(count) : setTimeout(look, 12);
+            count === wanted || performance.now() > end ? done(count) : again(look);
         };
         look();
         JS;

@@ -39,11 +39,11 @@ final class ColourBenchTest extends BrowserTestCase
     {
         $this->visit('#/mixing');
         $this->pressNamed('A colour');
-        $this->fill('Hex, L* a* b* or words', 'bright nothing'.WebDriverKeys::TAB);
+        $this->fill('Colour, in words or as a code', 'bright nothing'.WebDriverKeys::TAB);
         $this->see('//*[contains(., "is no colour")]');
-        $this->fill('Hex, L* a* b* or words', 'warm red'.WebDriverKeys::TAB);
+        $this->fill('Colour, in words or as a code', 'warm red'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Two"]//li[1]');
-        $this->fill('Hex, L* a* b* or words', '#00ff00'.WebDriverKeys::TAB);
+        $this->fill('Colour, in words or as a code', '#00ff00'.WebDriverKeys::TAB);
         $this->see('//section[@aria-label="Out of reach"][contains(., "Nearest to buy")]//button[normalize-space(.)="Wish for it"]');
         self::assertStringContainsString('nothing comes nearer', $this->see('//*[@role="status"][contains(., "too saturated")]')->getText());
     }

@@ -67,7 +67,7 @@ final class DailyTest extends BrowserTestCase
         self::assertSame('Ferry Warden · Kalokroma', self::driver()->getTitle());
 
         $this->pressNamed('Running order');
-        $this->see('//section[@aria-label="Score"]//button[@data-step]');
+        $this->see('//section[@aria-label="Running order"]//button[@data-step]');
         self::driver()->navigate()->back();
         $this->see('//section[starts-with(@aria-label, "Step 2,")]');
         // Looking at areas and steps is no way that one has to go back step by step.

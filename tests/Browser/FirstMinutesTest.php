@@ -136,7 +136,7 @@ final class FirstMinutesTest extends BrowserTestCase
         $this->awaitSaved();
         $this->seeCount(5, '//ol[@aria-label="Steps"]/li');
         // Nobody's fresh recipe is greeted by a warning, and every paint in it is owned.
-        $this->seeNot('//nav[@aria-label="Areas"]//*[contains(., "finding") or contains(., "not owned")]');
+        $this->seeNot('//nav[@aria-label="Areas"]//*[contains(., "caution") or contains(., "not owned")]');
     }
 
     private function click(string $xpath): void

@@ -13,7 +13,7 @@ final class GuideTest extends BrowserTestCase
 {
     private const GUIDE = "How I paint harbour guards\n\nPrime with Grey primer.\nCloak: base Deep blue, wash Black wash 1:1, highlight Deep blue with a touch of White\nBoots\nBase the boots with Earth brown and shade with Brown wash.\nGlaze with Ghost Blue 1:4";
 
-    private const URGENT = '//section[@aria-label="Findings"]//article[.//*[.="stops the job" or .="costs time"]][.//div[contains(@class, "acts")]//button[not(normalize-space(.)="Leave it")]]';
+    private const URGENT = '//section[@aria-label="Cautions"]//article[.//*[.="stops the job" or .="costs time"]][.//div[contains(@class, "acts")]//button[not(normalize-space(.)="It stays so")]]';
 
     protected static function server(): AppServer
     {
@@ -69,7 +69,7 @@ final class GuideTest extends BrowserTestCase
     private function mendWhatIsFound(): void
     {
         $this->pressNamed('Running order');
-        $this->see('//section[@aria-label="Findings"]');
+        $this->see('//section[@aria-label="Cautions"]');
         for ($presses = 0; $this->urgent() > 0 && $presses < 20; $presses++) {
             $left = $this->shown();
             $this->press('('.self::URGENT.')[1]//div[contains(@class, "acts")]//button[1]');

@@ -54,7 +54,7 @@ final class ScoreTest extends BrowserTestCase
     ];
 
     /** Findings worse than taste that can be mended here; for what is not on the shelf there is only the shop. */
-    private const URGENT = '//section[@aria-label="Findings"]//article[.//*[.="stops the job" or .="costs time" or .="a risk"]][.//div[contains(@class, "acts")]//button[not(normalize-space(.)="Leave it")]]';
+    private const URGENT = '//section[@aria-label="Cautions"]//article[.//*[.="stops the job" or .="costs time" or .="a risk"]][.//div[contains(@class, "acts")]//button[not(normalize-space(.)="It stays so")]]';
 
     public function testTheScoreIsWalkedAndStepsAreMovedByKeys(): void
     {
@@ -127,7 +127,7 @@ final class ScoreTest extends BrowserTestCase
     {
         $id = $this->broughtIn(self::MISTAKES);
         $this->visit("#/plans/$id?face=findings");
-        $this->see('//section[@aria-label="Findings"]//article');
+        $this->see('//section[@aria-label="Cautions"]//article');
         self::assertSame([], array_values(array_diff(self::FOUND, $this->rules())));
 
         for ($presses = 0; $this->urgent() > 0 && $presses < 30; $presses++) {
@@ -159,11 +159,11 @@ final class ScoreTest extends BrowserTestCase
         $id = $this->broughtIn("undercoat grey\narea plate smooth-panel large armour\n basecoat green\n wash umber-wash\n edge-highlight lime");
         $this->visit("#/plans/$id?face=findings");
         $this->see('//article[@data-rule="blotchy-wash"]');
-        $this->press('//article[@data-rule="blotchy-wash"]//button[normalize-space(.)="Leave it"]');
+        $this->press('//article[@data-rule="blotchy-wash"]//button[normalize-space(.)="It stays so"]');
         $this->fill('Why it stays as it is', 'I like tide marks');
         $this->pressNamed('Be silent about it');
         $this->seeNot('//article[@data-rule="blotchy-wash"]');
-        $this->press('//summary[contains(., "1 finding you are silent about")]');
+        $this->press('//summary[contains(., "1 caution you are silent about")]');
         $this->pressNamed('Tell me again');
         $this->see('//article[@data-rule="blotchy-wash"]');
         self::assertStringContainsString('"silenced": []', $this->file($id));
@@ -181,7 +181,7 @@ final class ScoreTest extends BrowserTestCase
         $this->visit('#/plans');
         $this->press(sprintf('//h2/a[normalize-space(.)="%s"]', $plan));
         $this->pressNamed('Running order');
-        $this->see('//section[@aria-label="Score"]//button[@data-step]');
+        $this->see('//section[@aria-label="Running order"]//button[@data-step]');
         // Other tests have put it in an order of their own.
         $anew = '//button[normalize-space(.)="Work the order out anew"]';
         if (self::driver()->findElements(WebDriverBy::xpath($anew)) !== []) {

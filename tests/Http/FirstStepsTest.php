@@ -126,7 +126,7 @@ final class FirstStepsTest extends HttpTestCase
         // A pot that was used since stays.
         $used = $this->ask('GET', '/paints/'.$done['pots'][0])['paint'];
         $this->ask('PUT', '/paints/'.$used['id'].'/pot', ['pots' => 2, 'remainingMl' => 30, 'note' => '', 'wished' => false, 'version' => $used['pot']['version']]);
-        $this->ask('POST', '/starters/metal-and-machine/back', $done, 204);
+        $this->ask('POST', '/shelf/back', $done, 204);
         self::assertSame([$before[0] + 1, $before[1] + 1], [Product::query()->count(), $this->ask('GET', '/paints?owned=owned')['total']]);
 
         // Taken down it can be put up again.

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\Demo;
+use App\Desks\Desks;
 use App\Support\Changes;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use RuntimeException;
 
-/** Brings the database to where this release wants it, and puts the demo into one that nobody has used. Of several who start at once one does it, the others wait. */
+/** Brings every desk's database to where this release wants it, and puts the demo into one that nobody has used. Of several who start at once one does it, the others wait. */
 final class SetUp extends Command
 {
     /** What a painter puts in; where all of it is empty nobody has painted here. */
@@ -23,25 +23,30 @@ final class SetUp extends Command
 
     public function handle(Demo $demo): int
     {
-        $lock = fopen(DB::connection()->getDatabaseName().'.lock', 'c') ?: throw new RuntimeException('The folder of the database may not be written to.');
-        flock($lock, LOCK_EX);
-        try {
-            if (Artisan::call('migrate', ['--force' => true]) !== self::SUCCESS) {
-                $this->error(Artisan::output());
+        $isDone = true;
+        Desks::alone(function () use ($demo, &$isDone): void {
+            foreach (Desks::all() as $number => $path) {
+                $isDone = $isDone && Desks::at($path, fn(): bool => $this->bringUp($demo, $number === 0 && ! $this->option('empty')));
+            }
+        });
 
-                return self::FAILURE;
-            }
-            Changes::beginAnew();
-            if (! $this->option('empty') && self::isUnused()) {
-                $demo->load();
-                $this->info('The demo is loaded.');
-            }
-        } finally {
-            flock($lock, LOCK_UN);
-            fclose($lock);
+        return $isDone ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function bringUp(Demo $demo, bool $mayGetDemo): bool
+    {
+        if (Artisan::call('migrate', ['--force' => true]) !== self::SUCCESS) {
+            $this->error(Artisan::output());
+
+            return false;
+        }
+        Changes::beginAnew();
+        if ($mayGetDemo && self::isUnused()) {
+            $demo->load();
+            $this->info('The demo is loaded.');
         }
 
-        return self::SUCCESS;
+        return true;
     }
 
     private static function isUnused(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desks\Desks;
 use App\Devices\SimulatedWeatherStation;
 use App\Devices\Spell;
 use App\Models\Setting;
@@ -34,6 +35,8 @@ final readonly class SettingController
 
         return new JsonResponse([
             'desk' => Setting::desk(),
+            'isDemo' => Setting::isDemo(),
+            'isOtherDeskBegun' => Desks::isOtherBegun(),
             'currency' => Setting::currency(),
             'zone' => isset(Setting::kept('zone')['name']) ? Setting::zone()->getName() : null,
             'room' => ['celsius' => $room->celsius, 'humidity' => $room->humidity],

@@ -8,7 +8,6 @@ use App\Models\Product;
 use App\Shelf\Starters;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Kalokroma\Exchange\CatalogueRow;
 
 /** Shelves to start with. */
@@ -31,16 +30,5 @@ final class StarterController
     public function load(string $id): JsonResponse
     {
         return new JsonResponse(Starters::load($id));
-    }
-
-    public function takeBack(Request $request): JsonResponse
-    {
-        $wish = $request->validate([
-            'paints' => ['present', 'array', 'list', 'max:100'], 'paints.*' => ['string', 'max:40'],
-            'pots' => ['present', 'array', 'list', 'max:100'], 'pots.*' => ['string', 'max:40'],
-        ]);
-        Starters::takeBack($wish['paints'], $wish['pots']);
-
-        return new JsonResponse(null, 204);
     }
 }

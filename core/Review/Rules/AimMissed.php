@@ -85,7 +85,7 @@ final class AimMissed implements Rule
             $area->id,
             null,
             "{$area->name} ends as another colour than it shall have.",
-            sprintf('It shall be %s, and its face ends %s: ΔE %.0f away.', ColourName::of($aim)->words(), ColourName::of($face)->words(), Ciede2000::between($aim, $face)),
+            sprintf('It shall be %s, and its face ends %s, %.0f off.', ColourName::of($aim)->words(), ColourName::of($face)->words(), Ciede2000::between($aim, $face)),
             'What one sees coming may well be better than what one had in mind: then take it as what it shall be.',
             array_values(array_filter([$this->based($scene, $area, $aim), $this->over($scene, $area, $aim), new Mend('It shall be as it comes out', new ChangeArea($area->askedFor($face, $area->asked)))])),
         );

@@ -103,7 +103,7 @@ final class NeighboursAlike implements Rule
             $cheap->id,
             null,
             "{$cheap->name} and {$stays->name} get lost in each other.",
-            sprintf('They touch, and in the end they differ by ΔE %.1f as a whole; from %d on they are told apart at arm\'s length.', $off, (int) self::ALIKE),
+            sprintf('They touch, and at arm\'s length they will not be told apart: as a whole they end %.1f from each other, and %d it takes.', $off, (int) self::ALIKE),
             'A dark line or a rim of undercoat left between them does it too, when they are five or more apart.',
             $this->mends($scene, $cheap, $stays, $off),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Closeness;
 use Kalokroma\Matching\ClearStandIn;
 use Kalokroma\Matching\Compatibility;
 use Kalokroma\Paint\Paint;
@@ -65,7 +66,7 @@ final class PaintMissing implements Rule
             "{$paint->name} is not on the shelf.",
             $nearest === null
                 ? sprintf('Nothing of the kind "%s" is owned.', $paint->kind->label())
-                : sprintf('The nearest of its kind is %s, ΔE %.1f off, which is more than %.0f.', $nearest->name, $off ?? 0.0, self::TOLERANCE),
+                : sprintf('The nearest of its kind is %s, and that is %s: %.1f off, where %.0f would do.', $nearest->name, Closeness::ofDifference($off ?? 0.0)->words(), $off ?? 0.0, self::TOLERANCE),
             'Another colour of the same value often does as well.',
             $nearest === null || $pass->isUndercoat ? [] : [new Mend("Make do with {$nearest->name}", new SwapPaint($paint, $nearest))],
         );

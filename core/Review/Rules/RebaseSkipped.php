@@ -68,7 +68,7 @@ final class RebaseSkipped implements Rule
             $area->id,
             $next->step->id,
             'The base was not laid again after the wash.',
-            sprintf('The wash moved the face of %s by ΔE %.1f, and the next step lights only what stands up: most of it stays dirty.', $area->name, $moved),
+            sprintf('The wash has visibly changed the face of %s (by %.1f), and the next step lights only what stands up: most of it stays dirty.', $area->name, $moved),
             'Who likes it worn goes straight on.',
             $layer === null ? [] : [new Mend("{$base->step->mix?->words()} again on all but the recesses", new InsertStep($layer, $area->id, $wash->step->id, false, $scene->order()->stepIds()))],
         );

@@ -68,7 +68,7 @@ final class UndercoatLost implements Rule
             $area->id,
             null,
             "{$area->name} was to stand on another undercoat.",
-            sprintf('Nothing bases it, and over %s its face ends ΔE %.0f from what it shall be; over %s it is %.0f.', $scene->plan->undercoat->words(), $off, $meant->name, $then),
+            sprintf('Nothing bases it, and over %s its face ends far from what it shall be (%.0f off); over %s it comes nearer (%.0f).', $scene->plan->undercoat->words(), $off, $meant->name, $then),
             'Who likes the new undercoat bases that area by itself.',
             $mends,
         );

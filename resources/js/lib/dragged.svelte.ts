@@ -1,4 +1,4 @@
-import type { DndEvent } from 'svelte-dnd-action';
+import { type DndEvent, TRIGGERS } from 'svelte-dnd-action';
 
 type Item = { id: string };
 
@@ -6,10 +6,14 @@ type Item = { id: string };
 export class Dragged {
     items = $state.raw<Item[]>([]);
     private dragged = '';
-    private isDragging = false;
+    isDragging = $state(false);
     private waiting: string[] | null = null;
 
-    constructor(private readonly move: (from: number, to: number) => void) {}
+    /** @param outside is told what was let go beside the list; it stays where it was */
+    constructor(
+        private readonly move: (from: number, to: number) => void,
+        private readonly outside: (id: string) => void = () => undefined,
+    ) {}
 
     /** The list as it stands. What is being dragged goes on: an answer that comes meanwhile is shown when it is let go. */
     set(ids: string[]): void {
@@ -37,6 +41,7 @@ export class Dragged {
             this.items = event.detail.items;
             if (this.waiting !== null) this.set(this.waiting);
             this.waiting = null;
-            if (from >= 0 && to >= 0 && from !== to) this.move(from, to);
+            if (event.detail.info.trigger === TRIGGERS.DROPPED_OUTSIDE_OF_ANY) this.outside(id);
+            else if (from >= 0 && to >= 0 && from !== to) this.move(from, to);
         };
 }

@@ -3,6 +3,7 @@ import { type Area, type Finding, got, of, type Schemas, server, type Step } fro
 import { placeOf } from './planEdits';
 import { moved } from './reorder';
 import { type Made, SavedPlan } from './savedPlan.svelte';
+import { plural } from './words';
 
 type Looks = Schemas['Looks'];
 type Variant = Schemas['Variant'];
@@ -99,6 +100,12 @@ export class PlanDesk extends SavedPlan {
     /** Another recipe in place of the one it has, with what it was asked for. */
     async repaintArea(area: Area, steps: Step[], asked?: { aim: string; wish: Area['wish'] }): Promise<boolean> {
         return this.make({ do: 'repaint-area', area: area.id, steps, ...asked }, `${area.name} has a new recipe.`);
+    }
+
+    /** Copies of steps, from here or from another plan: behind one of the area's steps, behind all, or in place of them. */
+    async putSteps(area: Area, steps: Step[], where: { after?: string | null; instead?: boolean }): Promise<boolean> {
+        const words = `${plural(steps.length, 'step')} put into ${area.name}.`;
+        return this.make({ do: 'put-steps', area: area.id, steps, id: ulid(), ...where }, words);
     }
 
     /** The recipe of an area comes into the library. */

@@ -47,6 +47,7 @@ const DONE: Record<Exclude<PlanEdit['do'], 'set'>, string> = {
     'remove-area': 'taken out',
     'repaint-area': 'another recipe',
     'duplicate-area': 'doubled',
+    'put-steps': 'steps put in',
     'take-recipe': 'a shared recipe',
     'cut-loose': 'goes its own way',
     'add-variant': 'another way put aside',

@@ -25,6 +25,9 @@ class Settings {
     weather = $state<Schemas['Settings']['weather']>(null);
     devices = $state<Schemas['Settings']['devices']>({ station: false, scanner: false, reader: false, spell: 'usual' });
     zone = $state<string | null>(null);
+    /** This desk is the demo's; and the other one is there to come back to. */
+    isDemo = $state(false);
+    isOtherDeskBegun = $state(false);
     private asked: Promise<void> | null = null;
 
     /** Asked for once, however many want to know; again only when there was no answer. */
@@ -59,6 +62,8 @@ class Settings {
 
     private take(answer: Schemas['Settings']): void {
         home.known(answer.desk);
+        this.isDemo = answer.isDemo;
+        this.isOtherDeskBegun = answer.isOtherDeskBegun;
         this.currency = answer.currency;
         this.zone = answer.zone;
         this.room = answer.room;

@@ -8,14 +8,14 @@
 </script>
 
 {#if told.length > 0}
-    <aside aria-label="Cautions">
+    <aside aria-label="Safety">
         {#each told as hazard (hazard.value)}
             <p>
                 <b>{hazard.label}.</b>
                 {hazard.lines[0]}<br />{hazard.lines[1]}
             </p>
         {/each}
-        <p class="quiet">{craft.hazardsFirst} <a href="#/handbook?find=cautions">All cautions</a></p>
+        <p class="quiet">{craft.hazardsFirst} <a href="#/handbook?find=safety">All about safety</a></p>
     </aside>
 {/if}
 

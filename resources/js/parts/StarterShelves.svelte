@@ -22,7 +22,7 @@
             tell(`“${shelf.name}” stands on your shelf: ${plural(done.pots.length, 'pot')}.`, {
                 label: 'Undo',
                 run: async () => {
-                    await got(server.POST('/starters/{id}/back', { ...of(shelf.id), body: done }));
+                    await got(server.POST('/shelf/back', { body: done }));
                     await load();
                     await changed();
                 },

@@ -5,6 +5,7 @@
     import { dndzone } from 'svelte-dnd-action';
     import { Dragged } from '../lib/dragged.svelte';
     import { arrows, DRAGGED } from '../lib/reorder';
+    import { landing } from '../lib/landing.svelte';
     import { keepInSight } from '../lib/sight';
     import TechniqueMark from './TechniqueMark.svelte';
     import ZoneBars from './ZoneBars.svelte';
@@ -21,6 +22,7 @@
         chosen = null,
         choose,
         move,
+        away,
     }: {
         strip: Strip;
         steps: Step[];
@@ -29,6 +31,8 @@
         chosen?: string | null;
         choose?: (stepId: string) => void;
         move?: (from: number, to: number) => void;
+        /** Let go over another area. */
+        away?: (stepId: string, area: string) => void;
     } = $props();
 
     const ground = $derived(strip.stages.filter((stage) => stage.stepId.startsWith('undercoat')));
@@ -42,7 +46,13 @@
 
     const ids = $derived(steps.map((step) => step.id));
     const byId = $derived(new Map(tiles.map((tile) => [tile.step.id, tile])));
-    const order = new Dragged((from, to) => move?.(from, to));
+    const order = new Dragged(
+        (from, to) => move?.(from, to),
+        (id) => {
+            const area = landing.end();
+            if (area !== null) away?.(id, area);
+        },
+    );
     $effect.pre(() => order.set(ids));
     const uid = $props.id();
 
@@ -63,6 +73,11 @@
     }
 </script>
 
+<svelte:window
+    onmousemove={(event) => order.isDragging && away && landing.at(event.clientX, event.clientY)}
+    ontouchmove={(event) =>
+        order.isDragging && away && landing.at(event.touches[0]!.clientX, event.touches[0]!.clientY)}
+/>
 <div class="strip well" bind:this={row}>
     <ol class="ground" aria-label="Undercoat">
         {#each ground as stage}
@@ -117,7 +132,7 @@
                             >{/if}
                         {#if step.coats > 1}<b>{plural(step.coats, 'coat')}</b>{/if}
                         {#if warned.includes(step.id)}<span class="warned"
-                                >look<span class="sr"> at a finding</span></span
+                                >look<span class="sr"> at a caution</span></span
                             >{/if}
                     </span>
                 </button>

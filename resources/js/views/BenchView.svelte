@@ -13,6 +13,7 @@
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import EveningBar from './evenings/EveningBar.svelte';
+    import DemoNote from './bench/DemoNote.svelte';
     import BatchAtHand from './bench/BatchAtHand.svelte';
     import FirstSteps from './bench/FirstSteps.svelte';
 
@@ -27,7 +28,10 @@
 </script>
 
 <svelte:head><title>Bench · Kalokroma</title></svelte:head>
-<h1>What now?</h1>
+<header>
+    <h1>What now?</h1>
+    <DemoNote />
+</header>
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />
 {:else if bench === null}
@@ -61,6 +65,7 @@
             {:else}
                 <Nothing title="Nothing is under way">
                     <p class="quiet">Begin one of the planned batches, or make a new one from a plan.</p>
+                    <Button size="small" kind="tertiary" href="#/plans">To the plans</Button>
                 </Nothing>
             {/if}
         </div>
@@ -169,8 +174,14 @@
 {/if}
 
 <style>
-    h1 {
-        margin-bottom: 14px;
+    header {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 16px;
+        align-items: center;
+        justify-content: space-between;
+        min-height: 32px;
+        margin-bottom: 12px;
     }
 
     .bench {

@@ -95,8 +95,8 @@
         {:else if guide === null}
             <h2>What is understood</h2>
             <p class="quiet">
-                Areas and steps appear here while you type or paste. Paints are looked for in the catalogue, also when
-                they are spelled otherwise.
+                Areas and steps appear here while you type or paste. Paints are found also when they are spelled
+                otherwise.
             </p>
         {:else}
             <h2>

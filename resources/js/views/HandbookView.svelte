@@ -7,10 +7,11 @@
     import { plural } from '../lib/words';
     import Nothing from '../parts/Nothing.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import CrossSection from '../parts/CrossSection.svelte';
     import HabitForm from './handbook/HabitForm.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
 
-    /** What painters know, read at the place of need: techniques, undercoats, schools, cautions, words. */
+    /** What painters know, read at the place of need: techniques, undercoats, schools, safety, words. */
     type Entry = { id: string; title: string; text: string };
     type Technique = Craft['techniques'][number];
 
@@ -31,11 +32,11 @@
     }
 
     function chapters(table: Craft): { name: string; entries: Entry[] }[] {
-        const cautions = table.hazards.map((one) => ({ id: one.value, title: one.label, text: one.lines.join(' ') }));
+        const safety = table.hazards.map((one) => ({ id: one.value, title: one.label, text: one.lines.join(' ') }));
         const all = [
             { name: 'Undercoats', entries: table.handbook.undercoats },
             { name: 'Schools', entries: table.handbook.schools },
-            { name: 'Cautions', entries: cautions },
+            { name: 'Safety', entries: safety },
             { name: 'Words', entries: table.handbook.words },
         ];
         return all
@@ -46,14 +47,20 @@
     function usual(table: Craft, one: Technique): string {
         const { dilution, coats, brush, place } = one.usual;
         const thin = dilution.thinner === 0 ? 'straight' : `${dilution.paint} : ${dilution.thinner} ${dilution.with}`;
-        return [
+        const how = [
             one.asks.includes('coats') ? plural(coats, 'coat') : '',
             one.asks.includes('dilution') ? thin : '',
             one.asks.includes('brush') ? label(table.brushes, brush) : '',
             one.asks.includes('place') ? label(table.places, place) : '',
+        ].filter((text) => text !== '');
+        return [
+            how.join(', '),
+            one.dryMinutes > 0 ? `dry in ${span(one.dryMinutes)}` : '',
+            NEAT[one.neatness],
+            one.perModel ? 'model by model, while wet' : '',
         ]
             .filter((text) => text !== '')
-            .join(', ');
+            .join(' · ');
     }
 
     function search(text: string): void {
@@ -95,28 +102,14 @@
                         {#each all as one (one.value)}
                             <article class="panel" id="technique-{one.value}">
                                 <h4><TechniqueMark technique={one.value} />{one.label}</h4>
-                                <svg
-                                    class="deposit"
-                                    viewBox="0 0 100 30"
-                                    preserveAspectRatio="none"
-                                    role="img"
-                                    aria-label="How much it leaves from recess to edge"
-                                >
-                                    <path class="relief" d="M0 26 20 24 40 16 60 16 80 6 100 4V30H0z" />
-                                    {#each one.deposit as coats, zone}
-                                        {@const height = Math.min(13, 5 * coats)}
-                                        <rect
-                                            x={zone * 20 + 1}
-                                            y={[24, 19, 15, 10, 4][zone]! - height}
-                                            width="18"
-                                            {height}
-                                        />
-                                    {/each}
-                                </svg>
+                                <CrossSection
+                                    technique={one.value}
+                                    deposit={one.deposit}
+                                    label="Where it comes to lie, in a cut through three folds"
+                                />
                                 <p>{one.hint}</p>
                                 <p class="quiet">
-                                    {usual(table, one)}{one.dryMinutes > 0 ? ` · dry in ${span(one.dryMinutes)}` : ''} ·
-                                    {NEAT[one.neatness]}{one.perModel ? ' · model by model, while wet' : ''}
+                                    {usual(table, one)}
                                 </p>
                                 {#if editing === one.value}
                                     <HabitForm craft={table} technique={one} close={() => (editing = null)} />
@@ -147,7 +140,7 @@
     {#each others as { name, entries } (name)}
         <section aria-label={name}>
             <h2>{name}</h2>
-            {#if name === 'Cautions'}<p class="quiet">{table.hazardsFirst}</p>{/if}
+            {#if name === 'Safety'}<p class="quiet">{table.hazardsFirst}</p>{/if}
             <dl>
                 {#each entries as entry (entry.id)}
                     <div class="panel">
@@ -211,21 +204,6 @@
 
     dd {
         margin: 0;
-    }
-
-    .deposit {
-        width: 100%;
-        height: 44px;
-        border-radius: 4px;
-        background: var(--well);
-    }
-
-    .relief {
-        fill: var(--panel);
-    }
-
-    rect {
-        fill: var(--ink);
     }
 
     @media (max-width: 700px) {

@@ -11,7 +11,7 @@
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
-    import PlansFaces from './plans/PlansFaces.svelte';
+    import BackToPlans from './plans/BackToPlans.svelte';
 
     /** All plans of a force beside each other, from near or squinted at: what holds them together, and what falls out. */
     const PAINTS = 12;
@@ -35,6 +35,7 @@
 </script>
 
 <svelte:head><title>Muster · Kalokroma</title></svelte:head>
+<BackToPlans />
 <header>
     <h1>Muster</h1>
     {#if muster && muster.plans.length > 0}
@@ -43,7 +44,6 @@
         >
     {/if}
 </header>
-<PlansFaces face="muster" />
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />
 {:else if muster === null}

@@ -1,11 +1,12 @@
 <script lang="ts">
     import * as v from 'valibot';
-    import { Button, NumberInput, TextArea, TextInput } from 'carbon-components-svelte';
+    import { Button, FileUploaderButton, NumberInput, TextArea, TextInput } from 'carbon-components-svelte';
     import { untrack } from 'svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
     import { toFirstFault } from '../lib/faults';
+    import { handOver, sculptsOf } from '../lib/figure/handed';
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { takesCursor } from '../lib/takesCursor';
@@ -52,6 +53,8 @@
     });
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
+    /** Files of the model's sculpt: looked at when the plan is there to hold it. */
+    let sculpts = $state.raw<File[]>([]);
     let page = $state<HTMLFormElement>();
     const sketch = new Latest<Schemas['Sketch']>();
 
@@ -100,7 +103,8 @@
         try {
             const plan = await got(server.POST('/plans/begin', { body }));
             forget('newPlan');
-            await push(`/plans/${plan.id}`);
+            if (sculpts.length > 0) handOver(plan.id, sculpts);
+            await push(`/plans/${plan.id}${sculpts.length > 0 ? '?face=figure' : ''}`);
         } catch (error) {
             problem = asProblem(error);
             void toFirstFault(page);
@@ -118,6 +122,14 @@
 </script>
 
 <svelte:head><title>New plan · Kalokroma</title></svelte:head>
+<svelte:window
+    ondragover={(event) => event.dataTransfer?.types.includes('Files') && event.preventDefault()}
+    ondrop={(event) => {
+        event.preventDefault();
+        const dropped = sculptsOf(event.dataTransfer?.files ?? []);
+        if (dropped.length > 0) sculpts = dropped;
+    }}
+/>
 <h1>New plan</h1>
 {#if craft() === null}
     <Waiting what="the words of the craft" />
@@ -200,6 +212,26 @@
                     </div>
                 </div>
             </details>
+            <div class="sculpt">
+                {#if sculpts.length > 0}
+                    <p>
+                        <b>{sculpts.map((file) => file.name).join(', ')}</b>
+                        <span class="quiet">is opened with the plan, to name its areas on it.</span>
+                    </p>
+                    <Button size="small" kind="ghost" on:click={() => (sculpts = [])}>Without it</Button>
+                {:else}
+                    <p class="quiet">A sculpt of the model? Drop it here, or</p>
+                    <FileUploaderButton
+                        size="small"
+                        kind="tertiary"
+                        multiple
+                        disableLabelChanges
+                        labelText="Choose its files"
+                        accept={['.stl', '.obj', '.glb', '.3mf']}
+                        on:change={(event) => (sculpts = sculptsOf(event.detail))}
+                    />
+                {/if}
+            </div>
             <div class="acts">
                 <Button size="small" type="submit" disabled={busy}>Make the plan</Button>
                 <Button size="small" kind="tertiary" href="#/plans">Leave it</Button>
@@ -256,6 +288,13 @@
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 10px;
         align-items: end;
+    }
+
+    .sculpt {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 12px;
+        align-items: center;
     }
 
     @media (max-width: 900px) {

@@ -1,10 +1,14 @@
 <script lang="ts">
     import { push, replace, router } from 'svelte-spa-router';
+    import type { Area } from '../lib/api';
+    import { clipboard, copying } from '../lib/copied.svelte';
     import { craft } from '../lib/craft.svelte';
+    import { handOver, sculptsOf } from '../lib/figure/handed';
     import { bindKeys } from '../lib/keys.svelte';
     import { PlanDesk } from '../lib/planDesk.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
+    import AddByName from '../parts/AddByName.svelte';
     import AreaList from './plan/AreaList.svelte';
     import AreaPanel from './plan/AreaPanel.svelte';
     import FindingList from './plan/FindingList.svelte';
@@ -63,18 +67,47 @@
         void push(`/plans/${id}?${new URLSearchParams(to)}`);
     }
 
+    function copyStep(from: Area, id: string): void {
+        const step = from.steps.find((one) => one.id === id);
+        if (step) clipboard.step(from.name, step);
+    }
+
+    /** A recipe takes the place of what is there; a step goes behind the one that has the focus. */
+    function put(to: string | null, after: string | null): void {
+        const copied = clipboard.one;
+        const target = desk.document?.areas.find((one) => one.id === (to ?? area?.id));
+        if (copied === null || target === undefined) return;
+        void desk.putSteps(target, copied.steps, copied.isRecipe ? { instead: true } : { after });
+    }
+
+    /** A sculpt may be dropped anywhere on its plan. */
+    function dropped(event: DragEvent): void {
+        const files = event.dataTransfer?.files ?? [];
+        if (files.length === 0 || event.target instanceof HTMLInputElement) return;
+        // Left to itself the browser would go to the file, and away from the plan.
+        event.preventDefault();
+        const sculpts = sculptsOf(files);
+        if (sculpts.length === 0) return;
+        handOver(id, sculpts);
+        void push(`/plans/${id}?face=figure`);
+    }
+
     function choose(area: string, step: string | null = null): void {
         void replace(`/plans/${id}?${new URLSearchParams({ area, ...(step === null ? {} : { step }) })}`);
     }
 </script>
 
 <svelte:head><title>{desk.document?.name ?? 'Plan'} · Kalokroma</title></svelte:head>
+<svelte:window
+    ondragover={(event) => face !== 'figure' && event.dataTransfer?.types.includes('Files') && event.preventDefault()}
+    ondrop={(event) => face !== 'figure' && dropped(event)}
+/>
 {#if desk.plan === null && desk.problem}
     <h1 class="unread">{desk.problem.status === 404 ? 'This plan is not here' : 'A plan that cannot be read'}</h1>
     <Trouble problem={desk.problem} retry={() => desk.load()} />
     {#if desk.problem.status === 422}
         <p class="unread">
-            <a href="/api/plans/{params.id}/file" download>Save its document out</a>, mend it and bring it in again.
+            <a href="/api/plans/{params.id}/file" download>Save it to a file</a>, mend it and bring it in again.
         </p>
     {/if}
 {:else if desk.plan === null || desk.document === null || craft() === null}
@@ -84,7 +117,17 @@
     <PlanHead {desk} plan={desk.plan} document={desk.document} {table} {face} area={areaId} bind:editing />
     {#if editing}<PlanFacts {desk} craft={table} />{/if}
     {#if face === 'areas'}
-        <div class="desk">
+        <div
+            class="desk"
+            use:copying={{
+                copyStep: (id) => area && copyStep(area, id),
+                copyRecipe: (id) => {
+                    const from = desk.document?.areas.find((one) => one.id === id);
+                    if (from) clipboard.recipe(from);
+                },
+                put,
+            }}
+        >
             <AreaList {desk} chosen={isWhole ? 'whole' : (area?.id ?? null)} {choose} />
             {#if area}
                 <div class="strip">
@@ -121,6 +164,12 @@
                             An area is a part of the model that gets one colour scheme: coat, skin, boots, blade. Begin
                             with the one everybody will look at.
                         </p>
+                        <AddByName
+                            label="Name of the first area"
+                            placeholder="Coat"
+                            addLabel="Add the area"
+                            add={(name) => void desk.addArea(name)}
+                        />
                     </div>
                 {/if}
             </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { Button, FileUploaderButton } from 'carbon-components-svelte';
+    import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
     import { asProblem, got, of, sent, server, type Problem, type Schemas } from '../lib/api';
     import { tell } from '../lib/notices.svelte';
@@ -10,7 +10,6 @@
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
-    import PlansFaces from './plans/PlansFaces.svelte';
 
     let plans = $state<Schemas['PlanBrief'][]>([]);
     const latest = new Latest<Schemas['PlanPage']>(
@@ -23,6 +22,7 @@
     }
 
     let refused = $state<Problem | null>(null);
+    let file = $state<HTMLInputElement>();
 
     async function bringIn(file: File | undefined): Promise<void> {
         if (file === undefined) return;
@@ -33,7 +33,7 @@
             const { id, name, added } = await got(server.POST('/plans/file', sent(content, 'text/plain')));
             await push(`/plans/${id}`);
             tell(
-                `“${name}” is brought in${added.length === 0 ? '' : `, with ${plural(added.length, 'paint')} that the catalogue did not have`}.`,
+                `“${name}” is brought in${added.length === 0 ? '' : `, with ${plural(added.length, 'paint')} not known here before`}.`,
                 {
                     label: 'Undo',
                     run: async () => {
@@ -54,18 +54,26 @@
 <header>
     <h1>Plans</h1>
     <div class="acts">
-        <FileUploaderButton
-            size="small"
-            kind="tertiary"
-            labelText="Bring a plan in"
-            disableLabelChanges
-            accept={['.json', 'application/json']}
-            on:change={(event) => void bringIn(event.detail[0])}
+        {#if page && page.total > 0}
+            <Button size="small" kind="tertiary" href="#/plans/guide">From a guide</Button>
+            <Button size="small" href="#/plans/new">New plan</Button>
+        {/if}
+        <input
+            bind:this={file}
+            class="sr"
+            type="file"
+            accept=".json,application/json"
+            tabindex="-1"
+            aria-label="A plan as a file"
+            onchange={(event) => void bringIn(event.currentTarget.files?.[0])}
         />
-        {#if page && page.total > 0}<Button size="small" href="#/plans/new">New plan</Button>{/if}
+        <OverflowMenu size="sm" flipped iconDescription="More about plans" aria-label="More about plans">
+            <OverflowMenuItem text="Muster" href="#/plans/muster" />
+            <OverflowMenuItem text="Shared recipes" href="#/plans/recipes" />
+            <OverflowMenuItem text="Bring a plan in" hasDivider on:click={() => file?.click()} />
+        </OverflowMenu>
     </div>
 </header>
-{#if page && page.total > 0}<PlansFaces face="list" />{/if}
 {#if refused}<div class="refused"><Trouble problem={refused} /></div>{/if}
 {#if latest.problem}
     <Trouble problem={latest.problem} retry={load} />
@@ -77,7 +85,10 @@
             A plan holds the recipes of all areas of one kind of model, shows what every stage will look like, and can
             be painted again and again.
         </p>
-        <Button size="small" href="#/plans/new">Make the first one</Button>
+        <div class="acts">
+            <Button size="small" href="#/plans/new">Make the first one</Button>
+            <Button size="small" kind="tertiary" href="#/plans/guide">From a guide</Button>
+        </div>
     </Nothing>
 {:else}
     <ul>
@@ -89,7 +100,7 @@
                     <p class="quiet">{plan.facts}</p>
                     {#if plan.fault !== null}
                         <p><b>This plan cannot be read:</b> {plan.fault}</p>
-                        <p><a href="/api/plans/{plan.id}/file" download>Save its document out</a></p>
+                        <p><a href="/api/plans/{plan.id}/file" download>Save it to a file</a></p>
                     {:else}
                         <p class="quiet">
                             {plural(plan.areas.length, 'area')}, {plural(plan.steps, 'step')} · {plan.undercoat}

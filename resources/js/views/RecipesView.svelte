@@ -10,7 +10,7 @@
     import Waiting from '../parts/Waiting.svelte';
     import Words from '../parts/Words.svelte';
     import ZoneBars from '../parts/ZoneBars.svelte';
-    import PlansFaces from './plans/PlansFaces.svelte';
+    import BackToPlans from './plans/BackToPlans.svelte';
 
     /** The library: recipes that areas share, found by name, tag or paint. */
     type Recipe = Schemas['SharedRecipe'];
@@ -48,8 +48,8 @@
 </script>
 
 <svelte:head><title>Shared recipes · Kalokroma</title></svelte:head>
+<BackToPlans />
 <h1>Shared recipes</h1>
-<PlansFaces face="recipes" />
 {#if library.problem}
     <Trouble problem={library.problem} retry={loadLibrary} />
 {:else if library.answer === null}
@@ -64,7 +64,7 @@
     </Nothing>
 {:else}
     <div class="find">
-        <Search size="sm" labelText="Find a shared recipe" placeholder="name, tag, paint" bind:value={words} />
+        <Search size="sm" labelText="Find a shared recipe" placeholder="name, word, paint" bind:value={words} />
     </div>
     <ul>
         {#each found as recipe (recipe.id)}
@@ -79,7 +79,7 @@
                 <div class="told">
                     <Words label="Name" value={recipe.name} change={(name) => change(recipe, { name })} />
                     <Words
-                        label="Tags"
+                        label="Words to find it by"
                         value={recipe.tags.join(', ')}
                         placeholder="leather, worn"
                         change={(tags) => change(recipe, { tags: tagsIn(tags) })}

@@ -2,13 +2,14 @@
     import AirCard from './settings/AirCard.svelte';
     import BrushesCard from './settings/BrushesCard.svelte';
     import BottlesCard from './settings/BottlesCard.svelte';
+    import DesksCard from './settings/DesksCard.svelte';
     import DevicesCard from './settings/DevicesCard.svelte';
     import HandCard from './settings/HandCard.svelte';
     import { settings } from '../lib/settings.svelte';
 
     /** What holds for the whole application: how one paints, the air it dries in, what bottles drip, and which stand-ins are switched on. */
     void settings.placeClock().catch(() => undefined);
-    const cards = [HandCard, BrushesCard, AirCard, BottlesCard, DevicesCard];
+    const cards = [HandCard, BrushesCard, AirCard, BottlesCard, DevicesCard, DesksCard];
 </script>
 
 <svelte:head><title>Settings · Kalokroma</title></svelte:head>

@@ -89,8 +89,8 @@
     {:else if wanted.rows === null}
         <Nothing title="Paste a list, or choose a plan">
             <p class="quiet">
-                Spelling need not be right. A colour behind a name tells what a paint looks like that the catalogue does
-                not know: “Marsh Umber #5b4632”.
+                Spelling need not be right. A colour behind a name tells what a paint looks like that is not known here:
+                “Marsh Umber #5b4632”.
             </p>
         </Nothing>
     {:else}

@@ -87,7 +87,7 @@ final class AppServer
     public function stop(): void
     {
         $this->kill();
-        foreach (['', '-wal', '-shm', '.lock'] as $suffix) {
+        foreach (['', '-wal', '-shm', '.lock', '.beside', '.beside-wal', '.beside-shm', '.beside-is-open'] as $suffix) {
             @unlink($this->database.$suffix);
         }
     }

@@ -21,7 +21,6 @@ final class Chromium
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly Process $process,
-        private readonly string $profile,
     ) {}
 
     /**
@@ -34,16 +33,15 @@ final class Chromium
         $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
         $process->setTimeout(null)->disableOutput()->start();
         Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
-        $profile = sys_get_temp_dir().'/kalokroma-browser-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments([
-            ...($draws ? ['--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']), '--headless', '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium-headless-shell')->addArguments([
+            ...($draws ? ['--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']), '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
-            "--user-data-dir=$profile", "--window-size=$width,$height",
+            "--window-size=$width,$height",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', ...($listens ? ['performance' => 'ALL'] : [])]);
-        $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, self::SLOWEST_MS), $process, $profile);
+        $chromium = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, self::SLOWEST_MS), $process);
         $chromium->driver->manage()->timeouts()->setScriptTimeout(intdiv(self::SLOWEST_MS, 1000));
         $chromium->resize($width, $height);
         $moment ??= Moment::usual();
@@ -78,6 +76,5 @@ final class Chromium
     {
         $this->driver->quit();
         $this->process->stop(2);
-        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->profile);
     }
 }

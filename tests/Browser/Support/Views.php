@@ -36,7 +36,7 @@ final readonly class Views
             'plan-score' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Running order');
-                $this->await('section[aria-label="Score"] button[data-step]');
+                $this->await('section[aria-label="Running order"] button[data-step]');
             },
             'plan-recipe' => function (): void {
                 $this->plan('Ferry Warden', 'Breeches');

@@ -3,11 +3,13 @@
     import type { Schemas } from '../../lib/api';
     import Nothing from '../../parts/Nothing.svelte';
     import StarterShelves from '../../parts/StarterShelves.svelte';
+    import Trail from './Trail.svelte';
 
     /** The empty bench leads in: what comes first follows from what there is. */
     let { counts, changed }: { counts: Schemas['Bench']['counts']; changed: () => unknown } = $props();
 </script>
 
+<Trail {counts} />
 {#if counts.plans === 0}
     <Nothing title="What would you like to paint?">
         <p class="quiet">

@@ -21,7 +21,7 @@
 </script>
 
 {#if guide.unknownPaints.length > 0}
-    <h3>Not in the catalogue</h3>
+    <h3>Not known here</h3>
     <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
     <ul>
         {#each [...new Set(guide.unknownPaints)].slice(0, ASKED) as written (written)}

@@ -47,7 +47,7 @@
     <summary>Limits <span class="quiet">{told}</span></summary>
     <div class="limits">
         <Choose
-            label="The film wanted"
+            label="It shall be"
             value={film}
             choices={craft()?.films ?? []}
             change={(value) => bench.limit({ film: value as typeof film, kinds: null })}

@@ -25,7 +25,7 @@
             >
         </div>
     {:else}
-        <p class="quiet">No paint in the catalogue comes nearer either.</p>
+        <p class="quiet">No paint that is known here comes nearer either.</p>
     {/if}
 </section>
 

@@ -88,10 +88,10 @@
         />
     {:else if source === 'colour'}
         <ColourField
-            label="Hex, L* a* b* or words"
+            label="Colour, in words or as a code"
             value={bench.target?.colour ?? ''}
             shown={hex}
-            placeholder="#7a5230 or 52, 10, -20"
+            placeholder="warm red, or #7a5230"
             fault={bench.problem?.at('target.colour') ?? ''}
             change={(colour) => aim({ colour })}
         />

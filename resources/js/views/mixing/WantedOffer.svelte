@@ -27,7 +27,7 @@
     <span class="quiet">on the shelf</span>
 {:else if row.standing === 'unknown'}
     <span class="unknown"
-        >Not in the catalogue. Give it a colour:
+        >Not known here. Give it a colour:
         <label
             ><span class="sr">Colour of {row.name}</span><input
                 type="color"

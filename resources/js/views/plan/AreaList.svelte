@@ -1,9 +1,12 @@
 <script lang="ts">
     import { Button, TextInput } from 'carbon-components-svelte';
     import Add from 'carbon-icons-svelte/lib/Add.svelte';
+    import type { Area } from '../../lib/api';
+    import { RECIPE } from '../../lib/copied.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { dndzone } from 'svelte-dnd-action';
     import { Dragged } from '../../lib/dragged.svelte';
+    import { landing } from '../../lib/landing.svelte';
     import { arrows, DRAGGED } from '../../lib/reorder';
     import { plural } from '../../lib/words';
     import ZoneBars from '../../parts/ZoneBars.svelte';
@@ -31,9 +34,18 @@
                 finding.severity !== 'taste' &&
                 finding.rule !== 'paint-missing',
         ).length;
-        return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'finding') : '']
+        return [look.missing > 0 ? `${look.missing} not owned` : '', urgent > 0 ? plural(urgent, 'caution') : '']
             .filter((text) => text !== '')
             .join(' · ');
+    }
+
+    /** A recipe that was dragged here by its area's name. */
+    function drop(event: DragEvent, area: Area): void {
+        landing.end();
+        const from = byId.get(event.dataTransfer?.getData(RECIPE) ?? '');
+        if (from === undefined) return;
+        event.preventDefault();
+        if (from.id !== area.id) void desk.putSteps(area, from.steps, { instead: true });
     }
 
     let name = $state('');
@@ -56,7 +68,18 @@
     >
         {#each order.items as item, index (item.id)}
             {@const area = byId.get(order.idOf(item, (id) => byId.has(id)))}
-            <li data-index={index}>
+            <li
+                data-index={index}
+                data-area={area?.id}
+                class:over={landing.area !== null && landing.area === area?.id}
+                ondragover={(event) => {
+                    if (!event.dataTransfer?.types.includes(RECIPE)) return;
+                    event.preventDefault();
+                    landing.area = area?.id ?? null;
+                }}
+                ondragleave={() => (landing.area = null)}
+                ondrop={(event) => area && drop(event, area)}
+            >
                 {#if area}<button
                         type="button"
                         aria-current={chosen === area.id ? 'true' : undefined}
@@ -131,6 +154,11 @@
         display: grid;
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 4px;
+    }
+
+    .over {
+        outline: 2px solid var(--accent);
+        outline-offset: -2px;
     }
 
     nav {

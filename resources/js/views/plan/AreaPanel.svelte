@@ -3,6 +3,7 @@
     import { tick, untrack } from 'svelte';
     import type { Area, Craft } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { clipboard, RECIPE } from '../../lib/copied.svelte';
     import { label } from '../../lib/craft.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -12,6 +13,7 @@
     import AreaPlacing from './AreaPlacing.svelte';
     import AreaSharing from './AreaSharing.svelte';
     import AreaVariants from './AreaVariants.svelte';
+    import CopiedHere from './CopiedHere.svelte';
     import RecipeWriter from './RecipeWriter.svelte';
     import SharedMark from './SharedMark.svelte';
 
@@ -79,6 +81,12 @@
         if (id !== null) chooseArea(id);
     }
 
+    /** A step that was let go over another area is copied there; within its own it stays where it was. */
+    function away(id: string, to: string): void {
+        const [step, other] = [area.steps.find((one) => one.id === id), desk.document?.areas.find((one) => one.id === to)];
+        if (step && other && other.id !== area.id) void desk.putSteps(other, [step], {});
+    }
+
     function mixWords(id: string): string {
         return desk.plan?.looks.steps[id]?.mix?.words ?? 'choose a paint';
     }
@@ -87,7 +95,13 @@
 <section class="panel" aria-label="Strip of {area.name}">
     <header>
         <div>
-            <h2><bdi>{area.name}</bdi></h2>
+            <h2
+                draggable={area.steps.length > 0}
+                title={area.steps.length > 0 ? 'Drag it onto another area to paint that alike' : undefined}
+                ondragstart={(event) => event.dataTransfer?.setData(RECIPE, area.id)}
+            >
+                <bdi>{area.name}</bdi>
+            </h2>
             <p class="quiet">
                 {label(craft.textures, area.texture)}{(area.material ?? 'other') === 'other'
                     ? ''
@@ -170,6 +184,11 @@
                     kind="tertiary"
                     on:click={() => desk.addVariant(area, 'as it is')}>Put this recipe aside</Button
                 >{/if}
+            {#if area.steps.length > 0}<Button
+                    size="small"
+                    kind="tertiary"
+                    on:click={() => clipboard.recipe(area)}>Copy this recipe</Button
+                >{/if}
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
             <Button size="small" kind="tertiary" on:click={takeOut}>Take this area out</Button>
         </div>
@@ -195,8 +214,10 @@
             chosen={stepId}
             choose={chooseStep}
             move={(from, to) => desk.moveStep(area.id, from, to)}
+            {away}
         />
     {/if}
+    <CopiedHere {desk} {area} after={stepId} />
     {#if writing}{#key area.id}<RecipeWriter {desk} {craft} {area} close={() => (writing = false)} />{/key}{/if}
     {#if (area.variants ?? []).length > 0}<AreaVariants {desk} {area} />{/if}
 </section>

@@ -37,7 +37,7 @@
             }}
         >
             <Words label="Share this recipe as" value={name} placeholder={area.name} change={(text) => (name = text)} />
-            <Words label="Tags" value={tags} placeholder="leather, worn" change={(text) => (tags = text)} />
+            <Words label="Words to find it by" value={tags} placeholder="leather, worn" change={(text) => (tags = text)} />
             <Button size="small" type="submit" kind="secondary">Share it</Button>
         </form>
     {/if}
@@ -47,7 +47,7 @@
             all of them.
         </p>
     {:else}
-        <Search size="sm" labelText="Find a shared recipe" placeholder="name, tag, paint" bind:value={words} />
+        <Search size="sm" labelText="Find a shared recipe" placeholder="name, word, paint" bind:value={words} />
         <ul>
             {#each found as one (one.id)}
                 <li>

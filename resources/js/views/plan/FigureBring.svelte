@@ -1,6 +1,8 @@
 <script lang="ts">
     import { Button, FileUploaderButton } from 'carbon-components-svelte';
+    import { untrack } from 'svelte';
     import { Bringing } from '../../lib/figure/bring.svelte';
+    import { takeHanded } from '../../lib/figure/handed';
     import type { Figure } from '../../lib/figures.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
@@ -32,6 +34,7 @@
 
     $effect(() => {
         const one = bringing;
+        untrack(() => void one.open(takeHanded(desk.id)));
         return () => one.stop();
     });
 

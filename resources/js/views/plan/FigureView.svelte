@@ -7,6 +7,7 @@
     import { bindKeys } from '../../lib/keys.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import FigureAreas from './FigureAreas.svelte';
+    import { isHanded } from '../../lib/figure/handed';
     import FigureBring from './FigureBring.svelte';
     import FigureMeasures from './FigureMeasures.svelte';
     import FigureNaming from './FigureNaming.svelte';
@@ -31,7 +32,8 @@
 
     const figures = $derived(new PlanFigures(desk.id));
     let shown = $state<string | null>(null);
-    let bringing = $state(false);
+    // svelte-ignore state_referenced_locally
+    let bringing = $state(isHanded(desk.id));
     let naming = $state(false);
     const figure = $derived(figures.figures?.find((one) => one.id === shown) ?? figures.figures?.[0] ?? null);
     const painted = $derived(figures.painted);

@@ -58,9 +58,9 @@
     }
 </script>
 
-<section class="panel" aria-label="Findings">
+<section class="panel" aria-label="Cautions">
     <h2>
-        Findings {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
+        Cautions {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
     </h2>
     {#each loud as finding, at (at)}
         <article data-rule={finding.rule}>
@@ -98,7 +98,7 @@
                         kind="ghost"
                         aria-expanded={silencing === keyOf(finding)}
                         on:click={() => (silencing = silencing === keyOf(finding) ? null : keyOf(finding))}
-                        >Leave it</Button
+                        >It stays so</Button
                     >
                 </div>
                 {#if looked.answer?.key === keyOf(finding)}
@@ -130,7 +130,7 @@
     {/each}
     {#if silent.length > 0}
         <details>
-            <summary>{plural(silent.length, 'finding')} you are silent about</summary>
+            <summary>{plural(silent.length, 'caution')} you are silent about</summary>
             {#each silent as finding, at (at)}
                 <p class="silent">
                     <span>{finding.words}</span>

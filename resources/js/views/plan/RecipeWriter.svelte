@@ -142,7 +142,7 @@
     {#if latest.problem && latest.problem.faults.length === 0}
         <Trouble problem={latest.problem} retry={write} />
     {:else if proposals?.length === 0}
-        <p>There is no paint to write with: nothing that suits is on the shelf or in the catalogue.</p>
+        <p>There is no paint to write with: nothing that suits is on the shelf, nor among the paints known here.</p>
     {:else if proposals}
         <WishBar {craft} {wishes} change={wish} />
         <div class="proposals" class:old={latest.busy} aria-busy={latest.busy}>

@@ -128,7 +128,7 @@
             {@const marks = stave.id === null ? [] : numbersAt(looks.findings, { areaId: stave.id })}
             <div class="name" style:height="{ROW}px">
                 <bdi>{stave.name}</bdi>
-                <small>{stave.note}{marks.length > 0 ? ` · finding ${marks.join(', ')}` : ''}</small>
+                <small>{stave.note}{marks.length > 0 ? ` · caution ${marks.join(', ')}` : ''}</small>
             </div>
         {/each}
     </div>

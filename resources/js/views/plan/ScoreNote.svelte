@@ -45,7 +45,7 @@
         choose: () => void;
     } = $props();
 
-    const findings = $derived(numbers.length === 0 ? '' : `, finding ${numbers.join(', ')}`);
+    const findings = $derived(numbers.length === 0 ? '' : `, caution ${numbers.join(', ')}`);
 </script>
 
 <button

@@ -116,7 +116,7 @@
         <ClockChips all={drying} open={(clock) => choose(clock.stepId)} />
     </section>
 {/if}
-<section class="panel score" aria-label="Score" bind:clientWidth={room}>
+<section class="panel score" aria-label="Running order" bind:clientWidth={room}>
     <header>
         <div class="way">
             <Switcher

@@ -5,6 +5,7 @@
     import ArrowLeft from 'carbon-icons-svelte/lib/ArrowLeft.svelte';
     import type { Area, Craft, Stage, Step } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { clipboard } from '../../lib/copied.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
@@ -103,6 +104,8 @@
                 disabled={area === null || position === steps.length - 1}
                 on:click={() => move(1)}
             />
+            {#if area}<Button size="small" kind="tertiary" on:click={() => clipboard.step(area.name, step)}>Copy</Button
+                >{/if}
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate</Button>
             <Button size="small" kind="tertiary" on:click={() => void desk.removeStep(step.id)}>Take out</Button>
         </div>

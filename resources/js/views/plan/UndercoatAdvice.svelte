@@ -80,7 +80,7 @@
                     </details>
                 </li>
             {:else}
-                <li><p>There is no other primer, on the shelf or in the catalogue. Gloss ones hold no paint.</p></li>
+                <li><p>No other primer is known, on the shelf or beyond. Gloss ones hold no paint.</p></li>
             {/each}
         </ol>
     {/if}

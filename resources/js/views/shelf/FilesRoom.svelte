@@ -13,10 +13,10 @@
     type What = 'catalogue' | 'shelf' | 'palette';
     const forms: Record<What, string> = {
         catalogue:
-            'CSV, UTF-8, first row: maker, range, code, name, kind, swatch, opacity, finish, volume_ml, price, barcode',
-        shelf: 'CSV, UTF-8, first row: maker, code, pots, remaining_ml, note',
+            'A table (CSV) whose first row says: maker, range, code, name, kind, swatch, opacity, finish, volume_ml, price, barcode',
+        shelf: 'A table (CSV) whose first row says: maker, code, pots, remaining_ml, note',
         palette:
-            'GPL text palette. A colour named “Name [Maker / Code]” finds its paint again; others are added under the palette’s name.',
+            'A palette as drawing programs keep it (.gpl). A colour named “Name [Maker / Code]” finds its paint again; others are added under the palette’s name.',
     };
 
     let what = $state<What>('catalogue');
@@ -27,7 +27,7 @@
     let problem = $state<Problem | null>(null);
     const outs = [
         { name: 'My shelf', query: 'what=shelf' },
-        { name: 'The whole catalogue', query: 'what=catalogue' },
+        { name: 'All paints known here', query: 'what=catalogue' },
     ];
 
     void got(server.GET('/plans/names')).then((fetched) => {
@@ -95,9 +95,9 @@
             label="What is in the file"
             value={what}
             choices={[
-                { value: 'catalogue', label: 'a catalogue of paints' },
+                { value: 'catalogue', label: 'paints that exist' },
                 { value: 'shelf', label: 'what I own' },
-                { value: 'palette', label: 'a palette of colours' },
+                { value: 'palette', label: 'colours alone, as a palette' },
             ]}
             change={(value) => {
                 what = value as typeof what;
@@ -106,7 +106,7 @@
         />
         <FileUploaderDropContainer
             role={null as never}
-            labelText="Drop a CSV or GPL file here, or choose one"
+            labelText="Drop a table or a palette here, or choose one"
             accept={['.csv', '.gpl', 'text/csv', 'text/plain']}
             on:change={(event) => void look(event.detail[0])}
         />
@@ -146,9 +146,9 @@
             <div class="out">
                 <h3>{out.name}</h3>
                 <div class="acts">
-                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download>CSV</Button>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download>As a table</Button>
                     <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}&format=gpl" download
-                        >GPL palette</Button
+                        >As a palette</Button
                     >
                 </div>
             </div>
@@ -163,13 +163,13 @@
                 />
                 <div class="acts">
                     <Button size="small" kind="tertiary" href="/api/paints/export?what=plan&plan={planId}" download
-                        >CSV</Button
+                        >As a table</Button
                     >
                     <Button
                         size="small"
                         kind="tertiary"
                         href="/api/paints/export?what=plan&plan={planId}&format=gpl"
-                        download>GPL palette</Button
+                        download>As a palette</Button
                     >
                 </div>
             </div>

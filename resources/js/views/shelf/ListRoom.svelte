@@ -12,6 +12,7 @@
     import PaintForm from './PaintForm.svelte';
     import PaintList from './PaintList.svelte';
     import PaintPanel from './PaintPanel.svelte';
+    import PasteNames from './PasteNames.svelte';
 
     const shelf = new Shelf();
     const owned = [
@@ -20,8 +21,8 @@
         { value: 'wished', label: 'Wish list' },
     ] as const;
 
-    let side = $state<'paint' | 'add'>(router.querystring?.includes('add=') ? 'add' : 'paint');
     const asked = new URLSearchParams(router.querystring);
+    let side = $state<'paint' | 'add' | 'names'>(asked.has('add') ? 'add' : asked.has('names') ? 'names' : 'paint');
     const addWith = {
         ...(asked.has('swatch') ? { swatch: asked.get('swatch')! } : {}),
         ...(asked.has('barcode') ? { barcode: asked.get('barcode')! } : {}),
@@ -98,6 +99,7 @@
             change={(value) => (shelf.wish.owned = value as typeof shelf.wish.owned)}
         />
         <Button size="small" kind="secondary" on:click={() => (side = 'add')}>Add a paint</Button>
+        <Button size="small" kind="tertiary" on:click={() => (side = 'names')}>Paste names</Button>
     </div>
     <div class="choices">
         <Choose label="Kind" value={shelf.wish.kind} choices={kinds} change={(kind) => (shelf.wish.kind = kind)} />
@@ -122,6 +124,8 @@
         <PaintList
             {shelf}
             chosenId={chosen?.id ?? null}
+            add={() => (side = 'add')}
+            names={() => (side = 'names')}
             choose={(id) => {
                 chosenId = id;
                 side = 'paint';
@@ -131,6 +135,8 @@
         <aside bind:this={beside}>
             {#if side === 'add'}
                 <PaintForm start={addWith} saved={added} leave={() => (side = 'paint')} />
+            {:else if side === 'names'}
+                <PasteNames saved={() => shelf.load()} leave={() => (side = 'paint')} />
             {:else if chosen}
                 {#key chosen.id}<PaintPanel {shelf} paint={chosen} />{/key}
             {/if}

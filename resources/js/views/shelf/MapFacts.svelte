@@ -29,7 +29,7 @@
                 <h2>{plural(selection.length, 'paint')} chosen</h2>
                 <div class="acts">
                     <Button size="small" kind="tertiary" href="/api/paints/export?what=selection&ids={ids}" download
-                        >CSV</Button
+                        >As a table</Button
                     >
                     <Button
                         size="small"
@@ -109,7 +109,7 @@
                         <span
                             ><b>{gap.words}</b><small class="quiet"
                                 >{#if gap.filler}<bdi>{gap.filler.name}</bdi>,
-                                    <bdi>{gap.filler.maker}</bdi>{:else}nothing in the catalogue{/if}</small
+                                    <bdi>{gap.filler.maker}</bdi>{:else}no paint known here{/if}</small
                             ></span
                         >
                         {#if gap.filler}

@@ -42,12 +42,13 @@
 {:else if shelf.map && shelf.map.points.length === 0}
     <Nothing title="Your shelf is empty">
         <p class="quiet">
-            Put plain colours up with one press, bring in a list, add a paint by hand, or scan your pots. Then this is
-            where they stand.
+            Write down what you own, or put plain colours up with one press. Then this is where they stand, by hue and
+            value.
         </p>
         <div class="acts">
-            <Button size="small" href="#/shelf/files">Bring in a list</Button>
-            <Button size="small" kind="tertiary" href="#/shelf/measure/scanner">Scan pots</Button>
+            <Button size="small" href="#/shelf/list?names=">Paste their names</Button>
+            <Button size="small" kind="tertiary" href="#/shelf/list?add=">Add one paint</Button>
+            <Button size="small" kind="ghost" href="#/shelf/files">From a file</Button>
         </div>
         <StarterShelves changed={() => shelf.load()} />
     </Nothing>

@@ -155,7 +155,7 @@
             forget(keptAs);
             const { maker, range, volumeMl, price: cost } = stored;
             keep('lastPaint', { maker, range, volumeMl, price: cost });
-            tell(`“${stored.name}” is ${paint === null && owned ? 'on your shelf' : 'in the catalogue'}.`);
+            tell(`“${stored.name}” is ${paint === null && owned ? 'on your shelf' : 'kept among all paints'}.`);
             saved(stored);
             if (paint === null) again();
         } catch (error) {
@@ -253,11 +253,13 @@
             {#if !isClear}
                 <NumberInput
                     size="sm"
-                    labelText="Opacity, 0 to 1"
+                    labelText="Hides in one coat, %"
                     allowEmpty
                     hideSteppers
-                    step={0.05}
-                    bind:value={form.opacity}
+                    step={5}
+                    min={0}
+                    max={100}
+                    bind:value={() => (form.opacity === null ? null : Math.round(form.opacity * 1000) / 10), (percent) => (form.opacity = percent === null ? null : percent / 100)}
                     helperText="empty: estimated"
                     {...at('opacity')}
                 />

@@ -5,7 +5,20 @@
     import Swatch from '../../parts/Swatch.svelte';
 
     /** Paints as a list that grows as one reads on. What is owned is edited in its row. */
-    let { shelf, chosenId, choose }: { shelf: Shelf; chosenId: string | null; choose: (id: string) => void } = $props();
+    let {
+        shelf,
+        chosenId,
+        choose,
+        add,
+        names,
+    }: {
+        shelf: Shelf;
+        chosenId: string | null;
+        choose: (id: string) => void;
+        /** Opens the form of a new paint, or that of a whole list of names. */
+        add: () => void;
+        names: () => void;
+    } = $props();
 
     const hasMore = $derived(shelf.page !== null && shelf.page.page < shelf.page.pages);
 
@@ -90,17 +103,30 @@
     </table>
     {#if shelf.page !== null && shelf.paints.length === 0}
         <div class="nothing">
-            <h2>{shelf.wish.search === '' ? 'Nothing here yet' : `Nothing is called “${shelf.wish.search}”`}</h2>
-            <p class="quiet">
-                {shelf.wish.owned === 'all'
-                    ? 'Add a paint by hand, or bring in a list as CSV.'
-                    : 'Look through all paints, or loosen the choices above.'}
-            </p>
-            {#if shelf.wish.owned !== 'all'}<Button
-                    size="small"
-                    kind="tertiary"
-                    on:click={() => (shelf.wish.owned = 'all')}>Look through all paints</Button
-                >{/if}
+            {#if shelf.page.owned === 0 && shelf.wish.owned === 'owned' && shelf.wish.search === ''}
+                <h2>Your shelf is empty</h2>
+                <p class="quiet">Write down what stands before you; everything else here goes by it.</p>
+                <div class="acts">
+                    <Button size="small" on:click={names}>Paste their names</Button>
+                    <Button size="small" kind="tertiary" on:click={add}>Add one paint</Button>
+                    <Button size="small" kind="ghost" href="#/shelf">Plain colours to start with</Button>
+                </div>
+            {:else}
+                <h2>{shelf.wish.search === '' ? 'Nothing here yet' : `Nothing is called “${shelf.wish.search}”`}</h2>
+                <p class="quiet">
+                    {shelf.wish.owned === 'all'
+                        ? 'No paint is known here by these choices.'
+                        : 'Look through all paints, or loosen the choices above.'}
+                </p>
+                <div class="acts">
+                    {#if shelf.wish.owned !== 'all'}<Button
+                            size="small"
+                            kind="tertiary"
+                            on:click={() => (shelf.wish.owned = 'all')}>Look through all paints</Button
+                        >{/if}
+                    <Button size="small" kind="tertiary" on:click={add}>Add one paint</Button>
+                </div>
+            {/if}
         </div>
     {/if}
     {#if hasMore}<div class="end quiet" use:growing>more…</div>{/if}

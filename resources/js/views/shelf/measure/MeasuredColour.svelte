@@ -4,6 +4,7 @@
     import { asProblem, type Measured, type Paint } from '../../../lib/api';
     import { setMeasured } from '../../../lib/measuring';
     import { tell, warn } from '../../../lib/notices.svelte';
+    import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
 
     /** A colour that was measured, how sure it is, and what can be done with it. */
@@ -15,6 +16,9 @@
     }: { measured: Measured; title: string; source: 'photo' | 'reader'; photo?: string } = $props();
 
     const isWide = $derived(measured.spread > 3);
+    const sure = $derived(
+        measured.uncertainty <= 1 ? 'Sure' : measured.uncertainty <= 3 ? 'Sure to about a shade' : 'Not sure yet: read it once more',
+    );
     /** Kept as it was read: a screen colour may lie some way off. */
     const colour = $derived({
         lab: measured.numbers,
@@ -51,14 +55,23 @@
     <div>
         <h2>{title}</h2>
         <p>{measured.colour.words}, value {measured.colour.value}</p>
-        <p class="quiet">{measured.colour.hex} · L* a* b* {measured.lab}</p>
     </div>
     <p>
-        sure to <b>±{measured.uncertainty.toFixed(2)}</b>, spread {measured.spread.toFixed(1)}
+        <b>{sure}</b>
         <span class="quiet"
-            >from {measured.kept}{measured.dropped > 0 ? `, ${measured.dropped} too far off and left out` : ''}</span
+            >from {plural(measured.kept, source === 'photo' ? 'point' : 'reading')}{measured.dropped > 0
+                ? `, ${measured.dropped} too far off and left out`
+                : ''}</span
         >
     </p>
+    <details>
+        <summary>In numbers</summary>
+        <p class="quiet">
+            {measured.colour.hex} · L* a* b* {measured.lab} · sure to ±{measured.uncertainty.toFixed(2)}, points spread by {measured.spread.toFixed(
+                1,
+            )}
+        </p>
+    </details>
     {#if isWide}<p><b>The swatch is uneven.</b> Read an even, dry part of it for a surer colour.</p>{/if}
     <div class="acts">
         <Button size="small" on:click={() => push(`/mixing?${new URLSearchParams({ colour: measured.lab })}`)}

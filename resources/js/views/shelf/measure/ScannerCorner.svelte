@@ -108,7 +108,7 @@
                     </div>
                     <Button size="small" kind="secondary" on:click={() => put(paint, 1)}>Put a pot on the shelf</Button>
                 {:else}
-                    <p><b>{scan.barcode}</b> is not in the catalogue.</p>
+                    <p><b>{scan.barcode}</b> is the code of no paint known here.</p>
                     <Button
                         size="small"
                         kind="secondary"
