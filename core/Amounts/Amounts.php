@@ -137,7 +137,7 @@ final class Amounts
     /** What leaves can or cup for so many models; null when it is not sprayed. */
     private function sprayed(Step $step, ?Area $area, float $models): ?Sprayed
     {
-        return Sprayed::with($step->brush, $this->wetMl($step, $area, $models) * (1.0 - $this->measures->loss));
+        return Sprayed::with($step->brush, $this->wetMl($step, $area, $models) * (1.0 - $this->measures->loss), $this->plan->model->heightMm);
     }
 
     /** @return list<Pour> out of a can */

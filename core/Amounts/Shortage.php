@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Amounts;
 
+use Kalokroma\Craft\Brush;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 
@@ -16,6 +17,8 @@ final readonly class Shortage
         public float $leftMl,
         public int $shortDrops,
         public int $reachesModels,
+        /** What is missing, as one speaks of it: "12 drops", "half a can". */
+        public string $missing,
     ) {}
 
     /**
@@ -30,7 +33,9 @@ final readonly class Shortage
         foreach ($poured as $pour) {
             $left = $pour->paint === null ? null : ($shelf->has($pour->paint) ? $shelf->mlLeft($pour->paint) : 0.0);
             if ($pour->paint !== null && $left !== null && $left < $pour->ml) {
-                $short[] = new self($pour->paint, $pour->ml, $left, (int) ceil(($pour->ml - $left) / $dropMl), (int) floor($models * $left / $pour->ml));
+                $drops = (int) ceil(($pour->ml - $left) / $dropMl);
+                $missing = $pour->sprayed?->brush === Brush::SprayCan ? Sprayed::cans(($pour->ml - $left) / Sprayed::CAN_ML) : sprintf('%d drop%s', $drops, $drops === 1 ? '' : 's');
+                $short[] = new self($pour->paint, $pour->ml, $left, $drops, (int) floor($models * $left / $pour->ml), $missing);
             }
         }
 

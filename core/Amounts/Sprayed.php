@@ -8,7 +8,7 @@ use Kalokroma\Craft\Brush;
 
 /**
  * What leaves a can or a cup for what is to land on the models: most of it goes past them. Starting values, no measurements: a can of 400 ml is half
- * propellant and primes some fifty figures on foot; an airbrush near the model wastes about half.
+ * propellant and primes some fifty figures on foot, or half a dozen vehicles, which catch more of its cone; an airbrush near the model wastes about half.
  */
 final readonly class Sprayed
 {
@@ -27,8 +27,12 @@ final readonly class Sprayed
 
     private const ROUND_SECONDS = 5;
 
-    /** Share that lands. */
+    /** Share that lands on a figure of 32 mm; it grows as the target does. */
     private const FROM_CAN = 0.05;
+
+    private const FIGURE_MM = 32.0;
+
+    private const MOST_FROM_CAN = 0.25;
 
     private const FROM_AIRBRUSH = 0.5;
 
@@ -39,13 +43,14 @@ final readonly class Sprayed
 
     /**
      * @param float $landsMl what is to lie on the models, without loss
+     * @param float $heightMm of a model: a cone as wide as a hand mostly misses a small one
      *
      * @return self|null null when it is not sprayed
      */
-    public static function with(Brush $brush, float $landsMl): ?self
+    public static function with(Brush $brush, float $landsMl, float $heightMm = self::FIGURE_MM): ?self
     {
         return match ($brush) {
-            Brush::SprayCan => new self($brush, $landsMl / self::FROM_CAN),
+            Brush::SprayCan => new self($brush, $landsMl / min(self::MOST_FROM_CAN, self::FROM_CAN * max(1.0, $heightMm / self::FIGURE_MM))),
             Brush::Airbrush => new self($brush, $landsMl / self::FROM_AIRBRUSH),
             default => null,
         };
@@ -80,17 +85,21 @@ final readonly class Sprayed
     {
         $count = $this->count();
         if ($this->brush === Brush::SprayCan) {
-            $cans = match (true) {
-                $count <= 0.15 => 'a tenth of a can',
-                $count <= 0.3 => 'a quarter of a can',
-                $count <= 0.6 => 'half a can',
-                $count <= 1.0 => 'a full can',
-                default => sprintf('%d cans', (int) ceil($count)),
-            };
-
-            return sprintf('%s, about %d seconds of spraying', $cans, $this->seconds());
+            return sprintf('%s, about %d seconds of spraying', self::cans($count), $this->seconds());
         }
 
         return $count <= 1.0 ? 'one cup' : sprintf('%d cups', (int) ceil($count));
+    }
+
+    /** @param float $count of cans: "a quarter of a can", "2 cans" */
+    public static function cans(float $count): string
+    {
+        return match (true) {
+            $count <= 0.15 => 'a tenth of a can',
+            $count <= 0.3 => 'a quarter of a can',
+            $count <= 0.6 => 'half a can',
+            $count <= 1.0 => 'a full can',
+            default => sprintf('%d cans', (int) ceil($count)),
+        };
     }
 }

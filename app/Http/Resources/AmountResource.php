@@ -68,7 +68,7 @@ final readonly class AmountResource
                 'hex' => $one->paint->swatch?->toSrgb()->hex(),
                 'neededMl' => round($one->neededMl, 2),
                 'leftMl' => round($one->leftMl, 2),
-                'shortDrops' => $one->shortDrops,
+                'missing' => $one->missing,
                 'reachesModels' => $one->reachesModels,
                 'isOwned' => $one->isOwned(),
             ], Shortage::all($amounts->poured(), $shelf, $models, $dropMl)),

@@ -90,7 +90,7 @@
         <p class="short">
             <Swatch hex={pot.hex} size={18} /><span
                 ><bdi>{pot.name}</bdi>: {pot.isOwned ? `${pot.leftMl} ml left` : 'not on the shelf'},
-                <b>short by {pot.shortDrops} drops</b>{batches.size > 1
+                <b>short by {pot.missing}</b>{batches.size > 1
                     ? ` for ${pot.batchName}`
                     : ''}{#if pot.reachesModels > 0}; enough for {pot.reachesModels}{/if}</span
             >

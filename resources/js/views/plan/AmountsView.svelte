@@ -48,9 +48,8 @@
                             <Swatch hex={pot.hex} size={26} />
                             <span
                                 ><b><bdi>{pot.name}</bdi></b><br />{pot.isOwned
-                                    ? `${pot.leftMl} ml left of ${pot.neededMl} ml, short by ${plural(pot.shortDrops, 'drop')}`
-                                    : `not on the shelf, ${pot.neededMl} ml are needed`}{pot.isOwned &&
-                                pot.reachesModels > 0
+                                    ? `${pot.leftMl} ml left of ${pot.neededMl} ml, short by ${pot.missing}`
+                                    : `not on the shelf; needed: ${pot.missing}`}{pot.isOwned && pot.reachesModels > 0
                                     ? `; enough for ${plural(pot.reachesModels, 'model')}`
                                     : ''}</span
                             >

@@ -83,7 +83,10 @@
 
     /** A step that was let go over another area is copied there; within its own it stays where it was. */
     function away(id: string, to: string): void {
-        const [step, other] = [area.steps.find((one) => one.id === id), desk.document?.areas.find((one) => one.id === to)];
+        const [step, other] = [
+            area.steps.find((one) => one.id === id),
+            desk.document?.areas.find((one) => one.id === to),
+        ];
         if (step && other && other.id !== area.id) void desk.putSteps(other, [step], {});
     }
 
@@ -184,10 +187,8 @@
                     kind="tertiary"
                     on:click={() => desk.addVariant(area, 'as it is')}>Put this recipe aside</Button
                 >{/if}
-            {#if area.steps.length > 0}<Button
-                    size="small"
-                    kind="tertiary"
-                    on:click={() => clipboard.recipe(area)}>Copy this recipe</Button
+            {#if area.steps.length > 0}<Button size="small" kind="tertiary" on:click={() => clipboard.recipe(area)}
+                    >Copy this recipe</Button
                 >{/if}
             <Button size="small" kind="tertiary" on:click={duplicate}>Duplicate this area</Button>
             <Button size="small" kind="tertiary" on:click={takeOut}>Take this area out</Button>

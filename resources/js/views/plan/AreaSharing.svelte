@@ -37,7 +37,12 @@
             }}
         >
             <Words label="Share this recipe as" value={name} placeholder={area.name} change={(text) => (name = text)} />
-            <Words label="Words to find it by" value={tags} placeholder="leather, worn" change={(text) => (tags = text)} />
+            <Words
+                label="Words to find it by"
+                value={tags}
+                placeholder="leather, worn"
+                change={(text) => (tags = text)}
+            />
             <Button size="small" type="submit" kind="secondary">Share it</Button>
         </form>
     {/if}

@@ -48,6 +48,10 @@
     let busy = $state(false);
     let form = $state<HTMLFormElement>();
     const batches = $derived(desk.plan?.batches ?? []);
+    /** What it is called when nobody calls it otherwise. */
+    const suggested = $derived(
+        [desk.document?.name ?? '', ...(batches.length === 0 ? [] : [batches.length + 1])].join(' '),
+    );
 
     /** Nothing is poured before the first paint is chosen. */
     const isPainted = $derived(
@@ -73,7 +77,12 @@
         event.preventDefault();
         busy = true;
         try {
-            const body = { planId: desk.id, name, models: models ?? 0, startsOn };
+            const body = {
+                planId: desk.id,
+                name: name.trim() === '' ? suggested : name,
+                models: models ?? 0,
+                startsOn,
+            };
             const batch = await got(
                 server.POST('/batches', {
                     body: squad.length === 0 ? body : { ...body, squad: squad.slice(0, models ?? 0) },
@@ -177,7 +186,7 @@
         <TextInput
             size="sm"
             labelText="Name of the batch"
-            placeholder="Second boat"
+            placeholder={suggested}
             bind:value={name}
             dir="auto"
             invalid={!!problem?.at('name')}

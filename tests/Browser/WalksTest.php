@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\CountedHand;
+
+/** What is done again and again, each with as few presses as it may take; nothing breaks on the way, and nothing is asked for in vain. */
+final class WalksTest extends BrowserTestCase
+{
+    use CountedHand;
+
+    private const NAMES = ['Sky blue', 'Pine green', 'Brick red', 'Bone white', 'Black wash', 'Deep violet', 'Warm grey', 'Dark brown', 'Rose pink', 'Orange', 'Matt varnish', 'Tarnished brass'];
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::$chromium->resize(1280, 800);
+        self::assertSame([], array_values(array_filter(array_column(self::driver()->manage()->getLog('browser'), 'message'), static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'))));
+    }
+
+    public function testTwelvePaintsComeOntoTheShelfByTheirNamesAndGoAgain(): void
+    {
+        $this->visit('#/shelf/list');
+        $this->click('//button[normalize-space(.)="Paste names"]');
+        $this->see('//textarea[@id=//label[normalize-space(.)="One pot a line"]/@for]');
+        $this->type(implode("\n", self::NAMES));
+        $this->seeCount(12, '//ul[@aria-label="What they are"]/li');
+        $this->click('//button[starts-with(normalize-space(.), "Put 1")][contains(., "paints on my shelf")]');
+        $this->see('//*[@role="status"][contains(., "pots on your shelf")]');
+        $this->tookAtMost(2, 200);
+
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('//button[starts-with(normalize-space(.), "Put 1")][contains(., "paints on my shelf")]');
+        $this->visit('#/shelf/list?find=Pine%20green');
+        $this->see('//h2[contains(., "Nothing is called")]');
+    }
+
+    public function testARecipeIsWrittenForAColourThatIsOnlyNamed(): void
+    {
+        $this->openPlan('The Bound Capstan');
+        $this->click('//input[@id=//label[normalize-space(.)="Name of another area"]/@for]');
+        $this->type('Warm red cloak'.WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Warm red cloak"]');
+        $this->click('//section[@aria-label="Strip of Warm red cloak"]//button[normalize-space(.)="Write a recipe"]');
+        $this->click('//button[normalize-space(.)="Write recipes"]');
+        $this->click('(//button[starts-with(normalize-space(.), "Take this one")])[1]');
+        $this->see('//section[@aria-label="Strip of Warm red cloak"]//ol[@aria-label="Steps"]/li[3]');
+        $this->awaitSaved();
+        $this->tookAtMost(8, 20);
+    }
+
+    public function testAGuideBecomesAPlan(): void
+    {
+        $this->visit('#/plans');
+        $this->click('//a[normalize-space(.)="From a guide"]');
+        $this->see('//textarea[@id=//label[normalize-space(.)="The guide, as somebody wrote it"]/@for]')->sendKeys("Coat: base Oilskin Yellow, wash Umber Wash 1:1, drybrush Straw\nBoots: base Boot Brown, shade with Soot Wash");
+        $this->see('//h2[contains(., "5 steps understood")]');
+        $this->click('//button[normalize-space(.)="Make the plan"]');
+        $this->see('//nav[@aria-label="Areas"]//bdi[.="Boots"]');
+        $this->tookAtMost(2, 0);
+    }
+
+    /** What to do, what to pour, done: in that order, and nothing to be scrolled for. */
+    public function testABatchIsBegunAndPaintedOnAPhone(): void
+    {
+        self::$chromium->resize(360, 740);
+        $this->openPlan('The Bound Capstan');
+        $this->click('//nav[@aria-label="Faces of the plan"]/a[starts-with(normalize-space(.), "Paint it")]');
+        $this->click('//button[normalize-space(.)="Begin the batch"]');
+        $this->click('//a[normalize-space(.)="Paint at the desk"]');
+        $tops = [];
+        foreach (['//section[@aria-label="Open pass"]//h1', '//section[@aria-label="Pour this"]|//*[@aria-label="Pour this"]', self::DONE] as $part) {
+            $box = self::driver()->executeScript('const { top, bottom } = arguments[0].getBoundingClientRect(); return [top, bottom]', [$this->see($part)]);
+            self::assertLessThanOrEqual(740, $box[1], $part);
+            $tops[] = $box[0];
+        }
+        self::assertSame($tops, array_values(array_unique(self::sorted($tops))));
+        $this->click(self::DONE);
+        $this->see('//*[contains(., "1 of ")]');
+        $this->tookAtMost(4, 0);
+    }
+
+    public function testARecipeIsSharedTakenElsewhereAndChangedOnBoth(): void
+    {
+        $this->openPlan('Ferry Warden', 'Boots and straps');
+        $this->click('//section[starts-with(@aria-label, "Strip of")]//button[normalize-space(.)="Share"]');
+        $this->click('//button[normalize-space(.)="Share it"]');
+        $this->awaitSaved();
+        $this->see('//p[contains(., "Shared recipe")]');
+        $this->openPlan('The Bound Capstan');
+        $this->click('//input[@id=//label[normalize-space(.)="Name of another area"]/@for]');
+        $this->type('Straps'.WebDriverKeys::ENTER);
+        $this->click('//section[@aria-label="Strip of Straps"]//button[normalize-space(.)="Take a shared one"]');
+        $this->click('//li[.//*[contains(., "Boots and straps")]]//button[starts-with(normalize-space(.), "Paint it so")]');
+        $this->see('//section[@aria-label="Strip of Straps"]//p[contains(., "Shared recipe")]//a[contains(., "Ferry Warden")]');
+        $this->tookAtMost(5, 10);
+    }
+
+    public function testABatchIsRepeatedAsItWasReallyPainted(): void
+    {
+        $this->visit('#/');
+        $this->click('//a[contains(., "First five wardens")]');
+        $this->click('//a[normalize-space(.)="To the logbook"]');
+        $this->click('//button[normalize-space(.)="Repeat this batch"]');
+        $this->click('//button[normalize-space(.)="Begin it"]');
+        $this->see('//h1/bdi[.="First five wardens, once more"]');
+        $this->tookAtMost(4, 0);
+    }
+
+    /** By the keys everybody has in their fingers, by dragging, and by a recipe as a whole. */
+    public function testAStepAndARecipeAreCopiedToOtherAreasAndPlans(): void
+    {
+        $this->openPlan('Ferry Warden', 'Breeches');
+        $this->press('//ol[@aria-label="Steps"]/li[2]/button');
+        $this->withControl('c');
+        $this->see('//div[@role="status"][contains(., "Copied: Wash of Breeches")]');
+        $this->press('//nav[@aria-label="Areas"]//button[.//bdi[.="Ferry pole"]]');
+        $this->see('//section[@aria-label="Strip of Ferry pole"]');
+        $this->seeCount(3, '//ol[@aria-label="Steps"]/li');
+        $this->withControl('v');
+        $this->seeCount(4, '//ol[@aria-label="Steps"]/li');
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->seeCount(3, '//ol[@aria-label="Steps"]/li');
+
+        // Let go over another area a step is copied there, and stays where it was.
+        $from = $this->see('//ol[@aria-label="Steps"]/li[2]/button');
+        $to = $this->see('//nav[@aria-label="Areas"]//button[.//bdi[.="Jetty base"]]');
+        self::driver()->action()->clickAndHold($from)->moveByOffset(-12, 0)->moveToElement($to)->moveByOffset(3, 0)->perform();
+        $this->see('//nav[@aria-label="Areas"]//li[contains(@class, "over")][.//bdi[.="Jetty base"]]');
+        self::driver()->action()->release()->perform();
+        $this->see('//*[@role="status"][contains(., "1 step put into Jetty base")]');
+        $this->seeCount(3, '//ol[@aria-label="Steps"]/li');
+        $this->press('//nav[@aria-label="Areas"]//button[.//bdi[.="Jetty base"]]');
+        $this->seeCount(5, '//section[@aria-label="Strip of Jetty base"]//ol[@aria-label="Steps"]/li');
+
+        // A recipe goes along into another plan.
+        $this->press('//nav[@aria-label="Areas"]//button[.//bdi[.="Breeches"]]');
+        $this->see('//section[@aria-label="Strip of Breeches"]');
+        $this->withControl('c');
+        $this->see('//div[@role="status"][contains(., "4 steps of Breeches")]');
+        $this->openPlan('Provost on the White Heron', 'Saddle');
+        $this->pressNamed('In place of this recipe');
+        $this->see('//*[@role="status"][contains(., "4 steps put into Saddle")]');
+        $this->seeCount(4, '//section[@aria-label="Strip of Saddle"]//ol[@aria-label="Steps"]/li');
+        $this->pressNamed('Let go');
+        $this->seeNot('//div[@role="status"][contains(., "Copied")]');
+    }
+
+    public function testTheDemoIsLeftForADeskOfOnesOwnAndComeBackTo(): void
+    {
+        $this->visit('#/');
+        $this->click('//button[normalize-space(.)="Begin my own desk"]');
+        $this->see('//section[@aria-label="How to begin"]//a[normalize-space(.)="Put your pots on the shelf"]');
+        $this->see('//h2[normalize-space(.)="What would you like to paint?"]');
+        $this->press('//section[@aria-label="How to begin"]//button[normalize-space(.)="I know my way"]');
+        $this->seeNot('//section[@aria-label="How to begin"]');
+        $this->visit('#/settings');
+        $this->click('//button[normalize-space(.)="Back to the demo"]');
+        $this->see('//*[.="Night shift"]');
+        $this->see('//button[normalize-space(.)="Back to my own desk"]');
+        $this->tookAtMost(2, 0);
+    }
+
+    private function tookAtMost(int $clicks, int $keys): void
+    {
+        self::assertLessThanOrEqual($clicks, $this->clicks, 'clicks');
+        self::assertLessThanOrEqual($keys, $this->keys, 'keys');
+    }
+
+    private function openPlan(string $plan, ?string $area = null): void
+    {
+        $this->visit('#/plans');
+        $this->press(sprintf('//h2/a[normalize-space(.)="%s"]', $plan));
+        if ($area !== null) {
+            $this->press(sprintf('//nav[@aria-label="Areas"]//button[.//bdi[.="%s"]]', $area));
+            $this->see(sprintf('//section[@aria-label="Strip of %s"]', $area));
+        } else {
+            $this->see('//section[starts-with(@aria-label, "Strip of")]');
+        }
+    }
+
+    private function withControl(string $key): void
+    {
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, $key, WebDriverKeys::NULL]);
+    }
+
+    /**
+     * @param list<float|int> $numbers
+     *
+     * @return list<float|int>
+     */
+    private static function sorted(array $numbers): array
+    {
+        sort($numbers);
+
+        return $numbers;
+    }
+}
