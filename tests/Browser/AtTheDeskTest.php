@@ -57,7 +57,7 @@ final class AtTheDeskTest extends BrowserTestCase
         }
 
         $this->see('//h1[.="All 10 are done."]');
-        $this->see('//*[normalize-space(.)="33 of 33 passes"]');
+        $this->see('//*[normalize-space(.)="33 of 33 steps"]');
         // Each coat on each model once, not more and not less.
         $batch = self::batch('Night shift');
         foreach ($batch['steps'] as $step) {
@@ -77,8 +77,8 @@ final class AtTheDeskTest extends BrowserTestCase
         // The next press of space opens nothing that stands beside it.
         $this->key(WebDriverKeys::SPACE);
         self::assertSame([], self::driver()->findElements(WebDriverBy::xpath('//section[@aria-label="It slipped"]')));
-        $this->pressNamed('Passes');
-        $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
+        $this->pressNamed('All steps');
+        $this->press('(//nav[@aria-label="Steps still open"]//button)[1]');
         $this->key(WebDriverKeys::SPACE);
         $this->see('//*[@role="alert"][contains(., "wet for another")]');
         self::assertSame([1, 0], self::batch('The Provost, for the midwinter show')['steps'][0]['coatsDone']);

@@ -24,7 +24,7 @@ use Tests\Browser\Support\Patience;
 abstract class BrowserTestCase extends TestCase
 {
     /** Marks the open pass done at the desk. */
-    protected const DONE = '//section[@aria-label="Open pass"]//button[contains(@class, "done")]';
+    protected const DONE = '//section[@aria-label="Open step"]//button[contains(@class, "done")]';
 
     /** Looked in one go, before the page is asked anew. */
     private const LOOK_MS = 3000;
@@ -248,8 +248,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->see(self::DONE.'|//section//p[contains(., "everything is wet")]|//h1[contains(., "waits for something")]');
         if (self::driver()->findElements(WebDriverBy::xpath(self::DONE)) === []) {
-            $this->pressNamed('Passes');
-            $this->press('(//nav[@aria-label="Passes still open"]//button)[1]');
+            $this->pressNamed('All steps');
+            $this->press('(//nav[@aria-label="Steps still open"]//button)[1]');
             $this->see(self::DONE);
         }
         if (self::driver()->findElements(WebDriverBy::xpath('//button[normalize-space(.)="Understood"]')) !== []) {

@@ -44,7 +44,7 @@ final class EveningsTest extends BrowserTestCase
         $this->pressNamed('Something else');
         Patience::until(fn(): bool => $this->see("$card//li")->getText() !== $first, 'something else');
         $this->press("$card//a[normalize-space(.)=\"Begin\"]");
-        $this->see('//section[@aria-label="Open pass"]//h1');
+        $this->see('//section[@aria-label="Open step"]//h1');
     }
 
     public function testForAnEarlierDayWhatMustGoIsSaidLeftOutAndTakenIn(): void
@@ -111,7 +111,7 @@ final class EveningsTest extends BrowserTestCase
         $this->see('//form//p[contains(., "otherwise than planned")]');
         $this->pressNamed('Begin it');
         $this->see('//h1/bdi[.="First five wardens, once more"]');
-        $this->see('//*[.="0 of 33 passes"]');
+        $this->see('//*[.="0 of 33 steps"]');
     }
 
     public function testAPlanSaysWhatToPourAndWhichPotWillNotLast(): void
@@ -119,7 +119,7 @@ final class EveningsTest extends BrowserTestCase
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
         $this->pressNamed('Paint it');
-        $drops = fn(): int => (int) $this->see('//section[@aria-label="Pass by pass"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText();
+        $drops = fn(): int => (int) $this->see('//section[@aria-label="Step by step"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText();
         $this->setModels('2');
         $this->see('//section[@aria-label="Pots that will not last"]//li[contains(., "Moon Silver")]');
         $this->see('//h2[contains(., "2 models at once")]');

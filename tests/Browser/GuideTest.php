@@ -32,7 +32,7 @@ final class GuideTest extends BrowserTestCase
         $this->pressNamed('Paint it');
         $this->fill('Name of the batch', 'First boat');
         $this->pressNamed('Begin the batch');
-        $this->see('//*[starts-with(normalize-space(.), "0 of ")][contains(., "passes")]');
+        $this->see('//*[starts-with(normalize-space(.), "0 of ")][contains(., "steps")]');
     }
 
     private function pasteTheGuide(): void

@@ -165,9 +165,9 @@ final class HabitsTest extends BrowserTestCase
         $this->visit('#/');
         $this->press('(//article//*[contains(@class, "next")]//a)[1]');
         $this->choose('With', 'Tin');
-        $this->see('//section[@aria-label="Open pass"]//*[@role="status"][contains(., "Tin is kept for metal")]');
-        $this->press('//section[@aria-label="Open pass"]//button[starts-with(normalize-space(.), "Take ")]');
-        $this->seeNot('//section[@aria-label="Open pass"]//*[@role="status"][contains(., "kept for metal")]');
+        $this->see('//section[@aria-label="Open step"]//*[@role="status"][contains(., "Tin is kept for metal")]');
+        $this->press('//section[@aria-label="Open step"]//button[starts-with(normalize-space(.), "Take ")]');
+        $this->seeNot('//section[@aria-label="Open step"]//*[@role="status"][contains(., "kept for metal")]');
     }
 
     public function testAPlanIsDeletedAndComesBack(): void

@@ -41,7 +41,7 @@ final class NothingLostTest extends BrowserTestCase
     public function testWhatIsRefusedStandsAboveEveryViewUntilSomebodyDecides(): void
     {
         $batch = $this->openNewBatch('Twice');
-        $step = (string) basename((string) self::driver()->executeScript('return document.querySelector("section[aria-label=\"Open pass\"]").dataset.step'));
+        $step = (string) basename((string) self::driver()->executeScript('return document.querySelector("section[aria-label=\"Open step\"]").dataset.step'));
         self::$server->kill();
         $this->key(' ');
         $this->see('//*[@role="status"][contains(., "1 thing you did waits")]');
@@ -100,7 +100,7 @@ final class NothingLostTest extends BrowserTestCase
     {
         $batch = $this->openNewBatch('Pressed');
         $this->visit("#/batches/$batch");
-        $this->press('(//nav[@aria-label="Passes in painting order"]//a)[2]');
+        $this->press('(//nav[@aria-label="Steps in painting order"]//a)[2]');
         $this->see(self::DONE);
         Patience::until(static fn(): bool => str_starts_with(self::driver()->switchTo()->activeElement()->getText(), 'Done'), 'the button to have the focus');
         $this->key(' ');
@@ -272,7 +272,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->pressNamed('Paint it');
         $this->fill('Name of the batch', $name);
         $this->pressNamed('Begin the batch');
-        $this->see('//nav[@aria-label="Passes in painting order"]');
+        $this->see('//nav[@aria-label="Steps in painting order"]');
         $batch = basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT));
         $told = json_decode((string) file_get_contents(self::$server->url("api/batches/$batch")), true);
         $this->primed = 0;

@@ -83,8 +83,8 @@ final class PainterTest extends BrowserTestCase
         $this->pressNamed('Paint it');
         $this->fill('Name of the batch', 'Second boat');
         $this->pressNamed('Begin the batch');
-        $this->see('//*[normalize-space(.)="0 of 11 passes"]');
-        $this->see('//nav[@aria-label="Passes in painting order"]//a[@aria-current="step"]');
+        $this->see('//*[normalize-space(.)="0 of 11 steps"]');
+        $this->see('//nav[@aria-label="Steps in painting order"]//a[@aria-current="step"]');
         $this->pressNamed('Paint at the desk');
         $this->press('//button[contains(@class, "done")][contains(., "all 5")]');
         $this->see('//ul[@aria-label="Drying"]/li[contains(., "Whole model")]');

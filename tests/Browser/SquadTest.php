@@ -109,7 +109,7 @@ final class SquadTest extends BrowserTestCase
         // All but the leader's first step are recorded as other tablets do; that one is done by hand.
         $this->all($batch, static fn(array $step): bool => $step['number'] < $lantern['number']);
         $this->visit("#/batches/$batch/paint?step={$lantern['step']['id']}");
-        $this->see('//section[@aria-label="Open pass"]//p[contains(., "only on model 1")]');
+        $this->see('//section[@aria-label="Open step"]//p[contains(., "only on model 1")]');
         $this->see(self::DONE.'[contains(., "model 1")]');
         $this->see('//p[contains(., "the other 9 are painted otherwise")]');
         $this->press(self::DONE);

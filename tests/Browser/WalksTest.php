@@ -72,7 +72,7 @@ final class WalksTest extends BrowserTestCase
         $this->click('//button[normalize-space(.)="Begin the batch"]');
         $this->click('//a[normalize-space(.)="Paint at the desk"]');
         $tops = [];
-        foreach (['//section[@aria-label="Open pass"]//h1', '//section[@aria-label="Pour this"]|//*[@aria-label="Pour this"]', self::DONE] as $part) {
+        foreach (['//section[@aria-label="Open step"]//h1', '//section[@aria-label="Pour this"]|//*[@aria-label="Pour this"]', self::DONE] as $part) {
             $box = self::driver()->executeScript('const { top, bottom } = arguments[0].getBoundingClientRect(); return [top, bottom]', [$this->see($part)]);
             self::assertLessThanOrEqual(740, $box[1], $part);
             $tops[] = $box[0];

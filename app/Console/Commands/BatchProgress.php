@@ -17,7 +17,7 @@ final class BatchProgress extends BatchCommand
         {batch : Batch file}
         {--json : Answer as JSON}';
 
-    protected $description = 'Says how far a batch is: pass by pass and model by model, what comes next, and what is still to be poured';
+    protected $description = 'Says how far a batch is: step by step and model by model, what comes next, and what is still to be poured';
 
     protected function answer(): array
     {
@@ -52,7 +52,7 @@ final class BatchProgress extends BatchCommand
 
     protected function tell(array $answer): void
     {
-        $this->line(sprintf('%d of %d passes done, %.0f %% of the coats.', $answer['passesDone'], $answer['passesInAll'], 100 * $answer['share']));
+        $this->line(sprintf('%d of %d steps done, %.0f %% of the coats.', $answer['passesDone'], $answer['passesInAll'], 100 * $answer['share']));
         foreach ($answer['passes'] as $pass) {
             $this->line(sprintf('%3d  %-20s %-16s coat %d of %d, %d of %d models', $pass['number'], $pass['step'], $pass['technique'], $pass['coat'], $pass['coats'], $pass['done'], count($pass['models'])));
         }

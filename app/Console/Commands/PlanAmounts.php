@@ -22,7 +22,7 @@ final class PlanAmounts extends PlanCommand
         {--shelf= : Shelf file (CSV)}
         {--json : Answer as JSON}';
 
-    protected $description = 'Counts the drops of every paint, medium and thinner a batch takes, pass by pass and in all';
+    protected $description = 'Counts the drops of every paint, medium and thinner a batch takes, step by step and in all';
 
     protected function answer(): array
     {

@@ -70,7 +70,7 @@ final readonly class SettingController
             ...array_fill_keys(array_map(static fn(string $one): string => "devices.$one", self::DEVICES), ['sometimes', 'boolean:strict']),
             'devices.spell' => ['sometimes', 'string', Rule::enum(Spell::class)],
         ], [
-            'pace.setUpMinutes.*' => sprintf('To fetch, thin and clean takes 0 to %d minutes a pass.', Paces::MOST_SET_UP),
+            'pace.setUpMinutes.*' => sprintf('To fetch, thin and clean takes 0 to %d minutes a step.', Paces::MOST_SET_UP),
             'weather.celsius.*' => 'Outside it has -40 to 60 °C.',
             'weather.humidity.*' => 'The humidity is given in %, from 0 to 100.',
             'devices.spell.*' => 'Choose among the spells that are offered.',

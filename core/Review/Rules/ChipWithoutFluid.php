@@ -53,7 +53,7 @@ final class ChipWithoutFluid implements Rule
                 $chip->area?->id,
                 $chip->step->id,
                 'There is nothing to scratch through.',
-                sprintf('No chipping fluid and coat over it come before pass %d on %s.', $chip->number, $area->name),
+                sprintf('No chipping fluid and coat over it come before step %d on %s.', $chip->number, $area->name),
                 'A sharp point scratches any paint, down to the plastic.',
                 $mends,
             );

@@ -30,7 +30,7 @@ final class ChippingUnsealed implements Rule
                     $fluid->area?->id,
                     $fluid->step->id,
                     'Chips may go through to the plastic.',
-                    sprintf('No varnish lies over what is below the fluid of pass %d; water and bristles work on that colour too.', $fluid->number),
+                    sprintf('No varnish lies over what is below the fluid of step %d; water and bristles work on that colour too.', $fluid->number),
                     'Many skip the seal on robust paint and scratch gently.',
                     VarnishFirst::mends($scene, $fluid),
                 );

@@ -53,7 +53,7 @@ final class CostlySlip implements Rule
                     $area->id,
                     $dark->step->id,
                     "A slip onto {$beside->name} would cost ".CoatWords::of($coats).'.',
-                    sprintf('%s is finished by pass %d, and %s (value %d) goes on right beside it.', $beside->name, $dark->number, $dark->step->mix?->words() ?? '', $dark->step->mix?->colour()->value() ?? 0),
+                    sprintf('%s is finished by step %d, and %s (value %d) goes on right beside it.', $beside->name, $dark->number, $dark->step->mix?->words() ?? '', $dark->step->mix?->colour()->value() ?? 0),
                     'A steady hand does it in any order, and keeps that mix at hand.',
                     [new Mend('The dark first', new MoveStep($dark->step->id, $own[0]->step->id, true, $scene->order()->stepIds()))],
                 );

@@ -76,7 +76,7 @@ final class GlossLost implements Rule
             $areas[0]->id,
             $dull->step->id,
             "The coat takes the shine of $names.",
-            sprintf('%s in pass %d goes over all of it, and no gloss comes after.', $dull->step->technique->label, $dull->number),
+            sprintf('%s in step %d goes over all of it, and no gloss comes after.', $dull->step->technique->label, $dull->number),
             'Some like dull glass, and lift it with a painted point of light alone.',
             $mends,
         );

@@ -38,7 +38,7 @@ final class HardToReach extends OrderRule
                     $area->id,
                     $late->step->id,
                     "{$blocker->name} is in the way by now.",
-                    sprintf('%s lies behind %s, which is painted from pass %d on; "%s" comes in pass %d.', $area->name, $blocker->name, $from, $late->step->technique->label, $late->number),
+                    sprintf('%s lies behind %s, which is painted from step %d on; "%s" comes in step %d.', $area->name, $blocker->name, $from, $late->step->technique->label, $late->number),
                     'With a long thin brush some reach it all the same, and touch up what they brushed against.',
                     [$this->before($scene, "Before {$blocker->name}", $one)],
                 );

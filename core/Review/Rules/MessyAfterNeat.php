@@ -64,7 +64,7 @@ final class MessyAfterNeat extends OrderRule
             $area->id,
             $pass->step->id,
             "This makes a mess of $names.",
-            sprintf('%s on %s (pass %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
+            sprintf('%s on %s (step %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
             'The messy school does it at any time and cuts the neighbours back in afterwards.',
             array_filter([$this->before($scene, sprintf('The %s before %s', mb_strtolower($last->step->technique->label), $names), self::soonest($scene, $broken)), $this->masked($scene, $pass, $last, $spoiled, $names), $this->cleaned($scene, $last, $spoiled, $names)]),
         );

@@ -41,7 +41,7 @@ final class NoStop implements Rule
             'No point is marked at which the models may be used.',
             sprintf('%d models go through %d passes; when the evenings run out they all stand half done.', $scene->models ?? 0, count($passes)),
             'A single display piece needs none.',
-            [new Mend(sprintf('Table-ready after pass %d', $scene->order()->pass($after)->number ?? 0), new SetRunning($scene->plan->running->stopping([$stop])))],
+            [new Mend(sprintf('Table-ready after step %d', $scene->order()->pass($after)->number ?? 0), new SetRunning($scene->plan->running->stopping([$stop])))],
         );
     }
 }

@@ -37,7 +37,7 @@ final class OpenArea implements Rule
                     $area->id,
                     $end->step->id,
                     "Decide now what becomes of {$area->name}.",
-                    sprintf('It is open, and after "%s" in pass %d it can no longer be painted.', $end->step->technique->label, $end->number),
+                    sprintf('It is open, and after "%s" in step %d it can no longer be painted.', $end->step->technique->label, $end->number),
                     'It may stay in its undercoat, if nobody looks there.',
                     [
                         new Mend('Begin it as usual', new Several([new ChangeArea($area->decided()), new AddStep($scene->plan->freeStepId($area->id), $area->id)])),

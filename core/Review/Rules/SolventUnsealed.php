@@ -39,7 +39,7 @@ final class SolventUnsealed implements Rule
                 $wet->area?->id,
                 $wet->step->id,
                 'Solvent on unsealed acrylic may soften it.',
-                sprintf('No varnish lies over %s before the %s in pass %d: rubbing it with spirit can take paint along.', $area->name, mb_strtolower($wet->step->technique->label), $wet->number),
+                sprintf('No varnish lies over %s before the %s in step %d: rubbing it with spirit can take paint along.', $area->name, mb_strtolower($wet->step->technique->label), $wet->number),
                 'On robust paint many do it with no seal at all, gently, and it works.',
                 VarnishFirst::mends($scene, $wet),
             );

@@ -40,7 +40,7 @@
             </p>
         </div>
         <div class="far">
-            <p>{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}</p>
+            <p>{batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} steps`}</p>
             <Meter share={batch.share} label="How far the batch is" />
         </div>
         {#if batch.isFinished}

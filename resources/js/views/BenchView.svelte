@@ -51,7 +51,7 @@
                 {#each bench.underWay.slice(1) as batch (batch.id)}
                     <a class="panel other" href="#/batches/{batch.id}">
                         <b><bdi>{batch.name}</bdi></b>
-                        <span class="quiet">{batch.passesDone} of {batch.passes} passes</span>
+                        <span class="quiet">{batch.passesDone} of {batch.passes} steps</span>
                         <Meter share={batch.share} label="{batch.name}: how far" />
                         {#if batch.next}<span class="then"
                                 ><Swatch hex={batch.next.mix?.colour.hex ?? null} size={22} /><span

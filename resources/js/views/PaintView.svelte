@@ -79,9 +79,9 @@
         bindKeys([
             { key: ' ', does: 'mark the coat done', run: () => view?.finish() },
             { key: 'z', does: 'take the newest record back', run: () => desk.undoNewest() },
-            { key: 'ArrowRight', does: 'another pass that is dry', run: () => go(1), repeats: true },
+            { key: 'ArrowRight', does: 'another step that is dry', run: () => go(1), repeats: true },
             { key: 'ArrowLeft', does: 'the one before', run: () => go(-1), repeats: true },
-            { key: 'p', does: 'all passes', run: () => (beside = beside === 'passes' ? null : 'passes') },
+            { key: 'p', does: 'all steps', run: () => (beside = beside === 'passes' ? null : 'passes') },
             { key: 'x', does: 'something slipped', run: () => (beside = beside === 'slip' ? null : 'slip') },
             { key: 'Escape', does: 'close what lies beside', run: () => (beside = null) },
         ]),
@@ -123,7 +123,7 @@
         <header>
             <a href="#/batches/{batch.id}" title="Leave the desk">‹ <bdi>{batch.name}</bdi></a>
             <div class="far">
-                <span class="quiet">{batch.passesDone} of {plural(batch.passes, 'pass', 'passes')}</span>
+                <span class="quiet">{batch.passesDone} of {plural(batch.passes, 'step')}</span>
                 <Meter share={batch.share} label="How far the batch is" />
             </div>
             {#if mine.length > 0}<ClockChips all={mine.slice(0, 3)} open={(clock) => open(clock.nextStepId)} />{/if}
@@ -137,7 +137,7 @@
                         on:click={toggleFigure}>Figure</Button
                     >{/if}
                 <Button size="field" kind="tertiary" on:click={() => (beside = beside === 'passes' ? null : 'passes')}
-                    >Passes</Button
+                    >All steps</Button
                 >
                 <Button
                     size="field"
@@ -154,7 +154,7 @@
             {#if batch.isFinished}
                 <section class="panel finished">
                     <h1>All {batch.models} are done.</h1>
-                    <p class="quiet">Every pass on every model is in the logbook, with what was really used.</p>
+                    <p class="quiet">Every step on every model is in the logbook, with what was really used.</p>
                     <Button href="#/logbook?batch={batch.id}">To the logbook</Button>
                 </section>
             {:else if step}

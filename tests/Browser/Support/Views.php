@@ -124,7 +124,7 @@ final readonly class Views
             'slip-price' => function (): void {
                 $this->open('#/', 'article .next');
                 $this->press('Paint on');
-                $this->await('section[aria-label="Open pass"]');
+                $this->await('section[aria-label="Open step"]');
                 $this->press('Price of a slip');
                 $this->await('ul[aria-label="Price of a slip"] li');
             },
@@ -136,7 +136,7 @@ final readonly class Views
             'plan-paint' => function (): void {
                 $this->plan('Ferry Warden', 'Oilskin coat');
                 $this->press('Paint it');
-                $this->await('section[aria-label="Pass by pass"] li');
+                $this->await('section[aria-label="Step by step"] li');
             },
             'lessons' => fn() => $this->open('#/logbook/lessons', 'section[aria-label="Your pace"] li'),
             'batch-record' => function (): void {
@@ -284,7 +284,7 @@ final readonly class Views
     {
         $this->open('#/', 'article .next');
         $this->press('Paint on');
-        $this->await('section[aria-label="Open pass"] .done');
+        $this->await('section[aria-label="Open step"] .done');
     }
 
     private function batch(string $name): void

@@ -40,7 +40,7 @@
     <span class="far">{far(one)}</span>
 {/snippet}
 
-<nav class="panel" aria-label="Passes in painting order" bind:this={list}>
+<nav class="panel" aria-label="Steps in painting order" bind:this={list}>
     <ol>
         {#each batch.steps as one (one.step.id)}
             <li>

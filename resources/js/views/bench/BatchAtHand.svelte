@@ -15,7 +15,7 @@
     <header>
         <h2><bdi>{batch.name}</bdi></h2>
         <p class="quiet">
-            {plural(batch.models, 'model')} · {batch.passesDone} of {batch.passes} passes done
+            {plural(batch.models, 'model')} · {batch.passesDone} of {batch.passes} steps done
         </p>
     </header>
     <Meter share={batch.share} label="{batch.name}: how far" />
@@ -25,7 +25,7 @@
                     <ZoneBars look={batch.next.look} height={112} label="after this step" />
                 </div>{/if}
             <div>
-                <p class="quiet">next, pass {batch.next.number}</p>
+                <p class="quiet">next, step {batch.next.number}</p>
                 <p class="step"><bdi>{batch.next.areaName}</bdi>: {batch.next.technique}</p>
                 <p>
                     <bdi>{batch.next.mixWords}</bdi> · {batch.next.dilution} · {plural(batch.next.coats, 'coat')}

@@ -12,16 +12,16 @@
 
     const steps = $derived([
         {
-            is: counts.owned > 0,
-            name: 'Put your pots on the shelf',
-            words: 'By their names, one a line; or a dozen plain colours with one press.',
-            href: '#/shelf/list?names=',
-        },
-        {
             is: counts.plans > 0,
             name: 'Plan a model',
             words: 'Its areas and what each is painted with. What every stage will look like is seen at once.',
             href: '#/plans/new',
+        },
+        {
+            is: counts.owned > 0,
+            name: 'Put your pots on the shelf',
+            words: 'By their names, one a line; recipes are written with what stands there.',
+            href: '#/shelf/list?names=',
         },
         {
             is: counts.batches > 0,

@@ -23,7 +23,7 @@
                 {plural(batch.models, 'model')} of <bdi>{batch.model}</bdi>, {batch.isBegun ? 'begun' : 'planned for'}
                 {day(batch.startsOn)} · {batch.isFinished
                     ? 'finished'
-                    : `${batch.passesDone} of ${batch.passes} passes`}
+                    : `${batch.passesDone} of ${batch.passes} steps`}
             </p>
         </div>
         <div class="acts">

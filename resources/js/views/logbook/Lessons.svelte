@@ -78,7 +78,7 @@
 {:else if latest.answer.length === 0}
     <Nothing title="The logbook teaches nothing yet">
         <p class="quiet">
-            Three passes with their minutes, a paint that took more coats than planned, or a pot you looked into: then a
+            Three steps with their minutes, a paint that took more coats than planned, or a pot you looked into: then a
             number of yours stands here beside the one of the tables.
         </p>
     </Nothing>

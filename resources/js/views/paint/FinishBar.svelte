@@ -39,7 +39,7 @@
         <kbd>space</kbd>
     </button>
     <button class="timer" type="button" onclick={() => timer.toggle()}>
-        <span class="sr">Clock of this pass, {timer.isRunning ? 'press to pause' : 'press to go on'}:</span>
+        <span class="sr">Clock of this step, {timer.isRunning ? 'press to pause' : 'press to go on'}:</span>
         <b>{timer.words}</b>
         <small>{timer.isRunning ? `about ${span(aboutMinutes)} in all` : 'paused'}</small>
     </button>

@@ -112,9 +112,9 @@
     }
 </script>
 
-<section class="panel" aria-label="Open pass" data-step={step.step.id}>
+<section class="panel" aria-label="Open step" data-step={step.step.id}>
     <div class="head">
-        <p class="quiet">pass {step.number} of {batch.steps.length} · {step.place} · {step.brush}</p>
+        <p class="quiet">step {step.number} of {batch.steps.length} · {step.place} · {step.brush}</p>
         <h1>
             <TechniqueMark technique={step.step.technique} size={34} /><span
                 ><bdi>{step.areaName}</bdi>, {step.technique.toLowerCase()}</span

@@ -25,7 +25,7 @@
     }
 </script>
 
-<nav class="panel" aria-label="Passes still open">
+<nav class="panel" aria-label="Steps still open">
     <ol>
         {#each left as step (step.step.id)}
             <li>

@@ -88,8 +88,8 @@
                 {/each}
             </ul>
         </section>
-        <section class="panel" aria-label="Pass by pass">
-            <h2>Pour this, pass by pass</h2>
+        <section class="panel" aria-label="Step by step">
+            <h2>Pour this, step by step</h2>
             <ol>
                 {#each passes as pass (pass.stepId)}
                     <li>

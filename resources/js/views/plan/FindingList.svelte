@@ -37,7 +37,7 @@
     function placeOf(finding: Finding): string {
         const area = desk.document?.areas.find((one) => one.id === finding.areaId)?.name;
         const pass = desk.plan?.looks.order.find((one) => one.stepId === finding.stepId)?.number;
-        return [area ?? 'Whole model', pass === undefined ? '' : `pass ${pass}`].filter((one) => one !== '').join(', ');
+        return [area ?? 'Whole model', pass === undefined ? '' : `step ${pass}`].filter((one) => one !== '').join(', ');
     }
 
     /** What the area would look like in the end with the mend made. */

@@ -139,7 +139,7 @@
                     <div class="far">
                         <Meter share={batch.share} label="{batch.name}: how far" />
                         <p class="quiet">
-                            {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} passes`}
+                            {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} steps`}
                         </p>
                     </div>
                     <div class="acts">

@@ -3,6 +3,7 @@
     import type { Craft } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
+    import ConeMark from '../../parts/ConeMark.svelte';
     import Count from '../../parts/Count.svelte';
     import Hazards from '../../parts/Hazards.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
@@ -103,14 +104,17 @@
                 change={(method) => setUndercoat({ method })}
             />
             {#if undercoat.light || undercoat.below}
-                <Count
-                    label="Cone, degrees"
+                <div class="cone">
+                    <ConeMark degrees={undercoat.coneDegrees} below={!undercoat.light} />
+                    <Count
+                    label="How wide it falls, °"
                     value={undercoat.coneDegrees}
                     least={craft.limits.narrowestCone}
                     most={craft.limits.widestCone}
                     fault={desk.faultAt('undercoat.coneDegrees')}
                     change={(coneDegrees) => setUndercoat({ coneDegrees })}
                 />
+                </div>
                 <Button size="small" kind="tertiary" on:click={() => setUndercoat({ light: null, below: null })}
                     >Plain undercoat</Button
                 >
@@ -164,6 +168,12 @@
 </section>
 
 <style>
+    .cone {
+        display: flex;
+        gap: 8px;
+        align-items: end;
+    }
+
     section {
         display: grid;
         gap: 12px;

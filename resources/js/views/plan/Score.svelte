@@ -175,7 +175,7 @@
                             {pass}
                             stage={stageOf(stave.id, step.id)}
                             spoken="{stave.name}: {label(craft()?.techniques, step.technique)}, {looks.steps[step.id]
-                                ?.words}, {plural(step.coats, 'coat')}, pass {pass.number} of {looks.order.length}"
+                                ?.words}, {plural(step.coats, 'coat')}, step {pass.number} of {looks.order.length}"
                             numbers={numbersAt(looks.findings, { stepId: step.id })}
                             isChosen={chosen === step.id}
                             isFirst={chosen === null && pass.number === undercoats.length + 1}

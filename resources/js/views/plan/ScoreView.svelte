@@ -128,7 +128,7 @@
         </div>
         <Choose label="Areas shown" hideLabel value={only} choices={shows} change={(value) => (only = value)} />
         <p class="quiet">
-            {plural(looks.order.length, 'pass', 'passes')}{looks.isOrdered ? ' · in your own order' : ''}
+            {plural(looks.order.length, 'step')}{looks.isOrdered ? ' · in your own order' : ''}
         </p>
         <div class="acts">
             {#if looks.isOrdered}<Button size="small" kind="tertiary" on:click={free}>Work the order out anew</Button
@@ -137,7 +137,7 @@
                 size="small"
                 kind="ghost"
                 icon={ZoomOut}
-                iconDescription="See more passes"
+                iconDescription="See more steps"
                 disabled={width <= LEAST}
                 on:click={() => look(1 / CLOSER)}
             />
@@ -145,7 +145,7 @@
                 size="small"
                 kind="ghost"
                 icon={ZoomIn}
-                iconDescription="See passes larger"
+                iconDescription="See steps larger"
                 tooltipPosition="left"
                 disabled={width >= MOST}
                 on:click={() => look(CLOSER)}
@@ -165,15 +165,15 @@
         <p class="nothing quiet">No steps yet. As soon as an area has one, it stands here in its turn.</p>
     {/if}
     {#each looks.stops as one, at (at)}
-        <p class="quiet"><b><bdi>{one.name}</bdi></b>, after pass {one.afterPass}: {leftAfter(one.afterPass)}.</p>
+        <p class="quiet"><b><bdi>{one.name}</bdi></b>, after step {one.afterPass}: {leftAfter(one.afterPass)}.</p>
     {/each}
 </section>
 <div class="below">
     {#if pass && step}
-        <section class="panel pass" aria-label="Pass {pass.number}">
+        <section class="panel pass" aria-label="Step {pass.number}">
             <header>
                 <h2>
-                    <bdi>{area?.name ?? 'Whole model'}</bdi> · pass {pass.number} · {label(
+                    <bdi>{area?.name ?? 'Whole model'}</bdi> · step {pass.number} · {label(
                         craft.techniques,
                         step.technique,
                     )}
