@@ -13,10 +13,12 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Relief\GlbFile;
+use Kalokroma\Relief\GlbWriter;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\PictureFaults;
 
-/** Keeps the sculpts of plans. */
+/** Keeps the figures of plans: sculpts, and pictures of the model. */
 final class FigureStore
 {
     /** Poses of one model that are painted by one plan. */
@@ -40,14 +42,38 @@ final class FigureStore
         $mesh = Field::read('sculpt', static fn(): Mesh => GlbFile::read($glb));
         $labels = $triangles === null ? Labels::none($mesh) : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
 
-        return DB::transaction(function () use ($planId, $name, $glb, $mesh, $labels): Figure {
+        return $this->keep($planId, ['name' => $name, 'sculpt' => $glb], $mesh, $labels);
+    }
+
+    /**
+     * A picture of the model in place of a sculpt: a flat skin of its points, as high as the plan says the model is.
+     *
+     * @param string $file JPEG, PNG or WebP
+     *
+     * @throws Faulty when it is no picture
+     * @throws Refused when the plan has as many figures as it may
+     */
+    public function addPicture(string $planId, string $name, string $file): Figure
+    {
+        $picture = PictureGrid::of($file);
+        $mesh = $picture->mesh((float) Plan::query()->findOrFail($planId)->toCore()->model->heightMm);
+
+        return $this->keep($planId, [
+            'name' => $name, 'sculpt' => GlbWriter::write($mesh), 'picture' => $picture->bytes(), 'picture_width' => $picture->width, 'cautions' => PictureFaults::of($picture),
+        ], $mesh, Labels::none($mesh));
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function keep(string $planId, array $columns, Mesh $mesh, Labels $labels): Figure
+    {
+        return DB::transaction(function () use ($planId, $columns, $mesh, $labels): Figure {
             $plan = Plan::query()->findOrFail($planId);
             if ($this->ofPlan($plan->id)->count() >= self::MOST_OF_A_PLAN) {
                 throw Refused::at('sculpt', sprintf('A plan has up to %d figures. Take one out first.', self::MOST_OF_A_PLAN));
             }
 
             return Figure::query()->create([
-                'plan_id' => $plan->id, 'name' => $name, 'sculpt' => $glb, 'vertex_count' => $mesh->vertexCount(), 'triangle_count' => $mesh->triangleCount(),
+                ...$columns, 'plan_id' => $plan->id, 'vertex_count' => $mesh->vertexCount(), 'triangle_count' => $mesh->triangleCount(),
                 'height_mm' => $mesh->heightMm(), 'areas' => $labels->areas, 'labels' => $labels->triangles, 'version' => 1,
             ]);
         });

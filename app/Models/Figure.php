@@ -12,6 +12,7 @@ use Kalokroma\Relief\GlbFile;
 use Kalokroma\Relief\IllegalSculpt;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\Picture;
 
 /**
  * The sculpt of the model a plan is for, and which area each of its triangles belongs to.
@@ -26,6 +27,9 @@ use Kalokroma\Relief\Mesh;
  * @property list<string> $areas ids, in the order in which the labels number them
  * @property string $labels a byte for each triangle
  * @property int $version
+ * @property string|null $picture the grid of colours of a figure that is a picture
+ * @property int|null $picture_width
+ * @property list<string>|null $cautions what that picture lacks
  * @property Plan $plan
  */
 final class Figure extends Model
@@ -34,16 +38,27 @@ final class Figure extends Model
     use SoftDeletes;
 
     /** All but the sculpt itself. */
-    public const TOLD = ['id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'deleted_at'];
+    public const TOLD = ['id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'picture_width', 'cautions', 'deleted_at'];
 
     protected $guarded = [];
 
-    protected $casts = ['triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer'];
+    protected $casts = ['triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer', 'picture_width' => 'integer', 'cautions' => 'array'];
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo
     {
         return $this->belongsTo(Plan::class);
+    }
+
+    public function isPicture(): bool
+    {
+        return $this->picture_width !== null;
+    }
+
+    /** @throws IllegalSculpt when what is kept is damaged */
+    public function toPicture(): Picture
+    {
+        return Picture::read((int) $this->picture_width, $this->getAttributes()['picture'] ?? (string) self::query()->whereKey($this->id)->toBase()->value('picture'));
     }
 
     /** @throws IllegalSculpt when what is kept is damaged */

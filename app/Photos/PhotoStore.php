@@ -36,17 +36,28 @@ final class PhotoStore
     /** Plenty to measure in: averaging down only takes noise away. */
     private const LONGEST_SIDE = 1400;
 
-    /** @throws Faulty when it is no picture we read, or too large a one */
-    public function take(string $bytes): Photo
+    /**
+     * A picture as it is looked at: upright, small enough, without what the camera noted.
+     *
+     * @throws Faulty when it is no picture we read, or too large a one
+     */
+    public function read(string $bytes): ImageInterface
     {
         $this->mustBeReadable($bytes);
         try {
             $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
-            $image = self::upright($image, Orientation::of($bytes));
-            $png = $image->toPng()->toString();
+
+            return self::upright($image, Orientation::of($bytes));
         } catch (RuntimeException) {
             throw Faulty::field('photo', 'This picture is damaged. Save it anew, or take another.');
         }
+    }
+
+    /** @throws Faulty when it is no picture we read, or too large a one */
+    public function take(string $bytes): Photo
+    {
+        $image = $this->read($bytes);
+        $png = $image->toPng()->toString();
 
         return DB::transaction(static function () use ($image, $png): Photo {
             Photo::query()->where('created_at', '<', Date::now()->subDays(self::KEPT_DAYS))->whereNotIn('id', self::inUse())->delete();

@@ -34,6 +34,11 @@ final class IllegalSculpt extends Illegal
         return new self(sprintf('This sculpt is %s mm high; models are between 2 mm and 1 m. Say what its unit is, or scale it first.', $heightMm < 1.0 ? sprintf('%.3g', $heightMm) : (string) round($heightMm)));
     }
 
+    public static function noPicture(int $leastSide): self
+    {
+        return new self(sprintf('This picture is damaged, or smaller than %d points a side. Take a larger one.', $leastSide));
+    }
+
     public static function otherCount(string $of, int $told, int $wanted): self
     {
         return new self("The $of are told for $told triangles, and the sculpt has $wanted. They belong to another sculpt.");

@@ -48,10 +48,10 @@ final class FigureTest extends BrowserTestCase
         $this->open('Provost on the White Heron');
         $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
         $this->awaitFigure();
-        $this->pressNamed('Another sculpt');
+        $this->pressNamed('Another figure');
         $this->handFile($this->stl(), 'input[type=file]');
         $this->see('//h2[.="Does it stand right?"]');
-        $this->see('//section[@aria-label="Bring a sculpt in"]//p[b[.="40.0 mm"]]');
+        $this->see('//section[@aria-label="Bring a figure in"]//p[b[.="40.0 mm"]]');
         $this->pressNamed('Take it in');
         // The server looks at it from all sides first.
         Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::xpath('//section[@aria-label="Name the areas"]')) !== [], 'the relief', 2 * self::DRAWN_WITHIN);
@@ -71,6 +71,41 @@ final class FigureTest extends BrowserTestCase
         $this->pressNamed('Take it out');
         $this->see('//*[contains(., "is taken out")]');
         Patience::until(static fn(): bool => count($figures()) === 1, 'one figure is left');
+    }
+
+    /** A photo of the primed model is enough: what is drawn over becomes an area, painted by the light and shade that are in it; the rest stays as it was taken. */
+    public function testAPhotoIsDrawnOverAndPainted(): void
+    {
+        $this->open('The Bound Capstan');
+        $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
+        $this->awaitFigure();
+        $this->pressNamed('Another figure');
+        $this->handFile($this->photo(), 'input[type=file]');
+        $this->see('//section[@aria-label="Name the areas"]');
+        $this->awaitFigure();
+        Patience::until(fn(): bool => $this->isDrawnOver(), 'the patches', self::DRAWN_WITHIN);
+        $this->press('//aside//button[.//bdi[.="Weed"]]');
+        $hand = $this->find('.figure .hand');
+        $stroke = self::driver()->action()->moveToElement($hand, 0, 0)->clickAndHold();
+        foreach ([[-24, -24], [48, 0], [0, 12], [-48, 0], [0, 12], [48, 0], [0, 12], [-48, 0], [0, 12], [48, 0]] as [$x, $y]) {
+            foreach (range(1, 4) as $part) {
+                $stroke->moveByOffset(intdiv($x, 4), intdiv($y, 4));
+            }
+        }
+        $stroke->release()->perform();
+        $id = $this->idOf('The Bound Capstan');
+        $photo = fn(): array => $this->told("plans/$id/figures")[1];
+        Patience::until(static fn(): bool => count($photo()['areas']) === 1, 'the area is kept');
+        $this->pressNamed('Done naming');
+        $this->see('//section[@aria-label="Figure"]');
+        $this->awaitFigure();
+
+        $zones = array_column($this->told("plans/$id")['looks']['areas'][$photo()['areas'][0]]['strip']['final']['zones'], 'hex');
+        Patience::until(fn(): bool => min(array_map(fn(string $hex): float => self::distance($this->colourAt(0.5, 0.5), $hex), $zones)) < 8.0, 'the weed to be green', self::DRAWN_WITHIN);
+        [$red, $green, $blue] = $this->colourAt(0.5, 0.12);
+        self::assertLessThanOrEqual(2, max($red, $green, $blue) - min($red, $green, $blue), 'What is in no area is grey as it was taken.');
+        $this->pressNamed('Take it out');
+        $this->see('//*[contains(., "is taken out")]');
     }
 
     public function testAtTheDeskTheFigureShowsWhereTheStepGoes(): void
@@ -104,6 +139,11 @@ final class FigureTest extends BrowserTestCase
     private function areAllKnown(): bool
     {
         return self::driver()->findElements(WebDriverBy::xpath('//p[@role="status"][contains(., "belong")]')) !== [];
+    }
+
+    private function isDrawnOver(): bool
+    {
+        return self::driver()->findElements(WebDriverBy::xpath('//p[contains(., "seen as it was taken")]')) !== [];
     }
 
     private function awaitFigure(): void
@@ -181,6 +221,24 @@ final class FigureTest extends BrowserTestCase
         }
         $path = sys_get_temp_dir().'/kalokroma-stone-'.getmypid().'.stl';
         file_put_contents($path, $bytes);
+
+        return $path;
+    }
+
+    /** Folds in a light from above, grey as a primer. */
+    private function photo(): string
+    {
+        mt_srand(3);
+        $image = imagecreatetruecolor(300, 400);
+        assert($image !== false);
+        for ($y = 0; $y < 400; $y++) {
+            for ($x = 0; $x < 300; $x++) {
+                $grey = (int) max(0, min(255, 170 - 80 * $y / 400 + 45 * sin($x / 8) + mt_rand(-8, 8)));
+                imagesetpixel($image, $x, $y, ($grey << 16) | ($grey << 8) | $grey);
+            }
+        }
+        $path = sys_get_temp_dir().'/kalokroma-primed-'.getmypid().'.jpg';
+        imagejpeg($image, $path, 95);
 
         return $path;
     }

@@ -109,6 +109,22 @@ final class PhoneTest extends BrowserTestCase
         }
     }
 
+    /** Five places lie under the thumb, all others one press further away, each with its name whole. */
+    public function testEveryPlaceIsReachedFromTheBar(): void
+    {
+        $this->visit('#/');
+        foreach (['Mixing' => 'Mixing', 'Handbook' => 'Handbook', 'Settings' => 'Settings'] as $place => $title) {
+            $this->press('//nav[@aria-label="Places"]//button[normalize-space(.)="More"]');
+            $this->press(sprintf('//nav[@aria-label="Places"]//div[contains(@class, "sheet")]/a[normalize-space(.)="%s"]', $place));
+            $this->see(sprintf('//h1[normalize-space(.)="%s"]', $title));
+            $this->seeNot('//nav[@aria-label="Places"]//div[contains(@class, "sheet")]');
+        }
+        $this->press('//nav[@aria-label="Places"]//button[normalize-space(.)="More"]');
+        $this->press('//div[contains(@class, "sheet")]/button[contains(., "Find anything")]');
+        $this->see('//input[@placeholder="A plan, an area, a paint, a technique"]');
+        self::assertSame([], self::driver()->executeScript('return [...document.querySelectorAll("nav[aria-label=Places] > *")].filter((one) => one.scrollWidth > one.clientWidth).map((one) => one.textContent)'));
+    }
+
     public function testAMessageStandsAboveTheBarOfPlaces(): void
     {
         $this->visit('#/logbook');

@@ -247,4 +247,81 @@ final class FigureTest extends HttpTestCase
     {
         return $this->judged($this->call('POST', "/api$path", [], [], [], ['CONTENT_TYPE' => 'model/gltf-binary', 'HTTP_ACCEPT' => 'application/json'], $bytes), 'POST', $path, $status);
     }
+
+    /** A photo of the model in place of a sculpt: flat, in patches to be named, and zones by its light and shade once an area is. */
+    public function testAPhotoIsTakenAsAFigureNamedAndPainted(): void
+    {
+        $plan = $this->plan();
+        $figure = $this->sendPhoto($plan->id, self::photo(360, 480), 201);
+        self::assertSame([true, true, []], [$figure['isPicture'], $figure['isWorkedOut'], $figure['areas']]);
+        self::assertLessThanOrEqual(32_000, $figure['vertices']);
+        self::assertEqualsWithDelta(32.0, $figure['heightMm'], 0.01);
+        self::assertSame([], $figure['cautions']);
+
+        $patches = array_values(unpack('v*', $this->bytes("/figures/$figure[id]/patches")) ?: []);
+        self::assertCount($figure['triangles'], $patches);
+        self::assertGreaterThan(200, max($patches));
+        $before = $this->bytes("/figures/$figure[id]/relief");
+        self::assertSame(4 * $figure['vertices'], strlen($before));
+        self::assertSame([128], array_values(array_unique(self::every($before, 0))), 'Nothing is named: all is face.');
+        self::assertGreaterThan(60, max(self::every($before, 1)) - min(self::every($before, 1)), 'It is seen as it was taken.');
+
+        $coat = $plan->document['areas'][0]['id'];
+        $named = $this->ask('PUT', "/figures/$figure[id]/labels", ['version' => 1, 'areas' => [$coat], 'triangles' => base64_encode(str_repeat("\0", $figure['triangles']))]);
+        self::assertNotSame($figure['reliefKey'], $named['reliefKey']);
+        $zones = self::every($this->bytes("/figures/$figure[id]/relief"), 0);
+        self::assertLessThan(20, min($zones));
+        self::assertGreaterThan(235, max($zones));
+        self::assertSame([], $this->ask('GET', "/figures/$figure[id]/measures"), 'Nothing is measured on a picture.');
+
+        // Another texture of the area is another relief.
+        $this->edit($this->ask('GET', "/plans/$plan->id"), ['do' => 'set', 'at' => ['areas', $coat], 'fields' => ['texture' => 'smooth-panel']]);
+        self::assertNotSame($named['reliefKey'], array_column($this->ask('GET', "/plans/$plan->id/figures"), 'reliefKey', 'id')[$figure['id']]);
+
+        $this->ask('DELETE', "/figures/$figure[id]", null, 204);
+        self::assertSame($figure['id'], $this->ask('POST', "/figures/$figure[id]/restore", [])['id']);
+    }
+
+    public function testWhatAPhotoLacksIsToldAndWhatIsNoneIsRefused(): void
+    {
+        $plan = $this->plan()->id;
+        self::assertNotSame([], $this->sendPhoto($plan, self::photo(200, 260, 0.1), 201)['cautions']);
+        $count = count($this->ask('GET', "/plans/$plan/figures"));
+        foreach (['no picture at all', substr(self::photo(360, 480), 0, 2000), self::photo(12, 400)] as $body) {
+            self::assertSame(['photo'], self::fields($this->sendPhoto($plan, $body, 422)));
+        }
+        self::assertCount($count, $this->ask('GET', "/plans/$plan/figures"));
+    }
+
+    /** @return array<string, mixed> */
+    private function sendPhoto(string $plan, string $body, int $status): array
+    {
+        $response = $this->call('POST', "/api/plans/$plan/figures?name=My%20warden", [], [], [], ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], $body);
+
+        return $this->judged($response, 'POST', "/plans/$plan/figures", $status);
+    }
+
+    /** Folds in a light from above, and the grain of a camera. */
+    private static function photo(int $width, int $height, float $light = 1.0): string
+    {
+        mt_srand(7);
+        $image = imagecreatetruecolor($width, $height);
+        assert($image !== false);
+        for ($y = 0; $y < $height; $y++) {
+            for ($x = 0; $x < $width; $x++) {
+                $grey = (int) ($light * max(0, min(255, 150 - 90 * $y / $height + 55 * sin($x / 6) + 25 * cos($y / 9) + mt_rand(-8, 8))));
+                imagesetpixel($image, $x, $y, ($grey << 16) | ($grey << 8) | $grey);
+            }
+        }
+        ob_start();
+        imagejpeg($image, null, 95);
+
+        return (string) ob_get_clean();
+    }
+
+    /** @return list<int> each fourth byte, from one on */
+    private static function every(string $bytes, int $from): array
+    {
+        return array_map(static fn(string $four): int => ord($four[$from]), str_split($bytes, 4));
+    }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Figures\FigureStore;
-use App\Figures\ReliefWork;
+use App\Figures\FigureWork;
 use App\Http\Resources\FigureResource;
 use App\Http\Resources\PaintedResource;
 use App\Models\Batch;
@@ -28,12 +28,16 @@ final class FigureController
         return new JsonResponse($this->figures->ofPlan($plan->id)->map(static fn(Figure $figure): array => FigureResource::of($figure->setRelation('plan', $plan)))->values());
     }
 
-    /** The GLB file as the request's body. */
+    /** The GLB file, or a picture of the model, as the request's body. */
     public function store(Request $request, string $id): JsonResponse
     {
         $wish = $request->validate(['name' => ['nullable', 'string', 'max:120']]);
 
-        return new JsonResponse(FigureResource::of($this->figures->add($id, trim($wish['name'] ?? '') ?: 'Figure', $request->getContent())), 201);
+        $name = trim($wish['name'] ?? '') ?: 'Figure';
+        $body = $request->getContent();
+        $figure = str_starts_with((string) $request->header('Content-Type'), 'image/') ? $this->figures->addPicture($id, $name, $body) : $this->figures->add($id, $name, $body);
+
+        return new JsonResponse(FigureResource::of($figure), 201);
     }
 
     public function painted(string $id): JsonResponse
@@ -64,18 +68,18 @@ final class FigureController
     /** The patch of each triangle, two bytes each. */
     public function patches(string $id): Response
     {
-        return self::bytes(ReliefWork::of(Figure::query()->findOrFail($id))->patches());
+        return self::bytes(FigureWork::on(Figure::query()->findOrFail($id))->patches());
     }
 
     public function measures(string $id): JsonResponse
     {
-        return new JsonResponse(FigureResource::measures(ReliefWork::of(Figure::query()->findOrFail($id))->measures()));
+        return new JsonResponse(FigureResource::measures(FigureWork::on(Figure::query()->findOrFail($id))->measures()));
     }
 
     /** What was worked out of each vertex, four bytes each. */
     public function relief(string $id): Response
     {
-        $work = ReliefWork::of(Figure::query()->findOrFail($id, Figure::TOLD));
+        $work = FigureWork::on(Figure::query()->findOrFail($id, Figure::TOLD));
         abort_unless($work->isDone(), 404);
 
         return self::bytes($work->bytes());
@@ -85,7 +89,7 @@ final class FigureController
     public function work(string $id): JsonResponse
     {
         $figure = Figure::query()->findOrFail($id);
-        $work = ReliefWork::of($figure);
+        $work = FigureWork::on($figure);
         $work->goOn();
 
         return new JsonResponse(FigureResource::of($figure, $work));

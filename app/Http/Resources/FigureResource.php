@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Figures\ReliefWork;
+use App\Figures\FigureWork;
 use App\Models\Figure;
 use Kalokroma\Relief\Measure;
 
@@ -12,9 +12,9 @@ use Kalokroma\Relief\Measure;
 final class FigureResource
 {
     /** @return array<string, mixed> */
-    public static function of(Figure $figure, ?ReliefWork $work = null): array
+    public static function of(Figure $figure, ?FigureWork $work = null): array
     {
-        $work ??= ReliefWork::of($figure);
+        $work ??= FigureWork::on($figure);
 
         return [
             'id' => $figure->id,
@@ -25,6 +25,8 @@ final class FigureResource
             'triangles' => $figure->triangle_count,
             'heightMm' => round($figure->height_mm, 2),
             'areas' => $figure->areas,
+            'isPicture' => $figure->isPicture(),
+            'cautions' => $figure->cautions ?? [],
             'isWorkedOut' => $work->isDone(),
             'workedOut' => round($work->share(), 3),
             'reliefKey' => $work->key(),

@@ -35,6 +35,8 @@ export class PlanFigures {
     async look(version: number): Promise<void> {
         const last = this.painted;
         await this.colours.ask(() => got(server.GET('/plans/{id}/painted', of(this.plan))));
+        // Which zone is where on a picture follows from the textures of its areas.
+        if (last !== null && this.figures?.some((one) => one.isPicture)) await this.load();
         if (last !== null && this.version !== version && this.painted !== last) this.before = last;
         this.version = version;
     }

@@ -55,7 +55,11 @@
 
     const canDraw = drawnBy() !== 'none';
     /** Another one is another figure to fetch; what was saved of one that is being named here is nothing new. */
-    const key = $derived(figure.isWorkedOut ? `${figure.id} ${figure.reliefKey} ${names ? '' : figure.version}` : null);
+    const key = $derived(
+        figure.isWorkedOut
+            ? `${figure.id} ${names && figure.isPicture ? '' : figure.reliefKey} ${names ? '' : figure.version}`
+            : null,
+    );
 
     $effect(() => {
         const place = canvas;
@@ -75,6 +79,7 @@
                     parts.relief,
                     parts.labels,
                     untrack(() => figure.areas),
+                    untrack(() => figure.isPicture),
                 );
                 if (left) return;
                 stage = made;
@@ -164,7 +169,7 @@
             class="hand"
             role="application"
             tabindex="0"
-            aria-label="{name}. Arrow keys turn it, plus and minus bring it nearer."
+            aria-label="{name}. Arrow keys {figure.isPicture ? 'move' : 'turn'} it, plus and minus bring it nearer."
             onkeydown={turn}
             onpointerdown={down}
             onpointerup={lift}

@@ -14,13 +14,55 @@
         { href: '#/logbook', name: 'Logbook', mark: 'logbook', holds: (at: string) => at.startsWith('/logbook') },
         { href: '#/handbook', name: 'Handbook', mark: 'handbook', holds: (at: string) => at.startsWith('/handbook') },
     ] as const;
+    /** On a phone the others are one press further away. */
+    const FURTHER: readonly string[] = ['Mixing', 'Handbook'];
+    const further = places.filter((place) => FURTHER.includes(place.name));
+    let more = $state(false);
+    let moreButton = $state<HTMLButtonElement>();
+    const isFurther = $derived(
+        further.some((place) => place.holds(router.location)) || router.location === '/settings',
+    );
     const isLamp = $derived(currentTheme() === 'lamp');
+
+    $effect(() => {
+        void router.location;
+        more = false;
+    });
+
+    function escape(event: KeyboardEvent): void {
+        if (!more || event.key !== 'Escape') return;
+        event.stopPropagation();
+        more = false;
+        moreButton?.focus();
+    }
 </script>
 
+<svelte:window onkeydown={escape} />
 <nav aria-label="Places">
+    {#if more}
+        <div class="sheet" id="further">
+            {#each further as place}
+                <a href={place.href} aria-current={place.holds(router.location) ? 'page' : undefined}
+                    ><PlaceMark name={place.mark} />{place.name}</a
+                >
+            {/each}
+            <a href="#/settings" aria-current={router.location === '/settings' ? 'page' : undefined}
+                ><PlaceMark name="settings" />Settings</a
+            >
+            <button type="button" onclick={() => ((more = false), find())}><kbd>/</kbd>Find anything</button>
+            <button type="button" onclick={() => setTheme(isLamp ? 'day' : 'lamp')}
+                ><PlaceMark name={isLamp ? 'lamp' : 'day'} />{isLamp ? 'Day light' : 'Lamp light'}</button
+            >
+        </div>
+    {/if}
     <a class="name" href="#/">Kalokroma</a>
     {#each places as place}
-        <a class="place" href={place.href} aria-current={place.holds(router.location) ? 'page' : undefined}>
+        <a
+            class="place"
+            class:further={FURTHER.includes(place.name)}
+            href={place.href}
+            aria-current={place.holds(router.location) ? 'page' : undefined}
+        >
             <PlaceMark name={place.mark} />
             {place.name}
         </a>
@@ -40,6 +82,20 @@
     <button class="light" type="button" aria-pressed={isLamp} onclick={() => setTheme(isLamp ? 'day' : 'lamp')}>
         <PlaceMark name={isLamp ? 'lamp' : 'day'} />
         {isLamp ? 'Lamp' : 'Day'}<span class="sr"> light: press for {isLamp ? 'day' : 'lamp'} light</span>
+    </button>
+    <button
+        bind:this={moreButton}
+        class="more"
+        class:here={isFurther}
+        type="button"
+        aria-expanded={more}
+        aria-controls={more ? 'further' : undefined}
+        onclick={() => (more = !more)}
+    >
+        <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"
+            ><path d="M4 10h.01M10 10h.01M16 10h.01" /></svg
+        >
+        More
     </button>
 </nav>
 
@@ -94,7 +150,8 @@
         margin-top: auto;
     }
 
-    .light kbd {
+    .light kbd,
+    .sheet kbd {
         display: grid;
         place-items: center;
         width: 22px;
@@ -114,8 +171,20 @@
         outline-offset: -2px;
     }
 
+    .more,
+    .sheet {
+        display: none;
+    }
+
+    .more path {
+        stroke: currentcolor;
+        stroke-width: 3.5;
+        stroke-linecap: round;
+    }
+
     @media (max-width: 700px) {
         nav {
+            position: relative;
             flex-direction: row;
             grid-row: 2;
             justify-content: space-around;
@@ -123,25 +192,64 @@
             border-right: 0;
         }
 
-        .name,
-        .last,
-        .settings {
-            display: none;
-        }
-
         .place,
-        .light {
+        .more {
+            display: flex;
+            flex-direction: column;
+            gap: 3px;
+            align-items: center;
             flex: 1;
             margin: 0;
             min-width: 0;
-            padding: 7px 0;
-            border-left: 0;
-            font-size: 0.65rem;
-            letter-spacing: -0.02em;
+            padding: 7px 0 8px;
+            border: 0;
+            background: none;
+            color: var(--ink-quiet);
+            font-size: 0.75rem;
         }
 
-        .light {
-            flex: 0 0 34px;
+        .name,
+        .light,
+        .settings,
+        .further {
+            display: none;
+        }
+
+        .more.here,
+        .place[aria-current] {
+            background: var(--desk);
+            color: var(--ink);
+            font-weight: 700;
+        }
+
+        .sheet {
+            position: absolute;
+            right: 0;
+            bottom: 100%;
+            z-index: 20;
+            display: grid;
+            min-width: 220px;
+            border: 1px solid var(--line);
+            background: var(--rail);
+        }
+
+        .sheet a,
+        .sheet button {
+            display: flex;
+            gap: 12px;
+            align-items: center;
+            min-height: 48px;
+            padding: 0 18px;
+            border: 0;
+            background: none;
+            color: var(--ink);
+            font-size: 1rem;
+            text-align: left;
+            text-decoration: none;
+        }
+
+        .sheet [aria-current] {
+            font-weight: 700;
         }
     }
 </style>

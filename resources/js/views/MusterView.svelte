@@ -54,6 +54,12 @@
         <Button size="small" href="#/plans/new">Make the first plan</Button>
     </Nothing>
 {:else}
+    {#if muster.plans.length === 1}
+        <Nothing title="One plan is no muster yet">
+            <p class="quiet">With a second one beside it you see whether they belong together on one table.</p>
+            <Button size="small" href="#/plans/new">New plan</Button>
+        </Nothing>
+    {/if}
     <ul class="plans">
         {#each muster.plans as plan (plan.id)}
             <li class="panel" class:apart={!plan.counts}>

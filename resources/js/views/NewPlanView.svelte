@@ -6,7 +6,7 @@
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { craft } from '../lib/craft.svelte';
     import { toFirstFault } from '../lib/faults';
-    import { handOver, sculptsOf } from '../lib/figure/handed';
+    import { figureOf, handOver } from '../lib/figure/handed';
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { takesCursor } from '../lib/takesCursor';
@@ -53,8 +53,8 @@
     });
     let problem = $state<Problem | null>(null);
     let busy = $state(false);
-    /** Files of the model's sculpt: looked at when the plan is there to hold it. */
-    let sculpts = $state.raw<File[]>([]);
+    /** A photo of the model, or the files of its sculpt: looked at when the plan is there to hold it. */
+    let figure = $state.raw<File[]>([]);
     let page = $state<HTMLFormElement>();
     const sketch = new Latest<Schemas['Sketch']>();
 
@@ -103,8 +103,8 @@
         try {
             const plan = await got(server.POST('/plans/begin', { body }));
             forget('newPlan');
-            if (sculpts.length > 0) handOver(plan.id, sculpts);
-            await push(`/plans/${plan.id}${sculpts.length > 0 ? '?face=figure' : ''}`);
+            if (figure.length > 0) handOver(plan.id, figure);
+            await push(`/plans/${plan.id}${figure.length > 0 ? '?face=figure' : ''}`);
         } catch (error) {
             problem = asProblem(error);
             void toFirstFault(page);
@@ -126,8 +126,8 @@
     ondragover={(event) => event.dataTransfer?.types.includes('Files') && event.preventDefault()}
     ondrop={(event) => {
         event.preventDefault();
-        const dropped = sculptsOf(event.dataTransfer?.files ?? []);
-        if (dropped.length > 0) sculpts = dropped;
+        const dropped = figureOf(event.dataTransfer?.files ?? []);
+        if (dropped.length > 0) figure = dropped;
     }}
 />
 <h1>New plan</h1>
@@ -213,22 +213,22 @@
                 </div>
             </details>
             <div class="sculpt">
-                {#if sculpts.length > 0}
+                {#if figure.length > 0}
                     <p>
-                        <b>{sculpts.map((file) => file.name).join(', ')}</b>
+                        <b>{figure.map((file) => file.name).join(', ')}</b>
                         <span class="quiet">is opened with the plan, to name its areas on it.</span>
                     </p>
-                    <Button size="small" kind="ghost" on:click={() => (sculpts = [])}>Without it</Button>
+                    <Button size="small" kind="ghost" on:click={() => (figure = [])}>Without it</Button>
                 {:else}
-                    <p class="quiet">A sculpt of the model? Drop it here, or</p>
+                    <p class="quiet">A photo of the model, or its sculpt? Drop it here, or</p>
                     <FileUploaderButton
                         size="small"
                         kind="tertiary"
                         multiple
                         disableLabelChanges
-                        labelText="Choose its files"
-                        accept={['.stl', '.obj', '.glb', '.3mf']}
-                        on:change={(event) => (sculpts = sculptsOf(event.detail))}
+                        labelText="Choose it"
+                        accept={['.stl', '.obj', '.glb', '.3mf', 'image/jpeg', 'image/png', 'image/webp']}
+                        on:change={(event) => (figure = figureOf(event.detail))}
                     />
                 {/if}
             </div>

@@ -19,6 +19,22 @@ export class Bringing {
         private readonly heightMm: number,
     ) {}
 
+    /** A picture of the model is kept at once: there is nothing to turn upright, and the server says what it lacks. */
+    async openPicture(file: File): Promise<Figure | null> {
+        this.stop();
+        this.progress = { share: 0.5, words: 'Looking at the picture' };
+        try {
+            const params = { path: { id: this.plan }, query: { name: file.name.replace(/\.\w+$/, '').slice(0, 120) } };
+            const bytes = new Blob([await file.arrayBuffer()], { type: file.type || 'image/jpeg' });
+            const figure = await got(server.POST('/plans/{id}/figures', { params, ...sent(bytes, bytes.type) }));
+            this.stop();
+            return figure;
+        } catch (error) {
+            this.fail(asProblem(error).message);
+            return null;
+        }
+    }
+
     async open(files: readonly File[]): Promise<void> {
         if (files.length === 0) return;
         this.stop();

@@ -78,6 +78,7 @@ uniform bool squints;
 uniform bool lights;
 uniform int chosen;
 uniform bool stripes;
+uniform bool flatPicture;
 uniform float dim;
 in vec3 vNormal;
 in vec3 vEye;
@@ -95,7 +96,9 @@ vec3 encoded(vec3 c) { c = clamp(c, 0.0, 1.0); return mix(c * 12.92, 1.055 * pow
 
 vec3 lit(vec4 paint, vec3 normal, vec3 eye) {
     float facing = max(0.0, dot(normal, eye));
-    float open = vOpen;
+    // A picture has its own light: what is painted on it is seen as the strip shows it, and the rest as it was taken.
+    float open = flatPicture ? 1.0 : vOpen;
+    if (vNobody == 1 && flatPicture) return vec3(0.85 * pow((100.0 * vOpen + 16.0) / 116.0, 3.0));
     if (vNobody == 1) {
         // In no area: bare, and striped so that one sees it is nobody's.
         float stripe = stripes ? step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)) : 0.5;

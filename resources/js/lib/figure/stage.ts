@@ -4,10 +4,12 @@ import {
     GLSL3,
     Mesh,
     MeshBasicMaterial,
+    MOUSE,
     PerspectiveCamera,
     Raycaster,
     Scene,
     ShaderMaterial,
+    TOUCH,
     Vector2,
     Vector3,
     WebGLRenderer,
@@ -53,6 +55,8 @@ export class Stage {
     private relief: Uint8Array = new Uint8Array();
     private areas: readonly string[] = [];
     private homeAspect = 1;
+    /** A picture lies flat before the eye: it is moved and brought nearer, not turned. */
+    private isFlat = false;
     private waiting = 0;
     private ratio = Math.min(2, globalThis.devicePixelRatio);
     private readonly watcher: ResizeObserver;
@@ -82,6 +86,7 @@ export class Stage {
                 chosen: { value: -1 },
                 dim: { value: 0.82 },
                 stripes: { value: false },
+                flatPicture: { value: false },
             },
         });
         this.marked.visible = false;
@@ -93,7 +98,21 @@ export class Stage {
         this.watcher.observe(canvas);
     }
 
-    async load(glb: ArrayBuffer, relief: Uint8Array, labels: Uint8Array, areas: readonly string[]): Promise<void> {
+    async load(
+        glb: ArrayBuffer,
+        relief: Uint8Array,
+        labels: Uint8Array,
+        areas: readonly string[],
+        isFlat = false,
+    ): Promise<void> {
+        this.isFlat = isFlat;
+        this.material.uniforms['flatPicture']!.value = isFlat;
+        this.controls.enableRotate = !isFlat;
+        this.controls.enablePan = isFlat;
+        if (isFlat) {
+            this.controls.mouseButtons.LEFT = MOUSE.PAN;
+            this.controls.touches.ONE = TOUCH.PAN;
+        }
         this.sculpt = await readSculpt(glb);
         this.relief = relief;
         this.name(labels, areas);
@@ -157,10 +176,13 @@ export class Stage {
         // It turns: what is wide from one side has to fit as well as its height.
         const wide = Math.max(size.x, size.z) / 2;
         this.homeAspect = this.camera.aspect;
-        const far = (Math.max(size.y / 2, wide / this.homeAspect) / slope) * 1.1 + wide * 0.9;
+        const far =
+            (Math.max(size.y / 2, wide / this.homeAspect) / slope) * (this.isFlat ? 1.04 : 1.1) +
+            (this.isFlat ? 0 : wide * 0.9);
         const centre = box.getCenter(new Vector3());
         this.controls.target.copy(centre);
-        this.camera.position.copy(centre).add(new Vector3(-0.22, 0.2, 1).normalize().multiplyScalar(far));
+        const from = this.isFlat ? new Vector3(0, 0, 1) : new Vector3(-0.22, 0.2, 1).normalize();
+        this.camera.position.copy(centre).add(from.multiplyScalar(far));
         this.camera.near = far / 20;
         this.camera.far = far * 4;
         this.controls.minDistance = far / 5;
@@ -171,12 +193,23 @@ export class Stage {
 
     /** Turns by the arrow keys: across and over. */
     turn(across: number, over: number): void {
+        if (this.isFlat) return this.move(across, over);
         const away = this.camera.position.clone().sub(this.controls.target);
         away.applyAxisAngle(new Vector3(0, 1, 0), -across * TURN);
         const side = new Vector3(0, 1, 0).cross(away).normalize();
         const tipped = away.clone().applyAxisAngle(side, -over * TURN);
         if (Math.abs(tipped.y) < 0.98 * tipped.length()) away.copy(tipped);
         this.camera.position.copy(this.controls.target).add(away);
+        this.controls.update();
+        this.draw();
+    }
+
+    private move(across: number, over: number): void {
+        const by = this.camera.position.distanceTo(this.controls.target) * 0.06;
+        for (const place of [this.camera.position, this.controls.target]) {
+            place.x += across * by;
+            place.y += over * by;
+        }
         this.controls.update();
         this.draw();
     }
@@ -243,6 +276,7 @@ export class Stage {
 
     /** Looks from a direction, never quite from above or below. */
     private lookFrom(out: Vector3): void {
+        if (this.isFlat) return;
         const far = this.camera.position.distanceTo(this.controls.target);
         out.y = Math.max(-0.5, Math.min(0.7, out.y)) + 0.1;
         this.camera.position.copy(this.controls.target).add(out.normalize().multiplyScalar(far));

@@ -41,7 +41,7 @@
 </script>
 
 <li class:undone={entry.isUndone}>
-    <span class="quiet">{clock(entry.doneAt)}</span>
+    <span class="time quiet">{clock(entry.doneAt)}</span>
     <span class="look"
         >{#if entry.look}<ZoneBars look={entry.look} height={26} label="after" />{/if}</span
     >
@@ -143,13 +143,36 @@
 
     @media (max-width: 900px) {
         li {
-            grid-template-columns: 60px minmax(0, 1fr) auto;
+            grid-template-areas: 'look what acts' 'time used count';
+            grid-template-columns: 56px minmax(0, 1fr) auto;
+            align-items: start;
+            padding: 8px 0;
         }
 
-        li > .quiet,
-        .used,
+        .time {
+            grid-area: time;
+        }
+
+        .look {
+            grid-area: look;
+        }
+
+        .what {
+            grid-area: what;
+        }
+
+        .used {
+            grid-area: used;
+        }
+
+        .count {
+            grid-area: count;
+            text-align: right;
+        }
+
         .acts {
-            grid-column: 2;
+            grid-area: acts;
+            justify-content: end;
         }
     }
 </style>

@@ -89,7 +89,7 @@
 {:else if isAsked && !known.busy}
     <section class="panel here none" aria-label="Where it goes">
         <h2>No figure yet</h2>
-        <p class="quiet">Bring the sculpt of this model in, and each step is shown where it goes.</p>
+        <p class="quiet">Bring a photo or a sculpt of this model in, and each step is shown where it goes.</p>
         {#if planId}<a href="#/plans/{planId}?face=figure">To the plan’s figure</a>{/if}
     </section>
 {/if}

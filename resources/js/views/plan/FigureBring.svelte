@@ -2,7 +2,7 @@
     import { Button, FileUploaderButton } from 'carbon-components-svelte';
     import { untrack } from 'svelte';
     import { Bringing } from '../../lib/figure/bring.svelte';
-    import { takeHanded } from '../../lib/figure/handed';
+    import { isPicture, takeHanded } from '../../lib/figure/handed';
     import type { Figure } from '../../lib/figures.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
@@ -34,14 +34,21 @@
 
     $effect(() => {
         const one = bringing;
-        untrack(() => void one.open(takeHanded(desk.id)));
+        untrack(() => void open(takeHanded(desk.id)));
         return () => one.stop();
     });
+
+    async function open(files: readonly File[]): Promise<void> {
+        const picture = files.find(isPicture);
+        if (picture === undefined) return bringing.open(files);
+        const figure = await bringing.openPicture(picture);
+        if (figure !== null) taken(figure);
+    }
 
     function drop(event: DragEvent): void {
         event.preventDefault();
         over = false;
-        void bringing.open([...(event.dataTransfer?.files ?? [])]);
+        void open([...(event.dataTransfer?.files ?? [])]);
     }
 
     async function keep(): Promise<void> {
@@ -55,7 +62,7 @@
 <section
     class="panel bring"
     class:over
-    aria-label="Bring a sculpt in"
+    aria-label="Bring a figure in"
     ondragover={(event) => {
         event.preventDefault();
         over = true;
@@ -102,19 +109,19 @@
             </div>
         </div>
     {:else}
-        <h2>Bring the sculpt of this model in</h2>
+        <h2>See the plan on your own model</h2>
         <p>
-            Drop its file here, or all parts of it at once: STL, OBJ, GLB or 3MF, up to 200 MB. Then name its areas by
-            tapping them, and the plan is seen on it, stage by stage.
+            Drop a photo of the primed model here, or its sculpt, all parts at once: STL, OBJ, GLB or 3MF, up to 200 MB.
+            Then name its areas by tapping them, and the plan is seen on it, step by step.
         </p>
         {#if bringing.fault}<p role="alert" class="fault">{bringing.fault}</p>{/if}
         <FileUploaderButton
             size="small"
             multiple
             disableLabelChanges
-            labelText="Choose files"
-            accept={['.stl', '.obj', '.glb', '.3mf']}
-            on:change={(event) => void bringing.open(event.detail)}
+            labelText="Choose a photo or a sculpt"
+            accept={['.stl', '.obj', '.glb', '.3mf', 'image/jpeg', 'image/png', 'image/webp']}
+            on:change={(event) => void open(event.detail)}
         />
     {/if}
 </section>

@@ -6,6 +6,7 @@
     import { type Figure, type Painted, partsOf, patchesOf } from '../../lib/figures.svelte';
     import { bindKeys } from '../../lib/keys.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureCautions from './FigureCautions.svelte';
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -32,7 +33,8 @@
     let naming = $state.raw<Naming | null>(null);
     let stage: Stage | null = null;
     let both = $state(false);
-    let draws = $state(false);
+    // svelte-ignore state_referenced_locally
+    let draws = $state(figure.isPicture);
     let name = $state('');
     let at = $state<number | null>(null);
     const areas = $derived(desk.document?.areas ?? []);
@@ -92,7 +94,7 @@
                 {figure}
                 {painted}
                 {moment}
-                lamp="desk"
+                lamp={figure.isPicture ? 'even' : 'desk'}
                 chosen={area?.id ?? null}
                 names
                 shared={naming?.state ?? null}
@@ -105,12 +107,15 @@
         </div>
         <p class="quiet">
             {draws
-                ? 'Draw over the figure: what you pass belongs to the area. Beside it you still turn it.'
-                : 'Tap a patch: it belongs to the area. Tap again: it does not. Drag turns the figure.'}
+                ? figure.isPicture
+                    ? 'Draw over the photo: what you pass belongs to the area. The wheel brings it nearer.'
+                    : 'Draw over the figure: what you pass belongs to the area. Beside it you still turn it.'
+                : `Tap a patch: it belongs to the area. Tap again: it does not. Drag ${figure.isPicture ? 'moves the photo' : 'turns the figure'}.`}
             By keys: <kbd>n</kbd> next patch, <kbd>g</kbd> give it.
         </p>
     </section>
     <aside class="side panel">
+        <FigureCautions {figure} />
         <h2>Which area?</h2>
         <ul>
             {#each areas as one (one.id)}
@@ -135,7 +140,7 @@
             {@const now = naming}
             {@const open = area.id}
             <Tick checked={draws} label="Draw over it" change={(on) => (draws = on)} />
-            <Tick checked={both} label="Both sides at once" change={(on) => (both = on)} />
+            {#if !figure.isPicture}<Tick checked={both} label="Both sides at once" change={(on) => (both = on)} />{/if}
             <div class="acts">
                 <Button size="small" kind="tertiary" on:click={() => now.grow(open)}>Grow</Button>
                 <Button size="small" kind="tertiary" on:click={() => now.shrink(open)}>Shrink</Button>
@@ -147,7 +152,9 @@
             <p class="quiet" role="status">
                 {now.unnamed === 0
                     ? 'All of it belongs to an area.'
-                    : `${Math.max(1, Math.round(100 * now.unnamed))} % belongs to no area yet: it is striped.`}
+                    : figure.isPicture
+                      ? 'What is in no area is seen as it was taken.'
+                      : `${Math.max(1, Math.round(100 * now.unnamed))} % belongs to no area yet: it is striped.`}
                 {now.saving ? 'Saving…' : ''}
             </p>
             {#if now.problem}<Trouble problem={now.problem} />{/if}

@@ -9,6 +9,7 @@
     import FigureAreas from './FigureAreas.svelte';
     import { isHanded } from '../../lib/figure/handed';
     import FigureBring from './FigureBring.svelte';
+    import FigureCautions from './FigureCautions.svelte';
     import FigureMeasures from './FigureMeasures.svelte';
     import FigureNaming from './FigureNaming.svelte';
     import FigureSteps from './FigureSteps.svelte';
@@ -143,9 +144,13 @@
     <div class="face">
         <section class="panel cloth" aria-label="Figure">
             <header>
-                <ContentSwitcher size="sm" bind:selectedIndex={lamp} aria-label="By what light">
-                    {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
-                </ContentSwitcher>
+                {#if figure.isPicture}<span class="quiet">on a photo</span>{:else}<ContentSwitcher
+                        size="sm"
+                        bind:selectedIndex={lamp}
+                        aria-label="By what light"
+                    >
+                        {#each LAMPS as one (one.id)}<Switch text={one.name} />{/each}
+                    </ContentSwitcher>{/if}
                 <div class="acts">
                     <Button
                         size="small"
@@ -188,7 +193,7 @@
                     {moment}
                     {beside}
                     wiper={wiper / 100}
-                    lamp={LAMPS[lamp]?.id ?? 'even'}
+                    lamp={figure.isPicture ? 'even' : (LAMPS[lamp]?.id ?? 'even')}
                     {squint}
                     chosen={onlyArea ? areaId : null}
                     name="{figure.name}, {now ? `${now.where}: ${now.words}` : 'bare plastic'}"
@@ -212,8 +217,9 @@
             <FigureSteps {passes} {pass} {worked} go={(pass) => (wanted = pass)} {open} />
         </section>
         <aside class="side">
+            <FigureCautions {figure} />
             <FigureAreas {desk} {figure} {painted} {pass} {areaId} bind:onlyArea {choose} {open} />
-            <FigureMeasures {desk} {figure} {areaId} />
+            {#if !figure.isPicture}<FigureMeasures {desk} {figure} {areaId} />{/if}
             <div class="acts">
                 {#if (figures.figures?.length ?? 0) > 1}
                     <Choose
@@ -224,7 +230,8 @@
                     />
                 {/if}
                 <Button size="small" kind="tertiary" on:click={() => (naming = true)}>Name its areas</Button>
-                <Button size="small" kind="tertiary" on:click={() => (bringing = true)}>Another sculpt</Button>
+                <Button size="small" kind="tertiary" on:click={() => (bringing = true)}
+                    >Another figure</Button>
                 <Button size="small" kind="ghost" on:click={() => void figures.remove(figure).then(() => desk.load())}
                     >Take it out</Button
                 >

@@ -87,7 +87,7 @@
 <header class="head">
     <h1><bdi>{document.name}</bdi></h1>
     <div class="acts">
-        <span class="saved quiet" role="status"
+        <span class="saved quiet" class:isSaved={desk.saving === 'saved'} role="status"
             >{desk.saving === 'saving' ? 'saving…' : desk.saving === 'saved' ? 'all saved' : 'not saved'}</span
         >
         <span title={plan.undoes ? `takes back: ${plan.undoes}` : undefined}>
@@ -179,6 +179,21 @@
     @media (max-width: 700px) {
         .head {
             grid-template-columns: minmax(0, 1fr);
+        }
+
+        .acts {
+            flex-wrap: nowrap;
+            gap: 4px;
+        }
+
+        /* That all is well need not be said where there is no room. */
+        .saved {
+            min-width: 0;
+        }
+
+        .isSaved {
+            position: absolute;
+            clip-path: inset(50%);
         }
     }
 </style>

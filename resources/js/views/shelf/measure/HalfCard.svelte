@@ -35,7 +35,7 @@
     <span style:background={hex ?? (value.startsWith('#') ? value : undefined)}></span>
 </div>
 <Words
-    label="Its colour: hex, or L* a* b*"
+    label="Its colour, as it was read"
     {value}
     placeholder={half === 'black' ? '38, 4, 12' : '62, 6, 18'}
     {fault}

@@ -115,7 +115,7 @@
     <li class="panel">
         <h2>2. What it dried to</h2>
         <Words
-            label="Its colour: hex, or L* a* b*"
+            label="Its colour, as it was read"
             value={colour}
             placeholder="58, 42, 16"
             fault={problem?.at('colour') ?? ''}

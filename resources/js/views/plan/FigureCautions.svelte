@@ -1,0 +1,30 @@
+<script lang="ts">
+    import type { Figure } from '../../lib/figures.svelte';
+
+    /** What a photo lacks to tell light from shade: said before one goes by it. */
+    let { figure }: { figure: Figure } = $props();
+</script>
+
+{#if figure.cautions.length > 0}
+    <section class="panel" aria-label="What the photo lacks">
+        <h2>This photo tells less than it could</h2>
+        <ul>
+            {#each figure.cautions as words}<li>{words}</li>{/each}
+        </ul>
+    </section>
+{/if}
+
+<style>
+    section {
+        display: grid;
+        gap: 6px;
+        padding: 12px 14px;
+    }
+
+    ul {
+        display: grid;
+        gap: 4px;
+        margin: 0;
+        padding-left: 18px;
+    }
+</style>
