@@ -127,6 +127,7 @@ Route::post('figures/{id}/restore', [FigureController::class, 'restore']);
 Route::get('plans/{id}/scheme', SchemeController::class)->middleware('kept:plans,products,pots,settings,batches,log_entries');
 Route::get('plans/{id}/undercoats', UndercoatController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/file', [PlanController::class, 'file']);
+Route::get('plans/{id}/archive', [PlanController::class, 'archive'])->middleware('in-turn');
 Route::get('plans/{id}/guide', WrittenGuideController::class);
 Route::post('plans/{id}/preview', [PlanController::class, 'preview'])->withoutMiddleware(OnceOnly::class);
 Route::post('plans/{id}/duplicate', [PlanController::class, 'duplicate']);

@@ -16,6 +16,7 @@ use Kalokroma\Relief\GlbFile;
 use Kalokroma\Relief\GlbWriter;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\Picture;
 use Kalokroma\Relief\PictureFaults;
 
 /** Keeps the figures of plans: sculpts, and pictures of the model. */
@@ -55,12 +56,26 @@ final class FigureStore
      */
     public function addPicture(string $planId, string $name, string $file): Figure
     {
-        $picture = PictureGrid::of($file);
+        return $this->addGrid($planId, $name, PictureGrid::of($file));
+    }
+
+    /**
+     * A picture that was made small before.
+     *
+     * @param list<string> $areas ids, where it is known already which areas it has
+     * @param string|null $triangles the area of each triangle, a byte each; null while none is named
+     *
+     * @throws Faulty when those are another picture's
+     * @throws Refused when the plan has as many figures as it may
+     */
+    public function addGrid(string $planId, string $name, Picture $picture, array $areas = [], ?string $triangles = null): Figure
+    {
         $mesh = $picture->mesh((float) Plan::query()->findOrFail($planId)->toCore()->model->heightMm);
+        $labels = $triangles === null ? Labels::none($mesh) : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
 
         return $this->keep($planId, [
             'name' => $name, 'sculpt' => GlbWriter::write($mesh), 'picture' => $picture->bytes(), 'picture_width' => $picture->width, 'cautions' => PictureFaults::of($picture),
-        ], $mesh, Labels::none($mesh));
+        ], $mesh, $labels);
     }
 
     /** @param array<string, mixed> $columns */

@@ -29,7 +29,7 @@ final class DailyTest extends BrowserTestCase
         $this->press('//section[@aria-label="Two"]//li[1]/button');
         $this->press(self::FACT.'//button[normalize-space(.)="Put it into a step"]');
         $this->choose('Plan', 'Ferry Warden');
-        $this->choose('Step', 'Boots and straps: basecoat');
+        $this->choose('Step', 'Boots and straps, 1: basecoat');
         $this->press(self::FACT.'//button[normalize-space(.)="Put it in"]');
         $this->see('//h2/bdi[.="Boots and straps"]');
         $this->see(sprintf('//ol[@aria-label="Steps"]/li[1]//bdi[.="%s"]', $words));
@@ -139,7 +139,7 @@ final class DailyTest extends BrowserTestCase
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="The Bound Capstan"]');
         $this->press('//button[contains(@class, "bx--overflow-menu")]');
-        $file = (string) $this->see('//*[@role="menu"]//a[normalize-space(.)="Save as a file"]')->getAttribute('href');
+        $file = (string) $this->see('//*[@role="menu"]//a[normalize-space(.)="Save to a file"]')->getAttribute('href');
         $plan = (string) file_get_contents(self::$server->url(ltrim((string) parse_url($file, PHP_URL_PATH), '/')));
 
         $this->visit('#/plans');

@@ -293,6 +293,74 @@ final class FigureTest extends HttpTestCase
         self::assertCount($count, $this->ask('GET', "/plans/$plan/figures"));
     }
 
+    /** With its figures a plan goes out and comes in again the same, a photo among them. */
+    public function testAPlanGoesOutWithItsFiguresAndComesInTheSame(): void
+    {
+        $plan = $this->plan('The Bound Capstan');
+        $photo = $this->sendPhoto($plan->id, self::photo(200, 260), 201);
+        $this->ask('PUT', "/figures/$photo[id]/labels", ['version' => 1, 'areas' => [$plan->document['areas'][0]['id']], 'triangles' => base64_encode(str_repeat("\0", $photo['triangles']))]);
+        $archive = $this->bytes("/plans/$plan->id/archive");
+        self::assertStringStartsWith('PK', $archive);
+        self::assertSame($archive, $this->bytes("/plans/$plan->id/archive"));
+
+        $brought = $this->sendArchive($archive, 201);
+        self::assertNotSame($plan->id, $brought['id']);
+        self::assertSame($archive, $this->bytes("/plans/$brought[id]/archive"));
+        [$sculpt, $picture] = $this->ask('GET', "/plans/$brought[id]/figures");
+        self::assertSame([false, true], [$sculpt['isPicture'], $picture['isPicture']]);
+        self::assertGreaterThan(3, count($sculpt['areas']));
+        self::assertSame($this->bytes("/figures/$photo[id]/patches"), $this->bytes("/figures/$picture[id]/patches"));
+    }
+
+    public function testAnArchiveThatIsNoneOrHoldsWhatItMayNotChangesNothing(): void
+    {
+        $good = $this->bytes('/plans/'.$this->plan()->id.'/archive');
+        $plans = $this->ask('GET', '/plans')['total'];
+        $sculpt = static fn(string $content): callable => static function (\ZipArchive $zip) use ($content): void {
+            $zip->addFromString('figures/1/sculpt.glb', $content);
+        };
+        $faulty = [
+            substr($good, 0, 3000),
+            self::changed($good, static fn(\ZipArchive $zip) => $zip->deleteName('plan.json')),
+            self::changed($good, static fn(\ZipArchive $zip) => $zip->deleteName('figures/1/triangles.bin')),
+            self::changed($good, $sculpt('no sculpt')),
+            self::changed($good, $sculpt(str_repeat("\0", 6_000_001))),
+            self::changed($good, static fn(\ZipArchive $zip) => $zip->addFromString('figures/1/figure.json', '[[[')),
+            self::changed($good, static function (\ZipArchive $zip): void {
+                foreach (range(1, 60) as $number) {
+                    $zip->addFromString("more/$number", 'x');
+                }
+            }),
+        ];
+        foreach ($faulty as $number => $archive) {
+            self::assertNotSame([], self::fields($this->sendArchive($archive, 422)), "archive $number");
+        }
+        self::assertSame($plans, $this->ask('GET', '/plans')['total']);
+    }
+
+    /** @return array<string, mixed> */
+    private function sendArchive(string $body, int $status): array
+    {
+        $response = $this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'application/zip', 'HTTP_ACCEPT' => 'application/json'], $body);
+
+        return $this->judged($response, 'POST', '/plans/file', $status);
+    }
+
+    /** @param callable(\ZipArchive): mixed $change */
+    private static function changed(string $archive, callable $change): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'kalokroma');
+        file_put_contents($path, $archive);
+        $zip = new \ZipArchive;
+        $zip->open($path);
+        $change($zip);
+        $zip->close();
+        $changed = (string) file_get_contents($path);
+        unlink($path);
+
+        return $changed;
+    }
+
     /** @return array<string, mixed> */
     private function sendPhoto(string $plan, string $body, int $status): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Figures\PlanArchive;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Requests\PlanRequest;
@@ -51,10 +52,20 @@ final class PlanController
         return new Response($files->takeOut($plan), 200, ['Content-Type' => 'application/json; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.plan.json\""]);
     }
 
-    /** The text of a plan file as the request's body. */
-    public function bringIn(Request $request, PlanFiles $files): JsonResponse
+    /** The plan with its figures. */
+    public function archive(string $id, PlanArchive $archives): Response
     {
-        $brought = $files->bringIn($request->getContent());
+        $plan = Plan::query()->findOrFail($id);
+        $name = Str::slug($plan->name) ?: 'plan';
+
+        return new Response($archives->takeOut($plan), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name.plan.zip\""]);
+    }
+
+    /** The text of a plan file, or an archive of one with its figures, as the request's body. */
+    public function bringIn(Request $request, PlanFiles $files, PlanArchive $archives): JsonResponse
+    {
+        $content = $request->getContent();
+        $brought = PlanArchive::isOne($content) ? $archives->bringIn($content) : $files->bringIn($content);
 
         return new JsonResponse(['id' => $brought->plan->id, 'name' => $brought->plan->name, 'added' => array_map(static fn(Product $one): string => $one->name, $brought->added)], 201);
     }

@@ -62,7 +62,7 @@
             bind:this={file}
             class="sr"
             type="file"
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             tabindex="-1"
             aria-label="A plan as a file"
             onchange={(event) => void bringIn(event.currentTarget.files?.[0])}

@@ -21,9 +21,7 @@
             <h2><bdi>{batch.name}</bdi></h2>
             <p class="quiet">
                 {plural(batch.models, 'model')} of <bdi>{batch.model}</bdi>, {batch.isBegun ? 'begun' : 'planned for'}
-                {day(batch.startsOn)} · {batch.isFinished
-                    ? 'finished'
-                    : `${batch.passesDone} of ${batch.passes} steps`}
+                {day(batch.startsOn)} · {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} steps`}
             </p>
         </div>
         <div class="acts">

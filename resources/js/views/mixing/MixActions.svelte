@@ -12,8 +12,9 @@
         type Problem,
         type Schemas,
     } from '../../lib/api';
-    import { craft, label } from '../../lib/craft.svelte';
+    import { craft } from '../../lib/craft.svelte';
     import { Latest } from '../../lib/latest.svelte';
+    import { stepName } from '../../lib/techniques';
     import { tell, warn } from '../../lib/notices.svelte';
     import { takesCursor } from '../../lib/takesCursor';
     import Choose from '../../parts/Choose.svelte';
@@ -45,7 +46,7 @@
         (plan?.document.areas ?? []).flatMap((area) =>
             area.steps.map((step) => ({
                 value: step.id,
-                label: `${area.name}: ${label(craft()?.techniques, step.technique).toLowerCase()}`,
+                label: stepName(craft(), area, step),
             })),
         ),
     );

@@ -2,8 +2,9 @@
     import Switcher from '../../parts/Switcher.svelte';
     import { push } from 'svelte-spa-router';
     import { got, type Named, of, type Plan, server } from '../../lib/api';
-    import { craft, label } from '../../lib/craft.svelte';
+    import { craft } from '../../lib/craft.svelte';
     import { Latest } from '../../lib/latest.svelte';
+    import { stepName } from '../../lib/techniques';
     import type { MixBench } from '../../lib/mixBench.svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
@@ -42,7 +43,7 @@
                 .filter((step) => step.mix.length > 0)
                 .map((step) => ({
                     value: step.id,
-                    label: `${area.name}: ${label(craft()?.techniques, step.technique)}`,
+                    label: stepName(craft(), area, step),
                 })),
         ),
     );

@@ -230,8 +230,7 @@
                     />
                 {/if}
                 <Button size="small" kind="tertiary" on:click={() => (naming = true)}>Name its areas</Button>
-                <Button size="small" kind="tertiary" on:click={() => (bringing = true)}
-                    >Another figure</Button>
+                <Button size="small" kind="tertiary" on:click={() => (bringing = true)}>Another figure</Button>
                 <Button size="small" kind="ghost" on:click={() => void figures.remove(figure).then(() => desk.load())}
                     >Take it out</Button
                 >

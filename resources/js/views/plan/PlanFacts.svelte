@@ -107,13 +107,13 @@
                 <div class="cone">
                     <ConeMark degrees={undercoat.coneDegrees} below={!undercoat.light} />
                     <Count
-                    label="How wide it falls, °"
-                    value={undercoat.coneDegrees}
-                    least={craft.limits.narrowestCone}
-                    most={craft.limits.widestCone}
-                    fault={desk.faultAt('undercoat.coneDegrees')}
-                    change={(coneDegrees) => setUndercoat({ coneDegrees })}
-                />
+                        label="How wide it falls, °"
+                        value={undercoat.coneDegrees}
+                        least={craft.limits.narrowestCone}
+                        most={craft.limits.widestCone}
+                        fault={desk.faultAt('undercoat.coneDegrees')}
+                        change={(coneDegrees) => setUndercoat({ coneDegrees })}
+                    />
                 </div>
                 <Button size="small" kind="tertiary" on:click={() => setUndercoat({ light: null, below: null })}
                     >Plain undercoat</Button

@@ -113,7 +113,8 @@
         >
         <OverflowMenu size="sm" flipped iconDescription="More for this plan" aria-label="More for this plan">
             <OverflowMenuItem text="Duplicate" on:click={duplicate} />
-            <OverflowMenuItem text="Save as a file" href="/api/plans/{desk.id}/file" />
+            <OverflowMenuItem text="Save to a file" href="/api/plans/{desk.id}/file" />
+            <OverflowMenuItem text="Save with its figures" href="/api/plans/{desk.id}/archive" />
             <OverflowMenuItem text="On paper" href="#/print/plan/{desk.id}" />
             <OverflowMenuItem text="As text, to pass on" href="/api/plans/{desk.id}/guide?as=md" />
             <OverflowMenuItem text="Captions, SRT" href="/api/plans/{desk.id}/guide?as=srt" />

@@ -146,7 +146,9 @@
             <div class="out">
                 <h3>{out.name}</h3>
                 <div class="acts">
-                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download>As a table</Button>
+                    <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download
+                        >As a table</Button
+                    >
                     <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}&format=gpl" download
                         >As a palette</Button
                     >

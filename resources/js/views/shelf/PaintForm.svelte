@@ -259,7 +259,10 @@
                     step={5}
                     min={0}
                     max={100}
-                    bind:value={() => (form.opacity === null ? null : Math.round(form.opacity * 1000) / 10), (percent) => (form.opacity = percent === null ? null : percent / 100)}
+                    bind:value={
+                        () => (form.opacity === null ? null : Math.round(form.opacity * 1000) / 10),
+                        (percent) => (form.opacity = percent === null ? null : percent / 100)
+                    }
                     helperText="empty: estimated"
                     {...at('opacity')}
                 />

@@ -45,8 +45,8 @@
                 <dd>{paint.value}</dd>
                 <dt>Colour</dt>
                 <dd>
-                    {#if paint.known.colour}<span title="L* a* b* {paint.lab}">{paint.known.colour}</span
-                        >{:else}swatch as typed{/if}
+                    {#if paint.known.colour}<span title="L* a* b* {paint.lab}">{paint.known.colour}</span>{:else}swatch
+                        as typed{/if}
                 </dd>
                 <dt>Hides</dt>
                 <dd>

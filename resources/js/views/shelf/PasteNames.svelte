@@ -125,7 +125,9 @@
                                     : ''}</span
                             >
                         {:else}
-                            <span class="quiet">{row.asksColour ? 'The name tells no colour. Which is it?' : 'new'}</span>
+                            <span class="quiet"
+                                >{row.asksColour ? 'The name tells no colour. Which is it?' : 'new'}</span
+                            >
                         {/if}
                         {#if row.orElse.length > 0 || (row.meant !== null && said[row.written]?.paint !== undefined)}
                             <Choose

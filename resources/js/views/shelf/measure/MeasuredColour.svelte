@@ -17,7 +17,11 @@
 
     const isWide = $derived(measured.spread > 3);
     const sure = $derived(
-        measured.uncertainty <= 1 ? 'Sure' : measured.uncertainty <= 3 ? 'Sure to about a shade' : 'Not sure yet: read it once more',
+        measured.uncertainty <= 1
+            ? 'Sure'
+            : measured.uncertainty <= 3
+              ? 'Sure to about a shade'
+              : 'Not sure yet: read it once more',
     );
     /** Kept as it was read: a screen colour may lie some way off. */
     const colour = $derived({
@@ -67,9 +71,8 @@
     <details>
         <summary>In numbers</summary>
         <p class="quiet">
-            {measured.colour.hex} · L* a* b* {measured.lab} · sure to ±{measured.uncertainty.toFixed(2)}, points spread by {measured.spread.toFixed(
-                1,
-            )}
+            {measured.colour.hex} · L* a* b* {measured.lab} · sure to ±{measured.uncertainty.toFixed(2)}, points spread
+            by {measured.spread.toFixed(1)}
         </p>
     </details>
     {#if isWide}<p><b>The swatch is uneven.</b> Read an even, dry part of it for a surer colour.</p>{/if}
