@@ -109,12 +109,13 @@ Route::post('plans/sketch', [BeginningController::class, 'sketch'])->withoutMidd
 Route::post('plans/begin', [BeginningController::class, 'store']);
 Route::post('plans/{id}/edits', [PlanController::class, 'edit']);
 Route::post('plans/{id}/edits/preview', [PlanController::class, 'previewEdit'])->withoutMiddleware(OnceOnly::class);
-Route::get('plans/muster', MusterController::class)->middleware(['kept:plans,products,settings', 'in-turn']);
+Route::get('plans/muster', MusterController::class)->middleware(['kept:plans,products,settings,figures', 'in-turn']);
 Route::get('plans/names', [PlanController::class, 'names']);
 Route::get('plans/{id}/figures', [FigureController::class, 'index']);
 Route::post('plans/{id}/figures', [FigureController::class, 'store'])->middleware('in-turn');
 Route::get('plans/{id}/painted', [FigureController::class, 'painted'])->middleware('kept:plans,products,settings');
 Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
+Route::get('figures/{id}/still', [FigureController::class, 'still'])->middleware('in-turn');
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
 Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
 Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware(['kept:figures,figure_reliefs,plans,products,settings', 'in-turn']);

@@ -293,6 +293,47 @@ final class FigureTest extends HttpTestCase
         self::assertCount($count, $this->ask('GET', "/plans/$plan/figures"));
     }
 
+    /** For lists and for paper a figure is drawn by the server, as it is turned and as after any step; another plan is another address. */
+    public function testAFigureIsDrawnAsAStillFromAllSidesAtEveryStep(): void
+    {
+        $plan = $this->plan();
+        $address = fn(): string => (string) array_column($this->ask('GET', '/plans')['plans'], 'still', 'id')[$plan->id];
+        $before = $address();
+        $still = fn(string $more): string => $this->bytes(str_replace('/api', '', $before)."&width=120&height=160$more");
+        $front = $still('');
+        $size = getimagesizefromstring($front);
+        self::assertSame([120, 160, 'image/png'], [$size[0] ?? 0, $size[1] ?? 0, $size['mime'] ?? '']);
+        self::assertSame($front, $still(''));
+        self::assertNotSame($front, $still('&turn=180'));
+        self::assertLessThan(4.0, self::chroma($still('&pass=1')), 'Primed it is grey.');
+        self::assertGreaterThan(15.0, self::chroma($front));
+        self::assertSame(['width'], self::fields($this->ask('GET', str_replace('/api', '', $before).'&width=5000&height=160', null, 422)));
+
+        $coat = $plan->document['areas'][0];
+        $this->edit($this->ask('GET', "/plans/$plan->id"), ['do' => 'paint-step', 'step' => $coat['steps'][0]['id'], 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]]);
+        self::assertNotSame($before, $address());
+        self::assertEqualsWithDelta($this->ask('GET', "/plans/$plan->id/figures")[0]['heightMm'], array_column($this->ask('GET', '/plans/muster')['plans'], 'figure', 'id')[$plan->id]['heightMm'], 0.1);
+    }
+
+    /** Mean chroma of what is drawn. */
+    private static function chroma(string $png): float
+    {
+        $image = imagecreatefromstring($png);
+        assert($image !== false);
+        $sum = $count = 0.0;
+        for ($y = 0; $y < imagesy($image); $y += 2) {
+            for ($x = 0; $x < imagesx($image); $x += 2) {
+                $rgba = (int) imagecolorat($image, $x, $y);
+                if ($rgba >> 24 < 20) {
+                    $sum += \Kalokroma\Colour\Srgb::parse(sprintf('#%06x', $rgba & 0xFFFFFF))->toLab()->toLch()->chroma;
+                    $count++;
+                }
+            }
+        }
+
+        return $sum / max(1.0, $count);
+    }
+
     /** With its figures a plan goes out and comes in again the same, a photo among them. */
     public function testAPlanGoesOutWithItsFiguresAndComesInTheSame(): void
     {

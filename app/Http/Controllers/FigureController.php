@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Figures\FigureStore;
 use App\Figures\FigureWork;
+use App\Figures\Stills;
 use App\Http\Resources\FigureResource;
 use App\Http\Resources\PaintedResource;
 use App\Models\Batch;
@@ -57,6 +58,22 @@ final class FigureController
     public function sculpt(string $id): Response
     {
         return self::bytes(Figure::query()->findOrFail($id)->sculpt, 'model/gltf-binary');
+    }
+
+    /** A picture of it as it is painted, for lists and for paper. */
+    public function still(Request $request, string $id): Response
+    {
+        $wish = $request->validate([
+            'width' => ['required', 'integer', 'between:60,900'],
+            'height' => ['required', 'integer', 'between:60,1200'],
+            'turn' => ['nullable', 'integer', 'between:-180,180'],
+            'pass' => ['nullable', 'integer', 'between:0,5000'],
+        ]);
+        $still = Stills::of(Figure::query()->findOrFail($id), (int) $wish['width'], (int) $wish['height'], (float) ($wish['turn'] ?? 0), isset($wish['pass']) ? (int) $wish['pass'] : null);
+        abort_if($still === null, 404);
+
+        // Whoever asks without saying what it looks like gets it anew each time.
+        return $request->has('of') ? self::bytes($still, 'image/png') : new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);
     }
 
     /** The area of each triangle, a byte each. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Figures\Stills;
 use App\Plans\MusterView;
 use App\Plans\PlanView;
 use Kalokroma\Recipe\Area;
@@ -15,10 +16,12 @@ final class MusterResource
     public static function of(MusterView $view): array
     {
         $muster = $view->muster;
+        $plans = array_map(static fn(string $id): array => self::plan($id, $view->views[$id], ! in_array($id, $view->without, true), $muster->fallsOut[$id] ?? []), array_keys($view->views));
+        $figures = Stills::addresses(array_column($plans, 'areas', 'id'));
 
         return [
             'undercoat' => $muster->undercoat,
-            'plans' => array_map(static fn(string $id): array => self::plan($id, $view->views[$id], ! in_array($id, $view->without, true), $muster->fallsOut[$id] ?? []), array_keys($view->views)),
+            'plans' => array_map(static fn(array $plan): array => [...$plan, 'figure' => $figures[$plan['id']] ?? null], $plans),
             'recipes' => array_map(static fn(array $one): array => [
                 'name' => $one['name'],
                 'look' => StripResource::look($view->views[$one['areas'][0][0]]->rehearsal->strip($one['areas'][0][1])->final()),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Figures\Stills;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Plans\PlanLooksStore;
@@ -25,6 +26,7 @@ final class PlanBrief
     public static function ofAll(Collection $plans, PlanLooksStore $store): array
     {
         $looks = $store->ofAll($plans, self::looks(...));
+        $stills = Stills::addresses($looks);
         $batches = collect(BatchBrief::ofAll(Batch::query()->whereIn('plan_id', $plans->modelKeys())->orderByDesc('starts_on')->orderByDesc('id')->get()))->groupBy('planId');
 
         return array_values($plans->map(static fn(Plan $plan): array => [
@@ -33,6 +35,7 @@ final class PlanBrief
             'name' => $plan->name,
             'updatedAt' => $plan->updated_at->toIso8601String(),
             ...$looks[$plan->id],
+            'still' => $stills[$plan->id]['still'] ?? null,
             'batches' => $batches->get($plan->id, collect())->values()->all(),
         ])->all());
     }

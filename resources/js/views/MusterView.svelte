@@ -28,6 +28,13 @@
     $effect(() => void load());
     $effect(() => bindKeys([{ key: 'q', does: 'squint at the muster', run: () => (squint = !squint) }]));
 
+    /** As tall as the tallest stands; the others to the same scale. */
+    const TALLEST_PX = 280;
+    const figured = $derived(
+        (muster?.plans ?? []).flatMap((plan) => (plan.figure === null ? [] : [{ ...plan, figure: plan.figure }])),
+    );
+    const tallest = $derived(Math.max(1, ...figured.map((plan) => plan.figure.heightMm)));
+
     function count(id: string, on: boolean): void {
         without = on ? without.filter((one) => one !== id) : [...without, id];
         void load();
@@ -59,6 +66,24 @@
             <p class="quiet">With a second one beside it you see whether they belong together on one table.</p>
             <Button size="small" href="#/plans/new">New plan</Button>
         </Nothing>
+    {/if}
+    {#if figured.length > 1}
+        <section class="panel" aria-label="On one table">
+            <h2>On one table</h2>
+            <div class="table well" class:squint>
+                {#each figured as plan (plan.id)}
+                    {@const height = Math.max(60, Math.round((TALLEST_PX * plan.figure.heightMm) / tallest))}
+                    <img
+                        src="{plan.figure.still}&width={height}&height={height}"
+                        width={height}
+                        {height}
+                        alt="{plan.name}, painted"
+                        class:apart={!plan.counts}
+                        onerror={(event) => ((event.currentTarget as HTMLElement).hidden = true)}
+                    />
+                {/each}
+            </div>
+        </section>
     {/if}
     <ul class="plans">
         {#each muster.plans as plan (plan.id)}
@@ -126,6 +151,23 @@
 {/if}
 
 <style>
+    .table {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0 10px;
+        align-items: end;
+        justify-content: center;
+        padding: 12px;
+    }
+
+    .squint img {
+        filter: grayscale(1) blur(2px);
+    }
+
+    section + .plans {
+        margin-top: 12px;
+    }
+
     header {
         display: flex;
         justify-content: space-between;

@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import { asProblem, got, of, type Plan, type Problem, type Step, server } from '../lib/api';
     import { craft, label, loadCraft } from '../lib/craft.svelte';
+    import type { Figure } from '../lib/figures.svelte';
     import Swatch from '../parts/Swatch.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -13,11 +14,19 @@
     let problem = $state<Problem | null>(null);
     const table = $derived(craft());
 
+    /** From the front, from its left, from behind, from its right. */
+    const SIDES = [0, 90, 180, -90];
+    let figure = $state.raw<Figure | null>(null);
+
     void loadCraft();
     $effect(() => {
         void got(server.GET('/plans/{id}', of(params.id)))
             .then((fetched) => (plan = fetched))
             .catch((error) => (problem = asProblem(error)));
+        // Without a figure the card has its strips.
+        void got(server.GET('/plans/{id}/figures', of(params.id)))
+            .then((figures) => (figure = figures.find((one) => one.areas.length > 0) ?? null))
+            .catch(() => undefined);
     });
 
     const parts = $derived([
@@ -63,6 +72,17 @@
             {label(table?.bodyTypes, plan.document.model.bodyType)}, {plan.document.model.heightMm} mm · {plan.document
                 .model.finishLevel} · {plan.looks.undercoat}
         </p>
+        {#if figure}
+            <div class="sides">
+                {#each figure.isPicture ? [0] : SIDES as turn (turn)}
+                    <img
+                        src="/api/figures/{figure.id}/still?width=300&height=400&turn={turn}"
+                        alt="{figure.name} from {turn}°"
+                        onerror={(event) => ((event.currentTarget as HTMLElement).hidden = true)}
+                    />
+                {/each}
+            </div>
+        {/if}
         <ul class="pots" aria-label="Paints">
             {#each pots as [name, hex] (name)}<li><Swatch {hex} size={18} /> <bdi>{name}</bdi></li>{/each}
         </ul>
@@ -98,6 +118,16 @@
 {/if}
 
 <style>
+    .sides {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 10px;
+    }
+
+    .sides img {
+        width: 100%;
+    }
+
     header {
         display: flex;
         flex-wrap: wrap;

@@ -121,13 +121,25 @@
                     {/each}
                 </div>
                 {#if plan.areas.length > 0}
-                    <div class="looks well" aria-label="Final look of each area">
-                        {#each plan.areas as area (area.id)}
-                            <figure>
-                                <ZoneBars look={area.look} height={72} label={area.name} />
-                                <figcaption><bdi>{area.name}</bdi></figcaption>
-                            </figure>
-                        {/each}
+                    <div class="looks well" class:figured={plan.still !== null} aria-label="Final look of each area">
+                        {#if plan.still}
+                            <img
+                                src="{plan.still}&width=240&height=300"
+                                width="120"
+                                height="150"
+                                alt="{plan.name}, painted"
+                                loading="lazy"
+                                onerror={(event) => ((event.currentTarget as HTMLElement).hidden = true)}
+                            />
+                        {/if}
+                        <div class="areas">
+                            {#each plan.areas as area (area.id)}
+                                <figure>
+                                    <ZoneBars look={area.look} height={72} label={area.name} />
+                                    <figcaption><bdi>{area.name}</bdi></figcaption>
+                                </figure>
+                            {/each}
+                        </div>
                     </div>
                 {/if}
             </li>
@@ -193,10 +205,21 @@
 
     .looks {
         display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(82px, 1fr));
-        gap: 10px 8px;
-        align-content: center;
+        grid-template-columns: minmax(0, 1fr);
+        gap: 14px;
+        align-items: center;
         padding: 14px;
+    }
+
+    .figured {
+        grid-template-columns: auto minmax(0, 1fr);
+        padding: 6px 14px 6px 8px;
+    }
+
+    .areas {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(70px, 1fr));
+        gap: 10px 8px;
     }
 
     figure {

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Models\Figure;
+use App\Models\Plan;
+use App\Plans\PlanView;
+use App\Support\Kept;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\PaintedArea;
+use Kalokroma\Relief\PaintedLook;
+use Kalokroma\Relief\Still;
+use RuntimeException;
+
+/** Pictures of painted figures for lists and for paper, kept until the plan or its paints change. */
+final class Stills
+{
+    /** Drawn so many times as large and made smaller: edges come out smooth. */
+    private const FINER = 2;
+
+    /** From here on it is fine enough as it is. */
+    private const LARGE = 600;
+
+    /**
+     * Where pictures of plans' figures can be had, of those on which areas are named: at another address when they look otherwise.
+     *
+     * @param array<string, mixed> $looks what the plans look like, by id
+     *
+     * @return array<string, array{still: string, heightMm: float}> by plan; the address takes a size
+     */
+    public static function addresses(array $looks): array
+    {
+        $stills = [];
+        foreach (Figure::query()->whereIn('plan_id', array_keys($looks))->orderByDesc('id')->get(Figure::TOLD) as $figure) {
+            if ($figure->areas !== []) {
+                $stills[$figure->plan_id] = ['still' => sprintf('/api/figures/%s/still?of=%s', $figure->id, hash('xxh32', $figure->version.serialize($looks[$figure->plan_id]))), 'heightMm' => round($figure->height_mm, 1)];
+            }
+        }
+
+        return $stills;
+    }
+
+    /**
+     * @param int|null $pass as after so many steps; null: in the end
+     *
+     * @return string|null PNG; null while the relief is not worked out
+     */
+    public static function of(Figure $figure, int $width, int $height, float $turnDegrees, ?int $pass = null): ?string
+    {
+        $plan = Plan::query()->findOrFail($figure->plan_id);
+        $work = FigureWork::on($figure->setRelation('plan', $plan));
+        if (! $work->isDone()) {
+            return null;
+        }
+        $paints = $plan->products()->orderBy('products.id')->get(['products.id', 'products.version'])->map(static fn($product): string => "$product->id.$product->version")->implode(' ');
+        $facts = [$figure->id, $figure->version, $work->key(), $plan->id, $plan->version, $paints, $width, $height, $turnDegrees, $pass];
+
+        return base64_decode(Kept::now()->of('still', $facts, static fn(): array => [base64_encode(self::drawn($figure, $work, PlanView::of($plan)->rehearsal, $width, $height, $turnDegrees, $pass))])[0], true) ?: null;
+    }
+
+    private static function drawn(Figure $figure, FigureWork $work, Rehearsal $rehearsal, int $width, int $height, float $turnDegrees, ?int $pass): string
+    {
+        $values = array_values(unpack('C*', $work->bytes()) ?: []);
+        $of = static fn(int $from, float $highest): array => array_map(static fn(int $at): float => $values[4 * $at + $from] * $highest / 255, range(0, $figure->vertex_count - 1));
+        $mesh = $figure->mesh();
+        $finer = $height > self::LARGE ? 1 : self::FINER;
+        $still = Still::of($mesh, $figure->toLabels($mesh), $of(0, 4.0), $of(1, 1.0), $of(2, 1.0), $of(3, 1.0), self::looks($figure, $rehearsal, $pass), Camera::turned($turnDegrees), $finer * $width, $finer * $height, $figure->isPicture());
+
+        return self::png($still, $width, $height);
+    }
+
+    /** @return array<int, PaintedLook> by the number that labels give an area */
+    private static function looks(Figure $figure, Rehearsal $rehearsal, ?int $pass): array
+    {
+        $numbers = [];
+        foreach ($rehearsal->order()->passes as $one) {
+            $numbers[$one->step->id] = $one->number;
+        }
+        $looks = [];
+        foreach ($figure->areas as $number => $id) {
+            $area = $rehearsal->plan->area($id);
+            if ($area === null) {
+                continue;
+            }
+            $painted = PaintedArea::of($rehearsal, $area);
+            $stages = array_values(array_filter($painted->stages, static fn($stage): bool => $pass === null || $stage->stepId === null || ($numbers[$stage->stepId] ?? 0) <= $pass));
+            $looks[$number] = PaintedLook::of($painted, $stages[count($stages) - 1]);
+        }
+
+        return $looks;
+    }
+
+    private static function png(Still $still, int $width, int $height): string
+    {
+        $image = imagecreatetruecolor($still->width, $still->height) ?: throw new RuntimeException('No room for a picture.');
+        imagealphablending($image, false);
+        imagesavealpha($image, true);
+        $nothing = (int) imagecolorallocatealpha($image, 0, 0, 0, 127);
+        foreach ($still->points as $at => $rgb) {
+            imagesetpixel($image, $at % $still->width, intdiv($at, $still->width), $rgb < 0 ? $nothing : $rgb);
+        }
+        if ($still->width !== $width) {
+            $small = imagecreatetruecolor($width, $height) ?: throw new RuntimeException('No room for a picture.');
+            imagealphablending($small, false);
+            imagesavealpha($small, true);
+            imagecopyresampled($small, $image, 0, 0, 0, 0, $width, $height, $still->width, $still->height);
+            $image = $small;
+        }
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
+    }
+}

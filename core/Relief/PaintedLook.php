@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
+
+/** What one area looks like at one stage, as a still asks for it: linear light by zone and share of the sprays, all between mixed as light. */
+final readonly class PaintedLook
+{
+    /**
+     * @param list<list<array{float, float, float}>> $left linear light by exposure (from above fastest) and zone
+     * @param list<list<array{float, float, float}>> $right
+     * @param list<float> $sheen by zone
+     */
+    private function __construct(
+        private int $above,
+        private int $below,
+        private array $left,
+        private array $right,
+        private array $sheen,
+        public float $gloss,
+    ) {}
+
+    public static function of(PaintedArea $area, PaintedStage $stage): self
+    {
+        $left = $right = [];
+        foreach ($stage->looks as $look) {
+            $left[] = array_map(self::linear(...), $look->left ?? $look->colours);
+            $right[] = array_map(self::linear(...), $look->right ?? $look->colours);
+        }
+
+        return new self(count($area->above), count($area->below), $left, $right, $stage->sheen, $stage->gloss);
+    }
+
+    /** @return array{float, float, float} as a screen shows it, before its curve */
+    private static function linear(Lab $colour): array
+    {
+        $srgb = $colour->toSrgb();
+
+        return [Srgb::decode($srgb->red), Srgb::decode($srgb->green), Srgb::decode($srgb->blue)];
+    }
+
+    /**
+     * @param float $zone 0…4
+     * @param float $above share of what comes from above, 0…1
+     * @param float $below the same from below
+     * @param float $across where the skin looks: -1 to its right, 1 to its left
+     *
+     * @return array{float, float, float} linear red, green, blue
+     */
+    public function at(float $zone, float $above, float $below, float $across): array
+    {
+        $left = $this->exposed($this->left, $zone, $above, $below);
+        if ($this->left === $this->right) {
+            return $left;
+        }
+        $share = max(0.0, min(1.0, ($across + 0.35) / 0.7));
+
+        return self::between($this->exposed($this->right, $zone, $above, $below), $left, $share * $share * (3.0 - 2.0 * $share));
+    }
+
+    public function sheenAt(float $zone): float
+    {
+        $low = (int) min(3.0, $zone);
+
+        return $this->sheen[$low] + ($zone - $low) * ($this->sheen[$low + 1] - $this->sheen[$low]);
+    }
+
+    /**
+     * @param list<list<array{float, float, float}>> $light
+     *
+     * @return array{float, float, float}
+     */
+    private function exposed(array $light, float $zone, float $above, float $below): array
+    {
+        [$fromAbove, $fromBelow] = [$above * ($this->above - 1), $below * ($this->below - 1)];
+        [$a, $b] = [(int) min(max(0, $this->above - 2), $fromAbove), (int) min(max(0, $this->below - 2), $fromBelow)];
+        [$nextA, $nextB] = [min($this->above - 1, $a + 1), min($this->below - 1, $b + 1)];
+        $at = fn(int $one, int $other): array => self::zoned($light[$other * $this->above + $one], $zone);
+        $lower = self::between($at($a, $b), $at($nextA, $b), $fromAbove - $a);
+
+        return $this->below === 1 ? $lower : self::between($lower, self::between($at($a, $nextB), $at($nextA, $nextB), $fromAbove - $a), $fromBelow - $b);
+    }
+
+    /**
+     * @param list<array{float, float, float}> $zones
+     *
+     * @return array{float, float, float}
+     */
+    private static function zoned(array $zones, float $zone): array
+    {
+        $low = (int) min(3.0, $zone);
+
+        return self::between($zones[$low], $zones[$low + 1], $zone - $low);
+    }
+
+    /**
+     * @param array{float, float, float} $one
+     * @param array{float, float, float} $other
+     *
+     * @return array{float, float, float}
+     */
+    private static function between(array $one, array $other, float $share): array
+    {
+        return [$one[0] + $share * ($other[0] - $one[0]), $one[1] + $share * ($other[1] - $one[1]), $one[2] + $share * ($other[2] - $one[2])];
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Relief;
+
+use Kalokroma\Colour\Srgb;
+
+/**
+ * A picture of a painted figure that nobody turns: for lists, for paper, and for browsers that draw none. It is drawn as those draw it, by the even lamp, from
+ * far away; what each corner looks like is worked out once, what lies before what point by point.
+ */
+final readonly class Still
+{
+    /** Points left free at every edge. */
+    private const MARGIN = 2.0;
+
+    /** In no area, in 255ths. */
+    private const BARE = 0.25;
+
+    /**
+     * @param list<int> $points 0xRRGGBB row by row, or -1 where nothing is
+     */
+    private function __construct(
+        public int $width,
+        public int $height,
+        public array $points,
+    ) {}
+
+    /**
+     * @param list<float> $zones by vertex, 0…4
+     * @param list<float> $openness by vertex, 0…1; of a picture how light it is
+     * @param list<float> $above share of what comes from above, by vertex
+     * @param list<float> $below the same from below
+     * @param array<int, PaintedLook> $looks of the areas by the number that labels give them
+     * @param bool $isPicture lies flat, and has its own light
+     */
+    public static function of(Mesh $mesh, Labels $labels, array $zones, array $openness, array $above, array $below, array $looks, Camera $camera, int $width, int $height, bool $isPicture = false): self
+    {
+        $towards = $isPicture ? [0.0, 0.0, 1.0] : $camera->towards();
+        $picture = Projection::of($mesh, $towards, $width, $height, self::MARGIN);
+        $owners = self::owners($mesh->triangles, $picture, $width, $height);
+        $normals = $mesh->normals();
+        $curve = self::curve();
+        $colours = [];
+        $points = array_fill(0, $width * $height, -1);
+        foreach ($owners as $place => $triangle) {
+            $corner = 3 * $triangle;
+            $label = ord($labels->triangles[$triangle]);
+            $seen = [];
+            for ($at = 0; $at < 3; $at++) {
+                $vertex = $mesh->triangles[$corner + $at];
+                $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
+                    $looks[$label] ?? null,
+                    $zones[$vertex],
+                    $openness[$vertex],
+                    $above[$vertex],
+                    $below[$vertex],
+                    [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]],
+                    $towards,
+                    $isPicture,
+                );
+            }
+            [$a, $b, $c] = [$mesh->triangles[$corner], $mesh->triangles[$corner + 1], $mesh->triangles[$corner + 2]];
+            [$ax, $ay] = [$picture->x[$a], $picture->y[$a]];
+            [$bx, $by, $cx, $cy] = [$picture->x[$b] - $ax, $picture->y[$b] - $ay, $picture->x[$c] - $ax, $picture->y[$c] - $ay];
+            [$dx, $dy] = [$place % $width + 0.5 - $ax, intdiv($place, $width) + 0.5 - $ay];
+            $area = $bx * $cy - $by * $cx;
+            $wb = ($dx * $cy - $dy * $cx) / $area;
+            $wc = ($dy * $bx - $dx * $by) / $area;
+            $wa = 1.0 - $wb - $wc;
+            $rgb = 0;
+            foreach ([0, 1, 2] as $channel) {
+                $linear = $wa * $seen[0][$channel] + $wb * $seen[1][$channel] + $wc * $seen[2][$channel];
+                $rgb = ($rgb << 8) | $curve[(int) (4095 * max(0.0, min(1.0, $linear)))];
+            }
+            $points[$place] = $rgb;
+        }
+
+        return new self($width, $height, array_values($points));
+    }
+
+    /**
+     * Which triangle is seen at each point.
+     *
+     * @param non-empty-list<int> $triangles
+     *
+     * @return array<int, int> triangle by point
+     */
+    private static function owners(array $triangles, Projection $picture, int $width, int $height): array
+    {
+        [$x, $y, $z] = [$picture->x, $picture->y, $picture->near];
+        $depths = array_fill(0, $width * $height, -1e9);
+        $owners = [];
+        for ($at = 0, $end = count($triangles); $at < $end; $at += 3) {
+            $a = $triangles[$at];
+            $b = $triangles[$at + 1];
+            $c = $triangles[$at + 2];
+            $ax = $x[$a];
+            $ay = $y[$a];
+            $bx = $x[$b] - $ax;
+            $by = $y[$b] - $ay;
+            $cx = $x[$c] - $ax;
+            $cy = $y[$c] - $ay;
+            $area = $bx * $cy - $by * $cx;
+            if ($area < 1e-9 && $area > -1e-9) {
+                continue;
+            }
+            $left = max(0, (int) ceil($ax + min(0.0, $bx, $cx) - 0.5));
+            $right = min($width - 1, (int) floor($ax + max(0.0, $bx, $cx) - 0.5));
+            $top = max(0, (int) ceil($ay + min(0.0, $by, $cy) - 0.5));
+            $bottom = min($height - 1, (int) floor($ay + max(0.0, $by, $cy) - 0.5));
+            $za = $z[$a];
+            $db = ($z[$b] - $za) / $area;
+            $dc = ($z[$c] - $za) / $area;
+            for ($row = $top; $row <= $bottom; $row++) {
+                $dy = $row + 0.5 - $ay;
+                for ($column = $left; $column <= $right; $column++) {
+                    $dx = $column + 0.5 - $ax;
+                    $wb = $dx * $cy - $dy * $cx;
+                    $wc = $dy * $bx - $dx * $by;
+                    if ($area > 0.0 ? ($wb >= 0.0 && $wc >= 0.0 && $wb + $wc <= $area) : ($wb <= 0.0 && $wc <= 0.0 && $wb + $wc >= $area)) {
+                        $near = $za + $wb * $db + $wc * $dc;
+                        $place = $row * $width + $column;
+                        if ($near > $depths[$place]) {
+                            $depths[$place] = $near;
+                            $owners[$place] = intdiv($at, 3);
+                        }
+                    }
+                }
+            }
+        }
+
+        return $owners;
+    }
+
+    /**
+     * @param array{float, float, float} $normal
+     * @param array{float, float, float} $eye
+     *
+     * @return array{float, float, float} linear red, green, blue
+     */
+    private static function corner(?PaintedLook $look, float $zone, float $open, float $above, float $below, array $normal, array $eye, bool $isPicture): array
+    {
+        $facing = $normal[0] * $eye[0] + $normal[1] * $eye[1] + $normal[2] * $eye[2];
+        if ($facing < 0.0) {
+            // The inside of a skin that is open in places.
+            $normal = [-$normal[0], -$normal[1], -$normal[2]];
+            $facing = -$facing;
+        }
+        if ($look === null) {
+            $grey = $isPicture ? 0.85 * ((100.0 * $open + 16.0) / 116.0) ** 3 : self::BARE * (0.3 + 0.7 * $facing) * (0.6 + 0.4 * $open);
+
+            return [$grey, $grey, $grey];
+        }
+        $open = $isPicture ? 1.0 : $open;
+        $mirroredUp = 2.0 * $facing * $normal[1] - $eye[1];
+        [$red, $green, $blue] = $look->at($zone, $above, $below, $normal[0]);
+        $light = (0.74 + 0.26 * self::rise($facing, 0.0, 0.75)) * (0.62 + 0.38 * self::rise($open, 0.1, 0.72));
+        $light *= 1.0 + $look->sheenAt($zone) * (0.72 + 0.75 * self::rise($mirroredUp, -0.2, 0.9) - 1.0);
+        $mirrored = [2.0 * $facing * $normal[0] - $eye[0], $mirroredUp, 2.0 * $facing * $normal[2] - $eye[2]];
+        $glint = $look->gloss <= 0.0 ? 0.0 : $look->gloss * 0.22 * max(0.0, -0.252 * $mirrored[0] + 0.756 * $mirrored[1] + 0.604 * $mirrored[2]) ** 24;
+
+        return [$red * $light + $glint, $green * $light + $glint, $blue * $light + $glint];
+    }
+
+    private static function rise(float $value, float $from, float $to): float
+    {
+        $share = max(0.0, min(1.0, ($value - $from) / ($to - $from)));
+
+        return $share * $share * (3.0 - 2.0 * $share);
+    }
+
+    /** @return list<int> what a screen shows for linear light, in 4095ths */
+    private static function curve(): array
+    {
+        return array_map(static fn(int $step): int => (int) round(255 * Srgb::encode($step / 4095)), range(0, 4095));
+    }
+}

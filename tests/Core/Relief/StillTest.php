@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Relief;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Craft\Zone;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Labels;
+use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\PaintedArea;
+use Kalokroma\Relief\PaintedLook;
+use Kalokroma\Relief\Still;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\PlanSketch;
+
+/** Pictures of bodies that are known, in colours that the strip tells. */
+final class StillTest extends TestCase
+{
+    private const SKETCH = <<<'PLAN'
+        undercoat grey
+        area front broad-folds main cloth
+          basecoat navy
+          wash umber-wash
+        area back broad-folds large cloth
+          basecoat leather
+        PLAN;
+
+    /** @return iterable<string, array{int}> */
+    public static function zones(): iterable
+    {
+        foreach (Zone::cases() as $index => $zone) {
+            yield $zone->value => [$index];
+        }
+    }
+
+    /** What faces the eye looks as the strip says, in every zone. */
+    #[DataProvider('zones')]
+    public function testSkinThatFacesTheEyeIsTheStripsColour(int $zone): void
+    {
+        $still = self::still((float) $zone, 0.0);
+        $strip = self::rehearsal()->strip(self::plan()->areas[0])->final()->at(Zone::cases()[$zone]);
+
+        self::assertLessThan(2.0, Ciede2000::between(self::at($still, 100, 100), $strip));
+    }
+
+    public function testTurnedRoundOneSeesTheOtherSide(): void
+    {
+        $back = self::rehearsal()->strip(self::plan()->areas[1])->final()->at(Zone::Face);
+
+        self::assertLessThan(2.0, Ciede2000::between(self::at(self::still(2.0, 180.0), 100, 100), $back));
+        self::assertGreaterThan(10.0, Ciede2000::between(self::at(self::still(2.0, 0.0), 100, 100), $back));
+    }
+
+    public function testItLiesInTheMiddleWithNothingRoundItAndIsDarkerWhereItTurnsAway(): void
+    {
+        $still = self::still(2.0, 0.0);
+
+        self::assertSame([-1, -1], [$still->points[0], $still->points[199]]);
+        self::assertGreaterThanOrEqual(0, $still->points[3 * 200 + 100], 'As large as fits.');
+        self::assertEqualsWithDelta(M_PI / 4, count(array_filter($still->points, static fn(int $point): bool => $point >= 0)) / 200 / 200, 0.04, 'A ball is round.');
+        self::assertLessThan(self::at($still, 100, 100)->lightness - 1.0, self::at($still, 100, 6)->lightness);
+    }
+
+    public function testWhatIsInNoAreaIsGrey(): void
+    {
+        $mesh = self::ball();
+        $even = array_fill(0, $mesh->vertexCount(), 1.0);
+        $still = Still::of($mesh, Labels::none($mesh), $even, $even, $even, $even, [], Camera::turned(0.0, 0.0), 60, 60);
+        $colour = self::at($still, 30, 30, 60);
+
+        self::assertLessThan(0.5, hypot($colour->a, $colour->b));
+        self::assertEqualsWithDelta(Srgb::of(Srgb::encode(0.25), Srgb::encode(0.25), Srgb::encode(0.25))->toLab()->lightness, $colour->lightness, 1.0);
+    }
+
+    private static function still(float $zone, float $turn): Still
+    {
+        $mesh = self::ball();
+        $labels = '';
+        foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {
+            $labels .= chr($mesh->positions[3 * $a + 2] + $mesh->positions[3 * $b + 2] + $mesh->positions[3 * $c + 2] > 0.0 ? 0 : 1);
+        }
+        $even = array_fill(0, $mesh->vertexCount(), 1.0);
+        $looks = array_map(static function ($area): PaintedLook {
+            $painted = PaintedArea::of(self::rehearsal(), $area);
+
+            return PaintedLook::of($painted, $painted->stages[count($painted->stages) - 1]);
+        }, self::plan()->areas);
+
+        return Still::of($mesh, Labels::of(['front', 'back'], $labels, $mesh), array_fill(0, $mesh->vertexCount(), $zone), $even, $even, $even, $looks, Camera::turned($turn, 0.0), 200, 200);
+    }
+
+    private static function at(Still $still, int $x, int $y, int $width = 200): Lab
+    {
+        return Srgb::parse(sprintf('#%06x', $still->points[$y * $width + $x]))->toLab();
+    }
+
+    private static function plan(): Plan
+    {
+        static $plan = null;
+
+        return $plan ??= PlanSketch::plan(self::SKETCH);
+    }
+
+    private static function rehearsal(): Rehearsal
+    {
+        static $rehearsal = null;
+
+        return $rehearsal ??= Rehearsal::of(self::plan());
+    }
+
+    /** Of radius 10 mm. */
+    private static function ball(int $rings = 24): Mesh
+    {
+        $positions = $triangles = [];
+        for ($ring = 0; $ring <= $rings; $ring++) {
+            for ($at = 0; $at < 2 * $rings; $at++) {
+                [$down, $round] = [M_PI * $ring / $rings, M_PI * $at / $rings];
+                array_push($positions, 10 * sin($down) * sin($round), 10 * cos($down), 10 * sin($down) * cos($round));
+            }
+        }
+        for ($ring = 0; $ring < $rings; $ring++) {
+            for ($at = 0; $at < 2 * $rings; $at++) {
+                $next = ($at + 1) % (2 * $rings);
+                [$a, $b, $c, $d] = [2 * $rings * $ring + $at, 2 * $rings * ($ring + 1) + $at, 2 * $rings * ($ring + 1) + $next, 2 * $rings * $ring + $next];
+                array_push($triangles, $a, $b, $c, $a, $c, $d);
+            }
+        }
+
+        return Mesh::of($positions, $triangles);
+    }
+}
