@@ -198,7 +198,7 @@ final class ScoreTest extends BrowserTestCase
     /** @return list<string> ids of steps by the number that their note says */
     private function order(): array
     {
-        return self::driver()->executeScript('return [...document.querySelectorAll("button[data-step].note")].map((one) => [Number(one.ariaLabel.match(/pass (\d+) of/)[1]), one.dataset.step]).sort((one, other) => one[0] - other[0]).map((one) => one[1])');
+        return self::driver()->executeScript('return [...document.querySelectorAll("button[data-step].note")].map((one) => [Number(one.ariaLabel.match(/step (\d+) of/)[1]), one.dataset.step]).sort((one, other) => one[0] - other[0]).map((one) => one[1])');
     }
 
     /** @return list<string> ids of the steps of an area, from left to right */

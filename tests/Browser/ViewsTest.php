@@ -12,7 +12,7 @@ class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
         'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-whole', 'handbook', 'plan-recipe', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'painting-beside', 'evenings', 'evenings-hours', 'plan-paint', 'lessons', 'batch-record', 'batch', 'batch-squad', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
+        'shelf', 'shelf-list', 'shelf-names', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
     ];
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];

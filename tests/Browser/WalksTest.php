@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\CountedHand;
+use Tests\Browser\Support\Patience;
 
 /** What is done again and again, each with as few presses as it may take; nothing breaks on the way, and nothing is asked for in vain. */
 final class WalksTest extends BrowserTestCase
@@ -162,6 +164,24 @@ final class WalksTest extends BrowserTestCase
         $this->see('//*[.="Night shift"]');
         $this->see('//button[normalize-space(.)="Back to my own desk"]');
         $this->tookAtMost(2, 0);
+    }
+
+    public function testWithoutWebglTheServerDrawsTheFigure(): void
+    {
+        $tools = new ChromeDevToolsDriver(self::driver());
+        $blind = $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => 'HTMLCanvasElement.prototype.getContext = ((get) => function (kind, ...more) { return /webgl/.test(kind) ? null : get.call(this, kind, ...more); })(HTMLCanvasElement.prototype.getContext)']);
+        $isSeen = static fn(string $address): bool => self::driver()->executeScript('const img = document.querySelector(".figure .still img"); return img !== null && img.src.includes(arguments[0]) && img.complete && img.naturalWidth === 600', [$address]) === true;
+        try {
+            $this->openPlan('Ferry Warden');
+            $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
+            Patience::until(static fn(): bool => $isSeen('turn=0&'), 'the figure');
+            $this->press('//button[@aria-label="Turn it to the right" or contains(., "Turn it to the right")]');
+            Patience::until(static fn(): bool => $isSeen('turn=45&'), 'the figure turned');
+            $this->press('//button[contains(., "One step back") or @aria-label="One step back"]');
+            Patience::until(static fn(): bool => $isSeen('pass=32'), 'the step before');
+        } finally {
+            $tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $blind['identifier']]);
+        }
     }
 
     private function tookAtMost(int $clicks, int $keys): void

@@ -5,6 +5,7 @@
     import type { Lamp } from '../lib/figure/lamps';
     import type { Place, Stage } from '../lib/figure/stage';
     import { type Figure, partsOf } from '../lib/figures.svelte';
+    import FigureStill from './FigureStill.svelte';
 
     /** A figure that turns in the hand, at one moment of its painting. All that draws it comes only where one is seen. */
     let {
@@ -160,9 +161,20 @@
     }
 </script>
 
-<div class="figure" data-shown={stage !== null ? moment.pass : undefined}>
+{#snippet working()}
+    <p role="status">
+        Looking at the sculpt from all sides: {Math.round(100 * figure.workedOut)} %
+        <progress value={figure.workedOut} aria-label="Looking at the sculpt"></progress>
+    </p>
+{/snippet}
+<div class="figure" data-shown={stage !== null || !canDraw ? moment.pass : undefined}>
     {#if !canDraw}
-        <p>This browser cannot draw figures. The strips and the quilt show the same colours.</p>
+        {#if figure.isWorkedOut}<FigureStill
+                {figure}
+                pass={moment.pass}
+                {name}
+                {squint}
+            />{:else}{@render working()}{/if}
     {:else}
         <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
         <div
@@ -181,10 +193,7 @@
         {#if trouble !== ''}
             <p role="alert">{trouble}</p>
         {:else if !figure.isWorkedOut}
-            <p role="status">
-                Looking at the sculpt from all sides: {Math.round(100 * figure.workedOut)} %
-                <progress value={figure.workedOut} aria-label="Looking at the sculpt"></progress>
-            </p>
+            {@render working()}
         {:else if stage === null}
             <p role="status">Fetching the figure…</p>
         {/if}

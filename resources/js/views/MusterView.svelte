@@ -242,4 +242,11 @@
         gap: 6px;
         align-items: center;
     }
+
+    @media (max-width: 420px) {
+        .table {
+            /* All of them to the same scale, so that the tallest fits. */
+            zoom: 0.75;
+        }
+    }
 </style>

@@ -179,6 +179,11 @@ final readonly class Views
                 $this->await('section[aria-label="Needed"]');
             },
             'shelf-list' => fn() => $this->open('#/shelf/list', 'tbody tr:nth-child(12)'),
+            'shelf-names' => function (): void {
+                $this->open('#/shelf/list?names=', 'textarea');
+                $this->type('textarea', "Sky blue\n2 x Boot Brown\nGrimble\nTide");
+                $this->await('ul[aria-label="What they are"] li:nth-child(4)');
+            },
             'shelf-buy' => function (): void {
                 $this->open('#/shelf/buy', 'section[aria-label="Basket"] li');
                 $this->choose('Plan', 'Provost on the White Heron');
