@@ -140,8 +140,8 @@
             </div>
         {/if}
     </section>
-    <section class="panel" aria-label="Take out">
-        <h2>Take out</h2>
+    <section class="panel" aria-label="Save to a file">
+        <h2>Save to a file</h2>
         {#each outs as out}
             <div class="out">
                 <h3>{out.name}</h3>
