@@ -12,6 +12,7 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Relief\Camera;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
+use Kalokroma\Relief\PaintedStage;
 use Kalokroma\Relief\Still;
 use RuntimeException;
 
@@ -75,10 +76,7 @@ final class Stills
     /** @return array<int, PaintedLook> by the number that labels give an area */
     private static function looks(Figure $figure, Rehearsal $rehearsal, ?int $pass): array
     {
-        $numbers = [];
-        foreach ($rehearsal->order()->passes as $one) {
-            $numbers[$one->step->id] = $one->number;
-        }
+        $order = $rehearsal->order();
         $looks = [];
         foreach ($figure->areas as $number => $id) {
             $area = $rehearsal->plan->area($id);
@@ -86,7 +84,7 @@ final class Stills
                 continue;
             }
             $painted = PaintedArea::of($rehearsal, $area);
-            $stages = array_values(array_filter($painted->stages, static fn($stage): bool => $pass === null || $stage->stepId === null || ($numbers[$stage->stepId] ?? 0) <= $pass));
+            $stages = array_values(array_filter($painted->stages, static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null || ($order->pass($stage->stepId)->number ?? 0) <= $pass));
             $looks[$number] = PaintedLook::of($painted, $stages[count($stages) - 1]);
         }
 

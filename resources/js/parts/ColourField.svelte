@@ -58,13 +58,4 @@
         /* Beside the field, below its label. */
         margin-top: 21px;
     }
-
-    input {
-        width: 32px;
-        height: 32px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
-    }
 </style>

@@ -49,14 +49,13 @@
 <style>
     .still {
         position: relative;
-        display: grid;
-        place-items: center;
         height: 100%;
     }
 
     img {
-        max-width: 100%;
-        max-height: 100%;
+        display: block;
+        width: 100%;
+        height: 100%;
         object-fit: contain;
     }
 
@@ -67,10 +66,12 @@
     .turns {
         position: absolute;
         bottom: 10px;
+        left: 50%;
         display: flex;
         gap: 8px;
         padding: 4px;
         border-radius: 4px;
         background: var(--panel);
+        transform: translateX(-50%);
     }
 </style>

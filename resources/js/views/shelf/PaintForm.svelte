@@ -309,13 +309,4 @@
         gap: 10px;
         align-items: center;
     }
-
-    .bottle input {
-        width: 32px;
-        height: 32px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
-    }
 </style>

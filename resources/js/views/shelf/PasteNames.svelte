@@ -216,13 +216,4 @@
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 8px;
     }
-
-    input {
-        width: 32px;
-        height: 32px;
-        padding: 3px;
-        border: 0;
-        border-radius: 4px;
-        background: var(--well);
-    }
 </style>
