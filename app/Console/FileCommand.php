@@ -57,6 +57,21 @@ abstract class FileCommand extends Command
         return self::SUCCESS;
     }
 
+    protected function word(string $argument): string
+    {
+        $word = $this->argument($argument);
+
+        return is_string($word) ? $word : '';
+    }
+
+    /** What stands behind an option; nothing when it is not given. */
+    protected function optional(string $option): string
+    {
+        $word = $this->option($option);
+
+        return is_scalar($word) ? (string) $word : '';
+    }
+
     /** Exit code when words are wrong rather than files. */
     protected function wrongWords(): int
     {

@@ -41,7 +41,7 @@ abstract class PlanCommand extends FileCommand
     {
         if ($this->document === null) {
             try {
-                $fields = json_decode($this->content((string) $this->argument('plan')), true, self::DEEPEST, JSON_THROW_ON_ERROR);
+                $fields = json_decode($this->content($this->word('plan')), true, self::DEEPEST, JSON_THROW_ON_ERROR);
             } catch (JsonException $fault) {
                 throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s.', lcfirst($fault->getMessage())));
             }
@@ -68,7 +68,7 @@ abstract class PlanCommand extends FileCommand
     private function ofRoles(Plan $plan): Squad
     {
         try {
-            return RolesReader::squad((string) $this->option('roles'), $plan);
+            return RolesReader::squad($this->optional('roles'), $plan);
         } catch (IllegalSquad $illegal) {
             throw new WrongWords('--roles: '.$illegal->getMessage());
         }

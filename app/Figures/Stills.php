@@ -93,7 +93,7 @@ final class Stills
 
     private static function png(Still $still, int $width, int $height): string
     {
-        $image = imagecreatetruecolor($still->width, $still->height) ?: throw new RuntimeException('No room for a picture.');
+        $image = imagecreatetruecolor(max(1, $still->width), max(1, $still->height)) ?: throw new RuntimeException('No room for a picture.');
         imagealphablending($image, false);
         imagesavealpha($image, true);
         $nothing = (int) imagecolorallocatealpha($image, 0, 0, 0, 127);
@@ -101,7 +101,7 @@ final class Stills
             imagesetpixel($image, $at % $still->width, intdiv($at, $still->width), $rgb < 0 ? $nothing : $rgb);
         }
         if ($still->width !== $width) {
-            $small = imagecreatetruecolor($width, $height) ?: throw new RuntimeException('No room for a picture.');
+            $small = imagecreatetruecolor(max(1, $width), max(1, $height)) ?: throw new RuntimeException('No room for a picture.');
             imagealphablending($small, false);
             imagesavealpha($small, true);
             imagecopyresampled($small, $image, 0, 0, 0, 0, $width, $height, $still->width, $still->height);

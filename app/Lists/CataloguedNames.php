@@ -7,6 +7,7 @@ namespace App\Lists;
 use App\Models\Product;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Paint\Paint;
+use stdClass;
 
 /** What the paints of the catalogue are called; a paint is made when it is meant. */
 final class CataloguedNames
@@ -14,7 +15,7 @@ final class CataloguedNames
     public static function all(): PaintNames
     {
         return PaintNames::labelled(
-            array_map(static fn(object $row): array => array_map(strval(...), array_values((array) $row)), Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all()),
+            array_map(static fn(stdClass $row): array => [(string) $row->id, (string) $row->maker, (string) $row->code, (string) $row->name], Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all()),
             static fn(string $id): Paint => Product::query()->findOrFail($id)->toCore(),
         );
     }

@@ -49,7 +49,7 @@ final readonly class MapView
         $paints = array_values($products->map(static fn(Product $product): Paint => $product->toCore())->all());
         $map = ShelfMap::of($paints);
         $used = self::used();
-        $laid = $setId === null ? [] : PaintSet::query()->with('products')->findOrFail($setId)->products->map(static fn(Product $product): Paint => $product->toCore())->values()->all();
+        $laid = $setId === null ? [] : array_values(PaintSet::query()->with('products')->findOrFail($setId)->products->map(static fn(Product $product): Paint => $product->toCore())->all());
 
         return new self(
             $products,

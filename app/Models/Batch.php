@@ -21,6 +21,7 @@ use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan as CorePlan;
+use stdClass;
 
 /**
  * Models painted together. It keeps the plan, paints included, as it is painted.
@@ -56,6 +57,7 @@ final class Batch extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = [
         'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer', 'rests' => 'boolean', 'skipped' => 'array', 'squad' => 'array',
     ];
@@ -136,8 +138,8 @@ final class Batch extends Model
         return array_values($this->entries->map(static fn(LogEntry $entry): Done => $entry->toCore()->done)->all());
     }
 
-    /** @param object $row of the log with the columns `DONE` names */
-    public static function doneOf(object $row): Done
+    /** @param stdClass $row of the log with the columns `DONE` names */
+    public static function doneOf(stdClass $row): Done
     {
         /** @var list<int>|null $on */
         $on = $row->on_models === null ? null : json_decode((string) $row->on_models, true);

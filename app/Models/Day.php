@@ -23,6 +23,7 @@ final class Day extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['sittings' => 'array', 'version' => 'integer'];
 
     protected $attributes = ['version' => 1];

@@ -22,5 +22,6 @@ final class DeviceState extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['state' => 'array'];
 }

@@ -42,6 +42,7 @@ final class Figure extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer', 'picture_width' => 'integer', 'cautions' => 'array'];
 
     /** @return BelongsTo<Plan, $this> */

@@ -20,5 +20,6 @@ final class HandPrice extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['price' => 'integer'];
 }

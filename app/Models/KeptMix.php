@@ -26,6 +26,7 @@ final class KeptMix extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['parts' => 'array'];
 
     /** Null when its paints cannot be mixed any more: one is gone, or has become something else. */

@@ -40,6 +40,7 @@ final class LogEntry extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer', 'coat' => 'integer', 'spent' => 'array', 'on_models' => 'array'];
 
     protected $attributes = ['version' => 1];

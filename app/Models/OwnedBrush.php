@@ -29,6 +29,7 @@ final class OwnedBrush extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['kind' => Brush::class, 'keeps_metal' => 'boolean', 'is_worn' => 'boolean', 'version' => 'integer'];
 
     protected $attributes = ['version' => 1];

@@ -25,6 +25,7 @@ final class PaintSet extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['price' => 'integer'];
 
     /** @return BelongsToMany<Product, $this> */

@@ -21,5 +21,6 @@ final class Photo extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['width' => 'integer', 'height' => 'integer'];
 }

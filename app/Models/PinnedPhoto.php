@@ -29,6 +29,7 @@ final class PinnedPhoto extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['model' => 'integer', 'taken_at' => 'datetime'];
 
     protected $attributes = ['note' => ''];

@@ -32,6 +32,7 @@ final class Plan extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['document' => 'array', 'revision' => 'integer', 'version' => 'integer'];
 
     protected $attributes = ['revision' => 1, 'version' => 1];

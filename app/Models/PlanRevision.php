@@ -20,5 +20,6 @@ final class PlanRevision extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['document' => 'array', 'number' => 'integer'];
 }

@@ -29,6 +29,7 @@ final class Pot extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['pots' => 'integer', 'remaining_ml' => 'float', 'wished' => 'boolean', 'version' => 'integer'];
 
     protected $attributes = ['pots' => 0, 'remaining_ml' => 0, 'note' => '', 'wished' => false, 'version' => 1];

@@ -21,6 +21,7 @@ final class PotReading extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['reckoned_ml' => 'float', 'really_ml' => 'float', 'loss' => 'float'];
 
     /** Somebody looked into a pot and says what is left. Filling it up or buying another is no reading. */

@@ -51,6 +51,7 @@ final class Product extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = [
         'kind' => Kind::class,
         'finish' => Finish::class,

@@ -38,6 +38,7 @@ final class Recipe extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['tags' => 'array', 'steps' => 'array', 'version' => 'integer', 'texture' => Texture::class, 'material' => Material::class];
 
     protected $attributes = ['version' => 1];

@@ -32,6 +32,7 @@ final class Setting extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['value' => 'array'];
 
     /** ISO 4217 */

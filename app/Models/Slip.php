@@ -29,6 +29,7 @@ final class Slip extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['models' => 'array', 'slipped_at' => 'datetime', 'mended_at' => 'datetime', 'version' => 'integer'];
 
     protected $attributes = ['version' => 1, 'note' => ''];

@@ -16,6 +16,8 @@ final class SoundJson
     private const MOST_BRACKETS = 40_000;
 
     /**
+     * @param int<1, max> $deepest
+     *
      * @return array<mixed>
      *
      * @throws JsonException when it is no object or list, too deep or of too many pieces, or has a number that no answer could hold

@@ -81,7 +81,7 @@ final class BuyPaints extends FileCommand
     {
         $owned = array_fill_keys(array_map(static fn(Paint $paint): string => $paint->id, $shelf), true);
         $needs = $faults = [];
-        foreach (WantedList::read($this->content((string) $this->argument('list')), PaintNames::of($paints)) as $wanted) {
+        foreach (WantedList::read($this->content($this->word('list')), PaintNames::of($paints)) as $wanted) {
             if ($wanted->paint === null) {
                 $faults[] = new Fault('list', "\"$wanted->written\" is not in the catalogue. Mend the spelling, or write a colour behind it.", $wanted->line);
             } elseif (! isset($owned[$wanted->paint->id])) {

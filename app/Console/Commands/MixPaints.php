@@ -38,8 +38,8 @@ final class MixPaints extends FileCommand
 
     protected function answer(): array
     {
-        $film = Film::tryFrom((string) $this->option('film')) ?? throw new InvalidArgumentException(PlainText::unknownChoice((string) $this->option('film'), Film::class));
-        $target = MixTarget::of(Lab::spoken((string) $this->argument('target')), $film);
+        $film = Film::tryFrom($this->optional('film')) ?? throw new InvalidArgumentException(PlainText::unknownChoice($this->optional('film'), Film::class));
+        $target = MixTarget::of(Lab::spoken($this->word('target')), $film);
         $rows = array_values($this->catalogue());
         $limits = $this->limits($rows);
         $paints = array_map($this->paint(...), array_values(array_filter($rows, static fn(CatalogueRow $row): bool => $limits->allows($row->toPaint(), $film))));
@@ -108,7 +108,7 @@ final class MixPaints extends FileCommand
     /** @return list<string> */
     private function listed(string $option): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', (string) $this->option($option))), static fn(string $one): bool => $one !== ''));
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->optional($option))), static fn(string $one): bool => $one !== ''));
     }
 
     /** @return array{difference: float, swatch: string, words: string, parts: list<array{maker: string, code: string, name: string, parts: int}>} */

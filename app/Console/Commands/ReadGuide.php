@@ -26,7 +26,7 @@ final class ReadGuide extends FileCommand
 
     protected function answer(): array
     {
-        $text = $this->content((string) $this->argument('text'));
+        $text = $this->content($this->word('text'));
         $catalogue = $this->catalogue();
         $owned = $this->option('shelf') === null ? [] : array_flip(array_map(static fn(Paint $one): string => $one->id, $this->shelf($catalogue)));
         $rows = array_values($catalogue);

@@ -40,7 +40,7 @@ final class SubstitutePaints extends FileCommand
 
         return array_map(
             static fn(WantedPaint $wanted): array => self::told(ListAnswer::to($wanted, $shelf, $tolerance)),
-            WantedList::read($this->content((string) $this->argument('list')), $names),
+            WantedList::read($this->content($this->word('list')), $names),
         );
     }
 

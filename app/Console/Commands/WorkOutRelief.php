@@ -33,7 +33,7 @@ final class WorkOutRelief extends FileCommand
 
     protected function answer(): array
     {
-        $mesh = GlbFile::read($this->content((string) $this->argument('figure')));
+        $mesh = GlbFile::read($this->content($this->word('figure')));
         $labels = $this->labels($mesh);
         $openness = Exposure::around($mesh)->finish()->openness();
         $kept = ['relief' => PackedRelief::of($mesh, $openness)];

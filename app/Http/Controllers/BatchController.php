@@ -10,6 +10,7 @@ use App\Http\Requests\PageRequest;
 use App\Http\Resources\BatchBrief;
 use App\Http\Resources\BatchResource;
 use App\Models\Batch;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Exchange\BatchDocument;
@@ -25,7 +26,7 @@ final class BatchController
     {
         $page = Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->paginate(self::PER_PAGE);
 
-        return new JsonResponse(['batches' => BatchBrief::ofAll($page->getCollection()), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+        return new JsonResponse(['batches' => BatchBrief::ofAll(new Collection($page->items())), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
     }
 
     /** All batches by name, to choose one. */

@@ -36,7 +36,7 @@ final class FigureController
 
         $name = trim($wish['name'] ?? '') ?: 'Figure';
         $body = $request->getContent();
-        $figure = str_starts_with((string) $request->header('Content-Type'), 'image/') ? $this->figures->addPicture($id, $name, $body) : $this->figures->add($id, $name, $body);
+        $figure = str_starts_with($request->headers->get('Content-Type') ?? '', 'image/') ? $this->figures->addPicture($id, $name, $body) : $this->figures->add($id, $name, $body);
 
         return new JsonResponse(FigureResource::of($figure), 201);
     }
@@ -69,8 +69,7 @@ final class FigureController
             'turn' => ['nullable', 'integer', 'between:-180,180'],
             'pass' => ['nullable', 'integer', 'between:0,5000'],
         ]);
-        $still = Stills::of(Figure::query()->findOrFail($id), (int) $wish['width'], (int) $wish['height'], (float) ($wish['turn'] ?? 0), isset($wish['pass']) ? (int) $wish['pass'] : null);
-        abort_if($still === null, 404);
+        $still = Stills::of(Figure::query()->findOrFail($id), (int) $wish['width'], (int) $wish['height'], (float) ($wish['turn'] ?? 0), isset($wish['pass']) ? (int) $wish['pass'] : null) ?? abort(404);
 
         // Whoever asks without saying what it looks like gets it anew each time.
         return $request->has('of') ? self::bytes($still, 'image/png') : new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);

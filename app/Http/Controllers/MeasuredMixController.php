@@ -31,7 +31,7 @@ final class MeasuredMixController
         ], ['parts.size' => 'A measured mix has two paints.', 'colour.required' => 'Read or enter the colour of the dry mix.']);
         $seen = Field::read('colour', static fn(): Lab => Lab::parse($wish['colour']));
         $measured = Field::read('parts', static fn(): MeasuredMix => MeasuredMix::of(Mix::of(array_values(array_map(
-            static fn(array $part): Ingredient => Ingredient::of(Product::query()->findOrFail($part['paint'])->toCore(), (int) $part['parts']),
+            static fn(array $part): Ingredient => Ingredient::of(Product::query()->findOrFail((string) $part['paint'])->toCore(), (int) $part['parts']),
             $wish['parts'],
         ))), $seen));
 

@@ -41,7 +41,7 @@ final class PhotoController
 
         return new JsonResponse(array_map(MeasuredResource::of(...), PhotoReading::of(Photo::query()->findOrFail($id), array_map(static fn(array $mark): array => [
             'what' => (string) $mark['what'], 'x' => (float) $mark['x'], 'y' => (float) $mark['y'], 'width' => (float) $mark['width'], 'height' => (float) $mark['height'],
-        ], $wish['marks']))));
+        ], array_values($wish['marks'])))));
     }
 
     /** The colour of one place, as the picture shows it. */

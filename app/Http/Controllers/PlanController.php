@@ -18,6 +18,7 @@ use App\Plans\PlanFiles;
 use App\Plans\PlanLooksStore;
 use App\Plans\PlanStore;
 use App\Plans\PlanView;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,7 +35,7 @@ final class PlanController
     {
         $page = Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(self::PER_PAGE);
 
-        return new JsonResponse(['plans' => PlanBrief::ofAll($page->getCollection(), $looks), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+        return new JsonResponse(['plans' => PlanBrief::ofAll(new Collection($page->items()), $looks), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
     }
 
     /** All plans by name, to choose one. */

@@ -28,7 +28,7 @@ final class OnceOnly
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $key = $request->header('Idempotency-Key');
+        $key = $request->headers->get('Idempotency-Key');
         if ($request->isMethodSafe() || $key === null || $key === '') {
             return $next($request);
         }

@@ -123,6 +123,13 @@ export async function got<T>(answer: Promise<{ data?: T }>): Promise<T> {
 }
 
 /** The path of one thing. */
+/** A question without what is left open in it: nothing is asked for where nothing was said. */
+export function said<T extends object>(fields: T): { [Key in keyof T]?: Exclude<NonNullable<T[Key]>, ''> } {
+    return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== '' && value !== undefined)) as {
+        [Key in keyof T]?: Exclude<NonNullable<T[Key]>, ''>;
+    };
+}
+
 export const of = <Id extends string>(id: Id) => ({ params: { path: { id } } });
 
 /** Sends a write under a key of its own, known again when it is sent again. */

@@ -3,7 +3,7 @@ export type Notice = {
     id: number;
     text: string;
     /** `of`: what it takes back a change of. Only the newest change of a thing can be taken back from here. */
-    action?: { label: string; run: () => unknown; of?: string };
+    action: { label: string; run: () => unknown; of?: string } | undefined;
     alarm: boolean;
 };
 

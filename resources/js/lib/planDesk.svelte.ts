@@ -98,7 +98,11 @@ export class PlanDesk extends SavedPlan {
     }
 
     /** Another recipe in place of the one it has, with what it was asked for. */
-    async repaintArea(area: Area, steps: Step[], asked?: { aim: string; wish: Area['wish'] }): Promise<boolean> {
+    async repaintArea(
+        area: Area,
+        steps: Step[],
+        asked?: { aim: string; wish: NonNullable<Area['wish']> | null },
+    ): Promise<boolean> {
         return this.make({ do: 'repaint-area', area: area.id, steps, ...asked }, `${area.name} has a new recipe.`);
     }
 

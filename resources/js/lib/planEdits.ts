@@ -110,7 +110,7 @@ export function laidOn(document: PlanDocument, edit: PlanEdit): void {
             break;
         case 'remove-step':
             for (const area of document.areas) area.steps = area.steps.filter((one) => one.id !== edit.step);
-            document.wholeModel = document.wholeModel?.filter((one) => one.id !== edit.step);
+            document.wholeModel = (document.wholeModel ?? []).filter((one) => one.id !== edit.step);
             break;
         case 'move-area':
             document.areas = beside(document.areas, edit.area, edit.before, true);

@@ -2,7 +2,7 @@ import { asProblem, got, of, type Plan, type PlanDocument, Problem, server } fro
 import { tell, warn } from './notices.svelte';
 import { type Became, type ForPlan, outbox, type Waiting } from './outbox.svelte';
 import type { PlanEdit } from './outboxStore';
-import { at, type Fields, isSet, laidOn, type Place, touched, words } from './planEdits';
+import { type Fields, isSet, laidOn, type Place, touched, words } from './planEdits';
 
 /** What has become of an edit: made, kept here until the server answers, or refused. */
 export type Made = 'made' | 'waits' | 'refused';

@@ -8,7 +8,7 @@ export const Dilution = v.looseObject({
     with: v.picklist(['water', 'medium', 'thinner'] satisfies Schemas['Dilution']['with'][]),
 });
 
-export const Part = v.object({ paint: v.string(), parts: v.number(), name: v.optional(v.string()) });
+export const Part = v.object({ paint: v.string(), parts: v.number(), name: v.exactOptional(v.string()) });
 
 /** What may be noted of a step that was done. */
 export const AsNoted = {

@@ -1,4 +1,4 @@
-import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from './api';
+import { asProblem, got, of, type Paint, type Problem, type Schemas, server, said } from './api';
 import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
 
@@ -85,10 +85,15 @@ export class Shelf {
     private fetch(page: number): Promise<void> {
         return this.latest.ask(() => {
             const { search, kind, maker, owned, sort } = this.wish;
-            const query = {
-                ...{ search: search || undefined, kind: (kind || undefined) as Schemas['Kind'] | undefined },
-                ...{ maker: maker || undefined, owned, sort, page, perPage: PER_PAGE },
-            };
+            const query = said({
+                search,
+                kind: kind as Schemas['Kind'] | '',
+                maker,
+                owned,
+                sort,
+                page,
+                perPage: PER_PAGE,
+            });
             return got(server.GET('/paints', { params: { query } }));
         });
     }

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { got, type Problem, type Schemas, server } from './api';
+import { got, type Problem, type Schemas, server, said } from './api';
 import { Latest } from './latest.svelte';
 
 type Placed = { id: string; name: string; hue: number | null; exactValue: number; lean: number };
@@ -129,7 +129,7 @@ export class ShelfMap {
 
     load(): Promise<void> {
         return this.latest.ask(() => {
-            const query = { plan: this.planId || undefined, set: this.setId || undefined };
+            const query = said({ plan: this.planId, set: this.setId });
             return got(server.GET('/shelf/map', { params: { query } }));
         });
     }

@@ -195,7 +195,7 @@ export class Wanted {
                     document.undercoat.light = mix[0]?.paint ?? null;
                 const take = (step: Step) => (step.id === stepId ? { ...step, mix, dilution } : step);
                 for (const area of document.areas) area.steps = area.steps.map(take);
-                document.wholeModel = document.wholeModel?.map(take);
+                document.wholeModel = (document.wholeModel ?? []).map(take);
             }
         }
         return document;

@@ -16,7 +16,7 @@
         choices: { value: string; label: string }[];
         /** Headings to put them under, and which each goes under. */
         groups?: { label: string; values: string[] }[];
-        fault?: string;
+        fault?: string | undefined;
         hideLabel?: boolean;
         change: (value: string) => void;
     } = $props();

@@ -16,7 +16,7 @@
         value: number;
         least?: number;
         most: number;
-        fault?: string;
+        fault?: string | undefined;
         hideLabel?: boolean;
         change: (value: number) => void;
     } = $props();

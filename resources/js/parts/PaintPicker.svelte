@@ -33,7 +33,9 @@
 
     let text = $state('');
     let open = $state(false);
-    let selectedId = $state<string | undefined>(undefined);
+    /** While nothing is chosen. The list takes it, though its types speak of strings alone. */
+    const NONE = undefined as unknown as string;
+    let selectedId = $state(NONE);
     let adding = $state<string | null>(null);
     let input = $state<HTMLInputElement | null>(null);
     const latest = new Latest<Paint[]>();
@@ -52,7 +54,7 @@
     ]);
 
     $effect(() => {
-        selectedId = chosen?.id || undefined;
+        selectedId = chosen?.id || NONE;
         text = chosen?.name ?? '';
     });
     $effect(() => {
@@ -101,7 +103,7 @@
     async function take(item: Item | undefined): Promise<void> {
         if (item === undefined || item.id === chosen?.id) return;
         if (item.paint !== null) return hand(item.paint);
-        selectedId = chosen?.id || undefined;
+        selectedId = chosen?.id || NONE;
         // Who types faster than the shelf answers may mean one that stands there.
         await search(item.text);
         const there = latest.answer?.find((paint) => paint.name.toLowerCase() === item.text.toLowerCase());
@@ -111,7 +113,7 @@
 
     function hand(paint: Paint): void {
         adding = null;
-        if (chosen === null) [text, selectedId] = ['', undefined];
+        if (chosen === null) [text, selectedId] = ['', NONE];
         pick(paint);
         // The cursor stays where it was chosen, whatever of the panel is gone by then.
         void tick().then(() => input?.isConnected && input.focus());

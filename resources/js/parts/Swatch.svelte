@@ -3,7 +3,7 @@
     import KindMark from './KindMark.svelte';
 
     /** A paint's colour in a mid-grey well, with the mark of its kind where there is room. */
-    let { hex, kind, size = 28 }: { hex: string | null; kind?: Schemas['Kind']; size?: number } = $props();
+    let { hex, kind, size = 28 }: { hex: string | null; kind?: Schemas['Kind'] | undefined; size?: number } = $props();
 </script>
 
 <span class="swatch" style:width="{size}px" style:height="{size}px">

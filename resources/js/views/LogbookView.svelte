@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button, Search } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { asProblem, type Batch, got, type Named, of, type Problem, type Schemas, server } from '../lib/api';
+    import { asProblem, type Batch, got, type Named, of, type Problem, type Schemas, server, said } from '../lib/api';
     import { tell, warn } from '../lib/notices.svelte';
     import { day, span } from '../lib/words';
     import Choose from '../parts/Choose.svelte';
@@ -66,14 +66,14 @@
                 got(
                     server.GET('/log', {
                         params: {
-                            query: {
+                            query: said({
                                 page,
-                                undone: undone ? '1' : undefined,
-                                batch: batch || undefined,
-                                area: area || undefined,
+                                undone: undone ? ('1' as const) : '',
+                                batch,
+                                area,
                                 model: model === '' ? undefined : Number(model),
-                                find: find.trim() || undefined,
-                            },
+                                find: find.trim(),
+                            }),
                         },
                     }),
                 ),

@@ -60,7 +60,7 @@ export class Naming {
     /** One ring of triangles more, from what belongs to nobody or to others. */
     grow(area: string): void {
         const ring: number[] = [];
-        this.rim(area, (inside, outside) => ring.push(outside));
+        this.rim(area, (_inside, outside) => ring.push(outside));
         this.give(ring, area);
     }
 

@@ -165,7 +165,7 @@
                 labelText="by"
                 bind:value={day}
                 invalid={(problem?.at('day') ?? '') !== ''}
-                invalidText={problem?.at('day')}
+                invalidText={problem?.at('day') ?? ''}
             />
             <Button size="small" type="submit">What must go?</Button>
         </form>

@@ -18,7 +18,7 @@
     labelText="From"
     bind:value={from}
     invalid={(problem?.at(`${at}.from`) ?? '') !== ''}
-    invalidText={problem?.at(`${at}.from`)}
+    invalidText={problem?.at(`${at}.from`) ?? ''}
 />
 <Count
     label="Minutes"

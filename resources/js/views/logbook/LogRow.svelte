@@ -21,7 +21,7 @@
 
     let editing = $state(false);
     let problem = $state<Problem | null>(null);
-    let edit = $state<HTMLButtonElement>();
+    let edit = $state<HTMLButtonElement | null>(null);
 
     async function save(change: Omit<Schemas['LogChange'], 'version'>): Promise<void> {
         try {

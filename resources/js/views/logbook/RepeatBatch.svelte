@@ -47,7 +47,7 @@
             labelText="Name"
             bind:value={name}
             invalid={(problem?.at('name') ?? '') !== ''}
-            invalidText={problem?.at('name')}
+            invalidText={problem?.at('name') ?? ''}
         />
         <NumberInput
             size="sm"
@@ -56,7 +56,7 @@
             max={60}
             bind:value={models}
             invalid={(problem?.at('models') ?? '') !== ''}
-            invalidText={problem?.at('models')}
+            invalidText={problem?.at('models') ?? ''}
         />
         <TextInput
             size="sm"
@@ -64,7 +64,7 @@
             type="date"
             bind:value={startsOn}
             invalid={(problem?.at('startsOn') ?? '') !== ''}
-            invalidText={problem?.at('startsOn')}
+            invalidText={problem?.at('startsOn') ?? ''}
         />
         <Button size="small" type="submit">Begin it</Button>
     </div>

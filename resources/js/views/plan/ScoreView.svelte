@@ -5,7 +5,6 @@
     import type { Craft, Finding } from '../../lib/api';
     import { clocks } from '../../lib/clocks.svelte';
     import { label } from '../../lib/craft.svelte';
-    import { tell } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { columns } from '../../lib/score';
     import { span } from '../../lib/words';

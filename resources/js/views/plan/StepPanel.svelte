@@ -62,6 +62,15 @@
     }
 
     const forecast = $derived(stage?.forecast ?? null);
+    /** What is said without opening how thin it is. */
+    const thinned = $derived(
+        step.dilution.thinner === 0
+            ? 'Not thinned: thin it'
+            : `Thinned ${step.dilution.paint} : ${step.dilution.thinner} with ${(craft.thinners.find((one) => one.value === step.dilution.with)?.label ?? step.dilution.with).toLowerCase()}`,
+    );
+    const thinFault = $derived(
+        ['paint', 'thinner', 'with'].some((field) => desk.faultAt(`${path}.dilution.${field}`) !== ''),
+    );
 
     async function duplicate(): Promise<void> {
         const id = await desk.duplicateStep(step.id);
@@ -173,17 +182,22 @@
     </div>
     {#if (technique?.kinds.length ?? 0) > 0 && asks.includes('dilution')}
         <div class="thin">
-            <DilutionEditor
-                {craft}
-                dilution={step.dilution}
-                faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
-                change={(dilution) => set({ dilution: { ...step.dilution, ...dilution } })}
-            />
             {#if look?.mix}
                 <div class="drops">
                     <span class="bx--label">Drops for one model</span><Drops drops={look.drops} />
                 </div>
             {/if}
+            <details open={thinFault}>
+                <summary>{thinned}</summary>
+                <div class="parts">
+                    <DilutionEditor
+                        {craft}
+                        dilution={step.dilution}
+                        faultAt={(field) => desk.faultAt(`${path}.dilution.${field}`)}
+                        change={(dilution) => set({ dilution: { ...step.dilution, ...dilution } })}
+                    />
+                </div>
+            </details>
         </div>
     {/if}
     <StepMore {desk} {craft} {area} {step} {asks} {path} {set} />
@@ -259,9 +273,24 @@
     }
 
     .thin {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 28px;
+        align-items: end;
+    }
+
+    .parts {
         display: grid;
-        grid-template-columns: auto auto 104px minmax(0, 1fr);
+        grid-template-columns: auto auto 128px;
         gap: 10px 14px;
+        justify-content: start;
+        padding-top: 8px;
+    }
+
+    summary {
+        min-height: 24px;
+        color: var(--ink-quiet);
+        cursor: pointer;
     }
 
     .drops .bx--label {
@@ -272,16 +301,11 @@
         .how {
             grid-template-columns: repeat(2, minmax(0, 1fr));
         }
-
-        .drops {
-            grid-column: 1 / -1;
-        }
     }
 
     @media (max-width: 700px) {
-        .thin {
+        .parts {
             grid-template-columns: auto auto;
-            justify-content: start;
         }
     }
 </style>

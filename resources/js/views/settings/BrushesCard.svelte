@@ -89,7 +89,7 @@
             placeholder="Size 2, the red one …"
             dir="auto"
             invalid={problem !== null}
-            invalidText={problem?.at('name') || problem?.message}
+            invalidText={problem?.at('name') || (problem?.message ?? '')}
             bind:value={name}
         />
         <Choose label="What it is" value={kind} choices={kinds} change={(value) => (kind = value)} />

@@ -9,7 +9,6 @@
     /** A photo of a painted swatch with a grey card beside it: mark both, and the light is taken out. */
     const desk = new PhotoDesk();
     let tool = $state<'grey' | 'swatch'>('grey');
-    let over = $state(false);
 
     function marked(what: 'grey' | 'swatch', box: { x: number; y: number; width: number; height: number }): void {
         desk.mark(what, box);
