@@ -73,7 +73,10 @@ Route::get('settings', [SettingController::class, 'show']);
 Route::put('settings', [SettingController::class, 'update']);
 Route::post('kept-mixes/{id}/restore', [KeptMixController::class, 'restore']);
 Route::apiResource('kept-mixes', KeptMixController::class)->parameters(['kept-mixes' => 'id'])->only(['index', 'store', 'destroy']);
-Route::get('shelf/map', MapController::class)->middleware(['kept:products,pots,plans,plan_product,log_entries,batches,settings,paint_sets,paint_set_product,hand_prices,day', 'in-turn']);
+Route::get('shelf/map', MapController::class)->middleware([
+    'kept:products,pots,plans,plan_product,log_entries,batches,settings,paint_sets,paint_set_product,hand_prices,day',
+    'in-turn',
+]);
 
 Route::post('mixes', MixController::class)->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::post('lists', [ListController::class, 'pasted'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
@@ -118,7 +121,10 @@ Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
 Route::get('figures/{id}/still', [FigureController::class, 'still'])->middleware('in-turn');
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
 Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
-Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware(['kept:figures,figure_reliefs,plans,products,settings', 'in-turn']);
+Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware([
+    'kept:figures,figure_reliefs,plans,products,settings',
+    'in-turn',
+]);
 Route::get('figures/{id}/relief', [FigureController::class, 'relief']);
 Route::post('figures/{id}/relief', [FigureController::class, 'work'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::put('figures/{id}/labels', [FigureController::class, 'label']);
@@ -172,7 +178,10 @@ Route::put('evenings/week', [EveningController::class, 'week']);
 Route::put('evenings/days/{day}', [EveningController::class, 'day']);
 Route::get('clocks', [ClockController::class, 'index'])->middleware('kept:batches,log_entries,settings,minute');
 Route::post('clocks', [ClockController::class, 'store']);
-Route::get('lessons', [LessonController::class, 'index'])->middleware(['kept:log_entries,batches,products,settings,pot_readings,mix_readings,dry_readings', 'in-turn']);
+Route::get('lessons', [LessonController::class, 'index'])->middleware([
+    'kept:log_entries,batches,products,settings,pot_readings,mix_readings,dry_readings',
+    'in-turn',
+]);
 Route::put('lessons/{id}', [LessonController::class, 'update']);
 Route::put('readings/{kind}/{id}', [LessonController::class, 'strike']);
 Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kept:plans,products,settings');

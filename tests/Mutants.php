@@ -13,22 +13,25 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Small mistakes drawn by lot from the syntax tree of a room of the core: a constant that is another, a sign turned round, a comparison that takes its edge in
- * or leaves it out, a condition with the wrong word, a call that is left away.
+ * Small mistakes drawn by lot from the syntax tree of a room of the core: a constant that is another, a sign turned round, a comparison
+ * that takes its edge in or leaves it out, a condition with the wrong word, a call that is left away.
  *
  * @phpstan-type Mutant array{string, string, string, int} file, what stands there, what it is made into, where it begins
  */
 final class Mutants
 {
     private const OTHER = [
-        '+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&',
+        '+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===',
+        '&&' => '||', '||' => '&&',
     ];
 
     /** @return list<Mutant> so many of the room, the same for the same seed */
     public static function of(string $root, string $room, int $many, int $seed): array
     {
         $all = [];
-        $files = iterator_to_array(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/core/$room", \RecursiveDirectoryIterator::SKIP_DOTS)));
+        $files = iterator_to_array(
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/core/$room", \RecursiveDirectoryIterator::SKIP_DOTS)),
+        );
         ksort($files);
         foreach ($files as $file) {
             assert($file instanceof \SplFileInfo);
@@ -43,7 +46,10 @@ final class Mutants
     {
         $tree = (new ParserFactory)->createForHostVersion()->parse($code) ?? [];
         $mutants = [];
-        foreach ((new NodeFinder)->find($tree, static fn(Node $node): bool => $node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression) as $node) {
+        foreach ((new NodeFinder)->find(
+            $tree,
+            static fn(Node $node): bool => $node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression,
+        ) as $node) {
             [$from, $length] = [$node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1];
             $text = substr($code, $from, $length);
             foreach (self::made($node, $text, $code) as [$what, $into, $at]) {
@@ -72,7 +78,10 @@ final class Mutants
             yield [$text, substr($code, $node->expr->getStartFilePos(), $node->expr->getEndFilePos() - $node->expr->getStartFilePos() + 1), $from];
         } elseif ($node instanceof Expr\ConstFetch && in_array(strtolower($text), ['true', 'false'], true)) {
             yield [$text, strtolower($text) === 'true' ? 'false' : 'true', $from];
-        } elseif ($node instanceof Node\Stmt\Expression && ($node->expr instanceof Expr\MethodCall || $node->expr instanceof Expr\StaticCall || $node->expr instanceof Expr\FuncCall)) {
+        } elseif (
+            $node instanceof Node\Stmt\Expression
+            && ($node->expr instanceof Expr\MethodCall || $node->expr instanceof Expr\StaticCall || $node->expr instanceof Expr\FuncCall)
+        ) {
             yield [$text, ';', $from];
         }
     }

@@ -30,7 +30,8 @@ final class BatchStore
     public function begin(string $planId, string $name, int $models, string $startsOn, ?array $squad = null): Batch
     {
         return DB::transaction(static function () use ($planId, $name, $models, $startsOn, $squad): Batch {
-            $plan = Plan::query()->find($planId) ?? throw ValidationException::withMessages(['planId' => 'This plan is not here. Choose one from the list.']);
+            $plan = Plan::query()->find($planId)
+                ?? throw ValidationException::withMessages(['planId' => 'This plan is not here. Choose one from the list.']);
 
             return Batch::query()->create([
                 'plan_id' => $plan->id,
@@ -58,7 +59,9 @@ final class BatchStore
             StaleWrite::unlessCurrent('This batch', $version, $batch->version);
             $done = $batch->progress()->record()->furthest();
             if ($models < $done) {
-                throw ValidationException::withMessages(['models' => "Something is painted on $done models already, so the batch has at least that many."]);
+                throw ValidationException::withMessages([
+                    'models' => "Something is painted on $done models already, so the batch has at least that many.",
+                ]);
             }
             $batch->update(['name' => $name, 'models' => $models, 'starts_on' => $startsOn, 'version' => $version + 1]);
 
@@ -77,9 +80,18 @@ final class BatchStore
             $batch = Batch::query()->with(['plan', 'entries'])->findOrFail($id);
             $plan = $batch->plan ?? throw Refused::at('planId', 'The plan of this batch was deleted. The batch keeps it as it was.');
             $progress = $batch->progress();
-            $begun = array_filter(array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes), static fn(string $step): bool => $progress->doneOn($step) > 0);
+            $begun = array_filter(
+                array_map(static fn(Pass $pass): string => $pass->step->id, $progress->passes),
+                static fn(string $step): bool => $progress->doneOn($step) > 0,
+            );
             $newer = FixedOrder::keeping(OwnVariants::carried($batch->written(), $plan->toCore()), array_values($begun));
-            $batch->update(['document' => $plan->written()->saying($newer)->fields, 'plan_version' => $plan->version, 'habits' => Setting::habits(), 'squad' => SquadFields::write($batch->squad()->knownTo($newer)), 'version' => $batch->version + 1]);
+            $batch->update([
+                'document' => $plan->written()->saying($newer)->fields,
+                'plan_version' => $plan->version,
+                'habits' => Setting::habits(),
+                'squad' => SquadFields::write($batch->squad()->knownTo($newer)),
+                'version' => $batch->version + 1,
+            ]);
 
             return $batch;
         });
@@ -100,7 +112,8 @@ final class BatchStore
             StaleWrite::unlessCurrent('This batch', $version, $batch->version);
             $plan = $batch->toCore();
             foreach ($skipped as $at => $step) {
-                $plan->step($step) ?? throw ValidationException::withMessages(["skipped.$at" => 'This batch has no such step. Load the batch anew.']);
+                $plan->step($step)
+                    ?? throw ValidationException::withMessages(["skipped.$at" => 'This batch has no such step. Load the batch anew.']);
             }
             $batch->update(['rests' => $rests, 'skipped' => $skipped === [] ? null : $skipped, 'version' => $version + 1]);
 

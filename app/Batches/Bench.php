@@ -42,7 +42,11 @@ final readonly class Bench
     {
         $batches = Batch::query()->orderBy('starts_on')->orderBy('id')->get();
         $tallies = Tallies::of($batches);
-        $latest = DB::table('log_entries')->whereNull('deleted_at')->groupBy('batch_id')->selectRaw('batch_id, max(done_at) as at')->pluck('at', 'batch_id');
+        $latest = DB::table('log_entries')
+            ->whereNull('deleted_at')
+            ->groupBy('batch_id')
+            ->selectRaw('batch_id, max(done_at) as at')
+            ->pluck('at', 'batch_id');
         $lastPainted = static fn(Batch $one): string => (string) ($latest[$one->id] ?? '');
         $finished = $batches->filter(static fn(Batch $one): bool => $tallies[$one->id]->isFinished());
         $open = $batches->diff($finished);
@@ -56,7 +60,11 @@ final readonly class Bench
             $open->reject(static fn(Batch $one): bool => $tallies[$one->id]->isBegun())->values(),
             $finished->sortByDesc($lastPainted)->take(self::FINISHED)->values(),
             $finished->count(),
-            array_values($owned->filter(static fn(Product $one): bool => PotLevel::of($one->pot->pots ?? 0, $one->pot->remaining_ml ?? 0.0, $one->volume_ml) === PotLevel::Low)->all()),
+            array_values($owned->filter(static fn(Product $one): bool => PotLevel::of(
+                $one->pot->pots ?? 0,
+                $one->pot->remaining_ml ?? 0.0,
+                $one->volume_ml,
+            ) === PotLevel::Low)->all()),
             ['plans' => Plan::query()->count(), 'owned' => $owned->count(), 'batches' => $batches->count()],
         );
     }

@@ -41,7 +41,15 @@ final readonly class DryLook
             $reckoned = max(1.0, $table * Setting::room()->forWater());
             if (! DryLesson::teaches($reckoned, (float) $really)) {
                 // Found dry the day after says nothing of how long it took; a number that was typed is answered.
-                $minutes === null || throw ValidationException::withMessages(['minutes' => sprintf('About %d minutes are reckoned here; say one from %d to %d.', $reckoned, ceil(DryLesson::LEAST_RATIO * $reckoned), floor(DryLesson::MOST_RATIO * $reckoned))]);
+                $minutes === null
+                    || throw ValidationException::withMessages([
+                        'minutes' => sprintf(
+                            'About %d minutes are reckoned here; say one from %d to %d.',
+                            $reckoned,
+                            ceil(DryLesson::LEAST_RATIO * $reckoned),
+                            floor(DryLesson::MOST_RATIO * $reckoned),
+                        ),
+                    ]);
 
                 return;
             }

@@ -15,7 +15,10 @@ final class LogFile
 {
     private const AT_ONCE = 10;
 
-    private const COLUMNS = ['done_at', 'batch', 'batch_models', 'area', 'technique', 'coat', 'models', 'planned_coats', 'coats', 'mix', 'thinned', 'minutes', 'note'];
+    private const COLUMNS = [
+        'done_at', 'batch', 'batch_models', 'area', 'technique', 'coat', 'models', 'planned_coats', 'coats', 'mix', 'thinned', 'minutes',
+        'note',
+    ];
 
     /**
      * @param string|null $batchId null: of all batches
@@ -27,7 +30,8 @@ final class LogFile
         yield CsvTable::write(self::COLUMNS, []);
         foreach (self::batches($batchId) as $batch) {
             yield CsvTable::rows(array_map(static fn(array $one): array => [
-                $one['doneAt'], $batch->name, $batch->models, $one['area'], $one['technique'], $one['coat'], $one['models'], $one['plannedCoats'], $one['used']['coats'], $one['mix'], $one['thinned'], $one['minutes'], $one['note'],
+                $one['doneAt'], $batch->name, $batch->models, $one['area'], $one['technique'], $one['coat'], $one['models'],
+                $one['plannedCoats'], $one['used']['coats'], $one['mix'], $one['thinned'], $one['minutes'], $one['note'],
             ], self::entries($batch)));
         }
     }
@@ -39,11 +43,21 @@ final class LogFile
      */
     public static function json(?string $batchId): iterable
     {
-        $written = static fn(mixed $one): string => json_encode($one, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $written = static fn(mixed $one): string => json_encode(
+            $one,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
         yield "{\n    \"format\": \"kalokroma-log\",\n    \"version\": 1,\n    \"batches\": [";
         $between = "\n";
         foreach (self::batches($batchId) as $batch) {
-            $told = $written(['id' => $batch->id, 'name' => $batch->name, 'models' => $batch->models, 'startsOn' => $batch->starts_on->toDateString(), 'plan' => $batch->document, 'entries' => self::entries($batch)]);
+            $told = $written([
+                'id' => $batch->id,
+                'name' => $batch->name,
+                'models' => $batch->models,
+                'startsOn' => $batch->starts_on->toDateString(),
+                'plan' => $batch->document,
+                'entries' => self::entries($batch),
+            ]);
             yield $between.preg_replace('/^/m', '        ', $told);
             $between = ",\n";
         }
@@ -57,7 +71,12 @@ final class LogFile
      */
     private static function batches(?string $batchId): iterable
     {
-        return Batch::query()->when($batchId !== null, static fn($query) => $query->whereKey($batchId))->with('entries')->orderBy('starts_on')->orderBy('id')->lazy(self::AT_ONCE);
+        return Batch::query()
+            ->when($batchId !== null, static fn($query) => $query->whereKey($batchId))
+            ->with('entries')
+            ->orderBy('starts_on')
+            ->orderBy('id')
+            ->lazy(self::AT_ONCE);
     }
 
     /** @return list<array<string, mixed>> oldest first */

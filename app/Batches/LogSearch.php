@@ -74,13 +74,22 @@ final class LogSearch
      */
     private static function told(array $document): array
     {
-        /** @var array{areas?: list<array{name: string, steps: list<array{id: string, technique: string, mix?: list<array{paint: string}>}>}>, wholeModel?: list<array{id: string, technique: string, mix?: list<array{paint: string}>}>, paints?: list<array{id: string, name: string}>} $document as the core has written it */
+        /**
+         * @var array{
+         *     areas?: list<array{name: string, steps: list<array{id: string, technique: string, mix?: list<array{paint: string}>}>}>,
+         *     wholeModel?: list<array{id: string, technique: string, mix?: list<array{paint: string}>}>,
+         *     paints?: list<array{id: string, name: string}>,
+         * } $document as the core has written it
+         */
         $paints = array_column($document['paints'] ?? [], 'name', 'id');
         $told = [];
         foreach ([...$document['areas'] ?? [], ['name' => 'Whole model', 'steps' => $document['wholeModel'] ?? []]] as $area) {
             foreach ($area['steps'] as $step) {
                 $names = array_map(static fn(array $part): string => $paints[$part['paint']] ?? '', $step['mix'] ?? []);
-                $told[$step['id']] = mb_strtolower(implode(' ', [$area['name'], CraftBook::standard()->technique($step['technique'])->label ?? '', ...$names]));
+                $told[$step['id']] = mb_strtolower(implode(
+                    ' ',
+                    [$area['name'], CraftBook::standard()->technique($step['technique'])->label ?? '', ...$names],
+                ));
             }
         }
 

@@ -20,7 +20,8 @@ use Psr\Clock\ClockInterface;
 /**
  * Records what was really done.
  *
- * @phpstan-type Told array{mix?: list<array{paint: string, parts: int}>|null, dilution?: array{paint: int, thinner: int, with: string}|null, coats?: int|null}
+ * @phpstan-type Told array{mix?: list<array{paint: string, parts: int}>|null, dilution?: array{paint: int, thinner: int, with: string}|null,
+ *     coats?: int|null}
  */
 final readonly class Logbook
 {
@@ -32,7 +33,9 @@ final readonly class Logbook
     /**
      * Recording the same entry twice (a reload, a shaky line) records it once.
      *
-     * @param array{id: string, stepId: string, models?: int|null, on?: list<int>|null, coat?: int|null, at?: string|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: Told|null} $done `on`: numbers of the models, else so many of those that come next; `coat`: one of the step's, when not all that is left of it was done; `at`: when it was done, when that is told later
+     * @param array{id: string, stepId: string, models?: int|null, on?: list<int>|null, coat?: int|null, at?: string|null, minutes?: int|null,
+     *     note?: string|null, brush?: string|null, used?: Told|null} $done `on`: numbers of the models, else so many of those that come next;
+     *     `coat`: one of the step's, when not all that is left of it was done; `at`: when it was done, when that is told later
      *
      * @throws ValidationException when there is no such step, or more models than are left
      * @throws Refused when the id is another batch's entry
@@ -43,7 +46,9 @@ final readonly class Logbook
             $batch = Batch::query()->with('entries')->findOrFail($batchId);
             $known = LogEntry::withTrashed()->find($done['id']);
             if ($known !== null) {
-                return $known->batch_id === $batch->id ? $batch : throw Refused::at('id', 'An entry of another batch has this id. Record it under a new one.');
+                return $known->batch_id === $batch->id
+                    ? $batch
+                    : throw Refused::at('id', 'An entry of another batch has this id. Record it under a new one.');
             }
             $core = $batch->core();
             $step = self::step($core->squad->plan, $done['stepId']);
@@ -74,7 +79,8 @@ final readonly class Logbook
     /**
      * Puts right what was noted. When it was done stays.
      *
-     * @param array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: Told|null, version: int} $done
+     * @param array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: Told|null,
+     *     version: int} $done
      *
      * @throws ValidationException when more models are told than are left
      * @throws StaleWrite when it was changed elsewhere
@@ -101,7 +107,9 @@ final readonly class Logbook
                 'note' => $done['note'] ?? '',
                 ...(array_key_exists('brush', $done) ? ['brush_id' => $done['brush']] : []),
                 'used' => $used->toArray(),
-                'spent' => $entry->spent === null ? null : $this->pots->take($core->spends($entry->step_id, $used, $on ?? [], $entry->coat, Setting::measures())),
+                'spent' => $entry->spent === null
+                    ? null
+                    : $this->pots->take($core->spends($entry->step_id, $used, $on ?? [], $entry->coat, Setting::measures())),
                 'version' => $entry->version + 1,
             ]);
 
@@ -159,7 +167,10 @@ final readonly class Logbook
         return $entry->on_models === null ? count($free) >= $entry->models : array_diff($entry->on_models, $free) === [];
     }
 
-    /** What is told later happened then, however long a tablet had no line; not in the future and not before the batch was, whatever its clock says. */
+    /**
+     * What is told later happened then, however long a tablet had no line; not in the future and not before the batch was, whatever its
+     * clock says.
+     */
     private function when(?string $at, Batch $batch): DateTimeImmutable
     {
         $now = $this->clock->now();

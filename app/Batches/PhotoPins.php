@@ -20,7 +20,8 @@ final readonly class PhotoPins
     /**
      * Pinning the same twice pins it once.
      *
-     * @param array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null, note?: string|null} $pin
+     * @param array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null,
+     *     note?: string|null} $pin
      *
      * @throws ValidationException when there is no such picture, step, area, test piece or model
      * @throws Refused when the id is another batch's
@@ -31,12 +32,19 @@ final readonly class PhotoPins
             $batch = Batch::query()->findOrFail($batchId);
             $known = PinnedPhoto::withTrashed()->find($pin['id']);
             if ($known !== null) {
-                return $known->batch_id === $batch->id ? $batch : throw Refused::at('id', 'A picture of another batch has this id. Pin it under a new one.');
+                return $known->batch_id === $batch->id
+                    ? $batch
+                    : throw Refused::at('id', 'A picture of another batch has this id. Pin it under a new one.');
             }
             self::mustBeThere($batch, $pin);
             PinnedPhoto::query()->create([
-                'id' => $pin['id'], 'photo_id' => $pin['photoId'], 'batch_id' => $batch->id, 'step_id' => $pin['stepId'] ?? null, 'area_id' => $pin['areaId'] ?? null,
-                'variant_id' => $pin['variantId'] ?? null, 'model' => $pin['model'] ?? null, 'note' => $pin['note'] ?? '', 'taken_at' => $this->clock->now(),
+                'id' => $pin['id'], 'photo_id' => $pin['photoId'], 'batch_id' => $batch->id, 'step_id' => $pin['stepId']
+                    ?? null, 'area_id' => $pin['areaId']
+                    ?? null,
+                'variant_id' => $pin['variantId']
+                    ?? null, 'model' => $pin['model']
+                    ?? null, 'note' => $pin['note']
+                    ?? '', 'taken_at' => $this->clock->now(),
             ]);
 
             return $batch;
@@ -64,7 +72,8 @@ final readonly class PhotoPins
     }
 
     /**
-     * @param array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null, note?: string|null} $pin
+     * @param array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null,
+     *     note?: string|null} $pin
      *
      * @throws ValidationException
      */
@@ -73,10 +82,20 @@ final readonly class PhotoPins
         $plan = $batch->toCore();
         $area = isset($pin['areaId']) ? $plan->area($pin['areaId']) : null;
         match (true) {
-            Photo::query()->whereKey($pin['photoId'])->doesntExist() => throw ValidationException::withMessages(['photoId' => 'This picture is not here any more. Take it in again.']),
-            isset($pin['stepId']) && $plan->step($pin['stepId']) === null => throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']),
-            isset($pin['areaId']) && $area === null => throw ValidationException::withMessages(['areaId' => 'This batch has no such area. Load the batch anew.']),
-            isset($pin['variantId']) && array_filter($area->variants ?? [], static fn($one): bool => $one->id === $pin['variantId']) === [] => throw ValidationException::withMessages(['variantId' => 'This area has no such test piece.']),
+            Photo::query()->whereKey($pin['photoId'])->doesntExist() => throw ValidationException::withMessages([
+                'photoId' => 'This picture is not here any more. Take it in again.',
+            ]),
+            isset($pin['stepId'])
+                && $plan->step($pin['stepId']) === null => throw ValidationException::withMessages([
+                    'stepId' => 'This batch has no such step. Load the batch anew.',
+                ]),
+            isset($pin['areaId'])
+                && $area === null => throw ValidationException::withMessages(['areaId' => 'This batch has no such area. Load the batch anew.']),
+            isset($pin['variantId'])
+                && array_filter(
+                    $area->variants ?? [],
+                    static fn($one): bool => $one->id === $pin['variantId'],
+                ) === [] => throw ValidationException::withMessages(['variantId' => 'This area has no such test piece.']),
             ($pin['model'] ?? 1) > $batch->models => throw ValidationException::withMessages(['model' => "This batch has $batch->models models."]),
             default => null,
         };

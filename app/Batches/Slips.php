@@ -31,9 +31,12 @@ final readonly class Slips
             $batch = Batch::query()->findOrFail($batchId);
             $known = Slip::withTrashed()->find($slip['id']);
             if ($known !== null) {
-                return $known->batch_id === $batch->id ? $batch : throw Refused::at('id', 'A slip of another batch has this id. Note it under a new one.');
+                return $known->batch_id === $batch->id
+                    ? $batch
+                    : throw Refused::at('id', 'A slip of another batch has this id. Note it under a new one.');
             }
-            $batch->toCore()->step($slip['stepId']) ?? throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']);
+            $batch->toCore()->step($slip['stepId'])
+                ?? throw ValidationException::withMessages(['stepId' => 'This batch has no such step. Load the batch anew.']);
             foreach ($slip['models'] as $at => $model) {
                 if ($model > $batch->models) {
                     throw ValidationException::withMessages(["models.$at" => "This batch has $batch->models models."]);
@@ -41,7 +44,10 @@ final readonly class Slips
             }
             $models = array_values(array_unique($slip['models']));
             sort($models);
-            Slip::query()->create(['id' => $slip['id'], 'batch_id' => $batch->id, 'step_id' => $slip['stepId'], 'kind' => $slip['kind'], 'models' => $models, 'note' => $slip['note'] ?? '', 'slipped_at' => $this->clock->now()]);
+            Slip::query()->create([
+                'id' => $slip['id'], 'batch_id' => $batch->id, 'step_id' => $slip['stepId'], 'kind' => $slip['kind'], 'models' => $models,
+                'note' => $slip['note'] ?? '', 'slipped_at' => $this->clock->now(),
+            ]);
 
             return $batch;
         });

@@ -60,11 +60,26 @@ final readonly class SquadStore
             $plan = $batch->written();
             $area = $plan->area($areaId) ?? throw ValidationException::withMessages(['area' => 'This batch has no such area. Load it anew.']);
             $touch = Touch::of(Rehearsal::of($plan), $area, $toward, $within, OwnedPaints::now()->paints())
-                ?? throw ValidationException::withMessages(['area' => sprintf('No pot on the shelf makes "%s" a touch %s within %.1f. Allow more, or choose another direction.', $area->name, $toward->value, $within)]);
+                ?? throw ValidationException::withMessages([
+                    'area' => sprintf(
+                        'No pot on the shelf makes "%s" a touch %s within %.1f. Allow more, or choose another direction.',
+                        $area->name,
+                        $toward->value,
+                        $within,
+                    ),
+                ]);
             $variant = OwnVariants::called(strtolower((string) Str::ulid()));
-            $varied = (new AddVariant($areaId, $variant, sprintf('a touch %s, with %s', $toward->value, $touch->paint->name), $touch->steps))->applyTo($plan);
+            $varied = (
+                new AddVariant($areaId, $variant, sprintf('a touch %s, with %s', $toward->value, $touch->paint->name), $touch->steps)
+            )->applyTo($plan);
             $members = array_values(array_map(
-                static fn(Member $one): Member => in_array($one->number, $models, true) ? new Member($one->number, $one->name, $one->role, [...$one->ways, $areaId => $variant], array_values(array_diff($one->without, [$areaId]))) : $one,
+                static fn(Member $one): Member => in_array($one->number, $models, true) ? new Member(
+                    $one->number,
+                    $one->name,
+                    $one->role,
+                    [...$one->ways, $areaId => $variant],
+                    array_values(array_diff($one->without, [$areaId])),
+                ) : $one,
                 $batch->painted()->squad->members,
             ));
 
@@ -101,7 +116,8 @@ final readonly class SquadStore
             'squad' => SquadFields::write($squad),
             'models' => $squad->count(),
             'document' => PlanDocument::of($batch->document)->saying($plan)->fields,
-            'skipped' => array_values(array_filter($batch->skipped ?? [], static fn(string $step): bool => $then->plan->step($step) !== null)) ?: null,
+            'skipped' => array_values(array_filter($batch->skipped ?? [], static fn(string $step): bool => $then->plan->step($step) !== null))
+                ?: null,
             'version' => $batch->version + 1,
         ]);
 
@@ -122,7 +138,10 @@ final readonly class SquadStore
         try {
             $in->mustBeSound();
         } catch (Faulty $faulty) {
-            throw ValidationException::withMessages(array_combine(array_column($faulty->faults, 'field'), array_column($faulty->faults, 'message')));
+            throw ValidationException::withMessages(array_combine(
+                array_column($faulty->faults, 'field'),
+                array_column($faulty->faults, 'message'),
+            ));
         }
 
         return $members;
@@ -149,7 +168,12 @@ final readonly class SquadStore
         if ($kept === null) {
             return;
         }
-        $words = sprintf('Model %d has "%s, %s" already', $kept['model'], $kept['pass']->where(), mb_strtolower($kept['pass']->step->technique->label));
+        $words = sprintf(
+            'Model %d has "%s, %s" already',
+            $kept['model'],
+            $kept['pass']->where(),
+            mb_strtolower($kept['pass']->step->technique->label),
+        );
         throw ValidationException::withMessages($kept['model'] > $then->count()
             ? ['models' => "$words, so the batch has at least {$kept['model']} models. Take that record back first."]
             : ['squad.'.($kept['model'] - 1) => "$words and keeps it. Take that record back first, then it can be painted otherwise."]);

@@ -25,7 +25,12 @@ final class Tallies
     public static function of(Collection $batches): array
     {
         $done = [];
-        foreach (DB::table('log_entries')->whereIn('batch_id', $batches->modelKeys())->whereNull('deleted_at')->orderBy('done_at')->orderBy('id')->get(['batch_id', ...Batch::DONE]) as $row) {
+        foreach (DB::table('log_entries')
+            ->whereIn('batch_id', $batches->modelKeys())
+            ->whereNull('deleted_at')
+            ->orderBy('done_at')
+            ->orderBy('id')
+            ->get(['batch_id', ...Batch::DONE]) as $row) {
             $done[$row->batch_id][] = Batch::doneOf($row);
         }
         $tallies = [];
@@ -48,7 +53,10 @@ final class Tallies
     private static function outline(Batch $batch): Outline
     {
         try {
-            return Outline::kept(Kept::now()->of('outline', [$batch->id, $batch->version], static fn(): array => Outline::of($batch->painted())->toKeep()), $batch->models);
+            return Outline::kept(
+                Kept::now()->of('outline', [$batch->id, $batch->version], static fn(): array => Outline::of($batch->painted())->toKeep()),
+                $batch->models,
+            );
         } catch (Faulty) {
             return Outline::kept([], $batch->models);
         }

@@ -18,8 +18,8 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 
 /**
- * Puts the record of batches right whose models were painted by turns when a line of the log still spoke of all of them: a line on a step of the recipe becomes one
- * on the models that have the recipe, and one on each variant's step that stood beside it.
+ * Puts the record of batches right whose models were painted by turns when a line of the log still spoke of all of them: a line on a step
+ * of the recipe becomes one on the models that have the recipe, and one on each variant's step that stood beside it.
  */
 final class TurnsApart
 {
@@ -39,7 +39,10 @@ final class TurnsApart
     {
         $squad = $batch->painted();
         $asOne = Outline::of(SquadPlan::of($squad->written, Squad::of(array_values(array_map(
-            static fn(Member $one): Member => new Member($one->number, ways: array_fill_keys(array_map(static fn(Area $area): string => $area->id, $squad->written->areas), null)),
+            static fn(Member $one): Member => new Member(
+                $one->number,
+                ways: array_fill_keys(array_map(static fn(Area $area): string => $area->id, $squad->written->areas), null),
+            ),
             $squad->squad->members,
         )))));
         $before = Record::of($asOne, $batch->done());

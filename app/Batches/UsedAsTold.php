@@ -16,7 +16,8 @@ use Kalokroma\Recipe\Step;
 final class UsedAsTold
 {
     /**
-     * @param array{mix?: list<array{paint: string, parts: int}>|null, dilution?: array{paint: int, thinner: int, with: string}|null, coats?: int|null} $told what is left out was done as planned
+     * @param array{mix?: list<array{paint: string, parts: int}>|null, dilution?: array{paint: int, thinner: int, with: string}|null,
+     *     coats?: int|null} $told what is left out was done as planned
      *
      * @throws ValidationException when a paint is unknown, or there is no such dilution
      */
@@ -33,13 +34,18 @@ final class UsedAsTold
         }
         $dilution = $told['dilution'] ?? null;
         try {
-            $diluted = $dilution === null ? $planned->dilution : Dilution::of($dilution['paint'], $dilution['thinner'], Thinner::from($dilution['with']));
+            $diluted = $dilution === null
+                ? $planned->dilution
+                : Dilution::of($dilution['paint'], $dilution['thinner'], Thinner::from($dilution['with']));
         } catch (IllegalMix $illegal) {
             throw ValidationException::withMessages(['used.dilution' => $illegal->getMessage()]);
         }
 
         return new Used(
-            array_map(static fn(array $part): array => ['paint' => $part['paint'], 'parts' => $part['parts'], 'name' => (string) $names[$part['paint']]], $mix),
+            array_map(
+                static fn(array $part): array => ['paint' => $part['paint'], 'parts' => $part['parts'], 'name' => (string) $names[$part['paint']]],
+                $mix,
+            ),
             $diluted,
             $told['coats'] ?? $planned->coats,
         );

@@ -24,7 +24,9 @@ final class WishedSquad
         );
         $models = (int) $wish['models'];
         try {
-            return isset($wish['roles']) ? SquadPlan::of($plan, RolesReader::squad($wish['roles'], $plan, $models)) : SquadPlan::alike($plan, $models);
+            return isset($wish['roles'])
+                ? SquadPlan::of($plan, RolesReader::squad($wish['roles'], $plan, $models))
+                : SquadPlan::alike($plan, $models);
         } catch (IllegalSquad $illegal) {
             throw ValidationException::withMessages([$illegal->field => $illegal->getMessage()]);
         }

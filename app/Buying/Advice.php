@@ -40,7 +40,8 @@ final readonly class Advice
     ) {}
 
     /**
-     * @param array{plan?: string|null, text?: string|null, tolerance?: float|string|null, budget?: int|null, inStockOnly?: bool|null, shelfStandsIn?: bool|null} $wish
+     * @param array{plan?: string|null, text?: string|null, tolerance?: float|string|null, budget?: int|null, inStockOnly?: bool|null,
+     *     shelfStandsIn?: bool|null} $wish
      *
      * @throws \Kalokroma\Exchange\Faulty when the list makes no sense or holds too much
      */
@@ -64,7 +65,12 @@ final readonly class Advice
             (bool) ($wish['inStockOnly'] ?? false),
         );
 
-        return new self($needs, $unknown, Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)), $plan === null ? [] : Needs::of($plan->toCore())->byPaint());
+        return new self(
+            $needs,
+            $unknown,
+            Field::read('text', static fn(): Buying => Buying::of($needs, $forSale, $owned, $tolerance, $wish['budget'] ?? null)),
+            $plan === null ? [] : Needs::of($plan->toCore())->byPaint(),
+        );
     }
 
     /**
@@ -105,7 +111,11 @@ final readonly class Advice
 
             return [$list->paints(), $list->unknown()];
         }
-        $wished = Product::query()->whereHas('pot', static fn(Builder $pot) => $pot->where('wished', true))->orderBy('maker')->orderBy('code')->get();
+        $wished = Product::query()
+            ->whereHas('pot', static fn(Builder $pot) => $pot->where('wished', true))
+            ->orderBy('maker')
+            ->orderBy('code')
+            ->get();
 
         return [array_values($wished->map(static fn(Product $product): Paint => $product->toCore())->all()), []];
     }

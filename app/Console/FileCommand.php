@@ -114,7 +114,16 @@ abstract class FileCommand extends Command
 
     protected function paint(CatalogueRow $row): Paint
     {
-        return app(OpticsStore::class)->paint($row->key(), $row->name, $row->kind, $row->colour(), $row->opacity, $row->finish, $row->maker, $row->code);
+        return app(OpticsStore::class)->paint(
+            $row->key(),
+            $row->name,
+            $row->kind,
+            $row->colour(),
+            $row->opacity,
+            $row->finish,
+            $row->maker,
+            $row->code,
+        );
     }
 
     protected function file(string $option): string

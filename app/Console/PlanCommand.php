@@ -51,7 +51,10 @@ abstract class PlanCommand extends FileCommand
         return $this->document;
     }
 
-    /** The models that are painted: so many of each role by `--roles`, or by `--models` so many of whom nothing is said; null when neither is told. */
+    /**
+     * The models that are painted: so many of each role by `--roles`, or by `--models` so many of whom nothing is said; null when neither
+     * is told.
+     */
     protected function squad(Plan $plan): ?Squad
     {
         if ($this->option('roles') !== null) {
@@ -62,7 +65,9 @@ abstract class PlanCommand extends FileCommand
         }
         $models = $this->whole('models', 'a whole number of models');
 
-        return $models >= 1 && $models <= Job::MOST_MODELS ? Squad::alike($models) : throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
+        return $models >= 1 && $models <= Job::MOST_MODELS
+            ? Squad::alike($models)
+            : throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
     }
 
     private function ofRoles(Plan $plan): Squad

@@ -29,7 +29,9 @@ trait ToldSchedules
         $zone = $sessions->all[0]->start->getTimezone();
         $isLocal = SessionsReader::isLocal((string) preg_replace('/.*?"start"\s*:\s*"([^"]*)".*/s', '$1', $this->file('sessions')));
 
-        return static fn(int $time): string => (new DateTimeImmutable("@$time"))->setTimezone($zone)->format($isLocal ? 'Y-m-d\TH:i:s' : 'Y-m-d\TH:i:sP');
+        return static fn(int $time): string => (new DateTimeImmutable("@$time"))->setTimezone($zone)->format(
+            $isLocal ? 'Y-m-d\TH:i:s' : 'Y-m-d\TH:i:sP',
+        );
     }
 
     /**
@@ -56,6 +58,9 @@ trait ToldSchedules
      */
     protected static function waits(Schedule $schedule, callable $clock): array
     {
-        return array_map(static fn(Wait $wait): array => ['start' => $clock($wait->start), 'end' => $clock($wait->end), 'for' => $wait->stepId], $schedule->waits);
+        return array_map(
+            static fn(Wait $wait): array => ['start' => $clock($wait->start), 'end' => $clock($wait->end), 'for' => $wait->stepId],
+            $schedule->waits,
+        );
     }
 }

@@ -10,7 +10,8 @@ use PDO;
  * Begins every transaction with the lock for writing.
  *
  * A transaction that reads first and takes the lock later fails at once when another has written between, whatever the busy timeout: SQLite cannot
- * let it go on from what it has read. One that begins with the lock waits for its turn. The framework knows how to ask for that only from PHP 8.4 on.
+ * let it go on from what it has read. One that begins with the lock waits for its turn. The framework knows how to ask for that only from
+ * PHP 8.4 on.
  */
 final class LockingPdo extends PDO
 {

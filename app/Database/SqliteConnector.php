@@ -22,6 +22,11 @@ final class SqliteConnector extends FrameworkConnector
         // A database that was moved away is missed, not made anew in its place.
         $isFile = ! str_contains($dsn, ':memory:');
 
-        return new LockingPdo($dsn, $username, $password, $isFile ? $options + [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE] : $options);
+        return new LockingPdo(
+            $dsn,
+            $username,
+            $password,
+            $isFile ? $options + [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE] : $options,
+        );
     }
 }

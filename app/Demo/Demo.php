@@ -61,7 +61,9 @@ final class Demo
             }
             $this->share($plans, 'ferry-warden', 'Jetty base', 'Jetty mud', ['base', 'mud'], ['heron-provost' => 'Jetty base']);
             $this->share($plans, 'ferry-warden', 'Ferry pole', 'Driftwood', ['wood', 'weathered'], []);
-            /** @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>}> $batches */
+            /**
+             * @var list<array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>}> $batches
+             */
             $batches = File::json(resource_path('demo/batches.json'));
             foreach ($batches as $batch) {
                 $this->paint($plans[$batch['plan']], $batch);
@@ -101,11 +103,20 @@ final class Demo
      */
     private function share(array $plans, string $file, string $area, string $name, array $tags, array $others): void
     {
-        $shared = $this->store->share($plans[$file]->id, self::areaOf($plans[$file], $area), ['name' => $name, 'tags' => $tags], $plans[$file]->refresh()->version)->record;
+        $shared = $this->store->share(
+            $plans[$file]->id,
+            self::areaOf($plans[$file], $area),
+            ['name' => $name, 'tags' => $tags],
+            $plans[$file]->refresh()->version,
+        )->record;
         $recipe = $shared->toCore()->area(self::areaOf($shared, $area))?->recipe;
         foreach ($others as $other => $named) {
             $plan = $plans[$other]->refresh();
-            $this->store->edit($plan->id, ['do' => 'take-recipe', 'area' => self::areaOf($plan, $named), 'recipe' => $recipe, 'id' => strtolower((string) Str::ulid())], $plan->version);
+            $this->store->edit(
+                $plan->id,
+                ['do' => 'take-recipe', 'area' => self::areaOf($plan, $named), 'recipe' => $recipe, 'id' => strtolower((string) Str::ulid())],
+                $plan->version,
+            );
         }
     }
 
@@ -120,7 +131,10 @@ final class Demo
         throw new LogicException("The demo has no area $name.");
     }
 
-    /** @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>, notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>} $wish */
+    /**
+     * @param array{plan: string, name: string, models: int, startedDaysAgo: int, done: int|'all', partly?: int, pace: float, coats?: array<int, int>,
+     *     notes?: array<int, string>, pictures?: array<int, array{file: string, note: string}>} $wish
+     */
     private function paint(Plan $plan, array $wish): void
     {
         $today = Carbon::today();
@@ -142,7 +156,18 @@ final class Demo
                 $minutes = (int) max(1, round($perCoat * ($coat === null ? $pass->step->coats : 1)));
                 $evening = $this->nextSitting($evening, $minutes);
                 $note = $coat === null || $coat === $pass->step->coats ? $wish['notes'][$index] ?? '' : '';
-                $this->record($batch, $evening, ['stepId' => $pass->step->id, 'models' => $models, 'coat' => $coat, 'minutes' => $minutes, 'note' => $note, 'used' => isset($wish['coats'][$index]) ? ['coats' => $wish['coats'][$index]] : null]);
+                $this->record(
+                    $batch,
+                    $evening,
+                    [
+                        'stepId' => $pass->step->id,
+                        'models' => $models,
+                        'coat' => $coat,
+                        'minutes' => $minutes,
+                        'note' => $note,
+                        'used' => isset($wish['coats'][$index]) ? ['coats' => $wish['coats'][$index]] : null,
+                    ],
+                );
             }
             if (isset($wish['pictures'][$index])) {
                 $this->picture($batch, $evening, $pass->step->id, $wish['pictures'][$index]);
@@ -157,14 +182,18 @@ final class Demo
      */
     private function record(Batch $batch, Carbon $evening, array $done): void
     {
-        (new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse))->record($batch->id, ['id' => (string) Str::ulid($evening), ...$done]);
+        $logbook = new Logbook(new StoppedClock($evening->toDateTimeImmutable()), new PotUse);
+        $logbook->record($batch->id, ['id' => (string) Str::ulid($evening), ...$done]);
     }
 
     /** @param array{file: string, note: string} $picture */
     private function picture(Batch $batch, Carbon $evening, string $stepId, array $picture): void
     {
         $photo = $this->photos->take(File::get(resource_path("demo/pictures/$picture[file].jpg")));
-        (new PhotoPins(new StoppedClock($evening->toDateTimeImmutable())))->pin($batch->id, ['id' => (string) Str::ulid($evening), 'photoId' => $photo->id, 'stepId' => $stepId, 'note' => $picture['note']]);
+        (new PhotoPins(new StoppedClock($evening->toDateTimeImmutable())))->pin(
+            $batch->id,
+            ['id' => (string) Str::ulid($evening), 'photoId' => $photo->id, 'stepId' => $stepId, 'note' => $picture['note']],
+        );
     }
 
     /** Evenings end at ten; what does not fit waits for the next but one. */

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /**
- * Two desks at one address, each a database of its own: one holds the demo, the other is the painter's. Which of them the application was begun with does not
- * matter; the other is made when it is first opened, beside it, and both are there to come back to.
+ * Two desks at one address, each a database of its own: one holds the demo, the other is the painter's. Which of them the application was
+ * begun with does not matter; the other is made when it is first opened, beside it, and both are there to come back to.
  */
 final readonly class Desks
 {

@@ -21,6 +21,8 @@ final class SimulatedBarcodeScanner implements BarcodeScanner
     {
         $barcode = DeviceState::query()->find(self::NAME)->state['barcode'] ?? '';
 
-        return is_string($barcode) && $barcode !== '' ? $barcode : throw Refused::at('scanner', 'The scanner sees no code. Hold a pot before it, with its label to the front.');
+        return is_string($barcode) && $barcode !== ''
+            ? $barcode
+            : throw Refused::at('scanner', 'The scanner sees no code. Hold a pot before it, with its label to the front.');
     }
 }

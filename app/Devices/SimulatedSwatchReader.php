@@ -55,7 +55,10 @@ final class SimulatedSwatchReader implements SwatchReader
             $random = new Randomizer(new Mt19937($state['count']));
             $slip = $random->getInt(1, self::ONE_IN_SLIPS) === 1 ? self::SLIP : 0.0;
 
-            return array_map(static fn(float $number): float => max(-150.0, $number + self::noise($random) + $slip * $random->getInt(-1, 1)), $state['colour']);
+            return array_map(
+                static fn(float $number): float => max(-150.0, $number + self::noise($random) + $slip * $random->getInt(-1, 1)),
+                $state['colour'],
+            );
         });
     }
 

@@ -11,8 +11,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * A station that exists only here: a year of a temperate coast with its days and nights, and a throw of the dice for each hour. The same hour always has
- * the same weather, as long as the spell is the same.
+ * A station that exists only here: a year of a temperate coast with its days and nights, and a throw of the dice for each hour. The same
+ * hour always has the same weather, as long as the spell is the same.
  */
 final class SimulatedWeatherStation implements WeatherStation
 {
@@ -61,7 +61,10 @@ final class SimulatedWeatherStation implements WeatherStation
 
         return [
             'celsius' => round($of(self::CELSIUS) + $warmer, 1),
-            'humidity' => (float) round(max(15.0, min(100.0, $of([self::HUMIDITY[0], -self::HUMIDITY[1], self::HUMIDITY[2], self::HUMIDITY[3]]) + $damper))),
+            'humidity' => (float) round(max(
+                15.0,
+                min(100.0, $of([self::HUMIDITY[0], -self::HUMIDITY[1], self::HUMIDITY[2], self::HUMIDITY[3]]) + $damper),
+            )),
         ];
     }
 }

@@ -47,7 +47,9 @@ final class Agenda
     /** Made when somebody asks for it; null when there is nothing to paint, or no time for it. */
     public function schedule(): ?Schedule
     {
-        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0 ? null : Scheduler::laid($this->work, Sessions::of($this->sessions), $this->sequence(), Manner::Calm);
+        return $this->schedule ??= $this->sessions === [] || $this->work->handsOn() === 0
+            ? null
+            : Scheduler::laid($this->work, Sessions::of($this->sessions), $this->sequence(), Manner::Calm);
     }
 
     /** @return list<HeldUp> what only waits for the weather */
@@ -73,7 +75,8 @@ final class Agenda
     }
 
     /**
-     * What comes after what is worked out once a day, and anew when batches, hours or habits change; what is recorded meanwhile is only taken out of it.
+     * What comes after what is worked out once a day, and anew when batches, hours or habits change; what is recorded meanwhile is only
+     * taken out of it.
      *
      * @return list<array{int, int}> coat and number of models
      */

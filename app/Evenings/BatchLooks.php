@@ -10,7 +10,10 @@ use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 
-/** What each step of a batch leaves, as five colours from recess to edge; kept beside the batch, as working it out takes longer than all the rest of an evening. */
+/**
+ * What each step of a batch leaves, as five colours from recess to edge; kept beside the batch, as working it out takes longer than all the
+ * rest of an evening.
+ */
 final class BatchLooks
 {
     /** @return array<string, list<string>> #hex by step id; none for steps that leave no look */

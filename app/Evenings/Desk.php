@@ -94,6 +94,15 @@ final readonly class Desk
     /** Changes with what is recorded. */
     public function record(): string
     {
-        return hash('xxh128', serialize(array_map(static fn(array $done): array => array_map(static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at, $each->on], $done), $this->done)));
+        return hash(
+            'xxh128',
+            serialize(array_map(
+                static fn(array $done): array => array_map(
+                    static fn(Done $each): array => [$each->id, $each->stepId, $each->coat, $each->models, $each->at, $each->on],
+                    $done,
+                ),
+                $this->done,
+            )),
+        );
     }
 }

@@ -54,7 +54,10 @@ final readonly class Hours
     {
         $weekday = (int) $day->format('N');
         $sittings = $this->days[$day->format('Y-m-d')]
-            ?? array_values(array_map(static fn(array $one): array => ['from' => $one['from'], 'minutes' => $one['minutes']], array_filter($this->week, static fn(array $one): bool => $one['weekday'] === $weekday)));
+            ?? array_values(array_map(
+                static fn(array $one): array => ['from' => $one['from'], 'minutes' => $one['minutes']],
+                array_filter($this->week, static fn(array $one): bool => $one['weekday'] === $weekday),
+            ));
         usort($sittings, static fn(array $one, array $other): int => $one['from'] <=> $other['from']);
 
         return $sittings;
@@ -130,7 +133,13 @@ final readonly class Hours
         usort($sittings, static fn(array $one, array $other): int => $one['from'] <=> $other['from']);
         foreach (array_slice($sittings, 1) as $at => $sitting) {
             if (self::minute($sittings[$at]['from']) + $sittings[$at]['minutes'] > self::minute($sitting['from'])) {
-                throw ValidationException::withMessages([$field => sprintf('The one from %s begins before the one from %s is over. Shorten or move one of them.', $sitting['from'], $sittings[$at]['from'])]);
+                throw ValidationException::withMessages([
+                    $field => sprintf(
+                        'The one from %s begins before the one from %s is over. Shorten or move one of them.',
+                        $sitting['from'],
+                        $sittings[$at]['from'],
+                    ),
+                ]);
             }
         }
     }
@@ -153,6 +162,8 @@ final readonly class Hours
         }
         $gone = intdiv($past, 60 * self::STEP_MINUTES) * self::STEP_MINUTES;
 
-        return $session->minutes - $gone < self::LEAST_MINUTES ? null : Session::of($session->start->modify("+$gone minutes"), $session->minutes - $gone);
+        return $session->minutes - $gone < self::LEAST_MINUTES
+            ? null
+            : Session::of($session->start->modify("+$gone minutes"), $session->minutes - $gone);
     }
 }

@@ -41,7 +41,9 @@ final class FigureStore
     public function add(string $planId, string $name, string $glb, array $areas = [], ?string $triangles = null): Figure
     {
         $mesh = Field::read('sculpt', static fn(): Mesh => GlbFile::read($glb));
-        $labels = $triangles === null ? Labels::none($mesh) : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
+        $labels = $triangles === null
+            ? Labels::none($mesh)
+            : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
 
         return $this->keep($planId, ['name' => $name, 'sculpt' => $glb], $mesh, $labels);
     }
@@ -71,10 +73,13 @@ final class FigureStore
     public function addGrid(string $planId, string $name, Picture $picture, array $areas = [], ?string $triangles = null): Figure
     {
         $mesh = $picture->mesh((float) Plan::query()->findOrFail($planId)->toCore()->model->heightMm);
-        $labels = $triangles === null ? Labels::none($mesh) : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
+        $labels = $triangles === null
+            ? Labels::none($mesh)
+            : Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $mesh));
 
         return $this->keep($planId, [
-            'name' => $name, 'sculpt' => GlbWriter::write($mesh), 'picture' => $picture->bytes(), 'picture_width' => $picture->width, 'cautions' => PictureFaults::of($picture),
+            'name' => $name, 'sculpt' => GlbWriter::write($mesh), 'picture' => $picture->bytes(), 'picture_width' => $picture->width,
+            'cautions' => PictureFaults::of($picture),
         ], $mesh, $labels);
     }
 

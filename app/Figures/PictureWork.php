@@ -14,7 +14,10 @@ use Kalokroma\Relief\PictureRelief;
 use Kalokroma\Relief\Sprays;
 use Kalokroma\Relief\Superpixels;
 
-/** What a picture of the model says: which zone is where, by its light and shade and the textures of the areas named on it. Nothing of it is measured. */
+/**
+ * What a picture of the model says: which zone is where, by its light and shade and the textures of the areas named on it. Nothing of it is
+ * measured.
+ */
 final class PictureWork extends FigureWork
 {
     private const PATCHES = 'patches';
@@ -56,7 +59,15 @@ final class PictureWork extends FigureWork
     /** Another when areas are named otherwise, or are of another texture. */
     public function key(): string
     {
-        return hash('xxh32', serialize([$this->figure->version, array_map(static fn(Texture $one): string => $one->value, $this->textures), $this->sprays->above?->key(), $this->sprays->below?->key()]));
+        return hash(
+            'xxh32',
+            serialize([
+                $this->figure->version,
+                array_map(static fn(Texture $one): string => $one->value, $this->textures),
+                $this->sprays->above?->key(),
+                $this->sprays->below?->key(),
+            ]),
+        );
     }
 
     public function goOn(): void {}
@@ -91,7 +102,10 @@ final class PictureWork extends FigureWork
             return $row;
         }
         $bytes = pack('v*', ...Superpixels::of($this->picture()));
-        DB::transaction(fn(): bool => DB::table('figure_reliefs')->updateOrInsert(['figure_id' => $this->figure->id, 'what' => self::PATCHES], ['bytes' => $bytes, 'begun' => null]));
+        DB::transaction(fn(): bool => DB::table('figure_reliefs')->updateOrInsert(
+            ['figure_id' => $this->figure->id, 'what' => self::PATCHES],
+            ['bytes' => $bytes, 'begun' => null],
+        ));
 
         return $bytes;
     }

@@ -59,7 +59,9 @@ final readonly class PlanArchive
                     'name' => $figure->name, 'areas' => $figure->areas, ...($figure->isPicture() ? ['pictureWidth' => $figure->picture_width] : []),
                 ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
                 self::put($zip, "$folder/triangles.bin", $figure->labels);
-                $figure->isPicture() ? self::put($zip, "$folder/picture.bin", (string) $figure->picture) : self::put($zip, "$folder/sculpt.glb", $figure->sculpt);
+                $figure->isPicture()
+                    ? self::put($zip, "$folder/picture.bin", (string) $figure->picture)
+                    : self::put($zip, "$folder/sculpt.glb", $figure->sculpt);
             }
             $zip->close();
 

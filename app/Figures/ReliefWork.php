@@ -17,8 +17,8 @@ use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Sprays;
 
 /**
- * Works out the relief of a figure and what the sprays of its plan leave on it, a few directions at a time: each time it goes on where it was left, whoever
- * asked, so that a restart loses one slice at most and nothing runs that nobody waits for.
+ * Works out the relief of a figure and what the sprays of its plan leave on it, a few directions at a time: each time it goes on where it
+ * was left, whoever asked, so that a restart loses one slice at most and nothing runs that nobody waits for.
  */
 final class ReliefWork extends FigureWork
 {

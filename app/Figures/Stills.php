@@ -37,7 +37,14 @@ final class Stills
         $stills = [];
         foreach (Figure::query()->whereIn('plan_id', array_keys($looks))->orderByDesc('id')->get(Figure::TOLD) as $figure) {
             if ($figure->areas !== []) {
-                $stills[$figure->plan_id] = ['still' => sprintf('/api/figures/%s/still?of=%s', $figure->id, hash('xxh32', $figure->version.serialize($looks[$figure->plan_id]))), 'heightMm' => round($figure->height_mm, 1)];
+                $stills[$figure->plan_id] = [
+                    'still' => sprintf(
+                        '/api/figures/%s/still?of=%s',
+                        $figure->id,
+                        hash('xxh32', $figure->version.serialize($looks[$figure->plan_id])),
+                    ),
+                    'heightMm' => round($figure->height_mm, 1),
+                ];
             }
         }
 
@@ -56,19 +63,62 @@ final class Stills
         if (! $work->isDone()) {
             return null;
         }
-        $paints = $plan->products()->orderBy('products.id')->get(['products.id', 'products.version'])->map(static fn($product): string => "$product->id.$product->version")->implode(' ');
+        $paints = $plan
+            ->products()
+            ->orderBy('products.id')
+            ->get(['products.id', 'products.version'])
+            ->map(static fn($product): string => "$product->id.$product->version")
+            ->implode(' ');
         $facts = [$figure->id, $figure->version, $work->key(), $plan->id, $plan->version, $paints, $width, $height, $turnDegrees, $pass];
 
-        return base64_decode(Kept::now()->of('still', $facts, static fn(): array => [base64_encode(self::drawn($figure, $work, PlanView::of($plan)->rehearsal, $width, $height, $turnDegrees, $pass))])[0], true) ?: null;
+        return base64_decode(
+            Kept::now()->of(
+                'still',
+                $facts,
+                static fn(): array => [base64_encode(self::drawn(
+                    $figure,
+                    $work,
+                    PlanView::of($plan)->rehearsal,
+                    $width,
+                    $height,
+                    $turnDegrees,
+                    $pass,
+                ))],
+            )[0],
+            true,
+        )
+            ?: null;
     }
 
-    private static function drawn(Figure $figure, FigureWork $work, Rehearsal $rehearsal, int $width, int $height, float $turnDegrees, ?int $pass): string
-    {
+    private static function drawn(
+        Figure $figure,
+        FigureWork $work,
+        Rehearsal $rehearsal,
+        int $width,
+        int $height,
+        float $turnDegrees,
+        ?int $pass,
+    ): string {
         $values = array_values(unpack('C*', $work->bytes()) ?: []);
-        $of = static fn(int $from, float $highest): array => array_map(static fn(int $at): float => $values[4 * $at + $from] * $highest / 255, range(0, $figure->vertex_count - 1));
+        $of = static fn(int $from, float $highest): array => array_map(
+            static fn(int $at): float => $values[4 * $at + $from] * $highest / 255,
+            range(0, $figure->vertex_count - 1),
+        );
         $mesh = $figure->mesh();
         $finer = $height > self::LARGE ? 1 : self::FINER;
-        $still = Still::of($mesh, $figure->toLabels($mesh), $of(0, 4.0), $of(1, 1.0), $of(2, 1.0), $of(3, 1.0), self::looks($figure, $rehearsal, $pass), Camera::turned($turnDegrees), $finer * $width, $finer * $height, $figure->isPicture());
+        $still = Still::of(
+            $mesh,
+            $figure->toLabels($mesh),
+            $of(0, 4.0),
+            $of(1, 1.0),
+            $of(2, 1.0),
+            $of(3, 1.0),
+            self::looks($figure, $rehearsal, $pass),
+            Camera::turned($turnDegrees),
+            $finer * $width,
+            $finer * $height,
+            $figure->isPicture(),
+        );
 
         return self::png($still, $width, $height);
     }
@@ -84,7 +134,11 @@ final class Stills
                 continue;
             }
             $painted = PaintedArea::of($rehearsal, $area);
-            $stages = array_values(array_filter($painted->stages, static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null || ($order->pass($stage->stepId)->number ?? 0) <= $pass));
+            $stages = array_values(array_filter(
+                $painted->stages,
+                static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null
+                    || ($order->pass($stage->stepId)->number ?? 0) <= $pass,
+            ));
             $looks[$number] = PaintedLook::of($painted, $stages[count($stages) - 1]);
         }
 

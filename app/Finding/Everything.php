@@ -42,7 +42,13 @@ final readonly class Everything
             ...self::best($wanted, $this->batches($wanted)),
             ...self::best($wanted, $this->areas($wanted)),
             ...self::best($wanted, $this->recipes($wanted)),
-            ...self::best($wanted, array_values(array_filter(self::techniques(), static fn(array $one): bool => str_contains(mb_strtolower($one['title']), $wanted[0])))),
+            ...self::best(
+                $wanted,
+                array_values(array_filter(
+                    self::techniques(),
+                    static fn(array $one): bool => str_contains(mb_strtolower($one['title']), $wanted[0]),
+                )),
+            ),
             ...array_slice($this->paints($words), 0, self::MOST),
         ];
     }
@@ -54,9 +60,17 @@ final readonly class Everything
      */
     private function plans(array $wanted): array
     {
-        $rows = self::like(Plan::query()->toBase(), "name || ' ' || json_extract(document, '\$.model.name')", $wanted)->orderBy('name')->limit(50)->get(['id', 'name', DB::raw("json_extract(document, '\$.model.name') as model")]);
+        $rows = self::like(Plan::query()->toBase(), "name || ' ' || json_extract(document, '\$.model.name')", $wanted)
+            ->orderBy('name')
+            ->limit(50)
+            ->get(['id', 'name', DB::raw("json_extract(document, '\$.model.name') as model")]);
 
-        return array_values($rows->map(static fn(object $row): array => self::found('plan', (string) $row->id, (string) $row->name, $row->model === $row->name ? '' : (string) $row->model))->all());
+        return array_values($rows->map(static fn(object $row): array => self::found(
+            'plan',
+            (string) $row->id,
+            (string) $row->name,
+            $row->model === $row->name ? '' : (string) $row->model,
+        ))->all());
     }
 
     /**
@@ -68,7 +82,12 @@ final readonly class Everything
     {
         $rows = self::like(Batch::query()->toBase(), 'name', $wanted)->orderByDesc('starts_on')->limit(50)->get(['id', 'name', 'models']);
 
-        return array_values($rows->map(static fn(object $row): array => self::found('batch', (string) $row->id, (string) $row->name, $row->models === 1 ? '1 model' : "$row->models models"))->all());
+        return array_values($rows->map(static fn(object $row): array => self::found(
+            'batch',
+            (string) $row->id,
+            (string) $row->name,
+            $row->models === 1 ? '1 model' : "$row->models models",
+        ))->all());
     }
 
     /**
@@ -80,9 +99,20 @@ final readonly class Everything
     {
         $areas = Plan::query()->toBase()->crossJoin(DB::raw("json_each(plans.document, '\$.areas') as area"));
         $rows = self::like($areas, "json_extract(area.value, '\$.name') || ' ' || plans.name", $wanted)->orderBy('plans.name')->limit(50)
-            ->get(['plans.id as plan', 'plans.name as name', DB::raw("json_extract(area.value, '\$.id') as id"), DB::raw("json_extract(area.value, '\$.name') as area")]);
+            ->get([
+                'plans.id as plan',
+                'plans.name as name',
+                DB::raw("json_extract(area.value, '\$.id') as id"),
+                DB::raw("json_extract(area.value, '\$.name') as area"),
+            ]);
 
-        return array_values($rows->map(static fn(object $row): array => self::found('area', (string) $row->id, (string) $row->area, (string) $row->name, (string) $row->plan))->all());
+        return array_values($rows->map(static fn(object $row): array => self::found(
+            'area',
+            (string) $row->id,
+            (string) $row->area,
+            (string) $row->name,
+            (string) $row->plan,
+        ))->all());
     }
 
     /**
@@ -94,13 +124,21 @@ final readonly class Everything
     {
         $recipes = self::like(Recipe::query()->toBase(), "name || ' ' || tags", $wanted)->orderBy('name')->limit(50)->get(['id', 'name', 'tags']);
 
-        return array_values($recipes->map(static fn(object $row): array => self::found('recipe', (string) $row->id, (string) $row->name, implode(', ', (array) json_decode((string) $row->tags, true))))->all());
+        return array_values($recipes->map(static fn(object $row): array => self::found(
+            'recipe',
+            (string) $row->id,
+            (string) $row->name,
+            implode(', ', (array) json_decode((string) $row->tags, true)),
+        ))->all());
     }
 
     /** @return list<Found> */
     private static function techniques(): array
     {
-        return array_map(static fn(Technique $one): array => self::found('technique', $one->id, $one->label, $one->hint), Setting::book()->techniques());
+        return array_map(
+            static fn(Technique $one): array => self::found('technique', $one->id, $one->label, $one->hint),
+            Setting::book()->techniques(),
+        );
     }
 
     /** @return list<Found> */
@@ -108,7 +146,17 @@ final readonly class Everything
     {
         $paints = $this->paints->page(['search' => $words, 'sort' => 'name'], self::MOST)->items();
 
-        return array_values(array_map(static fn(Product $paint): array => self::found('paint', $paint->id, $paint->name, trim("$paint->maker $paint->code").(($paint->pot->pots ?? 0) > 0 ? ', on the shelf' : ''), null, $paint->swatch), $paints));
+        return array_values(array_map(
+            static fn(Product $paint): array => self::found(
+                'paint',
+                $paint->id,
+                $paint->name,
+                trim("$paint->maker $paint->code").(($paint->pot->pots ?? 0) > 0 ? ', on the shelf' : ''),
+                null,
+                $paint->swatch,
+            ),
+            $paints,
+        ));
     }
 
     /**
@@ -120,8 +168,13 @@ final readonly class Everything
     private static function best(array $wanted, array $found): array
     {
         $told = static fn(array $one): string => mb_strtolower("{$one['title']} {$one['detail']}");
-        $found = array_values(array_filter($found, static fn(array $one): bool => array_filter($wanted, static fn(string $word): bool => ! str_contains($told($one), $word)) === []));
-        $rank = static fn(array $one): int => str_starts_with(mb_strtolower($one['title']), $wanted[0]) ? 0 : (str_contains(mb_strtolower($one['title']), $wanted[0]) ? 1 : 2);
+        $found = array_values(array_filter(
+            $found,
+            static fn(array $one): bool => array_filter($wanted, static fn(string $word): bool => ! str_contains($told($one), $word)) === [],
+        ));
+        $rank = static fn(array $one): int => str_starts_with(mb_strtolower($one['title']), $wanted[0]) ? 0 : (
+            str_contains(mb_strtolower($one['title']), $wanted[0]) ? 1 : 2
+        );
         usort($found, static fn(array $one, array $other): int => $rank($one) <=> $rank($other));
 
         return array_slice($found, 0, self::MOST);

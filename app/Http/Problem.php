@@ -41,9 +41,25 @@ final readonly class Problem
         return match (true) {
             $error instanceof Faulty => self::faulty($error),
             $error instanceof ValidationException => self::invalid($error),
-            $error instanceof StaleWrite => new self(409, 'Changed elsewhere', $error->getMessage(), [], ['version' => $error->version, 'now' => $error->now]),
-            $error instanceof Refused => new self(409, 'Not possible now', $error->getMessage(), [['field' => $error->field, 'message' => $error->getMessage()]], ['uses' => $error->uses]),
-            $error instanceof ModelNotFoundException => new self(404, 'Not found', 'This is not here, or no longer. Go back to the list and open it anew.'),
+            $error instanceof StaleWrite => new self(
+                409,
+                'Changed elsewhere',
+                $error->getMessage(),
+                [],
+                ['version' => $error->version, 'now' => $error->now],
+            ),
+            $error instanceof Refused => new self(
+                409,
+                'Not possible now',
+                $error->getMessage(),
+                [['field' => $error->field, 'message' => $error->getMessage()]],
+                ['uses' => $error->uses],
+            ),
+            $error instanceof ModelNotFoundException => new self(
+                404,
+                'Not found',
+                'This is not here, or no longer. Go back to the list and open it anew.',
+            ),
             $error instanceof HttpExceptionInterface => self::http($error),
             $error instanceof PDOException => self::storage($error),
             $error instanceof SQLiteDatabaseDoesNotExistException => self::missing(),
@@ -58,7 +74,11 @@ final readonly class Problem
 
     public static function tooLarge(int $largestBytes): self
     {
-        return new self(413, 'Too large', sprintf('This is larger than %d MB. Make it smaller, or bring it in in parts.', intdiv($largestBytes, 1024 * 1024)));
+        return new self(
+            413,
+            'Too large',
+            sprintf('This is larger than %d MB. Make it smaller, or bring it in in parts.', intdiv($largestBytes, 1024 * 1024)),
+        );
     }
 
     public function toResponse(): JsonResponse
@@ -70,7 +90,9 @@ final readonly class Problem
             'detail' => $this->detail,
             'faults' => $this->faults,
             ...$this->more,
-        ], static fn(mixed $value): bool => $value !== []), $this->status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+        ], static fn(mixed $value): bool => $value !== []), $this->status, [
+            'Content-Type' => 'application/problem+json',
+        ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
     }
 
     private static function faulty(Faulty $error): self
@@ -103,11 +125,29 @@ final readonly class Problem
         $code = (int) ($error->errorInfo[1] ?? 0);
 
         return match (true) {
-            in_array($code, [5, 6], true) => new self(503, 'Busy', 'Something else has been writing for a long time. Nothing was changed; try again in a moment.'),
-            $code === 8 => new self(507, 'Not writable', 'The database may not be written to. Give the user that runs Kalokroma the right to write to the file and its folder.'),
-            $code === 10 || $code === 13 => new self(507, 'Disk full', 'The disk is full or does not take anything. Make room and try again; nothing was changed.'),
-            in_array($code, [11, 26], true) => new self(503, 'Damaged', 'The database file is damaged. Stop Kalokroma, put a copy of it back in its place and start again.'),
-            $code === 14, $error->getCode() === 14, $error->getPrevious() instanceof SQLiteDatabaseDoesNotExistException, str_contains($error->getMessage(), 'no such table') => self::missing(),
+            in_array($code, [5, 6], true) => new self(
+                503,
+                'Busy',
+                'Something else has been writing for a long time. Nothing was changed; try again in a moment.',
+            ),
+            $code === 8 => new self(
+                507,
+                'Not writable',
+                'The database may not be written to. Give the user that runs Kalokroma the right to write to the file and its folder.',
+            ),
+            $code === 10
+                || $code === 13 => new self(
+                    507,
+                    'Disk full',
+                    'The disk is full or does not take anything. Make room and try again; nothing was changed.',
+                ),
+            in_array($code, [11, 26], true) => new self(
+                503,
+                'Damaged',
+                'The database file is damaged. Stop Kalokroma, put a copy of it back in its place and start again.',
+            ),
+            $code === 14, $error->getCode() === 14, $error->getPrevious() instanceof SQLiteDatabaseDoesNotExistException,
+            str_contains($error->getMessage(), 'no such table') => self::missing(),
             default => new self(500, 'Our fault', 'Something broke inside. Nothing was changed; the log has the details.'),
         };
     }

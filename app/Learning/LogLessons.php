@@ -36,13 +36,24 @@ final readonly class LogLessons
      */
     public static function allowance(): array
     {
-        return Kept::now()->of('allowance', [Changes::desk(), Changes::of('log_entries', 'batches')], static fn(): array => PaceLesson::allowance(self::asItIs()->worked));
+        return Kept::now()->of(
+            'allowance',
+            [Changes::desk(), Changes::of('log_entries', 'batches')],
+            static fn(): array => PaceLesson::allowance(self::asItIs()->worked),
+        );
     }
 
     /** @return list<string> ids of the techniques that the painter has recorded; kept until something more is */
     public static function practised(): array
     {
-        return Kept::now()->of('practised', [Changes::of('log_entries', 'batches')], static fn(): array => array_values(array_unique(array_map(static fn(Worked $one): string => $one->step->technique->id, self::asItIs()->worked))));
+        return Kept::now()->of(
+            'practised',
+            [Changes::of('log_entries', 'batches')],
+            static fn(): array => array_values(array_unique(array_map(
+                static fn(Worked $one): string => $one->step->technique->id,
+                self::asItIs()->worked,
+            ))),
+        );
     }
 
     public static function asItIs(): self
@@ -70,7 +81,14 @@ final readonly class LogLessons
     public function palette(): ?UseLesson
     {
         return UseLesson::of(
-            array_map(static fn(object $one): array => ['reckoned' => (float) $one->reckoned_ml, 'really' => (float) $one->really_ml, 'loss' => (float) ($one->loss ?? Measures::LOSS)], array_values(Readings::of('palette')->get()->all())),
+            array_map(
+                static fn(object $one): array => [
+                    'reckoned' => (float) $one->reckoned_ml,
+                    'really' => (float) $one->really_ml,
+                    'loss' => (float) ($one->loss ?? Measures::LOSS),
+                ],
+                array_values(Readings::of('palette')->get()->all()),
+            ),
             Setting::measures(),
         );
     }
@@ -78,7 +96,10 @@ final readonly class LogLessons
     /** @return list<StrengthLesson> */
     public function strengths(): array
     {
-        $readings = array_map(static fn(object $one): array => ['paint' => (string) $one->product_id, 'opacity' => (float) $one->opacity], array_values(Readings::of('strength')->get(['product_id', 'opacity'])->all()));
+        $readings = array_map(
+            static fn(object $one): array => ['paint' => (string) $one->product_id, 'opacity' => (float) $one->opacity],
+            array_values(Readings::of('strength')->get(['product_id', 'opacity'])->all()),
+        );
 
         return StrengthLesson::all($readings, static fn(string $id): ?Paint => Product::query()->find($id)?->toCore());
     }
@@ -87,7 +108,11 @@ final readonly class LogLessons
     public function drying(): array
     {
         $readings = array_map(
-            static fn(object $one): array => ['technique' => (string) $one->technique, 'reckoned' => (float) $one->reckoned_minutes, 'really' => (float) $one->really_minutes],
+            static fn(object $one): array => [
+                'technique' => (string) $one->technique,
+                'reckoned' => (float) $one->reckoned_minutes,
+                'really' => (float) $one->really_minutes,
+            ],
             array_values(Readings::of('drying')->get(['technique', 'reckoned_minutes', 'really_minutes'])->all()),
         );
 

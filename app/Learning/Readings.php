@@ -42,7 +42,9 @@ final class Readings
             ->when($kind === 'drying', static fn(Builder $one) => $one->where('technique', $of))
             ->when($kind === 'strength', static fn(Builder $one) => $one->where('product_id', $of))
             ->orderByDesc('created_at')->orderByDesc('id')->limit(self::SHOWN)->get()->all();
-        $names = $kind === 'palette' ? Product::withTrashed()->findMany(array_map(static fn(object $row): string => (string) $row->product_id, $rows))->pluck('name', 'id') : null;
+        $names = $kind === 'palette'
+            ? Product::withTrashed()->findMany(array_map(static fn(object $row): string => (string) $row->product_id, $rows))->pluck('name', 'id')
+            : null;
 
         return array_map(static fn(object $row): array => [
             'id' => (string) $row->id,
@@ -50,7 +52,12 @@ final class Readings
             'words' => match ($kind) {
                 'palette' => sprintf('%s: %.1f ml gone, %.1f reckoned', $names[$row->product_id] ?? 'a paint', $row->really_ml, $row->reckoned_ml),
                 'strength' => sprintf('one coat hides %.0f %%', 100 * $row->opacity),
-                default => sprintf('%s: dry after %d min, %d reckoned', CraftBook::standard()->technique((string) $row->technique)->label ?? '', round($row->really_minutes), round($row->reckoned_minutes)),
+                default => sprintf(
+                    '%s: dry after %d min, %d reckoned',
+                    CraftBook::standard()->technique((string) $row->technique)->label ?? '',
+                    round($row->really_minutes),
+                    round($row->reckoned_minutes),
+                ),
             },
             'at' => Carbon::parse((string) $row->created_at)->toIso8601ZuluString(),
             'isStruck' => $row->struck_at !== null,

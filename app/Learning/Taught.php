@@ -19,8 +19,9 @@ use Kalokroma\Paint\Reading;
 use Kalokroma\Paint\Source;
 
 /**
- * Takes over what was learned, and lets it go again. Minutes and drying become the painter's own in the handbook, opacity the paint's, loss that of the
- * amounts. What was there before is kept, so that forgetting brings it back, unless the painter has set something else since: that stays.
+ * Takes over what was learned, and lets it go again. Minutes and drying become the painter's own in the handbook, opacity the paint's, loss
+ * that of the amounts. What was there before is kept, so that forgetting brings it back, unless the painter has set something else since:
+ * that stays.
  */
 final class Taught
 {
@@ -68,7 +69,12 @@ final class Taught
     {
         $kept = self::remembered($id);
         $number = static function (?array $fields): ?float {
-            $one = $fields['strength']['opacity'] ?? $fields['minutes'] ?? $fields['dryMinutes'] ?? $fields['palettePart'] ?? $fields['opacity'] ?? null;
+            $one = $fields['strength']['opacity']
+                ?? $fields['minutes']
+                ?? $fields['dryMinutes']
+                ?? $fields['palettePart']
+                ?? $fields['opacity']
+                ?? null;
 
             return is_numeric($one) ? (float) $one : null;
         };
@@ -160,7 +166,17 @@ final class Taught
                 $habit = self::habit($technique);
                 $minutes = $field === 'minutes' ? $value[$field] : $habit->minutes;
                 $dry = $field === 'dryMinutes' ? $value[$field] : $habit->dryMinutes;
-                Setting::keepHabit(new Habit($habit->technique, $habit->coats, $habit->paint, $habit->thinner, $habit->with, $habit->brush, $habit->neatness, $minutes === null ? null : (float) $minutes, $dry === null ? null : (int) $dry));
+                Setting::keepHabit(new Habit(
+                    $habit->technique,
+                    $habit->coats,
+                    $habit->paint,
+                    $habit->thinner,
+                    $habit->with,
+                    $habit->brush,
+                    $habit->neatness,
+                    $minutes === null ? null : (float) $minutes,
+                    $dry === null ? null : (int) $dry,
+                ));
             },
         );
     }
@@ -178,9 +194,16 @@ final class Taught
                 $product = Product::query()->find($paint) ?? throw self::unknown();
                 $measured = $product->measured ?? [];
                 if (array_key_exists('strength', $value)) {
-                    $measured = [...array_diff_key($measured, ['strength' => true]), ...($value['strength'] === null ? [] : ['strength' => $value['strength']])];
+                    $measured = [
+                        ...array_diff_key($measured, ['strength' => true]),
+                        ...($value['strength'] === null ? [] : ['strength' => $value['strength']]),
+                    ];
                 }
-                $product->update(['opacity' => array_key_exists('opacity', $value) ? $value['opacity'] : $product->opacity, 'measured' => $measured === [] ? null : $measured, 'version' => $product->version + 1]);
+                $product->update([
+                    'opacity' => array_key_exists('opacity', $value) ? $value['opacity'] : $product->opacity,
+                    'measured' => $measured === [] ? null : $measured,
+                    'version' => $product->version + 1,
+                ]);
             },
         );
     }
@@ -213,7 +236,12 @@ final class Taught
         }
         $measured = is_array($kept['measured'] ?? null) ? $kept['measured'] : [];
 
-        return ['before' => array_key_exists('measured', $kept) ? [...array_diff_key($kept, ['measured' => true]), 'strength' => $measured['strength'] ?? null] : $kept, 'set' => null];
+        return [
+            'before' => array_key_exists('measured', $kept)
+                ? [...array_diff_key($kept, ['measured' => true]), 'strength' => $measured['strength'] ?? null]
+                : $kept,
+            'set' => null,
+        ];
     }
 
     private static function unknown(): ValidationException

@@ -15,7 +15,10 @@ final class CataloguedNames
     public static function all(): PaintNames
     {
         return PaintNames::labelled(
-            array_map(static fn(stdClass $row): array => [(string) $row->id, (string) $row->maker, (string) $row->code, (string) $row->name], Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all()),
+            array_map(
+                static fn(stdClass $row): array => [(string) $row->id, (string) $row->maker, (string) $row->code, (string) $row->name],
+                Product::query()->toBase()->orderBy('maker')->orderBy('code')->get(['id', 'maker', 'code', 'name'])->all(),
+            ),
             static fn(string $id): Paint => Product::query()->findOrFail($id)->toCore(),
         );
     }

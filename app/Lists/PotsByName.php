@@ -30,7 +30,16 @@ final class PotsByName
         $known = array_map(static fn(NamedPot $one): ?string => $one->known?->id, $pots);
         $offered = array_merge([], ...array_map(static fn(NamedPot $one): array => array_column($one->orElse, 'id'), $pots));
 
-        return ['pots' => $pots, 'owned' => array_values(Product::query()->whereKey([...array_filter($known), ...$offered])->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))->pluck('id')->all())];
+        return [
+            'pots' => $pots,
+            'owned' => array_values(
+                Product::query()
+                    ->whereKey([...array_filter($known), ...$offered])
+                    ->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))
+                    ->pluck('id')
+                    ->all(),
+            ),
+        ];
     }
 
     /**
@@ -46,7 +55,10 @@ final class PotsByName
             $known = Product::query()->with('pot')->findMany(array_filter(array_column($pots, 'paint')))->keyBy('id');
             $done = ['paints' => [], 'pots' => []];
             foreach ($pots as $at => $pot) {
-                $product = $pot['paint'] === null ? self::made($pot) : $known->get($pot['paint']) ?? throw Faulty::field("pots.$at.paint", 'This paint is not there any more. Look the list through again.');
+                $product = $pot['paint'] === null
+                    ? self::made($pot)
+                    : $known->get($pot['paint'])
+                        ?? throw Faulty::field("pots.$at.paint", 'This paint is not there any more. Look the list through again.');
                 $done = array_merge_recursive($done, PutUp::all([[$product, $pot['pots']]]));
             }
 
@@ -58,8 +70,11 @@ final class PotsByName
     private static function made(array $pot): Product
     {
         return new Product([
-            'maker' => Catalogue::NO_MAKER, 'range' => '', 'code' => Catalogue::freeCode(Catalogue::NO_MAKER, $pot['name']), 'name' => $pot['name'], 'kind' => $pot['kind'],
-            'swatch' => $pot['kind']->isClear() ? null : $pot['swatch'], 'opacity' => null, 'finish' => Finish::Matt, 'volume_ml' => Catalogue::USUAL_ML, 'price' => 0, 'barcode' => '',
+            'maker' => Catalogue::NO_MAKER, 'range' => '', 'code' => Catalogue::freeCode(Catalogue::NO_MAKER, $pot['name']),
+            'name' => $pot['name'], 'kind' => $pot['kind'],
+            'swatch' => $pot['kind']->isClear()
+                ? null
+                : $pot['swatch'], 'opacity' => null, 'finish' => Finish::Matt, 'volume_ml' => Catalogue::USUAL_ML, 'price' => 0, 'barcode' => '',
         ]);
     }
 }

@@ -49,14 +49,29 @@ final readonly class MapView
         $paints = array_values($products->map(static fn(Product $product): Paint => $product->toCore())->all());
         $map = ShelfMap::of($paints);
         $used = self::used();
-        $laid = $setId === null ? [] : array_values(PaintSet::query()->with('products')->findOrFail($setId)->products->map(static fn(Product $product): Paint => $product->toCore())->all());
+        $laid = $setId === null
+            ? []
+            : array_values(
+                PaintSet::query()
+                    ->with('products')
+                    ->findOrFail($setId)->products
+                    ->map(static fn(Product $product): Paint => $product->toCore())
+                    ->all(),
+            );
 
         return new self(
             $products,
             self::gaps($map),
             $map->twins(),
-            array_values($products->reject(static fn(Product $product): bool => isset($used[$product->id]))->map(static fn(Product $product): string => $product->id)->all()),
-            array_values(array_filter($planId === null ? [] : OwnedPaints::shelf()->missing(Plan::query()->findOrFail($planId)->toCore()->paints()), static fn(Paint $paint): bool => ! $paint->isClear())),
+            array_values(
+                $products->reject(static fn(Product $product): bool => isset($used[$product->id]))
+                    ->map(static fn(Product $product): string => $product->id)
+                    ->all(),
+            ),
+            array_values(array_filter(
+                $planId === null ? [] : OwnedPaints::shelf()->missing(Plan::query()->findOrFail($planId)->toCore()->paints()),
+                static fn(Paint $paint): bool => ! $paint->isClear(),
+            )),
             array_values(array_filter($laid, static fn(Paint $paint): bool => ! $paint->isClear())),
             array_map(static fn(Paint $paint): string => $paint->id, Novelty::among($laid, $paints)),
         );

@@ -54,7 +54,10 @@ final readonly class MixQuestion
         $film = Film::tryFrom($wish['film'] ?? '');
         $owned = OwnedPaints::now();
         $amountMl = (float) ($wish['amountMl'] ?? self::USUAL_AMOUNT_ML);
-        $limits = MixLimits::none()->paints($wish['mostPaints'] ?? MixLimits::MOST_PAINTS)->parts($wish['mostParts'] ?? 9)->without($wish['avoid'] ?? []);
+        $limits = MixLimits::none()
+            ->paints($wish['mostPaints'] ?? MixLimits::MOST_PAINTS)
+            ->parts($wish['mostParts'] ?? 9)
+            ->without($wish['avoid'] ?? []);
         $limits = Field::read('insist', static fn(): MixLimits => $limits->with($wish['insist'] ?? []));
         if (($wish['kinds'] ?? []) !== []) {
             $limits = Field::read('kinds', static fn(): MixLimits => $limits->kinds(array_map(Kind::from(...), $wish['kinds'] ?? [])));
@@ -77,7 +80,10 @@ final readonly class MixQuestion
         if (Reach::of($answers)->isReached) {
             return null;
         }
-        $others = Product::query()->whereNotNull('swatch')->whereIn('kind', $this->target->film->usualKinds())->whereNotIn('id', $this->owned->products->modelKeys())
+        $others = Product::query()
+            ->whereNotNull('swatch')
+            ->whereIn('kind', $this->target->film->usualKinds())
+            ->whereNotIn('id', $this->owned->products->modelKeys())
             ->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $product): Paint => $product->toCore());
 
         return BestBuy::for($this->target, array_values($others->all()), $answers->best()->difference->number ?? INF);
@@ -96,7 +102,11 @@ final readonly class MixQuestion
             return Field::read('target.paint', static fn(): array => [$paint->name, MixTarget::like($paint)]);
         }
         if (is_string($wish['plan'] ?? null)) {
-            return self::ofPlan($wish['plan'], is_string($wish['step'] ?? null) ? $wish['step'] : '', is_string($wish['zone'] ?? null) ? $wish['zone'] : null);
+            return self::ofPlan(
+                $wish['plan'],
+                is_string($wish['step'] ?? null) ? $wish['step'] : '',
+                is_string($wish['zone'] ?? null) ? $wish['zone'] : null,
+            );
         }
         $text = is_string($wish['colour'] ?? null) ? $wish['colour'] : '';
         $colour = Field::read('target.colour', static fn(): Lab => Lab::spoken($text));

@@ -36,7 +36,8 @@ use stdClass;
  * @property int $plan_version
  * @property bool $rests it has no part in the evenings for now
  * @property list<string>|null $skipped ids of steps that are left out for now
- * @property list<array{name?: string, role?: string|null, ways?: array<string, string|null>, without?: list<string>}>|null $squad what is said of its models, in their order; null: nothing
+ * @property list<array{name?: string, role?: string|null, ways?: array<string, string|null>, without?: list<string>}>|null $squad what is
+ *     said of its models, in their order; null: nothing
  * @property int $version
  * @property Carbon|null $created_at
  * @property Plan|null $plan
@@ -59,7 +60,8 @@ final class Batch extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer', 'version' => 'integer', 'rests' => 'boolean', 'skipped' => 'array', 'squad' => 'array',
+        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer',
+        'version' => 'integer', 'rests' => 'boolean', 'skipped' => 'array', 'squad' => 'array',
     ];
 
     protected $attributes = ['version' => 1, 'rests' => false];
@@ -109,13 +111,20 @@ final class Batch extends Model
     /** All there is to know of it: its plan, its models, its log. */
     public function core(): CoreBatch
     {
-        return CoreBatch::of($this->painted(), array_values($this->entries->map(static fn(LogEntry $entry): Entry => $entry->toCore())->all()), $this->skipped ?? []);
+        return CoreBatch::of(
+            $this->painted(),
+            array_values($this->entries->map(static fn(LogEntry $entry): Entry => $entry->toCore())->all()),
+            $this->skipped ?? [],
+        );
     }
 
     /** Paints it has kept, and of others that were used instead the catalogue's. */
     public function paints(): PaintSource
     {
-        return new FirstOf(SnapshotPaints::of($this->document), ProductPaints::forDocument($this->entries->map(static fn(LogEntry $entry): array => $entry->used()->toArray())->all()));
+        return new FirstOf(
+            SnapshotPaints::of($this->document),
+            ProductPaints::forDocument($this->entries->map(static fn(LogEntry $entry): array => $entry->used()->toArray())->all()),
+        );
     }
 
     /** @param list<Done>|null $done what was recorded, where it has been read already */
@@ -144,6 +153,13 @@ final class Batch extends Model
         /** @var list<int>|null $on */
         $on = $row->on_models === null ? null : json_decode((string) $row->on_models, true);
 
-        return new Done((string) $row->step_id, $row->coat === null ? null : (int) $row->coat, (int) $row->models, (int) strtotime("$row->done_at UTC"), (string) $row->id, $on);
+        return new Done(
+            (string) $row->step_id,
+            $row->coat === null ? null : (int) $row->coat,
+            (int) $row->models,
+            (int) strtotime("$row->done_at UTC"),
+            (string) $row->id,
+            $on,
+        );
     }
 }

@@ -38,12 +38,18 @@ final class Figure extends Model
     use SoftDeletes;
 
     /** All but the sculpt itself. */
-    public const TOLD = ['id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'picture_width', 'cautions', 'deleted_at'];
+    public const TOLD = [
+        'id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'picture_width', 'cautions',
+        'deleted_at',
+    ];
 
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer', 'picture_width' => 'integer', 'cautions' => 'array'];
+    protected $casts = [
+        'triangle_count' => 'integer', 'vertex_count' => 'integer', 'height_mm' => 'float', 'areas' => 'array', 'version' => 'integer',
+        'picture_width' => 'integer', 'cautions' => 'array',
+    ];
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo
@@ -59,7 +65,10 @@ final class Figure extends Model
     /** @throws IllegalSculpt when what is kept is damaged */
     public function toPicture(): Picture
     {
-        return Picture::read((int) $this->picture_width, $this->getAttributes()['picture'] ?? (string) self::query()->whereKey($this->id)->toBase()->value('picture'));
+        return Picture::read(
+            (int) $this->picture_width,
+            $this->getAttributes()['picture'] ?? (string) self::query()->whereKey($this->id)->toBase()->value('picture'),
+        );
     }
 
     /** @throws IllegalSculpt when what is kept is damaged */

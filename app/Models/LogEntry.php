@@ -41,7 +41,10 @@ final class LogEntry extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer', 'coat' => 'integer', 'spent' => 'array', 'on_models' => 'array'];
+    protected $casts = [
+        'used' => 'array', 'models' => 'integer', 'minutes' => 'integer', 'done_at' => 'datetime', 'version' => 'integer',
+        'coat' => 'integer', 'spent' => 'array', 'on_models' => 'array',
+    ];
 
     protected $attributes = ['version' => 1];
 
@@ -52,7 +55,12 @@ final class LogEntry extends Model
 
     public function toCore(): Entry
     {
-        return new Entry(new Done($this->step_id, $this->coat, $this->models, $this->done_at->getTimestamp(), $this->id, $this->on_models), $this->used(), $this->minutes, $this->note);
+        return new Entry(
+            new Done($this->step_id, $this->coat, $this->models, $this->done_at->getTimestamp(), $this->id, $this->on_models),
+            $this->used(),
+            $this->minutes,
+            $this->note,
+        );
     }
 
     /** @return BelongsTo<OwnedBrush, $this> also one that was thrown away since */

@@ -32,14 +32,22 @@ final class PotReading extends Model
         }
         $since = self::query()->where('product_id', $pot->product_id)->max('created_at');
         $reckoned = 0.0;
-        foreach (LogEntry::query()->where('spent', 'like', '%'.$pot->product_id.'%')->when($since !== null, static fn($query) => $query->where('created_at', '>', $since))->get() as $entry) {
+        foreach (LogEntry::query()
+            ->where('spent', 'like', '%'.$pot->product_id.'%')
+            ->when($since !== null, static fn($query) => $query->where('created_at', '>', $since))
+            ->get() as $entry) {
             foreach ($entry->spent ?? [] as $one) {
                 $reckoned += $one['paint'] === $pot->product_id ? (float) $one['ml'] : 0.0;
             }
         }
         $really = $pot->remaining_ml + $reckoned - $leftMl;
         if ($reckoned >= self::LEAST_ML && $really > 0.0) {
-            self::query()->create(['product_id' => $pot->product_id, 'reckoned_ml' => round($reckoned, 4), 'really_ml' => round($really, 4), 'loss' => Setting::measures()->loss]);
+            self::query()->create([
+                'product_id' => $pot->product_id,
+                'reckoned_ml' => round($reckoned, 4),
+                'really_ml' => round($really, 4),
+                'loss' => Setting::measures()->loss,
+            ]);
         }
     }
 }

@@ -103,7 +103,10 @@ final class Product extends Model
     /** @param array<string, mixed> $columns as they are stored: a shelf full of paints is made without a model for each */
     public static function paint(array $columns): Paint
     {
-        ['id' => $id, 'name' => $name, 'kind' => $kind, 'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish, 'maker' => $maker, 'code' => $code] = $columns;
+        [
+            'id' => $id, 'name' => $name, 'kind' => $kind, 'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish,
+            'maker' => $maker, 'code' => $code,
+        ] = $columns;
         $kind = Kind::from($kind);
         $measured = isset($columns['measured']) ? MeasuredFields::read(DocumentReader::of(json_decode($columns['measured'], true)), $kind) : null;
 
@@ -140,7 +143,9 @@ final class Product extends Model
     {
         self::saving(static function (self $product): void {
             $colour = $product->colour();
-            $product->colour_words = $colour === null ? 'clear' : ColourName::of($colour)->words().', '.ColourName::of($colour)->temperature()->value;
+            $product->colour_words = $colour === null
+                ? 'clear'
+                : ColourName::of($colour)->words().', '.ColourName::of($colour)->temperature()->value;
             $product->value = $colour?->lightness;
             $product->hue = $colour === null || $colour->toLch()->chroma < 5 ? null : $colour->toLch()->hue;
         });

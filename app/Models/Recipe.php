@@ -63,7 +63,10 @@ final class Recipe extends Model
     public function plans(): Builder
     {
         /** @var Builder<Plan> */
-        return Plan::query()->whereRaw("exists (select 1 from json_each(plans.document, '$.areas') where json_extract(json_each.value, '$.recipe') = ?)", [$this->id]);
+        return Plan::query()->whereRaw(
+            "exists (select 1 from json_each(plans.document, '$.areas') where json_extract(json_each.value, '$.recipe') = ?)",
+            [$this->id],
+        );
     }
 
     /**

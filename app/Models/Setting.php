@@ -77,13 +77,18 @@ final class Setting extends Model
         return Paces::usual()->withSetUp(self::setUpMinutes());
     }
 
-    /** @return array{celsius: float, humidity: float, at: int}|null what the painter read off outside, and when in seconds since the epoch; null when nothing */
+    /**
+     * @return array{celsius: float, humidity: float, at: int}|null what the painter read off outside, and when in seconds since the epoch;
+     *     null when nothing
+     */
     public static function weather(): ?array
     {
         $kept = self::kept('weather');
         [$celsius, $humidity] = [self::number($kept, 'celsius'), self::number($kept, 'humidity')];
 
-        return $celsius === null || $humidity === null || ! is_int($kept['at'] ?? null) ? null : ['celsius' => $celsius, 'humidity' => $humidity, 'at' => $kept['at']];
+        return $celsius === null || $humidity === null || ! is_int($kept['at'] ?? null)
+            ? null
+            : ['celsius' => $celsius, 'humidity' => $humidity, 'at' => $kept['at']];
     }
 
     /** @return array{station: bool, scanner: bool, reader: bool} the stand-ins that are switched on */
@@ -91,7 +96,11 @@ final class Setting extends Model
     {
         $kept = self::kept('devices');
 
-        return ['station' => ($kept['station'] ?? false) === true, 'scanner' => ($kept['scanner'] ?? false) === true, 'reader' => ($kept['reader'] ?? false) === true];
+        return [
+            'station' => ($kept['station'] ?? false) === true,
+            'scanner' => ($kept['scanner'] ?? false) === true,
+            'reader' => ($kept['reader'] ?? false) === true,
+        ];
     }
 
     /** Tells this database from any other that may answer at the same address. */

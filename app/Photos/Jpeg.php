@@ -41,7 +41,8 @@ final class Jpeg
     /** Behind a scan: within it an FF is followed by 00, or is one of the eight restart marks. */
     private static function nextMarker(string $bytes, int $from): ?int
     {
-        for ($at = strpos($bytes, "\xFF", min($from, strlen($bytes))); $at !== false && $at + 1 < strlen($bytes); $at = strpos($bytes, "\xFF", $at + 1)) {
+        $at = strpos($bytes, "\xFF", max(0, min($from, strlen($bytes))));
+        for (; $at !== false && $at + 1 < strlen($bytes); $at = strpos($bytes, "\xFF", $at + 1)) {
             $next = ord($bytes[$at + 1]);
             if ($next !== 0x00 && $next !== 0xFF && ($next < 0xD0 || $next > 0xD7)) {
                 return $at;

@@ -48,7 +48,12 @@ final readonly class PhotoReading
         }
         $cards = array_values(array_filter($marks, static fn(array $mark): bool => $mark['what'] === 'grey'));
         if (count($cards) !== 1) {
-            throw Faulty::field('marks', $cards === [] ? 'Mark the grey card too: without it nobody knows what light fell on the swatch.' : 'Two grey cards are marked. Mark one: the one that lies nearest to the swatch.');
+            throw Faulty::field(
+                'marks',
+                $cards === []
+                    ? 'Mark the grey card too: without it nobody knows what light fell on the swatch.'
+                    : 'Two grey cards are marked. Mark one: the one that lies nearest to the swatch.',
+            );
         }
         $card = Field::read('marks', static fn(): GreyCard => GreyCard::of(self::pixels($image, $cards[0])));
         $readings = [];
@@ -77,7 +82,16 @@ final readonly class PhotoReading
         }
         $half = max(self::LEAST_SPOT, self::SPOT * max(imagesx($image), imagesy($image)));
         [$halfX, $halfY] = [$half / imagesx($image), $half / imagesy($image)];
-        $pixels = self::pixels($image, ['what' => 'swatch', 'x' => max(0.0, min(1.0 - 2 * $halfX, $x - $halfX)), 'y' => max(0.0, min(1.0 - 2 * $halfY, $y - $halfY)), 'width' => 2 * $halfX, 'height' => 2 * $halfY]);
+        $pixels = self::pixels(
+            $image,
+            [
+                'what' => 'swatch',
+                'x' => max(0.0, min(1.0 - 2 * $halfX, $x - $halfX)),
+                'y' => max(0.0, min(1.0 - 2 * $halfY, $y - $halfY)),
+                'width' => 2 * $halfX,
+                'height' => 2 * $halfY,
+            ],
+        );
 
         return Readings::of(array_map(static fn(array $pixel): Lab => Srgb::of(...$pixel)->toLab(), $pixels))->colour;
     }

@@ -45,7 +45,10 @@ final class PhotoStore
     {
         $this->mustBeReadable($bytes);
         try {
-            $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false, strip: true))->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
+            $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false, strip: true))
+                ->read($bytes)
+                ->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)
+                ->orient();
 
             return self::upright($image, Orientation::of($bytes));
         } catch (RuntimeException) {
@@ -72,7 +75,10 @@ final class PhotoStore
         DB::transaction(static function () use ($id): void {
             $photo = Photo::query()->findOrFail($id);
             if (in_array($photo->id, self::inUse(), true)) {
-                throw Refused::at('photo', 'A paint has its measured colour from this picture, or it is pinned in the logbook. Measure that anew, or take the picture out of the logbook first.');
+                throw Refused::at(
+                    'photo',
+                    'A paint has its measured colour from this picture, or it is pinned in the logbook. Measure that anew, or take the picture out of the logbook first.',
+                );
             }
             $photo->delete();
         });
@@ -83,7 +89,15 @@ final class PhotoStore
     {
         $pinned = array_values(PinnedPhoto::withTrashed()->pluck('photo_id')->all());
 
-        return array_merge($pinned, ...Product::withTrashed()->whereNotNull('measured')->get()->map(static fn(Product $product): array => $product->measured()->photos())->all() ?: [[]]);
+        return array_merge(
+            $pinned,
+            ...Product::withTrashed()
+                ->whereNotNull('measured')
+                ->get()
+                ->map(static fn(Product $product): array => $product->measured()->photos())
+                ->all()
+                ?: [[]],
+        );
     }
 
     private static function upright(ImageInterface $image, int $orientation): ImageInterface
@@ -110,7 +124,15 @@ final class PhotoStore
             throw Faulty::field('photo', 'This picture is cut off: part of it is missing. Save it anew, or take another.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw Faulty::field('photo', sprintf('This picture has %d × %d pixels. Make it smaller: %d million are plenty.', $size[0], $size[1], self::MOST_PIXELS / 1_000_000));
+            throw Faulty::field(
+                'photo',
+                sprintf(
+                    'This picture has %d × %d pixels. Make it smaller: %d million are plenty.',
+                    $size[0],
+                    $size[1],
+                    self::MOST_PIXELS / 1_000_000,
+                ),
+            );
         }
         if (min($size[0], $size[1]) < self::LEAST_SIDE) {
             throw Faulty::field('photo', 'This picture is too small to mark anything in.');

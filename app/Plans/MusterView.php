@@ -39,7 +39,10 @@ final readonly class MusterView
             $views[$plan->id] = $view;
             if (! in_array($plan->id, $without, true)) {
                 $counted[$plan->id] = $view->plan;
-                $seen = array_map($view->seen(...), array_combine(array_map(static fn(Area $area): string => $area->id, $view->plan->areas), $view->plan->areas));
+                $seen = array_map(
+                    $view->seen(...),
+                    array_combine(array_map(static fn(Area $area): string => $area->id, $view->plan->areas), $view->plan->areas),
+                );
                 $looks[$plan->id] = array_filter($seen);
             }
         }

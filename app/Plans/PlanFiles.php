@@ -37,7 +37,10 @@ final readonly class PlanFiles
             $document = $plan->document;
         }
 
-        return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $document,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @throws Faulty when it is no plan file, one from the future, or no sound plan; nothing of it is taken then */
@@ -46,7 +49,10 @@ final readonly class PlanFiles
         try {
             $fields = SoundJson::decode($file, self::DEEPEST);
         } catch (JsonException $fault) {
-            throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s. Take it out of Kalokroma again.', lcfirst($fault->getMessage())));
+            throw Faulty::field(
+                'file',
+                sprintf('This is no plan file, or it is cut short: %s. Take it out of Kalokroma again.', lcfirst($fault->getMessage())),
+            );
         }
 
         return $this->take($fields);
@@ -81,7 +87,11 @@ final readonly class PlanFiles
     private static function known(Paint $paint): ?Product
     {
         return $paint->code === ''
-            ? Product::withTrashed()->where('maker', $paint->maker ?: Catalogue::NO_MAKER)->where('name', $paint->name)->where('kind', $paint->kind->value)->first()
+            ? Product::withTrashed()
+                ->where('maker', $paint->maker ?: Catalogue::NO_MAKER)
+                ->where('name', $paint->name)
+                ->where('kind', $paint->kind->value)
+                ->first()
             : Product::withTrashed()->where('maker', $paint->maker)->where('code', $paint->code)->first();
     }
 

@@ -24,7 +24,12 @@ final readonly class PlanLooksStore
      */
     public function ofAll(Collection $plans, callable $make): array
     {
-        $paints = DB::table('plan_product')->join('products', 'products.id', '=', 'plan_product.product_id')->whereIn('plan_id', $plans->modelKeys())
+        $paints = DB::table('plan_product')->join(
+            'products',
+            'products.id',
+            '=',
+            'plan_product.product_id',
+        )->whereIn('plan_id', $plans->modelKeys())
             ->orderBy('plan_id')->orderBy('product_id')->groupBy('plan_id')
             ->selectRaw("plan_id, group_concat(product_id || '.' || products.version, ' ') as paints")->pluck('paints', 'plan_id');
         $looks = [];

@@ -131,7 +131,10 @@ final class PlanStore
             $plan = Plan::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This plan', $version, $plan->version);
             $view = PlanView::of($plan);
-            $recipe = RecipeLibrary::add($view->plan->area($areaId) ?? throw Faulty::field('area', 'This area is not in the plan any more.'), $told);
+            $recipe = RecipeLibrary::add(
+                $view->plan->area($areaId) ?? throw Faulty::field('area', 'This area is not in the plan any more.'),
+                $told,
+            );
 
             return $this->keepOne($plan, $view->saying(self::applied(new ShareArea($areaId, $recipe->id), $view->plan)));
         });
@@ -200,7 +203,12 @@ final class PlanStore
         $touched = array_map(static fn(mixed $one): FieldsAt => FieldsAt::read(is_array($one) ? $one : []), $was ?? []);
         $changed = array_values(array_filter($touched, static fn(FieldsAt $one): bool => ! $one->areIn($document)));
         if ($was === null || $changed !== []) {
-            StaleWrite::unlessCurrent('This plan', $version, $present, array_map(static fn(FieldsAt $one): array => ['at' => $one->place, 'fields' => $one->nowIn($document)?->fields], $changed));
+            StaleWrite::unlessCurrent(
+                'This plan',
+                $version,
+                $present,
+                array_map(static fn(FieldsAt $one): array => ['at' => $one->place, 'fields' => $one->nowIn($document)?->fields], $changed),
+            );
         }
     }
 
@@ -258,7 +266,10 @@ final class PlanStore
     /** @param array<mixed> $document */
     private static function sharesAny(array $document): bool
     {
-        return array_filter((array) ($document['areas'] ?? []), static fn(mixed $area): bool => is_array($area) && ($area['recipe'] ?? null) !== null) !== [];
+        return array_filter(
+            (array) ($document['areas'] ?? []),
+            static fn(mixed $area): bool => is_array($area) && ($area['recipe'] ?? null) !== null,
+        ) !== [];
     }
 
     private static function loosened(PlanView $view): PlanView
@@ -291,7 +302,10 @@ final class PlanStore
     {
         $document = array_diff_key($view->document->fields, ['paints' => true]);
         if (strlen(json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)) > self::MOST_BYTES) {
-            throw Faulty::field('document', 'This plan is larger than a megabyte, and could not be saved again. Shorten its notes, or make two plans of it.');
+            throw Faulty::field(
+                'document',
+                'This plan is larger than a megabyte, and could not be saved again. Shorten its notes, or make two plans of it.',
+            );
         }
 
         return $document;

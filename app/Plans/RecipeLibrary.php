@@ -47,7 +47,8 @@ final class RecipeLibrary
         if (($edit['do'] ?? null) !== 'take-recipe' || ! is_string($edit['recipe'] ?? null)) {
             return $edit;
         }
-        $recipe = Recipe::query()->find($edit['recipe']) ?? throw Faulty::field('recipe', 'This recipe is not in the library any more. Choose another.');
+        $recipe = Recipe::query()->find($edit['recipe'])
+            ?? throw Faulty::field('recipe', 'This recipe is not in the library any more. Choose another.');
 
         return [...$edit, 'steps' => $recipe->steps];
     }

@@ -37,7 +37,8 @@ final readonly class RecipeQuestion
     ) {}
 
     /**
-     * @param array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null, wishes?: list<string>, keep?: list<string>} $wish
+     * @param array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null,
+     *     wishes?: list<string>, keep?: list<string>} $wish
      *
      * @throws Faulty when the target makes no sense
      * @throws ModelNotFoundException<\Illuminate\Database\Eloquent\Model> when area or paint are gone
@@ -73,7 +74,19 @@ final readonly class RecipeQuestion
         ));
         $plan = $this->view->plan;
 
-        return (new Writer($box))->write(new WritingWish($this->area, $this->target, $plan->model, $plan->undercoatOf($this->area), strtolower((string) Str::ulid()), $this->taste, $this->keep, Setting::hasAirbrush()), $this->school);
+        return (new Writer($box))->write(
+            new WritingWish(
+                $this->area,
+                $this->target,
+                $plan->model,
+                $plan->undercoatOf($this->area),
+                strtolower((string) Str::ulid()),
+                $this->taste,
+                $this->keep,
+                Setting::hasAirbrush(),
+            ),
+            $this->school,
+        );
     }
 
     /**
@@ -87,10 +100,12 @@ final readonly class RecipeQuestion
             $from = ($target['plan'] ?? null) === null ? $view : PlanView::of(Plan::query()->findOrFail($target['plan']));
             $area = $from->plan->area($target['area']) ?? throw Faulty::field('target.area', 'There is no such area any more. Choose another.');
 
-            return Scheme::meant($area) ?? throw Faulty::field('target.area', sprintf('"%s" has no colour yet. Choose an area that is painted.', $area->name));
+            return Scheme::meant($area)
+                ?? throw Faulty::field('target.area', sprintf('"%s" has no colour yet. Choose an area that is painted.', $area->name));
         }
         if (($target['paint'] ?? null) !== null) {
-            return Product::query()->findOrFail($target['paint'])->colour() ?? throw Faulty::field('target.paint', 'This pot has no colour. Choose a paint, or pick the colour.');
+            return Product::query()->findOrFail($target['paint'])->colour()
+                ?? throw Faulty::field('target.paint', 'This pot has no colour. Choose a paint, or pick the colour.');
         }
 
         return Field::read('target.colour', static fn(): Lab => Lab::spoken($target['colour'] ?? ''));

@@ -34,7 +34,10 @@ final readonly class SchemeView
         }
         $looks = array_filter($looks);
         $this->looks = $looks;
-        $this->balance = Balance::of(array_values(array_filter($view->plan->areas, static fn(Area $area): bool => isset($looks[$area->id]))), $looks);
+        $this->balance = Balance::of(
+            array_values(array_filter($view->plan->areas, static fn(Area $area): bool => isset($looks[$area->id]))),
+            $looks,
+        );
     }
 
     public static function of(KeptPlan $kept): self
@@ -57,7 +60,9 @@ final readonly class SchemeView
     /** @return list<Harmony> owned paints that go with an area */
     public function harmonies(Area $area): array
     {
-        return isset($this->looks[$area->id]) ? Harmony::with($this->looks[$area->id]->at(Zone::Face), array_values($this->view->shelf()->owned())) : [];
+        return isset($this->looks[$area->id])
+            ? Harmony::with($this->looks[$area->id]->at(Zone::Face), array_values($this->view->shelf()->owned()))
+            : [];
     }
 
     public function area(string $id): ?Area
@@ -86,6 +91,7 @@ final readonly class SchemeView
         $then = $progress->plan->area($area->id);
         $prints = static fn(?Area $one): array => array_map(static fn(Step $step): string => "$step->id {$step->fingerprint()}", $one->steps ?? []);
 
-        return $prints($then) === $prints($area) && array_filter($area->steps, static fn(Step $step): bool => $progress->doneOn($step->id) < 1) === [];
+        return $prints($then) === $prints($area)
+            && array_filter($area->steps, static fn(Step $step): bool => $progress->doneOn($step->id) < 1) === [];
     }
 }

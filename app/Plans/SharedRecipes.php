@@ -15,8 +15,9 @@ use Kalokroma\Recipe\SharedSteps;
 use Kalokroma\Recipe\Step;
 
 /**
- * Keeps areas that share a recipe alike: what was changed on one of them is carried to the others of its plan, to the library, and to every other plan.
- * An area that came to say something else than the library without having shared the recipe before is cut loose, so that nothing is overwritten unseen.
+ * Keeps areas that share a recipe alike: what was changed on one of them is carried to the others of its plan, to the library, and to every
+ * other plan. An area that came to say something else than the library without having shared the recipe before is cut loose, so that
+ * nothing is overwritten unseen.
  */
 final readonly class SharedRecipes
 {
@@ -41,7 +42,12 @@ final readonly class SharedRecipes
         foreach ($after->plan->areas as $area) {
             $recipe = $area->recipe === null ? null : $known[$area->recipe] ?? null;
             $was = $before->area($area->id);
-            if ($recipe !== null && ! isset($changes[$recipe->id]) && $was?->recipe === $recipe->id && ! SharedSteps::areAlike($recipe->toCore(), $area->steps)) {
+            if (
+                $recipe !== null
+                && ! isset($changes[$recipe->id])
+                && $was?->recipe === $recipe->id
+                && ! SharedSteps::areAlike($recipe->toCore(), $area->steps)
+            ) {
                 $changes[$recipe->id] = ['recipe' => $recipe, 'before' => $was->steps, 'after' => $area->steps];
             }
         }
@@ -77,11 +83,17 @@ final readonly class SharedRecipes
     {
         foreach ($this->changes as $change) {
             $recipe = $change['recipe'];
-            $recipe->update(['steps' => array_map(StepWriter::write(...), SharedSteps::copied($change['after'], $recipe->id)), 'version' => $recipe->version + 1]);
+            $recipe->update([
+                'steps' => array_map(StepWriter::write(...), SharedSteps::copied($change['after'], $recipe->id)),
+                'version' => $recipe->version + 1,
+            ]);
         }
         foreach ($this->others($origin) as $plan) {
             try {
-                $view = PlanView::withPaintsOf($plan, array_map(static fn(array $one): array => $one['recipe']->steps, array_values($this->changes)));
+                $view = PlanView::withPaintsOf(
+                    $plan,
+                    array_map(static fn(array $one): array => $one['recipe']->steps, array_values($this->changes)),
+                );
                 $keep($plan, $view->saying($this->carriedTo($view->plan)));
             } catch (Faulty) {
                 // A plan that cannot be read any more is told of elsewhere; mended, it finds itself cut loose.
@@ -108,7 +120,12 @@ final readonly class SharedRecipes
         foreach ($plan->areas as $area) {
             $change = $area->recipe === null ? null : $this->changes[$area->recipe] ?? null;
             if ($change !== null && ! SharedSteps::areAlike($change['after'], $area->steps)) {
-                $plan = $plan->withArea($area->withSteps(SharedSteps::carried($change['before'], $change['after'], $area->steps, strtolower((string) Str::ulid()))));
+                $plan = $plan->withArea($area->withSteps(SharedSteps::carried(
+                    $change['before'],
+                    $change['after'],
+                    $area->steps,
+                    strtolower((string) Str::ulid()),
+                )));
             }
         }
 

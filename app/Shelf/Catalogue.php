@@ -125,12 +125,19 @@ final class Catalogue
         }
         $measured = $product->measured();
         $keepsColour = ($columns['swatch'] ?? null) === $product->colour()?->toSrgb()->hex() && ($columns['kind'] ?? null) === $product->kind;
-        $keepsOpacity = $measured->strength === null || (is_numeric($columns['opacity'] ?? null) && abs((float) $columns['opacity'] - $measured->strength->share) < self::AS_SHOWN);
+        $keepsOpacity = $measured->strength === null
+            || (is_numeric($columns['opacity'] ?? null) && abs((float) $columns['opacity'] - $measured->strength->share) < self::AS_SHOWN);
 
         return match (true) {
-            $keepsColour && $keepsOpacity => [...$columns, 'swatch' => $product->swatch, ...($measured->strength === null ? [] : ['opacity' => $product->opacity])],
+            $keepsColour
+                && $keepsOpacity => [
+                    ...$columns,
+                    'swatch' => $product->swatch,
+                    ...($measured->strength === null ? [] : ['opacity' => $product->opacity]),
+                ],
             $keepsColour && $measured->colour !== null && $measured->colourBy !== null => [
-                ...$columns, 'swatch' => $product->swatch, 'measured' => MeasuredFields::write(Measured::nothing()->withColour($measured->colour, $measured->colourBy)),
+                ...$columns, 'swatch' => $product->swatch,
+                'measured' => MeasuredFields::write(Measured::nothing()->withColour($measured->colour, $measured->colourBy)),
             ],
             default => [...$columns, 'measured' => null],
         };

@@ -37,13 +37,22 @@ final readonly class OwnedPaints
         $mlLeft = self::owned()->pluck('remaining_ml', 'products.id')->map(floatval(...))->all();
 
         return Shelf::stocked($mlLeft, static fn(): array => array_values(
-            self::owned()->orderBy('maker')->orderBy('code')->get('products.*')->map(static fn(object $row): Paint => Product::paint((array) $row))->all(),
+            self::owned()
+                ->orderBy('maker')
+                ->orderBy('code')
+                ->get('products.*')
+                ->map(static fn(object $row): Paint => Product::paint((array) $row))
+                ->all(),
         ));
     }
 
     private static function owned(): Rows
     {
-        return Product::query()->toBase()->join('pots', 'pots.product_id', '=', 'products.id')->where('pots', '>', 0)->where('remaining_ml', '>', 0);
+        return Product::query()
+            ->toBase()
+            ->join('pots', 'pots.product_id', '=', 'products.id')
+            ->where('pots', '>', 0)
+            ->where('remaining_ml', '>', 0);
     }
 
     /** @return array<string, float> ml left by id */

@@ -99,7 +99,10 @@ final class PaintFiles
     public function shelf(string $csv, bool $take, ?Portion $portion = null): array
     {
         return DB::transaction(function () use ($csv, $take, $portion): array {
-            $known = array_fill_keys(Product::query()->toBase()->whereNull('deleted_at')->selectRaw("maker || char(10) || code as named")->pluck('named')->all(), true);
+            $known = array_fill_keys(
+                Product::query()->toBase()->whereNull('deleted_at')->selectRaw("maker || char(10) || code as named")->pluck('named')->all(),
+                true,
+            );
             $rows = ShelfCsv::read($csv, static fn(string $maker, string $code): bool => isset($known["$maker\n$code"]));
             $asked = $portion?->of($rows) ?? $rows;
             $products = self::present(array_map(static fn(ShelfRow $row): string => $row->code, $asked));
@@ -110,7 +113,9 @@ final class PaintFiles
                 $pot = $product->pot ?? new Pot(['product_id' => $product->id]);
                 $fresh = ! $pot->exists;
                 $pot->fill(['pots' => $row->pots, 'remaining_ml' => $row->remainingMl ?? $product->fullMl($row->pots), 'note' => $row->note]);
-                $changes[] = ['row' => "$product->name ($row->maker $row->code)", 'change' => self::change($pot), 'fields' => $fresh ? [] : array_keys($pot->getDirty())];
+                $changes[] = ['row' => "$product->name ($row->maker $row->code)", 'change' => self::change($pot), 'fields' => $fresh
+                    ? []
+                    : array_keys($pot->getDirty())];
                 if ($take && $pot->isDirty()) {
                     $pot->version += $fresh ? 0 : 1;
                     $pot->save();
@@ -128,7 +133,10 @@ final class PaintFiles
             $ids = Product::query()->get()->keyBy(self::key(...))->map(static fn(Product $product): string => $product->id);
             $rows = SetsCsv::read($csv, static fn(string $maker, string $code): bool => $ids->has("$maker\n$code"));
             foreach ($rows as $row) {
-                $set = PaintSet::query()->updateOrCreate(['maker' => $row->maker, 'code' => $row->code], ['name' => $row->name, 'price' => $row->price]);
+                $set = PaintSet::query()->updateOrCreate(
+                    ['maker' => $row->maker, 'code' => $row->code],
+                    ['name' => $row->name, 'price' => $row->price],
+                );
                 $set->products()->sync(array_map(static fn(string $code): string => (string) $ids->get("$row->maker\n$code"), $row->codes));
             }
 
@@ -150,7 +158,12 @@ final class PaintFiles
     public function gpl(string $name, Collection $products): string
     {
         return Gpl::write(new GplPalette($name, array_values($products->whereNotNull('swatch')->map(
-            static fn(Product $one): GplEntry => GplEntry::ofPaint($one->colour()?->toSrgb() ?? Srgb::parse((string) $one->swatch), $one->name, $one->maker, $one->code),
+            static fn(Product $one): GplEntry => GplEntry::ofPaint(
+                $one->colour()?->toSrgb() ?? Srgb::parse((string) $one->swatch),
+                $one->name,
+                $one->maker,
+                $one->code,
+            ),
         )->all())));
     }
 
@@ -213,7 +226,10 @@ final class PaintFiles
     private static function columns(CatalogueRow $row, Product $present): array
     {
         $known = $present->exists ? self::row($present) : null;
-        $isSameColour = $known !== null && $known->kind === $row->kind && self::isSame($known->measured, $row->measured) && ($row->measured !== null || $known->swatch?->hex() === $row->swatch?->hex());
+        $isSameColour = $known !== null
+            && $known->kind === $row->kind
+            && self::isSame($known->measured, $row->measured)
+            && ($row->measured !== null || $known->swatch?->hex() === $row->swatch?->hex());
         $isSameOpacity = $known !== null && abs(($known->opacity ?? -1.0) - ($row->opacity ?? -1.0)) < 1e-6;
         $measured = match (true) {
             $isSameColour && $isSameOpacity => $present->measured,
@@ -223,7 +239,11 @@ final class PaintFiles
 
         return [
             'maker' => $row->maker, 'range' => $row->range, 'code' => $row->code, 'name' => $row->name, 'kind' => $row->kind,
-            'swatch' => $isSameColour ? $present->swatch : $row->swatch?->hex(), 'opacity' => $isSameOpacity ? $present->opacity : $row->opacity, 'finish' => $row->finish,
+            'swatch' => $isSameColour
+                ? $present->swatch
+                : $row->swatch?->hex(), 'opacity' => $isSameOpacity
+                ? $present->opacity
+                : $row->opacity, 'finish' => $row->finish,
             'volume_ml' => $row->volumeMl, 'price' => $row->price, 'barcode' => $row->barcode, 'measured' => $measured,
         ];
     }
@@ -231,7 +251,9 @@ final class PaintFiles
     /** To a thousandth, which is how a file tells it. */
     private static function isSame(?Lab $one, ?Lab $other): bool
     {
-        return $one === null || $other === null ? $one === $other : abs($one->lightness - $other->lightness) + abs($one->a - $other->a) + abs($one->b - $other->b) < 0.002;
+        return $one === null || $other === null
+            ? $one === $other
+            : abs($one->lightness - $other->lightness) + abs($one->a - $other->a) + abs($one->b - $other->b) < 0.002;
     }
 
     private static function change(Product|Pot $row): string
@@ -258,7 +280,11 @@ final class PaintFiles
             'added' => $count['added'] ?? 0,
             'changed' => $count['changed'] ?? 0,
             'same' => $count['same'] ?? 0,
-            'changes' => array_slice(array_values(array_filter($changes, static fn(array $one): bool => $one['change'] !== 'same')), 0, self::MOST_TOLD),
+            'changes' => array_slice(
+                array_values(array_filter($changes, static fn(array $one): bool => $one['change'] !== 'same')),
+                0,
+                self::MOST_TOLD,
+            ),
         ];
     }
 }

@@ -42,18 +42,25 @@ final class PaintUses
         }
         foreach (self::naming(Recipe::query(), 'steps', $changed->id) as $recipe) {
             $paints = ProductPaints::forDocument($recipe->steps);
-            $uses[] = self::reads(static fn() => $recipe->toCore($paints)) && ! self::reads(static fn() => $recipe->toCore(new ChangedPaint($paints, $paint))) ? "the shared recipe \"$recipe->name\"" : null;
+            $uses[] = self::reads(static fn() => $recipe->toCore($paints))
+                && ! self::reads(static fn() => $recipe->toCore(new ChangedPaint($paints, $paint)))
+                ? "the shared recipe \"$recipe->name\""
+                : null;
         }
         foreach (self::naming(KeptMix::query(), 'parts', $changed->id) as $mix) {
             $paints = ProductPaints::forDocument($mix->parts);
             $uses[] = $mix->toCore($paints) !== null && $mix->toCore(new ChangedPaint($paints, $paint)) === null ? "the mix \"$mix->name\"" : null;
         }
         foreach (self::naming(Batch::query(), 'document', $changed->id) as $batch) {
-            $uses[] = $batch->load('entries')->progress()->open() === [] ? null : self::told("the batch \"$batch->name\", which is being painted", $batch->document, SnapshotPaints::of($batch->document), $paint);
+            $uses[] = $batch->load('entries')->progress()->open() === []
+                ? null
+                : self::told("the batch \"$batch->name\", which is being painted", $batch->document, SnapshotPaints::of($batch->document), $paint);
         }
         $uses = array_values(array_filter($uses));
 
-        return count($uses) > self::MOST_TOLD ? [...array_slice($uses, 0, self::MOST_TOLD), sprintf('%d more', count($uses) - self::MOST_TOLD)] : $uses;
+        return count($uses) > self::MOST_TOLD
+            ? [...array_slice($uses, 0, self::MOST_TOLD), sprintf('%d more', count($uses) - self::MOST_TOLD)]
+            : $uses;
     }
 
     /** @return list<string> plans that use it, as they stand in a refusal */

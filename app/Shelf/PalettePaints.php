@@ -34,7 +34,8 @@ final class PalettePaints
         $known = Product::query()->get()->keyBy(static fn(Product $product): string => "$product->maker\n$product->code");
         $rows = [];
         foreach ($palette->entries as $index => $entry) {
-            [$name, $maker, $code] = $entry->paint() ?? [self::name($entry), $palette->name === '' ? 'Palette' : $palette->name, sprintf('P%03d', $index + 1)];
+            [$name, $maker, $code] = $entry->paint()
+                ?? [self::name($entry), $palette->name === '' ? 'Palette' : $palette->name, sprintf('P%03d', $index + 1)];
             $maker = mb_substr($maker, 0, self::LONGEST_MAKER);
             $code = mb_substr($code, 0, self::LONGEST_CODE);
             $row = self::row($known->get("$maker\n$code"), $entry, $maker, $code, mb_substr($name, 0, self::LONGEST_NAME));
@@ -55,10 +56,35 @@ final class PalettePaints
         $like = PaintFiles::row($known);
         // A medium has no colour, whatever a palette says; and a colour that is shown as the palette has it is still known more exactly.
         if ($like->kind->isClear() || $like->colour()?->toSrgb()->hex() === $entry->colour->hex()) {
-            return new CatalogueRow($maker, $like->range, $code, $name, $like->kind, $like->swatch, $like->opacity, $like->finish, $like->volumeMl, $like->price, $like->barcode, $like->measured);
+            return new CatalogueRow(
+                $maker,
+                $like->range,
+                $code,
+                $name,
+                $like->kind,
+                $like->swatch,
+                $like->opacity,
+                $like->finish,
+                $like->volumeMl,
+                $like->price,
+                $like->barcode,
+                $like->measured,
+            );
         }
 
-        return new CatalogueRow($maker, $like->range, $code, $name, $like->kind, $entry->colour, $like->opacity, $like->finish, $like->volumeMl, $like->price, $like->barcode);
+        return new CatalogueRow(
+            $maker,
+            $like->range,
+            $code,
+            $name,
+            $like->kind,
+            $entry->colour,
+            $like->opacity,
+            $like->finish,
+            $like->volumeMl,
+            $like->price,
+            $like->barcode,
+        );
     }
 
     private static function name(GplEntry $entry): string

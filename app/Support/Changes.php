@@ -7,8 +7,8 @@ namespace App\Support;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Counts the changes of every table, by triggers in the database itself: whoever keeps an answer knows by them whether what it follows from is still the same.
- * No write can forget to tell.
+ * Counts the changes of every table, by triggers in the database itself: whoever keeps an answer knows by them whether what it follows from
+ * is still the same. No write can forget to tell.
  */
 final class Changes
 {
@@ -24,7 +24,13 @@ final class Changes
         sort($names);
         $counts = DB::table(self::TABLE)->whereIn('name', $names)->pluck('count', 'name')->all();
 
-        return implode(' ', array_map(static fn(string $name): string => (string) ($counts[$name] ?? throw new \LogicException("No changes of $name are counted.")), $names));
+        return implode(
+            ' ',
+            array_map(
+                static fn(string $name): string => (string) ($counts[$name] ?? throw new \LogicException("No changes of $name are counted.")),
+                $names,
+            ),
+        );
     }
 
     public static function desk(): string
@@ -43,7 +49,12 @@ final class Changes
     {
         DB::table(self::TABLE)->insertOrIgnore(['name' => $table, 'count' => 0]);
         foreach (['insert', 'update', 'delete'] as $change) {
-            DB::unprepared(sprintf('create trigger if not exists "%1$s_%2$s_counts" after %2$s on "%1$s" begin update %3$s set count = count + 1 where name = \'%1$s\'; end', $table, $change, self::TABLE));
+            DB::unprepared(sprintf(
+                'create trigger if not exists "%1$s_%2$s_counts" after %2$s on "%1$s" begin update %3$s set count = count + 1 where name = \'%1$s\'; end',
+                $table,
+                $change,
+                self::TABLE,
+            ));
         }
     }
 }

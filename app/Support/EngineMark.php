@@ -9,8 +9,8 @@ use RecursiveIteratorIterator;
 use SplFileInfo;
 
 /**
- * Tells this engine from any other: what is kept of an answer is only as good as the code it came from. Written down when the application is made ready
- * (bin/prepare); without that, worked out from the code as it stands.
+ * Tells this engine from any other: what is kept of an answer is only as good as the code it came from. Written down when the application
+ * is made ready (bin/prepare); without that, worked out from the code as it stands.
  */
 final class EngineMark
 {
@@ -31,7 +31,9 @@ final class EngineMark
         $marks = [];
         foreach (self::CODE as $place) {
             $path = "$root/$place";
-            $files = is_dir($path) ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, RecursiveDirectoryIterator::SKIP_DOTS)) : [new SplFileInfo($path)];
+            $files = is_dir($path)
+                ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, RecursiveDirectoryIterator::SKIP_DOTS))
+                : [new SplFileInfo($path)];
             foreach ($files as $file) {
                 if ($file instanceof SplFileInfo && $file->isFile()) {
                     $marks[substr($file->getPathname(), strlen($root))] = hash_file('xxh128', $file->getPathname());

@@ -36,7 +36,13 @@ final class Refused extends RuntimeException
     /** @param list<string> $uses */
     public static function wrongKindWords(string $name, string $kind, array $uses): string
     {
-        return sprintf('"%s" is used by %s, where %s "%s" cannot be. Put another paint in its place there first.', $name, implode(', ', $uses), preg_match('/^[aeiou]/', $kind) === 1 ? 'an' : 'a', $kind);
+        return sprintf(
+            '"%s" is used by %s, where %s "%s" cannot be. Put another paint in its place there first.',
+            $name,
+            implode(', ', $uses),
+            preg_match('/^[aeiou]/', $kind) === 1 ? 'an' : 'a',
+            $kind,
+        );
     }
 
     public static function at(string $field, string $message): self

@@ -22,7 +22,10 @@ final class StaleWrite extends RuntimeException
     public static function unlessStillNewest(string $what, int $read, int $present): void
     {
         if ($read !== $present) {
-            throw new self(sprintf('%s was changed again since, so this can no longer be taken back from here. Nothing was changed.', $what), $present);
+            throw new self(
+                sprintf('%s was changed again since, so this can no longer be taken back from here. Nothing was changed.', $what),
+                $present,
+            );
         }
     }
 
@@ -34,7 +37,11 @@ final class StaleWrite extends RuntimeException
     public static function unlessCurrent(string $what, int $read, int $present, array $now = []): void
     {
         if ($read !== $present) {
-            throw new self(sprintf('%s was changed elsewhere since you opened it. Load the newer state, or save yours over it.', $what), $present, $now);
+            throw new self(
+                sprintf('%s was changed elsewhere since you opened it. Load the newer state, or save yours over it.', $what),
+                $present,
+                $now,
+            );
         }
     }
 }

@@ -72,7 +72,10 @@ final class Amounts
         return new self($squad, $measures ?? Measures::usual());
     }
 
-    /** @return array<string, float> ml that each pot has less in the end, by paint id: film, palette, cup and what goes past; not rounded to drops */
+    /**
+     * @return array<string, float> ml that each pot has less in the end, by paint id: film, palette, cup and what goes past; not rounded to
+     *     drops
+     */
     public function totals(): array
     {
         $totals = [];
@@ -85,7 +88,8 @@ final class Amounts
             foreach ($pass->mixtures as $mixture) {
                 $parts = $mixture->mix->parts();
                 foreach ($mixture->mix->ingredients as $ingredient) {
-                    $totals[$ingredient->paint->id] = ($totals[$ingredient->paint->id] ?? 0.0) + $mixture->neededMl * $mixture->dilution->strength() * $ingredient->parts / $parts;
+                    $totals[$ingredient->paint->id] = ($totals[$ingredient->paint->id] ?? 0.0) + $mixture->neededMl
+                        * $mixture->dilution->strength() * $ingredient->parts / $parts;
                 }
                 if ($mixture->dilution->pot !== null) {
                     $pot = $mixture->dilution->pot->id;
@@ -100,7 +104,10 @@ final class Amounts
     /** @return list<PassAmount> every pass in the order it is painted */
     public function passes(): array
     {
-        return $this->passes ??= array_map(fn(Pass $pass): PassAmount => $this->pass($pass, $this->modelsLeft($pass)), $this->passesInOrder ?? $this->squad->passes());
+        return $this->passes ??= array_map(
+            fn(Pass $pass): PassAmount => $this->pass($pass, $this->modelsLeft($pass)),
+            $this->passesInOrder ?? $this->squad->passes(),
+        );
     }
 
     /** @return array<string, Pour> what is poured in all, pot by pot, in the order of first need */
@@ -119,7 +126,12 @@ final class Amounts
     /** @param float $models on which all its coats are laid: half of the coats on ten are five */
     public function pass(Pass $pass, float $models): PassAmount
     {
-        return new PassAmount($pass, $this->mixtures($pass->step, $pass->area, $models), $this->sprayed($pass->step, $pass->area, $models), $this->cans($pass->step, $pass->area, $models));
+        return new PassAmount(
+            $pass,
+            $this->mixtures($pass->step, $pass->area, $models),
+            $this->sprayed($pass->step, $pass->area, $models),
+            $this->cans($pass->step, $pass->area, $models),
+        );
     }
 
     /** A pass as it is poured for all the models it is done to, whatever of it is done. */
@@ -128,10 +140,15 @@ final class Amounts
         return $this->pass($pass, (float) count($this->squad->modelsOf($pass->step->id)));
     }
 
-    /** Whole drops of a mix that lie on the palette when all its models are done: what the brush left there, and what rounding to drops had too much. */
+    /**
+     * Whole drops of a mix that lie on the palette when all its models are done: what the brush left there, and what rounding to drops had
+     * too much.
+     */
     public function leftOnPalette(PassAmount $pass, Mixture $mixture): int
     {
-        return $pass->pass->step->brush === Brush::Airbrush ? 0 : (int) floor($mixture->drops() - $mixture->neededMl * (1.0 - $this->measures->loss) / $this->measures->dropMl + 1e-9);
+        return $pass->pass->step->brush === Brush::Airbrush
+            ? 0
+            : (int) floor($mixture->drops() - $mixture->neededMl * (1.0 - $this->measures->loss) / $this->measures->dropMl + 1e-9);
     }
 
     /** What leaves can or cup for so many models; null when it is not sprayed. */
@@ -148,7 +165,10 @@ final class Amounts
         return $sprayed === null || $step->mix === null ? [] : [Pour::fromCan($step->mix->ingredients[0]->paint, $sprayed)];
     }
 
-    /** What is mixed for so many models: what the brush leaves on the palette comes on top, or what goes past from a cup that is never quite empty. */
+    /**
+     * What is mixed for so many models: what the brush leaves on the palette comes on top, or what goes past from a cup that is never quite
+     * empty.
+     */
     private function mixedMl(Step $step, ?Area $area, float $models): float
     {
         $wet = $this->wetMl($step, $area, $models);
@@ -196,7 +216,8 @@ final class Amounts
         }
         if ($second !== null) {
             foreach ($second->mix->ingredients as $ingredient) {
-                $spent[$ingredient->paint->id] = ($spent[$ingredient->paint->id] ?? 0.0) + self::HALF * $wet * $second->dilution->strength() * $ingredient->parts / $second->mix->parts();
+                $spent[$ingredient->paint->id] = ($spent[$ingredient->paint->id] ?? 0.0) + self::HALF * $wet
+                    * $second->dilution->strength() * $ingredient->parts / $second->mix->parts();
             }
         }
         if ($step->dilution->pot !== null) {
@@ -213,10 +234,13 @@ final class Amounts
         $share = $area === null ? $this->shareOf($step) : $area->size->share();
         $place = 0.0;
         foreach (Zone::cases() as $zone) {
-            $place += ($area === null ? self::ZONE_OF_WHOLE : $area->texture->share($zone)) * $step->place->reach($zone) * $step->place->share($zone);
+            $place += (
+                $area === null ? self::ZONE_OF_WHOLE : $area->texture->share($zone)
+            ) * $step->place->reach($zone) * $step->place->share($zone);
         }
 
-        return $this->measures->wetFilmMm * $surfaceMm2 * $share * $step->coats * ($models ?? $this->models) * $place / (1.0 - $this->measures->loss) / 1000.0;
+        return $this->measures->wetFilmMm * $surfaceMm2 * $share
+            * $step->coats * ($models ?? $this->models) * $place / (1.0 - $this->measures->loss) / 1000.0;
     }
 
     /** Of the whole model: all of it, but where loose parts are primed by themselves the areas that are. */
@@ -228,7 +252,10 @@ final class Amounts
             return 1.0;
         }
 
-        return array_sum(array_map(static fn(Area $area): float => in_array($area->id, $primed, true) ? $area->size->share() : 0.0, $this->plan->areas)) / $all;
+        return array_sum(array_map(
+            static fn(Area $area): float => in_array($area->id, $primed, true) ? $area->size->share() : 0.0,
+            $this->plan->areas,
+        )) / $all;
     }
 
     /** @return list<Mixture> */

@@ -34,7 +34,9 @@ final readonly class Shortage
             $left = $pour->paint === null ? null : ($shelf->has($pour->paint) ? $shelf->mlLeft($pour->paint) : 0.0);
             if ($pour->paint !== null && $left !== null && $left < $pour->ml) {
                 $drops = (int) ceil(($pour->ml - $left) / $dropMl);
-                $missing = $pour->sprayed?->brush === Brush::SprayCan ? Sprayed::cans(($pour->ml - $left) / Sprayed::CAN_ML) : sprintf('%d drop%s', $drops, $drops === 1 ? '' : 's');
+                $missing = $pour->sprayed?->brush === Brush::SprayCan
+                    ? Sprayed::cans(($pour->ml - $left) / Sprayed::CAN_ML)
+                    : sprintf('%d drop%s', $drops, $drops === 1 ? '' : 's');
                 $short[] = new self($pour->paint, $pour->ml, $left, $drops, (int) floor($models * $left / $pour->ml), $missing);
             }
         }

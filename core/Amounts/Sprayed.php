@@ -7,8 +7,9 @@ namespace Kalokroma\Amounts;
 use Kalokroma\Craft\Brush;
 
 /**
- * What leaves a can or a cup for what is to land on the models: most of it goes past them. Starting values, no measurements: a can of 400 ml is half
- * propellant and primes some fifty figures on foot, or half a dozen vehicles, which catch more of its cone; an airbrush near the model wastes about half.
+ * What leaves a can or a cup for what is to land on the models: most of it goes past them. Starting values, no measurements: a can of 400
+ * ml is half propellant and primes some fifty figures on foot, or half a dozen vehicles, which catch more of its cone; an airbrush near the
+ * model wastes about half.
  */
 final readonly class Sprayed
 {

@@ -79,7 +79,14 @@ final class Batch
         $amounts = Amounts::for($this->squad, $measures);
         $spent = [];
         foreach ($models as $coats => $count) {
-            foreach ($amounts->spent($step, $this->squad->plan->find($stepId)[0] ?? null, $used->mix, $used->dilution, $coats, $count) as $paint => $ml) {
+            foreach ($amounts->spent(
+                $step,
+                $this->squad->plan->find($stepId)[0] ?? null,
+                $used->mix,
+                $used->dilution,
+                $coats,
+                $count,
+            ) as $paint => $ml) {
                 $spent[$paint] = ($spent[$paint] ?? 0.0) + $ml;
             }
         }

@@ -22,8 +22,8 @@ final readonly class Budget
      * @param float $minutes at the brush, all models, of what stays
      * @param bool $fits within what there is
      * @param list<array{pass: Pass, minutes: float}> $leftOut in the order they go
-     * @param list<array{area: Area|null, minutes: float, before: Look|null, after: Look|null, loses: float}> $areas the dearest first, what primes and is done to the whole model under null;
-     *                                                                                              `loses`: the most that a zone of it changes, CIEDE2000
+     * @param list<array{area: Area|null, minutes: float, before: Look|null, after: Look|null, loses: float}> $areas the dearest first, what
+     *     primes and is done to the whole model under null; `loses`: the most that a zone of it changes, CIEDE2000
      */
     private function __construct(
         public float $minutes,
@@ -51,7 +51,13 @@ final readonly class Budget
             $leftOut[] = ['pass' => $pass, 'minutes' => $takes[$pass->step->id]];
         }
 
-        return new self($left, $inAll, $left <= $minutes, $leftOut, self::areas($squad, $takes, array_map(static fn(array $one): string => $one['pass']->step->id, $leftOut)));
+        return new self(
+            $left,
+            $inAll,
+            $left <= $minutes,
+            $leftOut,
+            self::areas($squad, $takes, array_map(static fn(array $one): string => $one['pass']->step->id, $leftOut)),
+        );
     }
 
     /**
@@ -66,7 +72,9 @@ final readonly class Budget
         $without = Rehearsal::along($squad->plan, $squad->order()->without($gone));
         $minutes = ['' => 0.0];
         foreach ($squad->passes() as $pass) {
-            $minutes[$pass->area->id ?? ''] = ($minutes[$pass->area->id ?? ''] ?? 0.0) + (in_array($pass->step->id, $gone, true) ? 0.0 : $takes[$pass->step->id]);
+            $minutes[$pass->area->id ?? ''] = ($minutes[$pass->area->id ?? ''] ?? 0.0) + (
+                in_array($pass->step->id, $gone, true) ? 0.0 : $takes[$pass->step->id]
+            );
         }
         $areas = [['area' => null, 'minutes' => $minutes[''], 'before' => null, 'after' => null, 'loses' => 0.0]];
         foreach ($squad->plan->areas as $area) {

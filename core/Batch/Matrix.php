@@ -74,7 +74,12 @@ final class Matrix
         $shown = SquadPlan::of($squad->written, Squad::of($members));
         $ways = [];
         foreach (self::of($shown, $measures, $paces) as $area => $cells) {
-            $ways[$area] = array_values(array_filter($cells, static fn(?Cell $one, int $model): bool => $one !== null && ($model === 1 || ($one->variant !== null && ! $one->variant->isRecipeOf($one->area))), ARRAY_FILTER_USE_BOTH));
+            $ways[$area] = array_values(array_filter(
+                $cells,
+                static fn(?Cell $one, int $model): bool => $one !== null
+                    && ($model === 1 || ($one->variant !== null && ! $one->variant->isRecipeOf($one->area))),
+                ARRAY_FILTER_USE_BOTH,
+            ));
         }
 
         return $ways;

@@ -34,9 +34,21 @@ final readonly class OwnBrush
         return match (true) {
             $step->mix === null => null,
             $this->keepsMetal && ! $isMetal => sprintf('%s is kept for metal: its flakes would sparkle in this colour. Take another.', $this->name),
-            $isMetal && ! $this->keepsMetal => sprintf('%s is for colour: flakes stay in the hairs. Take one that is kept for metal, or keep this one for it from now on.', $this->name),
-            $this->wasInMetal === true && ! $isMetal => sprintf('%s was in metal last. Rinse it in water of its own until nothing glitters, and change that water.', $this->name),
-            $this->isWorn && $this->wantsPoint($step) => sprintf('%s has lost its point. It still does for bases and dry work; this wants a sound one.', $this->name),
+            $isMetal
+                && ! $this->keepsMetal => sprintf(
+                    '%s is for colour: flakes stay in the hairs. Take one that is kept for metal, or keep this one for it from now on.',
+                    $this->name,
+                ),
+            $this->wasInMetal === true
+                && ! $isMetal => sprintf(
+                    '%s was in metal last. Rinse it in water of its own until nothing glitters, and change that water.',
+                    $this->name,
+                ),
+            $this->isWorn
+                && $this->wantsPoint($step) => sprintf(
+                    '%s has lost its point. It still does for bases and dry work; this wants a sound one.',
+                    $this->name,
+                ),
             default => null,
         };
     }

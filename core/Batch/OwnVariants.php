@@ -26,7 +26,10 @@ final class OwnVariants
     public static function carried(Plan $older, Plan $newer): Plan
     {
         return $newer->withAreas(array_map(static function (Area $area) use ($older): Area {
-            $own = array_filter($older->area($area->id)->variants ?? [], static fn(Variant $one): bool => self::isOwn($one) && $area->variant($one->id) === null);
+            $own = array_filter(
+                $older->area($area->id)->variants ?? [],
+                static fn(Variant $one): bool => self::isOwn($one) && $area->variant($one->id) === null,
+            );
 
             return $own === [] ? $area : $area->withVariants([...$area->variants, ...array_values($own)]);
         }, $newer->areas));
@@ -35,7 +38,10 @@ final class OwnVariants
     /** The plan without those that none of these models has. */
     public static function tidied(Plan $plan, Squad $squad): Plan
     {
-        $used = array_merge([], ...array_map(static fn(Member $one): array => array_values(array_filter($one->ways)), array_values($squad->members)));
+        $used = array_merge(
+            [],
+            ...array_map(static fn(Member $one): array => array_values(array_filter($one->ways)), array_values($squad->members)),
+        );
 
         return $plan->withAreas(array_map(static fn(Area $area): Area => $area->withVariants(array_values(array_filter(
             $area->variants,

@@ -41,7 +41,12 @@ final class Since
     {
         return array_map(static fn(Shortage $short): string => $short->isOwned()
             ? sprintf('%s: %.1f ml left, %.1f ml are needed for as many models.', $short->paint->name, $short->leftMl, $short->neededMl)
-            : sprintf('%s is not on the shelf.', $short->paint->name), Shortage::all(Amounts::for($painted, $measures)->poured(), $shelf, $painted->count(), $measures->dropMl));
+            : sprintf('%s is not on the shelf.', $short->paint->name), Shortage::all(
+                Amounts::for($painted, $measures)->poured(),
+                $shelf,
+                $painted->count(),
+                $measures->dropMl,
+            ));
     }
 
     /** @return list<string> */
@@ -51,9 +56,15 @@ final class Since
         foreach ($plan->steps() as $step) {
             $used[$step->technique->id] = mb_strtolower($step->technique->label);
         }
-        $changed = array_filter($used, static fn(string $id): bool => self::told($then->technique($id)) !== self::told($now->technique($id)), ARRAY_FILTER_USE_KEY);
+        $changed = array_filter(
+            $used,
+            static fn(string $id): bool => self::told($then->technique($id)) !== self::told($now->technique($id)),
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return $changed === [] ? [] : [sprintf('Your habits are otherwise now: %s. The repeated batch goes by those of then.', implode(', ', $changed))];
+        return $changed === []
+            ? []
+            : [sprintf('Your habits are otherwise now: %s. The repeated batch goes by those of then.', implode(', ', $changed))];
     }
 
     /** @return list<mixed> what a habit may change */

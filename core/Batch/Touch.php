@@ -17,8 +17,8 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 
 /**
- * A recipe a touch warmer, cooler, lighter or darker: one part of another paint in each of its mixes, so that models of a batch differ as uniforms do and still
- * belong together. What it comes to is looked at on the finished area, through the film model.
+ * A recipe a touch warmer, cooler, lighter or darker: one part of another paint in each of its mixes, so that models of a batch differ as
+ * uniforms do and still belong together. What it comes to is looked at on the finished area, through the film model.
  */
 final readonly class Touch
 {
@@ -115,7 +115,10 @@ final readonly class Touch
             return null;
         }
         try {
-            return Mix::of([...array_map(static fn(Ingredient $one): Ingredient => Ingredient::of($one->paint, $one->parts * $times), $mix->ingredients), Ingredient::of($paint, 1)]);
+            return Mix::of([
+                ...array_map(static fn(Ingredient $one): Ingredient => Ingredient::of($one->paint, $one->parts * $times), $mix->ingredients),
+                Ingredient::of($paint, 1),
+            ]);
         } catch (IllegalMix) {
             return null;
         }

@@ -9,8 +9,8 @@ use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Step;
 
 /**
- * With what a step was really done. What is read from storage or a file is mended rather than trusted, so that no entry of long ago can take a logbook
- * down.
+ * With what a step was really done. What is read from storage or a file is mended rather than trusted, so that no entry of long ago can
+ * take a logbook down.
  *
  * @phpstan-type Part array{paint: string, parts: int, name: string}
  */
@@ -29,7 +29,14 @@ final readonly class Used
     /** As it was planned. */
     public static function asPlanned(Step $step): self
     {
-        return new self(array_map(static fn($one): array => ['paint' => $one->paint->id, 'parts' => $one->parts, 'name' => $one->paint->name], $step->mix->ingredients ?? []), $step->dilution, $step->coats);
+        return new self(
+            array_map(
+                static fn($one): array => ['paint' => $one->paint->id, 'parts' => $one->parts, 'name' => $one->paint->name],
+                $step->mix->ingredients ?? [],
+            ),
+            $step->dilution,
+            $step->coats,
+        );
     }
 
     /** @param mixed $stored as an entry holds it, however old or odd */
@@ -39,7 +46,11 @@ final readonly class Used
         $mix = [];
         foreach (is_array($stored['mix'] ?? null) ? $stored['mix'] : [] as $part) {
             if (is_array($part) && is_string($part['paint'] ?? null)) {
-                $mix[] = ['paint' => $part['paint'], 'parts' => max(1, self::whole($part['parts'] ?? 1)), 'name' => is_string($part['name'] ?? null) ? $part['name'] : 'a paint since removed'];
+                $mix[] = [
+                    'paint' => $part['paint'],
+                    'parts' => max(1, self::whole($part['parts'] ?? 1)),
+                    'name' => is_string($part['name'] ?? null) ? $part['name'] : 'a paint since removed',
+                ];
             }
         }
         $dilution = is_array($stored['dilution'] ?? null) ? $stored['dilution'] : [];

@@ -27,7 +27,10 @@ final readonly class GreyCard
     /** ΔE₀₀ within the card, beyond which there is glare or a shadow on it, or more than the card was marked. */
     private const MOST_SPREAD = 6.0;
 
-    /** Share of pixels unlike the rest, for the same reason. Of noise alone, spread evenly about the mean as a bell curve, about one in twenty falls out. */
+    /**
+     * Share of pixels unlike the rest, for the same reason. Of noise alone, spread evenly about the mean as a bell curve, about one in
+     * twenty falls out.
+     */
     private const MOST_STRAY = 0.08;
 
     private function __construct(
@@ -72,7 +75,11 @@ final readonly class GreyCard
      */
     public function correct(array $pixel): Lab
     {
-        return Xyz::fromLinearRgb($this->red * Srgb::decode($pixel[0]), $this->green * Srgb::decode($pixel[1]), $this->blue * Srgb::decode($pixel[2]))->toLab();
+        return Xyz::fromLinearRgb(
+            $this->red * Srgb::decode($pixel[0]),
+            $this->green * Srgb::decode($pixel[1]),
+            $this->blue * Srgb::decode($pixel[2]),
+        )->toLab();
     }
 
     /** @return array{float, float, float} what red, green and blue are multiplied by */

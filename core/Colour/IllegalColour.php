@@ -10,19 +10,30 @@ final class IllegalColour extends Illegal
 {
     public static function words(string $given): self
     {
-        return new self(sprintf('"%s" is no colour known here. Write six hexadecimal digits, for example #7a5230, or words like "warm red" or "dark teal".', mb_strimwidth(mb_scrub($given), 0, 40, '…')));
+        return new self(sprintf(
+            '"%s" is no colour known here. Write six hexadecimal digits, for example #7a5230, or words like "warm red" or "dark teal".',
+            mb_strimwidth(mb_scrub($given), 0, 40, '…'),
+        ));
     }
 
     public static function hex(string $given): self
     {
-        return new self(sprintf('"%s" is no colour. Write six hexadecimal digits, for example #7a5230.', mb_strimwidth(mb_scrub($given), 0, 40, '…')));
+        return new self(sprintf(
+            '"%s" is no colour. Write six hexadecimal digits, for example #7a5230.',
+            mb_strimwidth(mb_scrub($given), 0, 40, '…'),
+        ));
     }
 
     public static function lab(float $lightness, float $a, float $b): self
     {
         return new self(is_nan($lightness + $a + $b)
             ? 'The reading is not a number. Clean the window of the reader and read again.'
-            : sprintf('L* lies between 0 and 100, a* and b* between -150 and 150; %s, %s, %s does not.', round($lightness, 2), round($a, 2), round($b, 2)));
+            : sprintf(
+                'L* lies between 0 and 100, a* and b* between -150 and 150; %s, %s, %s does not.',
+                round($lightness, 2),
+                round($a, 2),
+                round($b, 2),
+            ));
     }
 
     public static function noReadings(): self

@@ -12,23 +12,63 @@ final readonly class AreaGuess
 {
     /** Words for a thing, all of one texture, stuff and share of the model. */
     private const THINGS = [
-        ['armour armor plate breastplate helm helmet shield gauntlet gauntlets greaves pauldron pauldrons cuirass', Texture::HardEdgedPanel, Material::Armour, AreaSize::Large],
-        ['sword blade axe spear knife dagger gun rifle pistol weapon weapons hook anchor lantern lamp metal metals steel iron brass gold silver bronze copper winch hinge boss bosses band bands', Texture::HardEdgedPanel, Material::Metal, AreaSize::Small],
+        [
+            'armour armor plate breastplate helm helmet shield gauntlet gauntlets greaves pauldron pauldrons cuirass',
+            Texture::HardEdgedPanel,
+            Material::Armour,
+            AreaSize::Large,
+        ],
+        [
+            'sword blade axe spear knife dagger gun rifle pistol weapon weapons hook anchor lantern lamp metal metals steel iron brass gold silver bronze copper winch hinge boss bosses band bands',
+            Texture::HardEdgedPanel,
+            Material::Metal,
+            AreaSize::Small,
+        ],
         ['mail chainmail chain chains', Texture::ScalesOrChain, Material::Metal, AreaSize::Medium],
         ['scale scales lizard serpent fish', Texture::ScalesOrChain, Material::Scales, AreaSize::Large],
         ['skin face faces flesh hand hands arm arms leg legs head chest torso body', Texture::Skin, Material::Skin, AreaSize::Small],
-        ['cloak cape coat robe robes banner flag sail skirt dress mantle oilskin tabard tunic shirt', Texture::BroadFolds, Material::Cloth, AreaSize::Large],
-        ['trousers breeches sleeve sleeves hood scarf sash cloth hat cap rags bandage bandages wrap wraps', Texture::CloseFolds, Material::Cloth, AreaSize::Medium],
-        ['fur pelt mane tail feather feathers wing wings plumage plume heron bird wolf hide', Texture::FurOrFeather, Material::Fur, AreaSize::Medium],
+        [
+            'cloak cape coat robe robes banner flag sail skirt dress mantle oilskin tabard tunic shirt',
+            Texture::BroadFolds,
+            Material::Cloth,
+            AreaSize::Large,
+        ],
+        [
+            'trousers breeches sleeve sleeves hood scarf sash cloth hat cap rags bandage bandages wrap wraps',
+            Texture::CloseFolds,
+            Material::Cloth,
+            AreaSize::Medium,
+        ],
+        [
+            'fur pelt mane tail feather feathers wing wings plumage plume heron bird wolf hide',
+            Texture::FurOrFeather,
+            Material::Fur,
+            AreaSize::Medium,
+        ],
         ['hair beard moustache eyebrows', Texture::FurOrFeather, Material::Hair, AreaSize::Small],
-        ['leather boot boots shoe shoes belt belts strap straps pouch pouches bag bags glove gloves saddle harness satchel', Texture::CloseFolds, Material::Leather, AreaSize::Small],
-        ['wood woods timber timbers pole staff shaft plank planks bow handle haft crate barrel boat deck door driftwood', Texture::RopeOrGrain, Material::Wood, AreaSize::Small],
+        [
+            'leather boot boots shoe shoes belt belts strap straps pouch pouches bag bags glove gloves saddle harness satchel',
+            Texture::CloseFolds,
+            Material::Leather,
+            AreaSize::Small,
+        ],
+        [
+            'wood woods timber timbers pole staff shaft plank planks bow handle haft crate barrel boat deck door driftwood',
+            Texture::RopeOrGrain,
+            Material::Wood,
+            AreaSize::Small,
+        ],
         ['rope ropes cord net string', Texture::RopeOrGrain, Material::Rope, AreaSize::Small],
         ['bone bones skull skulls horn horns claw claws tusk tusks antler antlers beak', Texture::Skin, Material::Bone, AreaSize::Small],
         ['base bases ground mud earth soil sand jetty grass reed reeds weed moss scenery', Texture::Rubble, Material::Ground, AreaSize::Medium],
         ['rock rocks stone stones rubble brick bricks wall barnacle barnacles', Texture::Rubble, Material::Stone, AreaSize::Medium],
         ['eye eyes lens lenses gem gems jewel jewels glass visor light', Texture::TinyDetail, Material::Glass, AreaSize::Speck],
-        ['buckle buckles button buttons badge badges rivet rivets detail details trinket ring', Texture::TinyDetail, Material::Metal, AreaSize::Speck],
+        [
+            'buckle buckles button buttons badge badges rivet rivets detail details trinket ring',
+            Texture::TinyDetail,
+            Material::Metal,
+            AreaSize::Speck,
+        ],
         ['tooth teeth nails', Texture::TinyDetail, Material::Bone, AreaSize::Speck],
         ['hull panel panels tank car vehicle machine bodywork turret', Texture::SmoothPanel, Material::Armour, AreaSize::Large],
     ];
@@ -36,7 +76,8 @@ final readonly class AreaGuess
     /** Words for a stuff that stand before a thing. */
     private const STUFFS = [
         'leather' => Material::Leather, 'wooden' => Material::Wood, 'oak' => Material::Wood, 'brass' => Material::Metal, 'iron' => Material::Metal,
-        'steel' => Material::Metal, 'gold' => Material::Metal, 'golden' => Material::Metal, 'silver' => Material::Metal, 'bronze' => Material::Metal,
+        'steel' => Material::Metal, 'gold' => Material::Metal, 'golden' => Material::Metal, 'silver' => Material::Metal,
+        'bronze' => Material::Metal,
         'copper' => Material::Metal, 'rusty' => Material::Metal, 'rusted' => Material::Metal, 'metal' => Material::Metal, 'fur' => Material::Fur,
         'bone' => Material::Bone, 'stone' => Material::Stone, 'glass' => Material::Glass, 'rope' => Material::Rope, 'cloth' => Material::Cloth,
         'linen' => Material::Cloth, 'woollen' => Material::Cloth, 'silk' => Material::Cloth,

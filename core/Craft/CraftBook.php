@@ -18,7 +18,8 @@ final class CraftBook
     public static function standard(): self
     {
         return self::$standard ??= self::of([
-            ...Techniques\Undercoats::all(), ...Techniques\Bases::all(), ...Techniques\Shades::all(), ...Techniques\Lights::all(), ...Techniques\Details::all(),
+            ...Techniques\Undercoats::all(), ...Techniques\Bases::all(), ...Techniques\Shades::all(), ...Techniques\Lights::all(),
+            ...Techniques\Details::all(),
             ...Techniques\Varnishes::all(), ...Techniques\Weatherings::all(), ...Techniques\Sceneries::all(), ...Techniques\Handlings::all(),
         ]);
     }

@@ -27,8 +27,21 @@ final readonly class Usual
     }
 
     /** The same in other coats, thinning or minutes, as a painter has set them. */
-    public function with(?int $coats = null, ?int $paint = null, ?int $thinner = null, ?Thinner $with = null, ?Brush $brush = null, ?Place $place = null): self
-    {
-        return new self($coats ?? $this->coats, $paint ?? $this->paint, $thinner ?? $this->thinner, $with ?? $this->with, $brush ?? $this->brush, $place ?? $this->place);
+    public function with(
+        ?int $coats = null,
+        ?int $paint = null,
+        ?int $thinner = null,
+        ?Thinner $with = null,
+        ?Brush $brush = null,
+        ?Place $place = null,
+    ): self {
+        return new self(
+            $coats ?? $this->coats,
+            $paint ?? $this->paint,
+            $thinner ?? $this->thinner,
+            $with ?? $this->with,
+            $brush ?? $this->brush,
+            $place ?? $this->place,
+        );
     }
 }

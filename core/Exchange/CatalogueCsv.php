@@ -83,6 +83,19 @@ final class CatalogueCsv
         }
         [$maker, $range, $code, $name, $opacity, $price, $barcode] = $row;
 
-        return new CatalogueRow($maker, $range, $code, $name, $kind, $kind->isClear() ? null : $swatch, $opacity, $finish, $volume ?? 17.0, $price ?? 0, $barcode, $colour instanceof Lab && ! $kind->isClear() ? $colour : null);
+        return new CatalogueRow(
+            $maker,
+            $range,
+            $code,
+            $name,
+            $kind,
+            $kind->isClear() ? null : $swatch,
+            $opacity,
+            $finish,
+            $volume ?? 17.0,
+            $price ?? 0,
+            $barcode,
+            $colour instanceof Lab && ! $kind->isClear() ? $colour : null,
+        );
     }
 }

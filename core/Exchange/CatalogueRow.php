@@ -12,8 +12,8 @@ use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Paint;
 
 /**
- * A paint as it stands in a catalogue file. A null opacity is to be estimated. A measured colour stands there as L*a*b*, for a screen may not reach it;
- * the swatch is then the nearest the screen can show.
+ * A paint as it stands in a catalogue file. A null opacity is to be estimated. A measured colour stands there as L*a*b*, for a screen may
+ * not reach it; the swatch is then the nearest the screen can show.
  */
 final readonly class CatalogueRow
 {

@@ -6,7 +6,8 @@ namespace Kalokroma\Exchange;
 
 /**
  * A table in RFC 4180 form: UTF-8, one header row, lines ended by CR LF (a lone LF is read too). Text that a spreadsheet would run as a formula
- * (it begins with = + - or @, with their full-width twins, or with a blank before which a spreadsheet looks past) is written with an apostrophe before it, which reading takes off again.
+ * (it begins with = + - or @, with their full-width twins, or with a blank before which a spreadsheet looks past) is written with an
+ * apostrophe before it, which reading takes off again.
  */
 final class CsvTable
 {
@@ -44,7 +45,11 @@ final class CsvTable
                 continue;
             }
             if (count($cells) !== count($columns)) {
-                $faults[] = new Fault($columns[0], sprintf('This row has %d columns, the header %d. Put text with commas in quotes.', count($cells), count($columns)), $index + 1);
+                $faults[] = new Fault(
+                    $columns[0],
+                    sprintf('This row has %d columns, the header %d. Put text with commas in quotes.', count($cells), count($columns)),
+                    $index + 1,
+                );
 
                 continue;
             }
@@ -131,7 +136,11 @@ final class CsvTable
         $lines = [];
         while (($cells = fgetcsv($stream, self::LONGEST_LINE_BYTES, ',', '"', '')) !== false) {
             if (count($lines) > self::MOST_ROWS) {
-                throw Faulty::table('file', sprintf('A file has at most %d rows. Split it and bring the parts in one after the other.', self::MOST_ROWS), self::MOST_ROWS + 2);
+                throw Faulty::table(
+                    'file',
+                    sprintf('A file has at most %d rows. Split it and bring the parts in one after the other.', self::MOST_ROWS),
+                    self::MOST_ROWS + 2,
+                );
             }
             $lines[] = array_map(static fn(?string $cell): string => $cell ?? '', array_slice($cells, 0, self::MOST_COLUMNS));
         }

@@ -10,17 +10,22 @@ use Kalokroma\Craft\CraftBook;
 final class DocumentChange
 {
     private const OF_A_STEP = [
-        'mix' => 'the paint', 'second' => 'the second colour', 'coats' => 'the coats', 'dilution' => 'the thinning', 'brush' => 'the brush', 'place' => 'where it goes',
-        'technique' => 'the technique', 'note' => 'the note', 'waitMinutes' => 'the wait', 'load' => 'the load', 'side' => 'the side', 'heads' => 'the places',
+        'mix' => 'the paint', 'second' => 'the second colour', 'coats' => 'the coats', 'dilution' => 'the thinning', 'brush' => 'the brush',
+        'place' => 'where it goes',
+        'technique' => 'the technique', 'note' => 'the note', 'waitMinutes' => 'the wait', 'load' => 'the load', 'side' => 'the side',
+        'heads' => 'the places',
     ];
 
     private const OF_AN_AREA = [
-        'name' => 'the name', 'texture' => 'the texture', 'size' => 'the share', 'importance' => 'the importance', 'material' => 'what it is made of', 'touches' => 'the neighbours',
-        'liesUnder' => 'the neighbours', 'behind' => 'the places hard to reach', 'part' => 'the part', 'aim' => 'the colour it shall have', 'variants' => 'the variants', 'recipe' => 'the shared recipe',
+        'name' => 'the name', 'texture' => 'the texture', 'size' => 'the share', 'importance' => 'the importance',
+        'material' => 'what it is made of', 'touches' => 'the neighbours',
+        'liesUnder' => 'the neighbours', 'behind' => 'the places hard to reach', 'part' => 'the part', 'aim' => 'the colour it shall have',
+        'variants' => 'the variants', 'recipe' => 'the shared recipe',
     ];
 
     private const OF_THE_PLAN = [
-        'name' => 'the name of the plan', 'model' => 'the model', 'undercoat' => 'the undercoat', 'order' => 'the running order', 'locked' => 'what is locked', 'stops' => 'where it may rest',
+        'name' => 'the name of the plan', 'model' => 'the model', 'undercoat' => 'the undercoat', 'order' => 'the running order',
+        'locked' => 'what is locked', 'stops' => 'where it may rest',
         'silenced' => 'what is left unsaid', 'parts' => 'the loose parts',
     ];
 

@@ -57,7 +57,17 @@ final readonly class DocumentPaints implements PaintSource
         }
 
         return $in->isSound()
-            ? Paint::of($id, $name, $kind, $swatch === '' ? null : Srgb::parse($swatch)->toLab(), $opacity, $finish, $maker, $code, measured: $measured)
+            ? Paint::of(
+                $id,
+                $name,
+                $kind,
+                $swatch === '' ? null : Srgb::parse($swatch)->toLab(),
+                $opacity,
+                $finish,
+                $maker,
+                $code,
+                measured: $measured,
+            )
             : null;
     }
 }

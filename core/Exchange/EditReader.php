@@ -43,7 +43,8 @@ use Kalokroma\Recipe\Step;
 use Kalokroma\Review\TakeMend;
 
 /**
- * Turns an edit as it is sent into one: `do` says which, the other fields what of. What only sets fields (`set`) is done to the document (FieldsAt).
+ * Turns an edit as it is sent into one: `do` says which, the other fields what of. What only sets fields (`set`) is done to the document
+ * (FieldsAt).
  */
 final readonly class EditReader
 {
@@ -81,7 +82,13 @@ final readonly class EditReader
             'add-area' => fn(): Edit => new AddArea($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
             'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area'), $this->book),
             'add-whole-step' => fn(): Edit => new AddWholeStep($this->id('id'), (new StepReader($this->paints, $this->book))->technique($this->in)),
-            'put-steps' => fn(): Edit => new PutSteps($this->id('area'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id'), $this->maybe('after'), $this->in->truth('instead', false)),
+            'put-steps' => fn(): Edit => new PutSteps(
+                $this->id('area'),
+                (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'),
+                $this->id('id'),
+                $this->maybe('after'),
+                $this->in->truth('instead', false),
+            ),
             'remove-step' => fn(): Edit => new RemoveStep($this->id('step')),
             'remove-area' => fn(): Edit => new RemoveArea($this->id('area')),
             'repaint-area' => fn(): Edit => new RepaintArea(
@@ -90,10 +97,20 @@ final readonly class EditReader
                 $this->in->has('aim') ? PlanReader::colour($this->in, 'aim') : null,
                 $this->in->has('wish') ? PlanReader::asked($this->in->under('wish')) : null,
             ),
-            'take-recipe' => fn(): Edit => new TakeRecipe($this->id('area'), $this->id('recipe'), (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'), $this->id('id')),
+            'take-recipe' => fn(): Edit => new TakeRecipe(
+                $this->id('area'),
+                $this->id('recipe'),
+                (new StepReader($this->paints, $this->book))->steps($this->in, 'steps'),
+                $this->id('id'),
+            ),
             'cut-loose' => fn(): Edit => new CutLoose($this->id('area')),
             'measure-areas' => fn(): Edit => new MeasureAreas(array_map($this->measure(...), $this->in->each('areas', Plan::MOST_AREAS))),
-            'add-variant' => fn(): Edit => new AddVariant($this->id('area'), $this->id('id'), $this->in->text('name', Plan::LONGEST_NAME), $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null),
+            'add-variant' => fn(): Edit => new AddVariant(
+                $this->id('area'),
+                $this->id('id'),
+                $this->in->text('name', Plan::LONGEST_NAME),
+                $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null,
+            ),
             'promote-variant' => fn(): Edit => new PromoteVariant($this->id('area'), $this->id('variant'), $this->id('id')),
             'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),
             'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
@@ -104,7 +121,10 @@ final readonly class EditReader
             'remove-role' => fn(): Edit => new RemoveRole($this->id('role')),
             'remove-part' => fn(): Edit => new RemovePart($this->id('part')),
             'paint-step' => fn(): Edit => new PaintStep($this->id('step'), PlanReader::mixOf($this->in, $this->paints)),
-            'swap-technique' => fn(): Edit => new SwapTechnique($this->id('step'), (new StepReader($this->paints, $this->book))->technique($this->in)),
+            'swap-technique' => fn(): Edit => new SwapTechnique(
+                $this->id('step'),
+                (new StepReader($this->paints, $this->book))->technique($this->in),
+            ),
             'run-step' => fn(): Edit => new RunStep($this->id('step'), $this->maybe('before')),
             'move-step' => fn(): Edit => new MoveInRecipe($this->id('step'), $this->id('other'), $this->in->truth('before', true)),
             'lock-step' => fn(): Edit => new LockStep($this->id('step'), $this->in->truth('locked', true)),

@@ -71,7 +71,10 @@ final readonly class FieldsAt
             }
         }
 
-        return new self($this->place, array_combine(array_keys($this->fields), array_map(static fn(string $name): mixed => $here[$name] ?? null, array_keys($this->fields))));
+        return new self(
+            $this->place,
+            array_combine(array_keys($this->fields), array_map(static fn(string $name): mixed => $here[$name] ?? null, array_keys($this->fields))),
+        );
     }
 
     /**

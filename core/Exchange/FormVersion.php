@@ -30,7 +30,12 @@ final class FormVersion
             || self::any($document, 'wholeModel', self::isNewStep(...))
             || self::any($document, 'areas', static fn(array $area): bool => self::says($area, self::NEW_IN_AREAS)
                 || self::any($area, 'steps', self::isNewStep(...))
-                || self::any($area, 'variants', static fn(array $variant): bool => self::says($variant, self::NEW_IN_VARIANTS) || self::any($variant, 'steps', self::isNewStep(...))));
+                || self::any(
+                    $area,
+                    'variants',
+                    static fn(array $variant): bool => self::says($variant, self::NEW_IN_VARIANTS)
+                        || self::any($variant, 'steps', self::isNewStep(...)),
+                ));
 
         return $isNew ? self::NEWEST : self::USUAL;
     }

@@ -31,7 +31,10 @@ final class Gpl
         }
         $lines = preg_split('/\r\n|\n|\r/', $text) ?: [];
         if (trim($lines[0] ?? '') !== self::HEADING) {
-            throw Faulty::table('heading', sprintf('The first line must be "%s". It is: %s', self::HEADING, mb_strimwidth($lines[0] ?? '', 0, 80, '…') ?: '(empty)'));
+            throw Faulty::table(
+                'heading',
+                sprintf('The first line must be "%s". It is: %s', self::HEADING, mb_strimwidth($lines[0] ?? '', 0, 80, '…') ?: '(empty)'),
+            );
         }
         $name = '';
         $entries = $faults = [];
@@ -57,7 +60,13 @@ final class Gpl
     {
         $text = sprintf("%s\nName: %s\nColumns: %d\n#\n", self::HEADING, self::oneLine($palette->name), self::COLUMNS);
         foreach ($palette->entries as $entry) {
-            $text .= sprintf("%3d %3d %3d\t%s\n", round($entry->colour->red * 255), round($entry->colour->green * 255), round($entry->colour->blue * 255), self::oneLine($entry->name));
+            $text .= sprintf(
+                "%3d %3d %3d\t%s\n",
+                round($entry->colour->red * 255),
+                round($entry->colour->green * 255),
+                round($entry->colour->blue * 255),
+                self::oneLine($entry->name),
+            );
         }
 
         return $text;
@@ -66,7 +75,11 @@ final class Gpl
     private static function entry(string $line, int $row): GplEntry|Fault
     {
         if (preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $found) !== 1) {
-            return new Fault('colour', sprintf('"%s" is no colour. Write three numbers from 0 to 255, then the name.', mb_strimwidth(trim($line), 0, 40, '…')), $row);
+            return new Fault(
+                'colour',
+                sprintf('"%s" is no colour. Write three numbers from 0 to 255, then the name.', mb_strimwidth(trim($line), 0, 40, '…')),
+                $row,
+            );
         }
         $name = trim($found[4] ?? '');
         $complaint = PlainText::complaint($name, self::LONGEST_NAME, false);

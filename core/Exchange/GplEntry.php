@@ -32,6 +32,7 @@ final readonly class GplEntry
     {
         $escaped = strtr($text, array_combine(str_split($marks), array_map(rawurlencode(...), str_split($marks))));
 
-        return preg_replace_callback('/^\s|\s$|(?<=\s)\s|[^\S ]/u', static fn(array $found): string => rawurlencode($found[0]), $escaped) ?? $escaped;
+        return preg_replace_callback('/^\s|\s$|(?<=\s)\s|[^\S ]/u', static fn(array $found): string => rawurlencode($found[0]), $escaped)
+            ?? $escaped;
     }
 }

@@ -36,7 +36,12 @@ final class MeasuredFields
             }
             if ($in->has('film')) {
                 $under = $in->under('film');
-                $film = Drawdown::of(self::lab($under, 'overBlack'), self::lab($under, 'overWhite'), self::optional($under, 'black'), self::optional($under, 'white'));
+                $film = Drawdown::of(
+                    self::lab($under, 'overBlack'),
+                    self::lab($under, 'overWhite'),
+                    self::optional($under, 'black'),
+                    self::optional($under, 'white'),
+                );
                 $measured = $measured->withFilm($film, self::reading($under), $kind);
             }
         } catch (Illegal $illegal) {
@@ -49,7 +54,11 @@ final class MeasuredFields
     /** @throws \Kalokroma\Paint\IllegalPaint when it was read no times */
     private static function reading(DocumentReader $in): Reading
     {
-        return Reading::of($in->choice('source', Source::class, Source::Typed), $in->whole('readings', 1, Reading::MOST, 1), $in->text('photo', self::LONGEST_ID, false));
+        return Reading::of(
+            $in->choice('source', Source::class, Source::Typed),
+            $in->whole('readings', 1, Reading::MOST, 1),
+            $in->text('photo', self::LONGEST_ID, false),
+        );
     }
 
     /** @return array<string, array<string, mixed>>|null null when nothing was measured */
@@ -76,7 +85,9 @@ final class MeasuredFields
     /** @return array<string, mixed> */
     private static function by(?Reading $by): array
     {
-        return $by === null ? [] : ['source' => $by->source->value, 'readings' => $by->count, ...($by->photo === '' ? [] : ['photo' => $by->photo])];
+        return $by === null
+            ? []
+            : ['source' => $by->source->value, 'readings' => $by->count, ...($by->photo === '' ? [] : ['photo' => $by->photo])];
     }
 
     /** @throws \Kalokroma\Colour\IllegalColour when no surface could have it */

@@ -43,7 +43,14 @@ final readonly class PlanDocument
             throw Faulty::field('version', 'A plan file says which version of the form it is written in, a whole number from 1.');
         }
         if ($version > FormVersion::NEWEST) {
-            throw Faulty::field('version', sprintf('This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.', $version, FormVersion::NEWEST));
+            throw Faulty::field(
+                'version',
+                sprintf(
+                    'This plan is written in version %d of the form; here %d is the newest known. Bring it in with a newer release.',
+                    $version,
+                    FormVersion::NEWEST,
+                ),
+            );
         }
 
         return new self(Upgrades::toNewest($fields, $version));
@@ -98,7 +105,13 @@ final readonly class PlanDocument
         $kept = self::keep($this->fields, $written);
         $kept['version'] = FormVersion::of($kept);
         if (self::size($kept) - self::size($written) > self::MOST_UNKNOWN) {
-            throw Faulty::with([new Fault('document', sprintf('This plan carries more than %d kB of fields that are not known here. Take them out of the file, and bring it in again.', self::MOST_UNKNOWN / 1024))]);
+            throw Faulty::with([new Fault(
+                'document',
+                sprintf(
+                    'This plan carries more than %d kB of fields that are not known here. Take them out of the file, and bring it in again.',
+                    self::MOST_UNKNOWN / 1024,
+                ),
+            )]);
         }
 
         return new self($kept);
@@ -130,7 +143,10 @@ final readonly class PlanDocument
                 }
             }
 
-            return array_map(static fn(mixed $one): mixed => is_array($one) ? self::keep($known[self::nameOf($one) ?? ''] ?? [], $one) : $one, $written);
+            return array_map(
+                static fn(mixed $one): mixed => is_array($one) ? self::keep($known[self::nameOf($one) ?? ''] ?? [], $one) : $one,
+                $written,
+            );
         }
         foreach ($before as $field => $value) {
             if (! array_key_exists($field, $written)) {
@@ -151,7 +167,10 @@ final readonly class PlanDocument
      */
     private static function nameOf(array $entry): ?string
     {
-        $name = $entry['id'] ?? $entry['paint'] ?? $entry['after'] ?? (isset($entry['rule']) ? json_encode([$entry['rule'], $entry['area'] ?? null, $entry['step'] ?? null]) : null);
+        $name = $entry['id']
+            ?? $entry['paint']
+            ?? $entry['after']
+            ?? (isset($entry['rule']) ? json_encode([$entry['rule'], $entry['area'] ?? null, $entry['step'] ?? null]) : null);
 
         return is_string($name) ? $name : null;
     }

@@ -81,11 +81,21 @@ final readonly class PlanReader
         $undercoat = $in->isNull('undercoat') ? Undercoat::bare() : $this->undercoat($in->under('undercoat'));
         $way = $in->under('way');
         $way = new Way($way->choice('order', OrderStyle::class, OrderStyle::BasesFirst), $way->choice('edges', Edges::class, Edges::Neat));
-        $parts = array_map(fn(DocumentReader $one): Part => new Part($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME), $one->has('undercoat') ? $this->undercoat($one->under('undercoat')) : null), $in->each('parts', Plan::MOST_PARTS));
+        $parts = array_map(
+            fn(DocumentReader $one): Part => new Part(
+                $one->text('id', StepReader::LONGEST_ID),
+                $one->text('name', Plan::LONGEST_NAME),
+                $one->has('undercoat') ? $this->undercoat($one->under('undercoat')) : null,
+            ),
+            $in->each('parts', Plan::MOST_PARTS),
+        );
         $areas = array_map($this->area(...), $in->each('areas', Plan::MOST_AREAS));
         $whole = $this->steps->steps($in, 'wholeModel');
         $running = $this->running($in);
-        $roles = array_map(static fn(DocumentReader $one): Role => new Role($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)), $in->each('roles', Role::MOST));
+        $roles = array_map(
+            static fn(DocumentReader $one): Role => new Role($one->text('id', StepReader::LONGEST_ID), $one->text('name', Plan::LONGEST_NAME)),
+            $in->each('roles', Role::MOST),
+        );
         $silenced = array_map($this->silence(...), $in->each('silenced', Silence::MOST));
         $in->mustBeSound();
         try {
@@ -155,7 +165,30 @@ final readonly class PlanReader
         $asked = $in->has('wish') ? self::asked($in->under('wish')) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
         try {
-            return $in->isSound() ? Area::of($id, $name, $texture, $size, $importance, $touches, $liesUnder, $steps, $material, $part, $behind, $traits[0], $traits[1], $traits[2], $variants, $aim, $recipe, $in->truth('byTurns', false), $asked, $in->texts('roles', Role::MOST, StepReader::LONGEST_ID)) : null;
+            return $in->isSound()
+                ? Area::of(
+                    $id,
+                    $name,
+                    $texture,
+                    $size,
+                    $importance,
+                    $touches,
+                    $liesUnder,
+                    $steps,
+                    $material,
+                    $part,
+                    $behind,
+                    $traits[0],
+                    $traits[1],
+                    $traits[2],
+                    $variants,
+                    $aim,
+                    $recipe,
+                    $in->truth('byTurns', false),
+                    $asked,
+                    $in->texts('roles', Role::MOST, StepReader::LONGEST_ID),
+                )
+                : null;
         } catch (IllegalPlan $illegal) {
             $in->fault($illegal->field, $illegal->getMessage());
 
@@ -166,7 +199,10 @@ final readonly class PlanReader
     /** What a recipe was asked for besides its colour. */
     public static function asked(DocumentReader $in): ?Asked
     {
-        $asked = new Asked($in->has('school') ? $in->text('school', Asked::LONGEST) : null, $in->texts('wishes', Asked::MOST_WISHES, Asked::LONGEST));
+        $asked = new Asked(
+            $in->has('school') ? $in->text('school', Asked::LONGEST) : null,
+            $in->texts('wishes', Asked::MOST_WISHES, Asked::LONGEST),
+        );
 
         return $asked->saysNothing() ? null : $asked;
     }
@@ -201,7 +237,13 @@ final readonly class PlanReader
         return new Running(
             $in->texts('order', self::MOST_ORDERED, StepReader::LONGEST_ID),
             $in->texts('locked', self::MOST_ORDERED, StepReader::LONGEST_ID),
-            array_map(static fn(DocumentReader $one): Stop => new Stop($one->text('name', Plan::LONGEST_NAME), $one->text('after', StepReader::LONGEST_ID)), $in->each('stops', Running::MOST_STOPS)),
+            array_map(
+                static fn(DocumentReader $one): Stop => new Stop(
+                    $one->text('name', Plan::LONGEST_NAME),
+                    $one->text('after', StepReader::LONGEST_ID),
+                ),
+                $in->each('stops', Running::MOST_STOPS),
+            ),
         );
     }
 

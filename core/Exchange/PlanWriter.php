@@ -38,14 +38,28 @@ final class PlanWriter
             ],
             'undercoat' => self::undercoat($plan->undercoat),
             'way' => ['order' => $plan->way->order->value, 'edges' => $plan->way->edges->value],
-            'parts' => array_map(static fn(Part $part): array => ['id' => $part->id, 'name' => $part->name, ...$part->undercoat === null ? [] : ['undercoat' => self::undercoat($part->undercoat)]], $plan->parts),
-            ...($plan->roles === [] ? [] : ['roles' => array_map(static fn(Role $one): array => ['id' => $one->id, 'name' => $one->name], $plan->roles)]),
+            'parts' => array_map(
+                static fn(Part $part): array => [
+                    'id' => $part->id,
+                    'name' => $part->name,
+                    ...$part->undercoat === null ? [] : ['undercoat' => self::undercoat($part->undercoat)],
+                ],
+                $plan->parts,
+            ),
+            ...(
+                $plan->roles === []
+                    ? []
+                    : ['roles' => array_map(static fn(Role $one): array => ['id' => $one->id, 'name' => $one->name], $plan->roles)]
+            ),
             'areas' => array_map(self::area(...), $plan->areas),
             'wholeModel' => array_map(StepWriter::write(...), $plan->wholeModel),
             'order' => $plan->running->order,
             'locked' => $plan->running->locked,
             'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after], $plan->running->stops),
-            'silenced' => array_map(static fn(Silence $one): array => ['rule' => $one->rule, 'area' => $one->area, 'step' => $one->step, 'note' => $one->note], $plan->silenced),
+            'silenced' => array_map(
+                static fn(Silence $one): array => ['rule' => $one->rule, 'area' => $one->area, 'step' => $one->step, 'note' => $one->note],
+                $plan->silenced,
+            ),
             'paints' => array_values(array_map(self::paint(...), $plan->paints())),
         ];
 

@@ -26,7 +26,14 @@ final class RolesReader
                 throw IllegalSquad::at('roles', 'Say how many there are of each role, as leader:1,rank:7,:2 (who has no role counts under none).');
             }
             if ($found[1] !== '' && $plan->role($found[1]) === null) {
-                throw IllegalSquad::at('roles', sprintf('This plan has no role "%s"; it has %s.', $found[1], $plan->roles === [] ? 'none' : implode(', ', array_map(static fn(Role $role): string => $role->id, $plan->roles))));
+                throw IllegalSquad::at(
+                    'roles',
+                    sprintf(
+                        'This plan has no role "%s"; it has %s.',
+                        $found[1],
+                        $plan->roles === [] ? 'none' : implode(', ', array_map(static fn(Role $role): string => $role->id, $plan->roles)),
+                    ),
+                );
             }
             $counts[$found[1]] = ($counts[$found[1]] ?? 0) + (int) $found[2];
         }

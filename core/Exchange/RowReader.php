@@ -79,7 +79,10 @@ final class RowReader
             return null;
         }
         if (preg_match('/^-?\d{1,9}(\.\d{1,17})?$/D', $text) !== 1 || (float) $text < $least || (float) $text > $most) {
-            $this->fault($column, sprintf('Write a number from %s to %s, with a point for decimals. "%s" is none.', $least, $most, mb_strimwidth($text, 0, 30, '…')));
+            $this->fault(
+                $column,
+                sprintf('Write a number from %s to %s, with a point for decimals. "%s" is none.', $least, $most, mb_strimwidth($text, 0, 30, '…')),
+            );
 
             return null;
         }

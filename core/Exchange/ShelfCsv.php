@@ -30,7 +30,10 @@ final class ShelfCsv
             );
             $key = $row->maker."\n".$row->code;
             if ($reader->faults === [] && ! $isKnown($row->maker, $row->code)) {
-                $reader->fault('code', sprintf('The catalogue has no paint "%s" by "%s". Bring in the catalogue first, or mend the code.', $row->code, $row->maker));
+                $reader->fault(
+                    'code',
+                    sprintf('The catalogue has no paint "%s" by "%s". Bring in the catalogue first, or mend the code.', $row->code, $row->maker),
+                );
             } elseif (isset($seen[$key])) {
                 $reader->fault('code', sprintf('This maker and code stand in row %d already.', $seen[$key]));
             }

@@ -73,7 +73,10 @@ final readonly class StepReader
         $id = $in->text('technique', self::LONGEST_ID);
         $technique = $this->book->technique($id);
         if ($technique === null && $id !== '') {
-            $in->fault('technique', PlainText::unknownWord($id, array_map(static fn(Technique $one): string => $one->id, $this->book->techniques())));
+            $in->fault(
+                'technique',
+                PlainText::unknownWord($id, array_map(static fn(Technique $one): string => $one->id, $this->book->techniques())),
+            );
         }
 
         return $technique ?? $this->book->techniques()[0];
@@ -107,7 +110,10 @@ final readonly class StepReader
         $id = $in->text($field, self::LONGEST_ID);
         $paint = $id === '' ? null : $this->paints->find($id);
         if ($paint === null && $id !== '') {
-            $in->fault($field, sprintf('The paint "%s" is not in the catalogue. Choose one that is, or add it.', mb_strimwidth(mb_scrub($id), 0, 40, '…')));
+            $in->fault(
+                $field,
+                sprintf('The paint "%s" is not in the catalogue. Choose one that is, or add it.', mb_strimwidth(mb_scrub($id), 0, 40, '…')),
+            );
         }
 
         return $paint;
@@ -154,7 +160,15 @@ final readonly class StepReader
         $load = $in->choice('load', Load::class, Load::Normal);
         $loads = $technique->loads();
         if ($loads !== [] && ! in_array($load, $loads, true) && ! in_array($load, Load::ofWashes(), true)) {
-            $in->fault('load', sprintf('%s is %s, not %s.', $technique->label, implode(' or ', array_map(static fn(Load $one): string => $one->value, $loads)), $load->value));
+            $in->fault(
+                'load',
+                sprintf(
+                    '%s is %s, not %s.',
+                    $technique->label,
+                    implode(' or ', array_map(static fn(Load $one): string => $one->value, $loads)),
+                    $load->value,
+                ),
+            );
         }
 
         return $load;

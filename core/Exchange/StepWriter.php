@@ -34,7 +34,9 @@ final class StepWriter
             'part' => $more->part,
             'load' => $more->load->value,
             'spirit' => $more->spirit->value,
-            'second' => $more->second === null ? null : ['mix' => self::mix($more->second->mix), 'dilution' => self::dilution($more->second->dilution)],
+            'second' => $more->second === null
+                ? null
+                : ['mix' => self::mix($more->second->mix), 'dilution' => self::dilution($more->second->dilution)],
             'heads' => $more->heads,
             ...($more->roles === [] ? [] : ['roles' => $more->roles]),
             ...($more->within === null ? [] : ['within' => $more->within]),

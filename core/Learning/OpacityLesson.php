@@ -10,8 +10,9 @@ use Kalokroma\Paint\Paint;
 /**
  * How well a paint covers, from the coats it really took.
  *
- * What shows through shrinks by the same factor with every coat; a ground that was to be hidden by n coats and was by m tells that m of them leave as much
- * as n were thought to. One record says little: the estimate moves toward it as records add up, and never further than within bounds.
+ * What shows through shrinks by the same factor with every coat; a ground that was to be hidden by n coats and was by m tells that m of
+ * them leave as much as n were thought to. One record says little: the estimate moves toward it as records add up, and never further than
+ * within bounds.
  */
 final readonly class OpacityLesson
 {
@@ -39,7 +40,13 @@ final readonly class OpacityLesson
         $records = [];
         foreach ($worked as $one) {
             $paints = $one->step->mix->ingredients ?? [];
-            if (count($paints) === 1 && $one->isAsMixed && $one->step->technique->does(Nature::Covers) && ! $paints[0]->paint->isClear() && ! $paints[0]->paint->kind->isTransparent()) {
+            if (
+                count($paints) === 1
+                && $one->isAsMixed
+                && $one->step->technique->does(Nature::Covers)
+                && ! $paints[0]->paint->isClear()
+                && ! $paints[0]->paint->kind->isTransparent()
+            ) {
                 $records[$paints[0]->paint->id][] = $one;
             }
         }
@@ -68,6 +75,8 @@ final readonly class OpacityLesson
         $learned = 1.0 - (1.0 - $before) ** $power;
         $planned = array_sum(array_map(static fn(Worked $one): int => $one->step->coats, $records)) / count($records);
 
-        return abs($learned - $before) < 0.005 ? null : new self($paint, $before, $learned, Spread::of(array_map(static fn(Worked $one): float => (float) $one->coats, $records)), $planned);
+        return abs($learned - $before) < 0.005
+            ? null
+            : new self($paint, $before, $learned, Spread::of(array_map(static fn(Worked $one): float => (float) $one->coats, $records)), $planned);
     }
 }

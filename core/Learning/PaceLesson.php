@@ -71,7 +71,11 @@ final readonly class PaceLesson
 
         return $spread === null
             ? ['quick' => self::GUESSED[0], 'slow' => self::GUESSED[1], 'samples' => 0]
-            : ['quick' => max(self::QUICKEST, min(1.0, $spread->low)), 'slow' => min(self::SLOWEST, max(1.0, $spread->high)), 'samples' => $spread->samples];
+            : [
+                'quick' => max(self::QUICKEST, min(1.0, $spread->low)),
+                'slow' => min(self::SLOWEST, max(1.0, $spread->high)),
+                'samples' => $spread->samples,
+            ];
     }
 
     /**
@@ -83,7 +87,10 @@ final readonly class PaceLesson
      */
     public static function overall(array $worked): ?Spread
     {
-        $ratios = array_values(array_filter(array_map(static fn(Worked $one): ?float => $one->pace(), $worked), static fn(?float $one): bool => $one !== null));
+        $ratios = array_values(array_filter(
+            array_map(static fn(Worked $one): ?float => $one->pace(), $worked),
+            static fn(?float $one): bool => $one !== null,
+        ));
 
         return count($ratios) < self::LEAST_SAMPLES ? null : Spread::of($ratios);
     }

@@ -23,7 +23,10 @@ final readonly class UseLesson
      */
     public static function of(array $readings, Measures $measures): ?self
     {
-        $ratios = array_values(array_map(static fn(array $one): float => $one['really'] / $one['reckoned'] * (1.0 - $measures->loss) / (1.0 - $one['loss']), array_filter($readings, static fn(array $one): bool => $one['reckoned'] > 0.0 && $one['really'] > 0.0)));
+        $ratios = array_values(array_map(
+            static fn(array $one): float => $one['really'] / $one['reckoned'] * (1.0 - $measures->loss) / (1.0 - $one['loss']),
+            array_filter($readings, static fn(array $one): bool => $one['reckoned'] > 0.0 && $one['really'] > 0.0),
+        ));
         if (count($ratios) < self::LEAST_SAMPLES) {
             return null;
         }

@@ -130,9 +130,15 @@ final class Buying
         }
         $needed = array_column(array_merge(...$this->groups ?: [[]]), null, 'id');
         $weights = array_map(function (ForSale $box) use ($potPrices, $needed): float {
-            $extras = array_filter(Novelty::among($box->paints, $this->owned), fn(Paint $paint): bool => ! isset($needed[$paint->id]) && ! $this->meetsAny($paint));
+            $extras = array_filter(
+                Novelty::among($box->paints, $this->owned),
+                fn(Paint $paint): bool => ! isset($needed[$paint->id]) && ! $this->meetsAny($paint),
+            );
 
-            return max(0.0, $box->price - self::WORTH_OF_EXTRA * array_sum(array_map(static fn(Paint $paint): float => $potPrices[$paint->id], $extras)));
+            return max(
+                0.0,
+                $box->price - self::WORTH_OF_EXTRA * array_sum(array_map(static fn(Paint $paint): float => $potPrices[$paint->id], $extras)),
+            );
         }, $this->boxes);
 
         return $this->purchase($weights, 1.0 + $this->sum());
@@ -176,7 +182,10 @@ final class Buying
             $this->budget ?? INF,
         );
         $items = array_map(fn(int $box): ForSale => $this->boxes[$box], $boxes);
-        usort($items, static fn(ForSale $one, ForSale $other): int => [$other->isSet, $one->name, $one->id] <=> [$one->isSet, $other->name, $other->id]);
+        usort(
+            $items,
+            static fn(ForSale $one, ForSale $other): int => [$other->isSet, $one->name, $one->id] <=> [$one->isSet, $other->name, $other->id],
+        );
         $covers = $open = [];
         foreach (array_merge(...$this->groups ?: [[]]) as $need) {
             $covered = $this->covered($need, $items);
@@ -211,10 +220,16 @@ final class Buying
         return $nearest;
     }
 
-    /** @return array{Paint, float}|null the paint of a box that does a need's job best, and how far it is off; what is owned is not bought to stand in */
+    /**
+     * @return array{Paint, float}|null the paint of a box that does a need's job best, and how far it is off; what is owned is not bought
+     *     to stand in
+     */
     private function best(Paint $need, ForSale $box): ?array
     {
-        return $this->nearest($need, array_filter($box->paints, fn(Paint $paint): bool => ! isset($this->ownedIds[$paint->id]) || $paint->id === $need->id));
+        return $this->nearest(
+            $need,
+            array_filter($box->paints, fn(Paint $paint): bool => ! isset($this->ownedIds[$paint->id]) || $paint->id === $need->id),
+        );
     }
 
     /**

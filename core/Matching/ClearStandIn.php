@@ -9,8 +9,8 @@ use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
 /**
- * What does the job of a fluid without colour. A medium is a medium, whether it dries slow, matt or glossy; what only thins is done by water; satin lies
- * between matt and gloss.
+ * What does the job of a fluid without colour. A medium is a medium, whether it dries slow, matt or glossy; what only thins is done by
+ * water; satin lies between matt and gloss.
  */
 final readonly class ClearStandIn
 {
@@ -56,7 +56,11 @@ final readonly class ClearStandIn
      */
     private static function mattAndGloss(array $owned): array
     {
-        $of = static fn(Finish $finish): array => array_slice(array_filter($owned, static fn(Paint $one): bool => $one->kind === Kind::Varnish && $one->finish === $finish), 0, 1);
+        $of = static fn(Finish $finish): array => array_slice(
+            array_filter($owned, static fn(Paint $one): bool => $one->kind === Kind::Varnish && $one->finish === $finish),
+            0,
+            1,
+        );
         [$matt, $gloss] = [$of(Finish::Matt), $of(Finish::Gloss)];
 
         return $matt === [] || $gloss === [] ? [] : [...$matt, ...$gloss];

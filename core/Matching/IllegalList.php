@@ -30,7 +30,10 @@ final class IllegalList extends Illegal
 
     public static function tooManyNeeds(int $most): self
     {
-        return new self(sprintf('More than %d missing paints that no common pot or set covers are too many for one purchase. Split the list.', $most));
+        return new self(sprintf(
+            'More than %d missing paints that no common pot or set covers are too many for one purchase. Split the list.',
+            $most,
+        ));
     }
 
     public static function tolerance(float $given): self

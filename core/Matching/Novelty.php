@@ -35,7 +35,10 @@ final class Novelty
     private static function isMatched(Paint $paint, array $by): bool
     {
         foreach ($by as $one) {
-            if (Compatibility::mayReplace($paint, $one) && ($paint->isClear() || Ciede2000::between($paint->colour(), $one->colour()) <= self::SAME_COLOUR)) {
+            if (
+                Compatibility::mayReplace($paint, $one)
+                && ($paint->isClear() || Ciede2000::between($paint->colour(), $one->colour()) <= self::SAME_COLOUR)
+            ) {
                 return true;
             }
         }

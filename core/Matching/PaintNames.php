@@ -60,7 +60,9 @@ final class PaintNames
         $names = new self($fetch);
         foreach ($labels as [$id, $makerWritten, $codeWritten, $nameWritten]) {
             [$maker, $code, $name] = [self::fold($makerWritten), self::fold($codeWritten), self::fold($nameWritten)];
-            foreach ([$name, $code, "$maker $code", "$maker $name", "$code $name", "$name $code", "$maker $code $name", "$name $maker $code"] as $written) {
+            foreach ([
+                $name, $code, "$maker $code", "$maker $name", "$code $name", "$name $code", "$maker $code $name", "$name $maker $code",
+            ] as $written) {
                 $written = trim($written);
                 if ($written !== '' && ! in_array($id, $names->exact[$written] ?? [], true)) {
                     $names->exact[$written][] = $id;

@@ -7,8 +7,9 @@ namespace Kalokroma\Matching;
 use Kalokroma\Paint\PaintGuess;
 
 /**
- * Reads what somebody owns, one pot a line, by name or code, with a number of pots ("2 x Boot Brown", "Boot Brown x2") or a colour ("Marsh Umber #5b4632") where one is given.
- * A paint is taken as known when its name is all but spelled out; a name that only resembles one is a new paint, and the one it resembles is offered.
+ * Reads what somebody owns, one pot a line, by name or code, with a number of pots ("2 x Boot Brown", "Boot Brown x2") or a colour ("Marsh
+ * Umber #5b4632") where one is given. A paint is taken as known when its name is all but spelled out; a name that only resembles one is a
+ * new paint, and the one it resembles is offered.
  */
 final class PotList
 {

@@ -61,8 +61,14 @@ final class SetCover
      *
      * @throws IllegalList when there are more needs than bits
      */
-    public static function solve(int $needs, array $masks, array $weights, ?array $prices = null, ?array $penalties = null, float $budget = INF): array
-    {
+    public static function solve(
+        int $needs,
+        array $masks,
+        array $weights,
+        ?array $prices = null,
+        ?array $penalties = null,
+        float $budget = INF,
+    ): array {
         if ($needs > self::MOST_NEEDS) {
             throw IllegalList::tooManyNeeds(self::MOST_NEEDS);
         }
@@ -139,8 +145,8 @@ final class SetCover
     }
 
     /**
-     * With so little of the budget left, some needs must stay open. What the rest of it saves of their penalties is no more than if every need cost only
-     * its share of the cheapest box, and the last one could be met in part: those that save most for their share first.
+     * With so little of the budget left, some needs must stay open. What the rest of it saves of their penalties is no more than if every
+     * need cost only its share of the cheapest box, and the last one could be met in part: those that save most for their share first.
      */
     private function penaltyBound(int $open, float $spent): float
     {

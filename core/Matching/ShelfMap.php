@@ -75,13 +75,19 @@ final readonly class ShelfMap
     public function gaps(): array
     {
         $places = $this->places();
-        $nearest = $places === [] ? [] : array_map(static fn(int $cell): float => self::nearest(self::cell($cell), $places), range(0, self::CELLS - 1));
+        $nearest = $places === []
+            ? []
+            : array_map(static fn(int $cell): float => self::nearest(self::cell($cell), $places), range(0, self::CELLS - 1));
         $gaps = [];
         while ($nearest !== [] && count($gaps) < self::MOST_GAPS && max($nearest) > self::LEAST_GAP) {
             $cell = (int) array_search(max($nearest), $nearest, true);
             [$hue, $value] = self::cell($cell);
             $gaps[] = new ShelfGap('no '.self::words($hue, $value), $hue, $value, $nearest[$cell]);
-            $nearest = array_filter($nearest, static fn(int $other): bool => self::steps(self::cell($other), [$hue, $value]) > self::APART, ARRAY_FILTER_USE_KEY);
+            $nearest = array_filter(
+                $nearest,
+                static fn(int $other): bool => self::steps(self::cell($other), [$hue, $value]) > self::APART,
+                ARRAY_FILTER_USE_KEY,
+            );
         }
 
         return $gaps;
@@ -119,7 +125,11 @@ final readonly class ShelfMap
         foreach ($paints as $i => [$here, $one]) {
             for ($j = $i + 1; isset($paints[$j]) && $paints[$j][0]->lightness < $here->lightness + 2 * self::TWIN; $j++) {
                 [$there, $other] = $paints[$j];
-                if (abs($there->a - $here->a) < self::TWINS_APART && abs($there->b - $here->b) < self::TWINS_APART && Compatibility::mayReplace($one, $other)) {
+                if (
+                    abs($there->a - $here->a) < self::TWINS_APART
+                    && abs($there->b - $here->b) < self::TWINS_APART
+                    && Compatibility::mayReplace($one, $other)
+                ) {
                     $difference = Ciede2000::between($here, $there);
                     if ($difference <= self::TWIN) {
                         $twins[] = [$one, $other, $difference];

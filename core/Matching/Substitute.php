@@ -15,7 +15,10 @@ use Kalokroma\Mixing\Mix;
  */
 final readonly class Substitute
 {
-    /** @param float $strength paint in the thinned stand-in for each part of the wanted: 1 when it is thinned alike, 1/7 when six parts of medium make it */
+    /**
+     * @param float $strength paint in the thinned stand-in for each part of the wanted: 1 when it is thinned alike, 1/7 when six parts of
+     *     medium make it
+     */
     public function __construct(
         public Way $way,
         public Mix $mix,

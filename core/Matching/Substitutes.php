@@ -35,7 +35,10 @@ final class Substitutes
     /** Answers of each way. */
     private const OF_EACH = 2;
 
-    /** @var array<string, list<array{Paint, float, Lab}>> kind of coats => paint, strength, colour of a coat over white: worked out once for all that is wanted */
+    /**
+     * @var array<string, list<array{Paint, float, Lab}>> kind of coats => paint, strength, colour of a coat over white: worked out once for
+     *     all that is wanted
+     */
     private array $coats = [];
 
     /**
@@ -87,7 +90,12 @@ final class Substitutes
     {
         $leading = $this->leadingPaint($wanted);
         $colour = $wanted->colour();
-        $answers = [...$this->paints($leading, $colour), ...$this->restrengthened($leading, $colour, $planned), ...$this->mixes($leading, $wanted, $mostPaints), ...$this->madeOfPaint($leading, $colour)];
+        $answers = [
+            ...$this->paints($leading, $colour),
+            ...$this->restrengthened($leading, $colour, $planned),
+            ...$this->mixes($leading, $wanted, $mostPaints),
+            ...$this->madeOfPaint($leading, $colour),
+        ];
         usort($answers, static fn(Substitute $one, Substitute $other): int => [
             round($one->difference->number, 1), count($one->mix->ingredients), $one->mix->parts(),
         ] <=> [
@@ -121,7 +129,11 @@ final class Substitutes
     {
         $fitting = array_filter($this->owned, static fn(Paint $paint): bool => ! $paint->isClear() && Compatibility::mayReplace($leading, $paint));
 
-        return self::nearest($colour, array_map(static fn(Paint $paint): array => [$paint, 1.0, $paint->colour()], array_values($fitting)), static fn(): Way => Way::Paint);
+        return self::nearest(
+            $colour,
+            array_map(static fn(Paint $paint): array => [$paint, 1.0, $paint->colour()], array_values($fitting)),
+            static fn(): Way => Way::Paint,
+        );
     }
 
     /** @return list<Substitute> */
@@ -136,7 +148,13 @@ final class Substitutes
             default => Film::Covering,
         };
         $kinds = array_values(array_filter(Compatibility::kindsFor($leading->kind), $film->takes(...)));
-        $answers = MixSolver::solve(MixTarget::of($wanted->colour(), $film), $this->owned, MixLimits::none()->paints($mostPaints)->kinds($kinds), self::OF_EACH, $this->effort);
+        $answers = MixSolver::solve(
+            MixTarget::of($wanted->colour(), $film),
+            $this->owned,
+            MixLimits::none()->paints($mostPaints)->kinds($kinds),
+            self::OF_EACH,
+            $this->effort,
+        );
 
         return array_map(
             static fn(MixAnswer $answer): Substitute => new Substitute(Way::Mix, $answer->mix, 1.0, $answer->colour, $answer->difference),
@@ -155,8 +173,13 @@ final class Substitutes
             return [];
         }
         $offered = array_filter(
-            $this->thinned("transparents $planned", static fn(Paint $paint): bool => $paint->kind->isTransparent(), array_map(static fn(array $one): float => $one[0] / ($one[0] + $one[1]) / $planned, self::THINNINGS)),
-            static fn(array $coat): bool => $coat[0]->id !== $leading->id && Compatibility::mayReplace($leading, $coat[0]) && abs($coat[1] - 1.0) > self::AS_STRONG,
+            $this->thinned(
+                "transparents $planned",
+                static fn(Paint $paint): bool => $paint->kind->isTransparent(),
+                array_map(static fn(array $one): float => $one[0] / ($one[0] + $one[1]) / $planned, self::THINNINGS),
+            ),
+            static fn(array $coat): bool => $coat[0]->id !== $leading->id && Compatibility::mayReplace($leading, $coat[0])
+                && abs($coat[1] - 1.0) > self::AS_STRONG,
         );
 
         return self::nearest($colour, $offered, static fn(float $strength): Way => $strength < 1.0 ? Way::Weaker : Way::Stronger);

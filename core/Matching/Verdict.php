@@ -28,8 +28,13 @@ final readonly class Verdict
      * @param int $mostPaints in a stand-in
      * @param float $planned share of paint in what the brush is to carry, 0…1
      */
-    public static function on(Mix $wanted, Substitutes $shelf, float $tolerance, int $mostPaints = MixLimits::MOST_PAINTS, float $planned = 1.0): self
-    {
+    public static function on(
+        Mix $wanted,
+        Substitutes $shelf,
+        float $tolerance,
+        int $mostPaints = MixLimits::MOST_PAINTS,
+        float $planned = 1.0,
+    ): self {
         if (array_filter($wanted->ingredients, static fn(Ingredient $one): bool => ! $shelf->owns($one->paint)) === []) {
             return new self(Standing::Owned, null, []);
         }

@@ -26,7 +26,14 @@ final class WantedList
     private const COLOUR = '/#[0-9a-f]{6}\b/i';
 
     /** Words in an unknown paint's name that tell its kind. */
-    private const KIND_WORDS = ['wash' => Kind::Wash, 'shade' => Kind::Wash, 'ink' => Kind::Ink, 'glaze' => Kind::Ink, 'metallic' => Kind::Metallic, 'primer' => Kind::Primer];
+    private const KIND_WORDS = [
+        'wash' => Kind::Wash,
+        'shade' => Kind::Wash,
+        'ink' => Kind::Ink,
+        'glaze' => Kind::Ink,
+        'metallic' => Kind::Metallic,
+        'primer' => Kind::Primer,
+    ];
 
     /**
      * @param int $most lines with anything in them
@@ -57,7 +64,9 @@ final class WantedList
             throw IllegalList::long($most);
         }
 
-        return $entries === [] ? throw IllegalList::blank() : array_map(static fn(int $line, string $entry): WantedPaint => self::entry($line, $entry, $names), array_keys($entries), $entries);
+        return $entries === []
+            ? throw IllegalList::blank()
+            : array_map(static fn(int $line, string $entry): WantedPaint => self::entry($line, $entry, $names), array_keys($entries), $entries);
     }
 
     private static function entry(int $line, string $entry, PaintNames $names): WantedPaint

@@ -69,7 +69,10 @@ final class BestMixes
 
     private function prune(): void
     {
-        usort($this->found, static fn(array $one, array $other): int => [$one[0], $one[1], $one[2], $one[3]] <=> [$other[0], $other[1], $other[2], $other[3]]);
+        usort(
+            $this->found,
+            static fn(array $one, array $other): int => [$one[0], $one[1], $one[2], $one[3]] <=> [$other[0], $other[1], $other[2], $other[3]],
+        );
         $this->found = array_slice(array_values(array_filter(
             $this->found,
             // What is equal stands side by side now: a search may come by the same mix twice.

@@ -8,7 +8,8 @@ namespace Kalokroma\Mixing;
 final readonly class Effort
 {
     /**
-     * @param int $mostPaints on a larger shelf only the likeliest are searched: those nearest to the target and those that pull farthest each way, …
+     * @param int $mostPaints on a larger shelf only the likeliest are searched: those nearest to the target and those that pull farthest
+     *     each way, …
      * @param int $likeliest … so many of them
      * @param int $pairs so many pairs are tried, those whose tangent passes nearest, …
      * @param bool $triesAllPairs … and then all the others that could be as near

@@ -31,7 +31,10 @@ final readonly class FacingSide
     private const MARGIN = 1.01;
 
     private function __construct(
-        /** @var list<array{float, float}> what the low and the high of each group of bands add to the least of a spectrum's place before the plane */
+        /**
+         * @var list<array{float, float}> what the low and the high of each group of bands add to the least of a spectrum's place before the
+         *     plane
+         */
         public array $bounds,
         /** Place of the farthest colour that is near enough. */
         public float $most,
@@ -55,13 +58,25 @@ final readonly class FacingSide
         $most = [-INF, 0.0, 0.0];
         for ($i = 0; $i <= self::LATITUDES; $i++) {
             for ($j = 0; $j < self::DIRECTIONS; $j++) {
-                $most = max($most, self::edge($target, $difference, $slopes, M_PI * ($i / self::LATITUDES - 0.5), 2 * M_PI * $j / self::DIRECTIONS));
+                $most = max(
+                    $most,
+                    self::edge($target, $difference, $slopes, M_PI * ($i / self::LATITUDES - 0.5), 2 * M_PI * $j / self::DIRECTIONS),
+                );
             }
         }
         [, $latitude, $angle] = $most;
         for ($i = -self::FINER; $i <= self::FINER; $i++) {
             for ($j = -self::FINER; $j <= self::FINER; $j++) {
-                $most = max($most, self::edge($target, $difference, $slopes, $latitude + M_PI * $i / self::LATITUDES / self::FINER, $angle + 2 * M_PI * $j / self::DIRECTIONS / self::FINER));
+                $most = max(
+                    $most,
+                    self::edge(
+                        $target,
+                        $difference,
+                        $slopes,
+                        $latitude + M_PI * $i / self::LATITUDES / self::FINER,
+                        $angle + 2 * M_PI * $j / self::DIRECTIONS / self::FINER,
+                    ),
+                );
             }
         }
         $edge = max($most[0], self::folds($target, $difference, $slopes));
@@ -113,7 +128,14 @@ final readonly class FacingSide
         $lightness = abs($l) < 1e-6 ? 0.0 : ($l <=> 0.0) * Vicinity::edge($target, abs($l), (float) ($l <=> 0.0), 0.0, 0.0, self::NEAR_ENOUGH);
         $radius = $ab < 1e-6 ? 0.0 : Vicinity::edge($target, $ab, 0.0, cos($angle), sin($angle), self::NEAR_ENOUGH);
 
-        return [self::place($slopes, self::light($target->lightness + $lightness, $target->a + $radius * cos($angle), $target->b + $radius * sin($angle))), $latitude, $angle];
+        return [
+            self::place(
+                $slopes,
+                self::light($target->lightness + $lightness, $target->a + $radius * cos($angle), $target->b + $radius * sin($angle)),
+            ),
+            $latitude,
+            $angle,
+        ];
     }
 
     /**

@@ -10,8 +10,9 @@ use Kalokroma\Colour\Lab;
 /**
  * How far off a target every chroma and hue is, laid out once as a net round the neutral point.
  *
- * ΔE₀₀ was made for small differences. Over large ones its term for blues folds: on the way from a magenta to its opposite it falls again, and a grey may
- * count as nearer than a purple. Going out from the target until the difference is reached misses such places; the net does not.
+ * ΔE₀₀ was made for small differences. Over large ones its term for blues folds: on the way from a magenta to its opposite it falls again,
+ * and a grey may count as nearer than a purple. Going out from the target until the difference is reached misses such places; the net does
+ * not.
  */
 final class HueField
 {
@@ -23,7 +24,10 @@ final class HueField
 
     private static ?self $last = null;
 
-    /** @param list<array{float, float, float, float}> $knots a, b, least and largest ΔE₀₀ at the knot and those round it, all at the target's lightness */
+    /**
+     * @param list<array{float, float, float, float}> $knots a, b, least and largest ΔE₀₀ at the knot and those round it, all at the
+     *     target's lightness
+     */
     private function __construct(
         private readonly Lab $target,
         public readonly array $knots,

@@ -37,7 +37,11 @@ final class IllegalMix extends Illegal
     /** @param string $metal @param string $opaque names */
     public static function deadMetal(string $metal, string $opaque): self
     {
-        return new self(sprintf('"%s" is swallowed by as much "%s": opaque paint covers the flakes that shine. Take more than half of metal, or leave it out.', $metal, $opaque));
+        return new self(sprintf(
+            '"%s" is swallowed by as much "%s": opaque paint covers the flakes that shine. Take more than half of metal, or leave it out.',
+            $metal,
+            $opaque,
+        ));
     }
 
     public static function limit(string $of, int $given, int $least, int $most): self

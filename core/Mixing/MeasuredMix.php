@@ -11,7 +11,8 @@ use Kalokroma\Paint\Optics;
 use Kalokroma\Paint\Paint;
 
 /**
- * What a mix that was really made and measured tells of the strength of one of its two paints: how much of it in the pot is pigment, and so how well it hides.
+ * What a mix that was really made and measured tells of the strength of one of its two paints: how much of it in the pot is pigment, and so
+ * how well it hides.
  */
 final readonly class MeasuredMix
 {
@@ -48,10 +49,18 @@ final readonly class MeasuredMix
         ])->masstone()->toLab());
         $times = exp(self::least(static fn(float $exponent): float => $difference(exp($exponent)), -log(self::MOST_TIMES), log(self::MOST_TIMES)));
 
-        return new self($unknown->paint, Opacity::of(min(1.0, $unknown->paint->optics()->times($times)->contrast())), $difference(1.0), $difference($times));
+        return new self(
+            $unknown->paint,
+            Opacity::of(min(1.0, $unknown->paint->optics()->times($times)->contrast())),
+            $difference(1.0),
+            $difference($times),
+        );
     }
 
-    /** @return array{Ingredient, Ingredient} what is better known first: drawn down before set by hand before estimated; of equals that with more parts */
+    /**
+     * @return array{Ingredient, Ingredient} what is better known first: drawn down before set by hand before estimated; of equals that with
+     *     more parts
+     */
     private static function byKnowledge(Mix $mix): array
     {
         $knowledge = static fn(Ingredient $one): array => [$one->paint->measured->film !== null, ! $one->paint->opacity->isEstimate, $one->parts];

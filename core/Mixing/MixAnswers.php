@@ -46,7 +46,11 @@ final readonly class MixAnswers
     {
         $best = $this->best();
         foreach ([$this->singles, $this->pairs, $this->triples] as $answers) {
-            if ($best !== null && isset($answers[0]) && $answers[0]->difference->number <= max($best->difference->number + self::WORTH_A_PAINT, Closeness::SideBySide->upTo())) {
+            if (
+                $best !== null
+                && isset($answers[0])
+                && $answers[0]->difference->number <= max($best->difference->number + self::WORTH_A_PAINT, Closeness::SideBySide->upTo())
+            ) {
                 return $answers[0];
             }
         }

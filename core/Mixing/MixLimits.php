@@ -112,7 +112,15 @@ final readonly class MixLimits
         }
         $drops = array_map(static fn(float $left): int => (int) floor(max(0.0, $left) / Drops::DROP_ML + self::EPSILON), $leftMl);
 
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $drops, (int) ceil($wantedMl / Drops::DROP_ML - self::EPSILON));
+        return new self(
+            $this->mostPaints,
+            $this->mostParts,
+            $this->kinds,
+            $this->avoid,
+            $this->insist,
+            $drops,
+            (int) ceil($wantedMl / Drops::DROP_ML - self::EPSILON),
+        );
     }
 
     public function allows(Paint $paint, Film $film): bool

@@ -24,7 +24,9 @@ final class MixSearch
     /** @var list<float> */
     private array $pairShares;
 
-    /** @var list<array{array{array{int, int, int}, array{int, int, int}, array{int, int, int}}, list<array{array{array{int, int, int}, array{int, int, int}, array{int, int, int}}, list<array{list<int>, float, float, float}>}>}> */
+    /**
+     * @var list<array{array{array{int, int, int}, array{int, int, int}, array{int, int, int}}, list<array{array{array{int, int, int}, array{int, int, int}, array{int, int, int}}, list<array{list<int>, float, float, float}>}>}>
+     */
     private readonly array $triangles;
 
     private Vicinity $vicinity;
@@ -217,7 +219,12 @@ final class MixSearch
     {
         if ($best->worst < self::WORTH_REDRAWING * $this->drawnFor) {
             $this->drawnFor = $best->worst;
-            $this->vicinity = Vicinity::around($this->target->colour, $best->worst, $this->palette->isSeeThrough ? self::SEE_THROUGH_SLACK : 0.0, $best->nearest);
+            $this->vicinity = Vicinity::around(
+                $this->target->colour,
+                $best->worst,
+                $this->palette->isSeeThrough ? self::SEE_THROUGH_SLACK : 0.0,
+                $best->nearest,
+            );
         }
     }
 }

@@ -12,17 +12,20 @@ use Kalokroma\Paint\Paint;
 /**
  * Which paints of a shelf, alone or mixed, come nearest to a colour.
  *
- * Single paints and, with thorough effort on shelves that are not very large, pairs are searched exhaustively. Triples of the most promising paints are
- * hunted through by the tangent of the best pair, which finds what lies within reach; and each two paints of the best pairs and triples are tried with
- * every promising third, which finds what lies at the edge of it, where the tangent tells little. On a shelf of up to EXHAUSTIVE paints all triples that
- * could be nearer than the best of these are tried too, if that is within reach.
+ * Single paints and, with thorough effort on shelves that are not very large, pairs are searched exhaustively. Triples of the most
+ * promising paints are hunted through by the tangent of the best pair, which finds what lies within reach; and each two paints of the best
+ * pairs and triples are tried with every promising third, which finds what lies at the edge of it, where the tangent tells little. On a
+ * shelf of up to EXHAUSTIVE paints all triples that could be nearer than the best of these are tried too, if that is within reach.
  */
 final class MixSolver
 {
     /** Up to so many paints every triple is tried that could be better than the best found without, … */
     public const EXHAUSTIVE = 40;
 
-    /** … unless the best of them is farther off than this: then the target is out of reach, and which of all that is far counts as nearest says little. */
+    /**
+     * … unless the best of them is farther off than this: then the target is out of reach, and which of all that is far counts as nearest
+     * says little.
+     */
     private const WITHIN = 8.0;
 
     /** Best answers of so many paints are told of to the searches that follow. */
@@ -54,7 +57,8 @@ final class MixSolver
         $triples = new BestMixes($target->colour, $ofEach);
         if ($limits->mostPaints > 2 && count($paints) > 2) {
             $promising = self::byPromise($target->colour, $paints, $nearest, $pairs, $rules);
-            (new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs)))->triples($triples, array_slice($promising, 0, $effort->hunted));
+            $hunt = new TripleHunt($palette, $rules, self::tangent($target->colour, $palette, $nearest, $pairs));
+            $hunt->triples($triples, array_slice($promising, 0, $effort->hunted));
             self::improve($search, $pairs, $triples, $promising, $effort);
             if (count($paints) <= self::EXHAUSTIVE && ($triples->all()[0][0] ?? INF) <= self::WITHIN) {
                 self::prove($search, $target, $triples, $promising);
@@ -78,7 +82,11 @@ final class MixSolver
     private static function likeliest(Lab $target, array $paints, MixLimits $limits, int $most): array
     {
         $insisted = array_keys(array_filter($paints, static fn(Paint $paint): bool => in_array($paint->id, $limits->insist, true)));
-        $places = array_slice(array_keys(array_fill_keys([...$insisted, ...self::strongestPulls($target, $paints), ...self::byNearness($target, $paints)], true)), 0, $most);
+        $places = array_slice(
+            array_keys(array_fill_keys([...$insisted, ...self::strongestPulls($target, $paints), ...self::byNearness($target, $paints)], true)),
+            0,
+            $most,
+        );
         sort($places);
 
         return array_map(static fn(int $place): Paint => $paints[$place], $places);
@@ -103,7 +111,9 @@ final class MixSolver
      */
     private static function tangent(Lab $target, Palette $palette, array $nearest, BestMixes $pairs): MixTangent
     {
-        [[$first, $second], [$parts, $more]] = isset($pairs->all()[0]) ? [$pairs->all()[0][2], $pairs->all()[0][3]] : [[$nearest[0], $nearest[0]], [1, 1]];
+        [[$first, $second], [$parts, $more]] = isset($pairs->all()[0])
+            ? [$pairs->all()[0][2], $pairs->all()[0][3]]
+            : [[$nearest[0], $nearest[0]], [1, 1]];
 
         return new MixTangent($palette, $target, $first, $second, $parts / ($parts + $more));
     }
@@ -197,9 +207,13 @@ final class MixSolver
     private static function strongestPulls(Lab $target, array $paints): array
     {
         $pulls = [];
-        foreach ([[1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1], [0, 1, 1], [0, 1, -1], [0, -1, 1], [0, -1, -1]] as [$l, $a, $b]) {
+        foreach ([
+            [1, 0, 0], [-1, 0, 0], [0, 1, 0], [0, -1, 0], [0, 0, 1], [0, 0, -1], [0, 1, 1], [0, 1, -1], [0, -1, 1], [0, -1, -1],
+        ] as [$l, $a, $b]) {
             $reach = array_map(
-                static fn(Paint $paint): float => $l * ($paint->colour()->lightness - $target->lightness) + $a * ($paint->colour()->a - $target->a) + $b * ($paint->colour()->b - $target->b),
+                static fn(Paint $paint): float => $l * (
+                    $paint->colour()->lightness - $target->lightness
+                ) + $a * ($paint->colour()->a - $target->a) + $b * ($paint->colour()->b - $target->b),
                 $paints,
             );
             $pulls[] = (int) array_search(max([-INF, ...$reach]), $reach, true);

@@ -51,7 +51,14 @@ final class MixTangent
         $a = $this->squared(1.0, 0.0);
         $b = $this->squared(0.0, 1.0);
         $both = ($this->squared(1.0, 1.0) - $a - $b) / 2;
-        $this->perL = Ciede2000::ofNumbers($target->lightness, $target->a, $target->b, $target->lightness + self::PROBE, $target->a, $target->b) / self::PROBE;
+        $this->perL = Ciede2000::ofNumbers(
+            $target->lightness,
+            $target->a,
+            $target->b,
+            $target->lightness + self::PROBE,
+            $target->a,
+            $target->b,
+        ) / self::PROBE;
         $this->perA = sqrt($a);
         $this->perAB = $both / $this->perA;
         $this->perB = sqrt(max(1e-6, $b - $this->perAB ** 2));
@@ -89,6 +96,15 @@ final class MixTangent
     {
         $target = $this->target;
 
-        return (Ciede2000::ofNumbers($target->lightness, $target->a, $target->b, $target->lightness, $target->a + self::PROBE * $a, $target->b + self::PROBE * $b) / self::PROBE) ** 2;
+        return (
+            Ciede2000::ofNumbers(
+                $target->lightness,
+                $target->a,
+                $target->b,
+                $target->lightness,
+                $target->a + self::PROBE * $a,
+                $target->b + self::PROBE * $b,
+            ) / self::PROBE
+        ) ** 2;
     }
 }

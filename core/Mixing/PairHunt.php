@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Mixing;
 
 /**
- * Finds good mixes of two where trying all would take too long: by the tangent, a pair is a line in space, and a good one passes close by the target.
+ * Finds good mixes of two where trying all would take too long: by the tangent, a pair is a line in space, and a good one passes close by
+ * the target.
  */
 final readonly class PairHunt
 {

@@ -184,7 +184,10 @@ final class Palette
         $x = $y = $z = 0.0;
         if ($this->isSeeThrough) {
             foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-                $seen = self::coatOverWhite($share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i], $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i]);
+                $seen = self::coatOverWhite(
+                    $share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i],
+                    $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i],
+                );
                 $x += $weightX * $seen;
                 $y += $weightY * $seen;
                 $z += $weightZ * $seen;

@@ -31,10 +31,16 @@ final readonly class Reach
                 : 'No mix keeps to all the limits. Loosen one: more parts, fewer paints that must be in it, a smaller amount.');
         }
         if (! in_array($best->difference->closeness(), [Closeness::SameFamily, Closeness::Different], true)) {
-            return new self(true, sprintf('In reach: the nearest is %.1f away, %s.', $best->difference->number, $best->difference->closeness()->words()));
+            return new self(
+                true,
+                sprintf('In reach: the nearest is %.1f away, %s.', $best->difference->number, $best->difference->closeness()->words()),
+            );
         }
 
-        return new self(false, sprintf('Out of reach: nothing comes nearer than %.1f. %s', $best->difference->number, self::reason($answers, $best)));
+        return new self(
+            false,
+            sprintf('Out of reach: nothing comes nearer than %.1f. %s', $best->difference->number, self::reason($answers, $best)),
+        );
     }
 
     private static function reason(MixAnswers $answers, MixAnswer $best): string
@@ -45,9 +51,22 @@ final readonly class Reach
         [$darkest, $lightest] = [$paints[0], $paints[count($paints) - 1]];
 
         return match (true) {
-            $wanted->lightness < $darkest->colour()->lightness - self::BEYOND => sprintf('It is too dark: value %d, and the darkest paint tried, %s, has %d.', $wanted->value(), $darkest->name, $darkest->colour()->value()),
-            $wanted->lightness > $lightest->colour()->lightness + self::BEYOND => sprintf('It is too light: value %d, and the lightest paint tried, %s, has %d.', $wanted->value(), $lightest->name, $lightest->colour()->value()),
-            self::chroma($wanted) > self::chroma($best->colour) + self::BEYOND => sprintf('It is too saturated: mixing dulls, and no paint tried is a strong enough %s.', ColourName::of($wanted)->hueWord()),
+            $wanted->lightness < $darkest->colour()->lightness - self::BEYOND => sprintf(
+                'It is too dark: value %d, and the darkest paint tried, %s, has %d.',
+                $wanted->value(),
+                $darkest->name,
+                $darkest->colour()->value(),
+            ),
+            $wanted->lightness > $lightest->colour()->lightness + self::BEYOND => sprintf(
+                'It is too light: value %d, and the lightest paint tried, %s, has %d.',
+                $wanted->value(),
+                $lightest->name,
+                $lightest->colour()->value(),
+            ),
+            self::chroma($wanted) > self::chroma($best->colour) + self::BEYOND => sprintf(
+                'It is too saturated: mixing dulls, and no paint tried is a strong enough %s.',
+                ColourName::of($wanted)->hueWord(),
+            ),
             default => sprintf('No paints tried lie round it: a %s is missing.', ColourName::of($wanted)->words()),
         };
     }

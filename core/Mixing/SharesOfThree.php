@@ -10,7 +10,12 @@ namespace Kalokroma\Mixing;
  */
 final class SharesOfThree
 {
-    private const HALVES = [[[4, 0, 0], [2, 2, 0], [2, 0, 2]], [[2, 2, 0], [0, 4, 0], [0, 2, 2]], [[2, 0, 2], [0, 2, 2], [0, 0, 4]], [[2, 2, 0], [2, 0, 2], [0, 2, 2]]];
+    private const HALVES = [
+        [[4, 0, 0], [2, 2, 0], [2, 0, 2]],
+        [[2, 2, 0], [0, 4, 0], [0, 2, 2]],
+        [[2, 0, 2], [0, 2, 2], [0, 0, 4]],
+        [[2, 2, 0], [2, 0, 2], [0, 2, 2]],
+    ];
 
     /**
      * Corners of each triangle, and within it corners and ratios (with their shares) of the smaller ones. Empty ones are left out.
@@ -73,7 +78,10 @@ final class SharesOfThree
         foreach ($ratio as $i => $part) {
             $fourths = 4 * $part;
             $total = array_sum($ratio);
-            if ($fourths < $total * min($corners[0][$i], $corners[1][$i], $corners[2][$i]) || $fourths > $total * max($corners[0][$i], $corners[1][$i], $corners[2][$i])) {
+            if (
+                $fourths < $total * min($corners[0][$i], $corners[1][$i], $corners[2][$i])
+                || $fourths > $total * max($corners[0][$i], $corners[1][$i], $corners[2][$i])
+            ) {
                 return false;
             }
         }

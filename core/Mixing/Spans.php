@@ -118,7 +118,14 @@ final class Spans
             $this->inside = [];
         }
 
-        return $this->inside[4 * $fourths1 + $fourths2] ??= self::of($this->palette->spectrumOfThree($first, $second, $third, $fourths1 / 4, $fourths2 / 4, $fourths3 / 4));
+        return $this->inside[4 * $fourths1 + $fourths2] ??= self::of($this->palette->spectrumOfThree(
+            $first,
+            $second,
+            $third,
+            $fourths1 / 4,
+            $fourths2 / 4,
+            $fourths3 / 4,
+        ));
     }
 
     /** @return array{list<float>, list<float>} */
@@ -127,7 +134,11 @@ final class Spans
         return match ($fourths) {
             0 => $this->ofPaints[$second],
             4 => $this->ofPaints[$first],
-            default => $this->ofTwo[($first * count($this->ofPaints) + $second) * 4 + $fourths] ??= self::of($this->palette->spectrumOfTwo($first, $second, $fourths / 4)),
+            default => $this->ofTwo[($first * count($this->ofPaints) + $second) * 4 + $fourths] ??= self::of($this->palette->spectrumOfTwo(
+                $first,
+                $second,
+                $fourths / 4,
+            )),
         };
     }
 }

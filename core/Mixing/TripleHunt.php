@@ -111,7 +111,11 @@ final class TripleHunt
             $off3 = $off[2] + $by2 * $e[2] + $by3 * $f[2];
             if ($off1 * $off1 + $off2 * $off2 + $off3 * $off3 < $limit && $this->rules->allow($paints, [$p, $q, $r])) {
                 $total = $p + $q + $r;
-                $best->consider(Palette::lab($this->palette->lightOfThree($i, $j, $k, $p / $total, $q / $total, $r / $total)), $paints, [$p, $q, $r]);
+                $best->consider(
+                    Palette::lab($this->palette->lightOfThree($i, $j, $k, $p / $total, $q / $total, $r / $total)),
+                    $paints,
+                    [$p, $q, $r],
+                );
             }
         }
     }

@@ -135,8 +135,8 @@ final class Vicinity
     }
 
     /**
-     * Whether anything between two spectra could lie in the box, by X, Y, Z and the two opponents: the redness X/Xₙ − Y and the yellowness Y − Z/Zₙ.
-     * This is asked most of all, and most often the answer is no by Y alone.
+     * Whether anything between two spectra could lie in the box, by X, Y, Z and the two opponents: the redness X/Xₙ − Y and the yellowness
+     * Y − Z/Zₙ. This is asked most of all, and most often the answer is no by Y alone.
      *
      * @param array{list<float>, list<float>} $one span
      * @param array{list<float>, list<float>} $two

@@ -9,8 +9,8 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\SwatchSpectrum;
 
 /**
- * In its bottle a transparent paint looks as deep as many coats of it over white do. By the law of Lambert and Beer one of so many coats lets through
- * the root of what all of them do, band by band.
+ * In its bottle a transparent paint looks as deep as many coats of it over white do. By the law of Lambert and Beer one of so many coats
+ * lets through the root of what all of them do, band by band.
  */
 final class BottleColour
 {

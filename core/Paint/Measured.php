@@ -32,7 +32,10 @@ final readonly class Measured
         return new self($colour, $by, null, null, $this->film === null ? $this->strength : null, $this->film === null ? $this->strengthBy : null);
     }
 
-    /** A draw-down tells everything: colour, strength, and what every band does. Colour and strength that are known from it already are not worked out again. */
+    /**
+     * A draw-down tells everything: colour, strength, and what every band does. Colour and strength that are known from it already are not
+     * worked out again.
+     */
     public function withFilm(Drawdown $film, Reading $by, Kind $kind): self
     {
         if ($this->colour !== null && $this->strength !== null && $this->colourBy === $by && $this->strengthBy === $by) {

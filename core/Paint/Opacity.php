@@ -67,7 +67,9 @@ final readonly class Opacity
             Kind::Opaque => $usual,
             Kind::SemiOpaque => self::SEMI_OPAQUE * $usual,
             Kind::OneCoat => self::ofHaze(self::DYE_HAZE, $swatch),
-            Kind::Ink, Kind::Wash => self::isWhite($swatch, $name) ? self::WHITE_FILM : self::ofHaze($kind === Kind::Ink ? self::DYE_HAZE : self::WASH_HAZE, $swatch),
+            Kind::Ink, Kind::Wash => self::isWhite($swatch, $name)
+                ? self::WHITE_FILM
+                : self::ofHaze($kind === Kind::Ink ? self::DYE_HAZE : self::WASH_HAZE, $swatch),
             Kind::Metallic, Kind::Texture => 0.96,
             Kind::Primer => 0.93,
             Kind::Effect, Kind::Enamel => 0.6,

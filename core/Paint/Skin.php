@@ -47,7 +47,8 @@ final class Skin
     }
 
     /**
-     * A swatch shows a paint with the finish it has. Under another, a matt skin adds a little white of its own, which a glossy one throws elsewhere.
+     * A swatch shows a paint with the finish it has. Under another, a matt skin adds a little white of its own, which a glossy one throws
+     * elsewhere.
      *
      * @param float $white reflectance that the skin on top adds more than the paint's own, negative when it adds less
      */

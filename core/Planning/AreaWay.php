@@ -25,7 +25,8 @@ final readonly class AreaWay
      * @param list<Paint> $pots
      * @param list<Paint> $toBuy pots of them that the shelf does not have
      * @param list<string> $brushes by name, the airbrush and the can among them
-     * @param float|null $slipMinutes to put it right when, once it is done, the dearest of its neighbours' paints gets onto it; null without a neighbour
+     * @param float|null $slipMinutes to put it right when, once it is done, the dearest of its neighbours' paints gets onto it; null
+     *     without a neighbour
      */
     private function __construct(
         public ?Variant $variant,
@@ -55,13 +56,18 @@ final readonly class AreaWay
 
         return new self(
             $variant,
-            $variant?->undercoat === null ? $rehearsal->stripAs($painted) : $painted->strip($variant->undercoat, $rehearsal->plan->model->finishLevel),
+            $variant?->undercoat === null
+                ? $rehearsal->stripAs($painted)
+                : $painted->strip($variant->undercoat, $rehearsal->plan->model->finishLevel),
             array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
             Pace::of($rehearsal->plan, $paces)->recipe($painted),
             self::dries($painted->steps),
             array_values($pots),
             array_values(array_filter($pots, static fn(Paint $one): bool => ! $shelf->has($one))),
-            array_values(array_unique(array_map(static fn(Step $step): string => $step->brush->label(), array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true))))),
+            array_values(array_unique(array_map(
+                static fn(Step $step): string => $step->brush->label(),
+                array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)),
+            ))),
             self::slip($rehearsal->plan, $painted),
         );
     }
@@ -70,7 +76,10 @@ final readonly class AreaWay
     {
         $minutes = [];
         foreach (Neighbours::of($plan)->touching($plan->area($area->id) ?? $area) as $beside) {
-            $mixes = array_filter(array_map(static fn(Step $step): ?Mix => $step->mix, $beside->steps), static fn(?Mix $one): bool => $one !== null && ! $one->isClear() && ! $one->isTransparent());
+            $mixes = array_filter(
+                array_map(static fn(Step $step): ?Mix => $step->mix, $beside->steps),
+                static fn(?Mix $one): bool => $one !== null && ! $one->isClear() && ! $one->isTransparent(),
+            );
             $slip = $mixes === [] ? null : $mixes[array_key_last($mixes)];
             $minutes[] = $slip === null ? null : SlipPrice::onFinished($plan, $area, $slip);
         }

@@ -55,7 +55,8 @@ final readonly class Climate
      */
     public function forWater(): float
     {
-        $deficit = static fn(float $celsius, float $humidity): float => 6.112 * exp(17.62 * $celsius / (243.12 + $celsius)) * (1.0 - $humidity / 100.0);
+        $deficit = static fn(float $celsius, float $humidity): float => 6.112 * exp(17.62 * $celsius / (243.12 + $celsius))
+            * (1.0 - $humidity / 100.0);
         $here = $deficit($this->celsius, $this->humidity);
 
         return self::within($here <= 0.0 ? self::LONGEST : $deficit(self::CELSIUS, self::HUMIDITY) / $here);

@@ -106,9 +106,16 @@ final class DryTimes
 
         return match (true) {
             $technique->does(Nature::HoldsGrit) && $then?->does(Nature::SitsInWetPaste) === true => 0,
-            $technique->does(Nature::Seals) && $technique->does(Nature::Sprays) && $then?->does(Nature::LaysDecal, Nature::SoftensDecal, Nature::Solvent) === true => max(self::CURE_MINUTES, $technique->dryMinutes),
+            $technique->does(Nature::Seals)
+                && $technique->does(Nature::Sprays)
+                && $then?->does(
+                    Nature::LaysDecal,
+                    Nature::SoftensDecal,
+                    Nature::Solvent,
+                ) === true => max(self::CURE_MINUTES, $technique->dryMinutes),
             $technique->does(Nature::Streaks) && $then?->does(Nature::Feathers) === true => self::FEATHER_FROM,
-            $technique->does(Nature::Solvent, Nature::Streaks) && ! $technique->does(Nature::WipesBack) => $then?->does(Nature::Solvent, Nature::Feathers) === true
+            $technique->does(Nature::Solvent, Nature::Streaks)
+                && ! $technique->does(Nature::WipesBack) => $then?->does(Nature::Solvent, Nature::Feathers) === true
                 ? $step->more->spirit->wipeMinutes()
                 : $step->more->spirit->coatMinutes(),
             $technique->family === Family::Shade && $technique->does(Nature::Washes) => self::wash($step),
@@ -121,7 +128,8 @@ final class DryTimes
     /** The next step belongs into what is still wet, or to be done within the hour. */
     public static function isWetWindow(Step $step, Step $next): bool
     {
-        return $next->technique->does(Nature::SitsInWetPaste, Nature::Chips) || ($step->technique->does(Nature::StaysWet) && $next->technique->does(Nature::StaysWet));
+        return $next->technique->does(Nature::SitsInWetPaste, Nature::Chips)
+            || ($step->technique->does(Nature::StaysWet) && $next->technique->does(Nature::StaysWet));
     }
 
     /** The painter has timed it, and that goes before any table. */

@@ -47,7 +47,11 @@ final readonly class Needs
     /** @return iterable<array{Step, Mix, string}> */
     private static function uses(Plan $plan): iterable
     {
-        $recipes = [['Undercoat', array_merge(...array_values(array_map(static fn(Undercoat $one): array => $one->steps(), $plan->undercoats())))], ...array_map(static fn($area): array => [$area->name, $area->steps], $plan->areas), ['Whole model', $plan->wholeModel]];
+        $recipes = [
+            ['Undercoat', array_merge(...array_values(array_map(static fn(Undercoat $one): array => $one->steps(), $plan->undercoats())))],
+            ...array_map(static fn($area): array => [$area->name, $area->steps], $plan->areas),
+            ['Whole model', $plan->wholeModel],
+        ];
         foreach ($recipes as [$where, $steps]) {
             foreach ($steps as $step) {
                 // A fluid without colour is bought for what it does: nothing is mixed to match it.

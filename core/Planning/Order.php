@@ -34,13 +34,27 @@ final readonly class Order
         $passes = [];
         foreach ($plan->undercoats() as $partId => $undercoat) {
             foreach ($undercoat->steps() as $step) {
-                $passes[] = new Pass(count($passes) + 1, null, $step, ['paint holds only on primer'], isUndercoat: true, only: $plan->primedBy($step->id), part: $plan->part($partId)?->name);
+                $passes[] = new Pass(
+                    count($passes) + 1,
+                    null,
+                    $step,
+                    ['paint holds only on primer'],
+                    isUndercoat: true,
+                    only: $plan->primedBy($step->id),
+                    part: $plan->part($partId)?->name,
+                );
             }
         }
         $last = null;
         foreach ($solver->solve() as ['task' => $task, 'reasons' => $reasons]) {
             $joins = $last !== null && Likeness::joins($last, $task->step);
-            $passes[] = new Pass(count($passes) + 1, $task->area, $task->step, $joins ? [...$reasons, 'the same pot is open'] : $reasons, joinsLast: $joins);
+            $passes[] = new Pass(
+                count($passes) + 1,
+                $task->area,
+                $task->step,
+                $joins ? [...$reasons, 'the same pot is open'] : $reasons,
+                joinsLast: $joins,
+            );
             $last = $task->step;
         }
         $places = [];
@@ -84,7 +98,11 @@ final readonly class Order
     /** Whether something of one of these natures is done to the area, or for null to the whole model, after that step. */
     public function isDoneAfter(string $stepId, ?Area $area, Nature ...$natures): bool
     {
-        return $this->has(fn(Pass $one): bool => $one->area === $area && $one->step->technique->does(...$natures) && $this->place($one->step->id) > $this->place($stepId));
+        return $this->has(
+            fn(Pass $one): bool => $one->area === $area
+            && $one->step->technique->does(...$natures)
+            && $this->place($one->step->id) > $this->place($stepId)
+        );
     }
 
     public function pass(string $stepId): ?Pass
@@ -95,7 +113,10 @@ final readonly class Order
     /** @return list<string> ids of the steps that can be put in order, as they stand */
     public function stepIds(): array
     {
-        return array_values(array_map(static fn(Pass $pass): string => $pass->step->id, array_filter($this->passes, static fn(Pass $pass): bool => ! $pass->isUndercoat)));
+        return array_values(array_map(
+            static fn(Pass $pass): string => $pass->step->id,
+            array_filter($this->passes, static fn(Pass $pass): bool => ! $pass->isUndercoat),
+        ));
     }
 
     /** Number of the pass after which the model may rest. */

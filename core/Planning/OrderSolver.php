@@ -102,7 +102,9 @@ final class OrderSolver
         $area = $task->area;
         $position = $area === null ? -1 : $this->positions[$area->id];
         $depth = $area === null ? 0 : -$this->depths[$area->id];
-        $stage = $area?->ground === true && $this->style === OrderStyle::BasesFirst && $task->rank < self::FINISHING ? $task->rank + 1 : $task->rank;
+        $stage = $area?->ground === true && $this->style === OrderStyle::BasesFirst && $task->rank < self::FINISHING
+            ? $task->rank + 1
+            : $task->rank;
         $hand = [
             $last !== null && Likeness::joins($last->step, $task->step) ? 0 : 1,
             $last !== null && Likeness::samePot($last->step, $task->step) ? 0 : 1,
@@ -111,7 +113,13 @@ final class OrderSolver
         ];
 
         // Grit goes into the paste while that is wet, and a coat over chipping fluid is scratched within the hour.
-        $isInto = $last !== null && $area !== null && $last->area === $area && $task->number === $last->number + 1 && DryTimes::isWetWindow($last->step, $task->step) ? 0 : 1;
+        $isInto = $last !== null
+            && $area !== null
+            && $last->area === $area
+            && $task->number === $last->number + 1
+            && DryTimes::isWetWindow($last->step, $task->step)
+            ? 0
+            : 1;
 
         return $this->style === OrderStyle::BasesFirst
             ? [$isInto, $stage, ...$hand, $depth, $position, $task->number]

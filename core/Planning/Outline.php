@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kalokroma\Planning;
 
-/** A batch in short: its passes in painting order, each with its coats and the models it is done to. It follows from plan and squad alone, and may be kept. */
+/**
+ * A batch in short: its passes in painting order, each with its coats and the models it is done to. It follows from plan and squad alone,
+ * and may be kept.
+ */
 final readonly class Outline
 {
     /**
@@ -41,7 +44,10 @@ final readonly class Outline
     /** @return array<string, array{int, list<int>|null}> as `kept` takes it */
     public function toKeep(): array
     {
-        return array_map(fn(array $one): array => [$one['coats'], count($one['models']) === count($this->models) ? null : $one['models']], $this->passes);
+        return array_map(
+            fn(array $one): array => [$one['coats'], count($one['models']) === count($this->models) ? null : $one['models']],
+            $this->passes,
+        );
     }
 
     public function coats(string $stepId): int

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Planning;
 
 /**
- * What was done of a batch, coat by coat and model by model. Unless a line says which, models are painted in the order of their numbers; a later coat is never
- * on a model that lacks the one before it.
+ * What was done of a batch, coat by coat and model by model. Unless a line says which, models are painted in the order of their numbers; a
+ * later coat is never on a model that lacks the one before it.
  */
 final readonly class Record
 {
@@ -32,7 +32,12 @@ final readonly class Record
         foreach ($entries as $entry) {
             $coats = $outline->coats($entry->stepId);
             $last = min($entry->coat ?? $coats, $coats);
-            $lacking = $last < 1 ? [] : array_values(array_filter($outline->models($entry->stepId), static fn(int $model): bool => ! isset($times[$entry->stepId][$last][$model])));
+            $lacking = $last < 1
+                ? []
+                : array_values(array_filter(
+                    $outline->models($entry->stepId),
+                    static fn(int $model): bool => ! isset($times[$entry->stepId][$last][$model]),
+                ));
             if ($entry->on === null) {
                 // The next coat goes onto those that have the one before it.
                 $before = $entry->coat === null || $last < 2 ? [] : $times[$entry->stepId][$last - 1] ?? [];

@@ -144,7 +144,8 @@ final class Rehearsal
                 $isMasked = $technique->does(Nature::Masks) || ($isMasked && ! $technique->does(Nature::Unmasks));
             }
             // Under a mask nothing gets at it; but taking the mask off is a stage like others.
-            $isKeptOff = ! $isOwn && (($isMasked && $technique->family !== Family::Handling) || ($technique->does(Nature::Rims) && ! $area->ground));
+            $isKeptOff = ! $isOwn
+                && (($isMasked && $technique->family !== Family::Handling) || ($technique->does(Nature::Rims) && ! $area->ground));
             $application = $isKeptOff ? null : $step->application();
             if ($application !== null) {
                 $applications[] = $application;
@@ -167,7 +168,10 @@ final class Rehearsal
     {
         $areas = $pass->area !== null || $this->plan->areas === [] ? [$pass->area] : $this->plan->areas;
 
-        return max(array_map(fn(?Area $area): int => DryTimes::between($pass->step, $area === null ? null : $this->next($pass, $area)?->step), $areas));
+        return max(array_map(
+            fn(?Area $area): int => DryTimes::between($pass->step, $area === null ? null : $this->next($pass, $area)?->step),
+            $areas,
+        ));
     }
 
     /** Minutes that nothing fills before a pass: what the pass right before it leaves on the same surface has to dry first. */
@@ -191,7 +195,10 @@ final class Rehearsal
         $last = $this->order()->afterPass($stop);
         $pace = Pace::of($this->plan, $own);
 
-        return array_sum(array_map(static fn(Pass $pass): float => $pass->number <= $last ? $pace->pass($pass->step, $pass->area, 1) : 0.0, $this->order()->passes));
+        return array_sum(array_map(
+            static fn(Pass $pass): float => $pass->number <= $last ? $pace->pass($pass->step, $pass->area, 1) : 0.0,
+            $this->order()->passes,
+        ));
     }
 
     /** The next that is done to the area after this. */

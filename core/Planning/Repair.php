@@ -14,8 +14,8 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 
 /**
- * What it takes to paint over a slip: the coats of the area's own colour over just that paint, from the film model; a lighter paint of the plan first where
- * that makes fewer; and where the colour is a transparent, its ground again before it.
+ * What it takes to paint over a slip: the coats of the area's own colour over just that paint, from the film model; a lighter paint of the
+ * plan first where that makes fewer; and where the colour is a transparent, its ground again before it.
  */
 final readonly class Repair
 {
@@ -72,7 +72,9 @@ final readonly class Repair
                 break;
             }
             $mix = $own->mix;
-            $ground = $mix !== null && ! $mix->isClear() && ! $mix->isTransparent() && count($mix->ingredients) === 1 ? $mix->ingredients[0]->paint : $ground;
+            $ground = $mix !== null && ! $mix->isClear() && ! $mix->isTransparent() && count($mix->ingredients) === 1
+                ? $mix->ingredients[0]->paint
+                : $ground;
         }
         $coats = $ground === null ? null : self::over(Mix::single($ground), $slip, self::LEAST_COAT + 0.2, $plan->model->finishLevel);
 
@@ -89,7 +91,9 @@ final readonly class Repair
                 continue;
             }
             $first = self::over(Mix::single($paint), $slip, self::coat($step), $plan->model->finishLevel);
-            $then = $first === null || $first > self::FEW ? null : self::over($colour, Mix::single($paint), self::coat($step), $plan->model->finishLevel);
+            $then = $first === null || $first > self::FEW
+                ? null
+                : self::over($colour, Mix::single($paint), self::coat($step), $plan->model->finishLevel);
             if ($first !== null && $then !== null && $first + $then < ($best->all() ?? PHP_INT_MAX)) {
                 $best = new self($then, $paint, $first);
             }

@@ -29,7 +29,10 @@ final readonly class RunStep implements Edit
         $moved = $plan->running($plan->running->inOrder($ids));
         foreach (Order::of($moved)->clashes as $clash) {
             if (! self::stoodBefore($clash, $order)) {
-                throw IllegalPlan::at('order', sprintf('"%s" cannot go there: %s.', $plan->step($this->stepId)->technique->label ?? '', $clash->wanted->reason));
+                throw IllegalPlan::at(
+                    'order',
+                    sprintf('"%s" cannot go there: %s.', $plan->step($this->stepId)->technique->label ?? '', $clash->wanted->reason),
+                );
             }
         }
 

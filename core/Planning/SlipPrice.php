@@ -70,7 +70,13 @@ final readonly class SlipPrice
         }
         $again = array_values(array_filter($done, static fn(Pass $one): bool => $one->number > $with->number));
 
-        return new self($beside, $with, $repair, $again, self::minutes(Pace::of($progress->plan), $beside, $with->step, $repair, array_map(static fn(Pass $one): Step => $one->step, $again)));
+        return new self(
+            $beside,
+            $with,
+            $repair,
+            $again,
+            self::minutes(Pace::of($progress->plan), $beside, $with->step, $repair, array_map(static fn(Pass $one): Step => $one->step, $again)),
+        );
     }
 
     /**
@@ -88,7 +94,9 @@ final readonly class SlipPrice
         $with = $painted[$at ?? count($painted) - 1] ?? null;
         $repair = $with === null ? null : Repair::of($plan, $area, $with, $slip);
 
-        return $with === null || $repair === null ? null : self::minutes(Pace::of($plan), $area, $with, $repair, array_slice($painted, ($at ?? count($painted) - 1) + 1));
+        return $with === null || $repair === null
+            ? null
+            : self::minutes(Pace::of($plan), $area, $with, $repair, array_slice($painted, ($at ?? count($painted) - 1) + 1));
     }
 
     /** @param list<Step> $again */
@@ -120,7 +128,13 @@ final readonly class SlipPrice
         $coats = static fn(int $number): string => $number === 1 ? '1 coat' : "$number coats";
         $words = match (true) {
             $this->repair->coats === null => sprintf('no number of coats of %s hides it: down to the undercoat there', $this->with->step->words()),
-            $this->repair->first !== null => sprintf('%s of %s, then %s of %s', $coats($this->repair->firstCoats), $this->repair->first->name, $coats($this->repair->coats), $this->with->step->words()),
+            $this->repair->first !== null => sprintf(
+                '%s of %s, then %s of %s',
+                $coats($this->repair->firstCoats),
+                $this->repair->first->name,
+                $coats($this->repair->coats),
+                $this->with->step->words(),
+            ),
             default => sprintf('%s of %s', $coats($this->repair->coats), $this->with->step->words()),
         };
         $again = count($this->again);

@@ -6,7 +6,10 @@ namespace Kalokroma\Planning;
 
 use Kalokroma\Craft\Nature;
 
-/** What may go where time is short, the least missed first: optional steps, then the last lights; the shade stays, it is what makes a model readable. */
+/**
+ * What may go where time is short, the least missed first: optional steps, then the last lights; the shade stays, it is what makes a model
+ * readable.
+ */
 final class Spare
 {
     /**

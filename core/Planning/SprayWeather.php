@@ -81,7 +81,11 @@ final readonly class SprayWeather
             $findings[] = ['what' => 'humid', 'words' => sprintf('%.0f %% humidity is too much for a can: the surface frosts or stays tacky. Wait for drier air, or prime with an airbrush or brush.', $humidity),
                 'verdict' => $humidity > self::HOPELESS ? SprayVerdict::AnotherWay : SprayVerdict::Wait];
         } elseif ($humidity > self::HUMID) {
-            $findings[] = ['what' => 'damp', 'words' => sprintf('At %.0f %% humidity the propellant takes two to three hours to leave the film.', $humidity), 'verdict' => SprayVerdict::Go];
+            $findings[] = [
+                'what' => 'damp',
+                'words' => sprintf('At %.0f %% humidity the propellant takes two to three hours to leave the film.', $humidity),
+                'verdict' => SprayVerdict::Go,
+            ];
         }
 
         return $findings;
@@ -92,7 +96,11 @@ final readonly class SprayWeather
     {
         return $celsius >= self::NO_FILM ? [] : [[
             'what' => 'cold',
-            'words' => sprintf('Below %.0f °C water-borne primer makes no film, by %s or otherwise. Bring the models into the warm.', self::NO_FILM, $method->label()),
+            'words' => sprintf(
+                'Below %.0f °C water-borne primer makes no film, by %s or otherwise. Bring the models into the warm.',
+                self::NO_FILM,
+                $method->label(),
+            ),
             'verdict' => SprayVerdict::Wait,
         ]];
     }

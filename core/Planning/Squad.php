@@ -71,11 +71,16 @@ final readonly class Squad
     {
         foreach ($members as $at => $member) {
             if ($member->role !== null && $plan->role($member->role) === null) {
-                throw IllegalSquad::at("squad.$at.role", sprintf('There is no role "%s" in this plan. Choose one of those it has, or none.', $member->role));
+                throw IllegalSquad::at(
+                    "squad.$at.role",
+                    sprintf('There is no role "%s" in this plan. Choose one of those it has, or none.', $member->role),
+                );
             }
             foreach ($member->ways as $area => $variant) {
                 $known = $plan->area((string) $area) ?? throw IllegalSquad::at("squad.$at.ways.$area", 'There is no such area in this plan.');
-                $variant === null || $known->variant($variant) !== null || throw IllegalSquad::at("squad.$at.ways.$area", sprintf('"%s" has no such variant.', $known->name));
+                $variant === null
+                    || $known->variant($variant) !== null
+                    || throw IllegalSquad::at("squad.$at.ways.$area", sprintf('"%s" has no such variant.', $known->name));
             }
             foreach ($member->without as $i => $area) {
                 $plan->area($area) ?? throw IllegalSquad::at("squad.$at.without.$i", 'There is no such area in this plan.');
@@ -92,7 +97,12 @@ final readonly class Squad
             $one->number,
             $one->name,
             $one->role !== null && $plan->role($one->role) !== null ? $one->role : null,
-            array_filter($one->ways, static fn(?string $variant, string|int $area): bool => $plan->area((string) $area) !== null && ($variant === null || $plan->area((string) $area)->variant($variant) !== null), ARRAY_FILTER_USE_BOTH),
+            array_filter(
+                $one->ways,
+                static fn(?string $variant, string|int $area): bool => $plan->area((string) $area) !== null
+                    && ($variant === null || $plan->area((string) $area)->variant($variant) !== null),
+                ARRAY_FILTER_USE_BOTH,
+            ),
             array_values(array_filter($one->without, static fn(string $area): bool => $plan->area($area) !== null)),
         ), $this->members));
     }
@@ -149,7 +159,10 @@ final readonly class Squad
         if (! $area->byTurns || $area->steps === []) {
             return self::RECIPE;
         }
-        $others = array_values(array_filter($area->variants, static fn(Variant $one): bool => $one->steps !== [] && $one->roles === [] && ! $one->isRecipeOf($area)));
+        $others = array_values(array_filter(
+            $area->variants,
+            static fn(Variant $one): bool => $one->steps !== [] && $one->roles === [] && ! $one->isRecipeOf($area),
+        ));
         $ways = [self::RECIPE, ...array_map(static fn(Variant $one): string => $one->id, $others)];
 
         return $ways[($number - 1) % count($ways)];

@@ -13,8 +13,8 @@ use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
 
 /**
- * A plan as a squad is painted by it. A variant that some of the models get is an area beside the one it is a variant of, with steps of its own; and of every step
- * it is known which models it is done to.
+ * A plan as a squad is painted by it. A variant that some of the models get is an area beside the one it is a variant of, with steps of its
+ * own; and of every step it is known which models it is done to.
  */
 final class SquadPlan
 {
@@ -29,7 +29,8 @@ final class SquadPlan
      * @param Plan $plan with the variants that are painted as areas of their own
      * @param array<string, list<int>> $models by step id; a step that is not named is done to all
      * @param array<string, string> $origins id of the area of the written plan, by that of the area a variant became
-     * @param array<string, array{string, string, string}> $steps area, variant and step of the written plan, by the id of the step that a variant's became
+     * @param array<string, array{string, string, string}> $steps area, variant and step of the written plan, by the id of the step that a
+     *     variant's became
      */
     private function __construct(
         public readonly Plan $plan,
@@ -187,7 +188,10 @@ final class SquadPlan
         $lacks = array_keys(array_filter($this->models, static fn(array $on): bool => ! in_array($model, $on, true)));
         $key = implode(' ', $lacks);
 
-        return $this->rehearsals[$key] ??= Rehearsal::along($this->plan, $lacks === [] ? $this->order() : $this->order()->without(array_map(strval(...), $lacks)));
+        return $this->rehearsals[$key] ??= Rehearsal::along(
+            $this->plan,
+            $lacks === [] ? $this->order() : $this->order()->without(array_map(strval(...), $lacks)),
+        );
     }
 
     /** The pass as a model goes through it: the rehearsal of the first model that has it. */
@@ -215,14 +219,19 @@ final class SquadPlan
      */
     private static function having(Step $step, array $of, Squad $squad): array
     {
-        return $step->more->roles === [] ? $of : array_values(array_filter($of, static fn(int $number): bool => Role::isAmong($step->more->roles, $squad->members[$number]->role)));
+        return $step->more->roles === []
+            ? $of
+            : array_values(array_filter($of, static fn(int $number): bool => Role::isAmong($step->more->roles, $squad->members[$number]->role)));
     }
 
     /** A variant as an area of its own. */
     private static function painted(Area $area, Variant $variant): Area
     {
         $id = self::idOf($area, $variant);
-        $steps = Step::allCalled($variant->steps, array_map(static fn(Step $step): string => self::joined($variant->id, $step->id), $variant->steps));
+        $steps = Step::allCalled(
+            $variant->steps,
+            array_map(static fn(Step $step): string => self::joined($variant->id, $step->id), $variant->steps),
+        );
 
         return $area->copied($id, mb_substr("$area->name ($variant->name)", 0, Plan::LONGEST_NAME), $steps)
             ->withVariants([])

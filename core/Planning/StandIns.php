@@ -33,10 +33,15 @@ final readonly class StandIns
             return null;
         }
         [$area, $step] = $found;
-        $offers = $step->mix === null || $step->mix->isClear() ? [] : Substitutes::from(array_values($shelf->owned()))->for($step->mix, $step->dilution->strength());
+        $offers = $step->mix === null || $step->mix->isClear()
+            ? []
+            : Substitutes::from(array_values($shelf->owned()))->for($step->mix, $step->dilution->strength());
 
         return new self($area, $step, $rehearsal->strip($area), array_map(
-            static fn(Substitute $one): array => [$one, $rehearsal->stripAs($area->withStep($step->with($one->mix, $one->dilutionFor($step->dilution))))],
+            static fn(Substitute $one): array => [
+                $one,
+                $rehearsal->stripAs($area->withStep($step->with($one->mix, $one->dilutionFor($step->dilution)))),
+            ],
             array_slice($offers, 0, self::MOST),
         ));
     }

@@ -42,8 +42,13 @@ final readonly class Tally
     /** @return list<int> numbers of the models a coat is still to be laid on; those that have the coat before it first */
     public function modelsLeft(string $stepId, int $coat): array
     {
-        $left = array_values(array_filter($this->outline->models($stepId), fn(int $model): bool => $this->record->at($stepId, $coat, $model) === null));
-        $ready = $coat < 2 ? $left : array_values(array_filter($left, fn(int $model): bool => $this->record->at($stepId, $coat - 1, $model) !== null));
+        $left = array_values(array_filter(
+            $this->outline->models($stepId),
+            fn(int $model): bool => $this->record->at($stepId, $coat, $model) === null,
+        ));
+        $ready = $coat < 2
+            ? $left
+            : array_values(array_filter($left, fn(int $model): bool => $this->record->at($stepId, $coat - 1, $model) !== null));
 
         return [...$ready, ...array_values(array_diff($left, $ready))];
     }
@@ -72,7 +77,10 @@ final readonly class Tally
     /** @return list<string> ids of the steps that count, in painting order: what is left out for now does not */
     public function steps(): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->outline->passes)), fn(string $step): bool => ! $this->isSkipped($step)));
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->outline->passes)),
+            fn(string $step): bool => ! $this->isSkipped($step),
+        ));
     }
 
     /** @return list<string> ids of the steps that are not done on every model yet nor left out, in painting order */

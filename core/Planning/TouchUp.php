@@ -43,21 +43,45 @@ final readonly class TouchUp
         $each = Pace::of($progress->plan)->coat($pass->step, $pass->area) * self::SPOT + Technique::of('touch-up')->minutes;
         $ways = [];
         if ($slip !== null && self::comesOff($progress, $pass, $slip)) {
-            $ways[] = ['way' => 'wipe', 'words' => 'Wipe it off with a brush damp with thinner: the varnish below holds.', 'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models)];
+            $ways[] = [
+                'way' => 'wipe',
+                'words' => 'Wipe it off with a brush damp with thinner: the varnish below holds.',
+                'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models),
+            ];
         }
         if ($coats !== null) {
-            $ways[] = ['way' => 'repaint', 'words' => self::words($pass, $repair, $slip, $coats), 'minutes' => (int) ceil($each * $coats * $models)];
+            $ways[] = [
+                'way' => 'repaint',
+                'words' => self::words($pass, $repair, $slip, $coats),
+                'minutes' => (int) ceil($each * $coats * $models),
+            ];
         }
         $shade = self::shade($progress, $pass);
         if ($shade !== null) {
-            $ways[] = ['way' => 'darken', 'words' => sprintf('Darken over: %s into the spot, and let it be shadow.', $shade->step->words()), 'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models)];
+            $ways[] = [
+                'way' => 'darken',
+                'words' => sprintf('Darken over: %s into the spot, and let it be shadow.', $shade->step->words()),
+                'minutes' => (int) ceil(Technique::of('touch-up')->minutes * $models),
+            ];
         }
         if ($pass->area !== null && $pass->area->material->isHard()) {
-            $ways[] = ['way' => 'chip', 'words' => 'Make it a chip: a dark spot with a light line below it, as if knocked.', 'minutes' => (int) ceil(2 * Technique::of('touch-up')->minutes * $models)];
+            $ways[] = [
+                'way' => 'chip',
+                'words' => 'Make it a chip: a dark spot with a light line below it, as if knocked.',
+                'minutes' => (int) ceil(2 * Technique::of('touch-up')->minutes * $models),
+            ];
         }
 
         if ($ways === []) {
-            $ways[] = ['way' => 'repaint', 'words' => sprintf('No number of coats of %s hides %s: take the area down to its undercoat there, and begin again.', $pass->step->words(), $slip?->words() ?? 'it'), 'minutes' => (int) ceil($each * self::ANEW * $models)];
+            $ways[] = [
+                'way' => 'repaint',
+                'words' => sprintf(
+                    'No number of coats of %s hides %s: take the area down to its undercoat there, and begin again.',
+                    $pass->step->words(),
+                    $slip?->words() ?? 'it',
+                ),
+                'minutes' => (int) ceil($each * self::ANEW * $models),
+            ];
         }
 
         return new self($pass, self::bestAfter($progress, $pass), $ways, $coats ?? self::ANEW);
@@ -68,10 +92,24 @@ final readonly class TouchUp
         $over = $slip === null ? '' : " over the {$slip->words()}";
         $apart = DryTimes::betweenCoats($pass->step);
         if ($repair?->first !== null) {
-            return sprintf('Repaint: first %s of %s%s, then %s of %s, thin, only where it slipped, %d minutes apart.', self::told($repair->firstCoats), $repair->first->name, $over, self::told($repair->coats ?? 1), $pass->step->words(), $apart);
+            return sprintf(
+                'Repaint: first %s of %s%s, then %s of %s, thin, only where it slipped, %d minutes apart.',
+                self::told($repair->firstCoats),
+                $repair->first->name,
+                $over,
+                self::told($repair->coats ?? 1),
+                $pass->step->words(),
+                $apart,
+            );
         }
 
-        return sprintf('Repaint: %s of %s%s, thin, only where it slipped%s.', self::told($coats), $pass->step->words(), $over, $coats > 1 ? ", $apart minutes apart" : '');
+        return sprintf(
+            'Repaint: %s of %s%s, thin, only where it slipped%s.',
+            self::told($coats),
+            $pass->step->words(),
+            $over,
+            $coats > 1 ? ", $apart minutes apart" : '',
+        );
     }
 
     private static function told(int $coats): string
@@ -94,7 +132,10 @@ final readonly class TouchUp
         $now = $progress->next()->number ?? PHP_INT_MAX;
         $last = null;
         foreach ($progress->passes as $other) {
-            $isAtWork = $other->area !== null && in_array($other->area->id, $touching, true) && $other->step->mix?->isClear() === false && ($progress->doneOn($other->step->id) > 0 || $other->number === $now);
+            $isAtWork = $other->area !== null
+                && in_array($other->area->id, $touching, true)
+                && $other->step->mix?->isClear() === false
+                && ($progress->doneOn($other->step->id) > 0 || $other->number === $now);
             $last = $isAtWork && $other->number > $pass->number ? $other : $last;
         }
 
@@ -108,7 +149,11 @@ final readonly class TouchUp
             return false;
         }
         foreach ($progress->passes as $other) {
-            if (($other->area === null || $other->area === $pass->area) && $other->step->technique->does(Nature::Seals) && $progress->doneOn($other->step->id) > 0) {
+            if (
+                ($other->area === null || $other->area === $pass->area)
+                && $other->step->technique->does(Nature::Seals)
+                && $progress->doneOn($other->step->id) > 0
+            ) {
                 return true;
             }
         }
@@ -119,7 +164,9 @@ final readonly class TouchUp
     /** "after Lantern brass, wash", or "now" */
     public function when(): string
     {
-        return $this->after === null ? 'now' : sprintf('after %s, %s', $this->after->area->name ?? 'the whole model', mb_strtolower($this->after->step->technique->label));
+        return $this->after === null
+            ? 'now'
+            : sprintf('after %s, %s', $this->after->area->name ?? 'the whole model', mb_strtolower($this->after->step->technique->label));
     }
 
     /** The last messy work still to come beside it, before the lights of the area itself: repaired once, after all that could dull it again. */
@@ -134,7 +181,9 @@ final readonly class TouchUp
             if ($open->area === $pass->area && $open->number > $pass->number && $open->step->technique->does(Nature::Lightens)) {
                 break;
             }
-            $isMessy = $open->step->technique->neatness < Technique::NEAT && $open->step->technique->family !== Family::Varnish && $open->step->technique->family !== Family::Handling;
+            $isMessy = $open->step->technique->neatness < Technique::NEAT
+                && $open->step->technique->family !== Family::Varnish
+                && $open->step->technique->family !== Family::Handling;
             if ($isMessy && $open->area !== null && in_array($open->area->id, $touching, true)) {
                 $best = $open;
             }
@@ -146,7 +195,12 @@ final readonly class TouchUp
     private static function shade(Progress $progress, Pass $pass): ?Pass
     {
         foreach ($progress->passes as $other) {
-            if ($other->area !== null && $other->area === $pass->area && $other->step->technique->family === Family::Shade && $other->step->mix !== null) {
+            if (
+                $other->area !== null
+                && $other->area === $pass->area
+                && $other->step->technique->family === Family::Shade
+                && $other->step->mix !== null
+            ) {
                 return $other;
             }
         }

@@ -64,7 +64,13 @@ final readonly class Balance
             $mean = $look->mean();
             $share = $area->size->share();
             $all += $share;
-            $values[$area->id] = ['area' => $area, 'mean' => $mean, 'face' => $look->at(Zone::Face), 'low' => min(array_map(static fn(Lab $one): float => $one->lightness, $look->colours)), 'high' => max(array_map(static fn(Lab $one): float => $one->lightness, $look->colours))];
+            $values[$area->id] = [
+                'area' => $area,
+                'mean' => $mean,
+                'face' => $look->at(Zone::Face),
+                'low' => min(array_map(static fn(Lab $one): float => $one->lightness, $look->colours)),
+                'high' => max(array_map(static fn(Lab $one): float => $one->lightness, $look->colours)),
+            ];
             $tones[match (true) {
                 $mean->lightness <= self::DARK_TO => 'dark',
                 $mean->lightness >= self::LIGHT_FROM => 'light',
@@ -98,14 +104,29 @@ final readonly class Balance
         $lightness = array_map(static fn(array $one): float => $one['mean']->lightness, array_values($this->values));
         $apart = $lightness[count($lightness) - 1] - $lightness[0];
         if (count($lightness) > 1 && $apart < self::VALUES_APART) {
-            return sprintf('From afar all areas lie within %d values of each other: the model reads as one lump. Make one of them clearly lighter or darker.', (int) round($apart));
+            return sprintf(
+                'From afar all areas lie within %d values of each other: the model reads as one lump. Make one of them clearly lighter or darker.',
+                (int) round($apart),
+            );
         }
         $most = array_search(max($this->tones), $this->tones, true);
 
         return match (true) {
             $this->tones['dark'] > self::ALL_OF_ONE => 'Nearly all of it is dark: light edges and one light area keep it from becoming a hole.',
             $this->tones['light'] > self::ALL_OF_ONE => 'Nearly all of it is light: deep shadows, or one dark area, give it hold.',
-            default => sprintf('Mostly %s in value, with %s.', $most, implode(' and ', array_keys(array_filter($this->tones, static fn(float $share, string $tone): bool => $share > 0.0 && $tone !== $most, ARRAY_FILTER_USE_BOTH))) ?: 'nothing beside it'),
+            default => sprintf(
+                'Mostly %s in value, with %s.',
+                $most,
+                implode(
+                    ' and ',
+                    array_keys(array_filter(
+                        $this->tones,
+                        static fn(float $share, string $tone): bool => $share > 0.0 && $tone !== $most,
+                        ARRAY_FILTER_USE_BOTH,
+                    )),
+                )
+                    ?: 'nothing beside it',
+            ),
         };
     }
 
@@ -153,7 +174,12 @@ final readonly class Balance
         foreach ($values as $value) {
             $polar = $value['face']->toLch();
             $turn = abs($of->turnTo($polar));
-            if ($value['area'] !== $main && $polar->chroma >= self::LIVELY && $value['area']->size->share() <= self::SPOT_SHARE * $all && ($of->chroma < self::LIVELY / 2 || $turn >= self::SPOT_TURN)) {
+            if (
+                $value['area'] !== $main
+                && $polar->chroma >= self::LIVELY
+                && $value['area']->size->share() <= self::SPOT_SHARE * $all
+                && ($of->chroma < self::LIVELY / 2 || $turn >= self::SPOT_TURN)
+            ) {
                 $spots[] = $value['area'];
             }
         }

@@ -62,7 +62,9 @@ final readonly class Harmony
             $paints = [];
             foreach ($owned as $paint) {
                 $other = $paint->isClear() || ! in_array($paint->kind, self::FOR_AREAS, true) ? null : $paint->colour()->toLch();
-                $off = $other === null ? INF : min(array_map(static fn(float $hue): float => abs(fmod($other->hue - $hue + 540.0, 360.0) - 180.0), $hues));
+                $off = $other === null
+                    ? INF
+                    : min(array_map(static fn(float $hue): float => abs(fmod($other->hue - $hue + 540.0, 360.0) - 180.0), $hues));
                 if ($other !== null && $other->chroma >= self::COLOURED && $off <= self::WITHIN) {
                     $paints[] = [self::HUE_COUNTS * $off + self::LIGHTNESS_COUNTS * abs($other->lightness - $polar->lightness), $paint];
                 }

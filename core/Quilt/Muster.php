@@ -44,7 +44,13 @@ final readonly class Muster
     public static function of(array $plans, array $looks): self
     {
         // A few degrees of the cone make no other undercoat.
-        $undercoats = array_map(static fn(Plan $plan): string => implode(' and ', array_map(static fn(Paint $one): string => $one->name, $plan->undercoat->paints())) ?: 'bare plastic', $plans);
+        $undercoats = array_map(
+            static fn(Plan $plan): string => implode(
+                ' and ',
+                array_map(static fn(Paint $one): string => $one->name, $plan->undercoat->paints()),
+            ) ?: 'bare plastic',
+            $plans,
+        );
         $counts = array_count_values($undercoats);
         arsort($counts);
         $common = count($plans) > 1 && current($counts) > 1 ? (string) key($counts) : null;
@@ -54,7 +60,10 @@ final readonly class Muster
                 $fallsOut[$id][] = sprintf('Another undercoat than most: %s. The same paints come out differently on it.', $words);
             }
         }
-        $means = array_filter(array_map(self::mean(...), array_map(static fn(string $id): array => [$plans[$id], $looks[$id] ?? []], array_combine(array_keys($plans), array_keys($plans)))));
+        $means = array_filter(array_map(
+            self::mean(...),
+            array_map(static fn(string $id): array => [$plans[$id], $looks[$id] ?? []], array_combine(array_keys($plans), array_keys($plans))),
+        ));
         foreach (count($means) < self::LEAST ? [] : $means as $id => $mean) {
             array_push($fallsOut[$id], ...self::apart($mean, array_values(array_diff_key($means, [$id => 0]))));
         }
@@ -74,7 +83,9 @@ final readonly class Muster
         $warmer = Temperature::warmth($mean) - $average(Temperature::warmth(...));
 
         return array_values(array_filter([
-            abs($lighter) < self::LIGHTER ? null : sprintf('As a whole it is %d values %s than the others.', (int) round(abs($lighter)), $lighter > 0 ? 'lighter' : 'darker'),
+            abs($lighter) < self::LIGHTER
+                ? null
+                : sprintf('As a whole it is %d values %s than the others.', (int) round(abs($lighter)), $lighter > 0 ? 'lighter' : 'darker'),
             abs($warmer) < self::WARMER ? null : sprintf('As a whole it is clearly %s than the others.', $warmer > 0 ? 'warmer' : 'cooler'),
         ]));
     }

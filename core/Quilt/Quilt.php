@@ -9,8 +9,9 @@ use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
 
 /**
- * The whole scheme at a glance: a patch for each area, as large as its share of the model, neighbours side by side as far as a plane allows. The order in
- * which the areas are laid is searched for by exchanging two at a time; the same areas always give the same quilt, whatever they are painted with.
+ * The whole scheme at a glance: a patch for each area, as large as its share of the model, neighbours side by side as far as a plane
+ * allows. The order in which the areas are laid is searched for by exchanging two at a time; the same areas always give the same quilt,
+ * whatever they are painted with.
  */
 final class Quilt
 {
@@ -136,7 +137,14 @@ final class Quilt
         usort($left, fn(int $one, int $other): int => [$this->shares[$other], $one] <=> [$this->shares[$one], $other]);
         $order = [];
         while ($left !== []) {
-            $links = array_map(fn(int $area): int => count(array_filter($this->touching, static fn(array $pair): bool => ($pair[0] === $area && in_array($pair[1], $order, true)) || ($pair[1] === $area && in_array($pair[0], $order, true)))), $left);
+            $links = array_map(
+                fn(int $area): int => count(array_filter(
+                    $this->touching,
+                    static fn(array $pair): bool => ($pair[0] === $area && in_array($pair[1], $order, true))
+                        || ($pair[1] === $area && in_array($pair[0], $order, true)),
+                )),
+                $left,
+            );
             $next = (int) array_search(max($links), $links, true);
             $order[] = $left[$next];
             array_splice($left, $next, 1);

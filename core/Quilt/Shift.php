@@ -15,7 +15,10 @@ use Kalokroma\Simulation\Look;
 /** One area moved just enough to be told from all it touches. */
 final readonly class Shift
 {
-    /** ΔE₀₀ of two areas as a whole from which they are told apart at arm's length; a little over the review's bound, so that it holds when painted. */
+    /**
+     * ΔE₀₀ of two areas as a whole from which they are told apart at arm's length; a little over the review's bound, so that it holds when
+     * painted.
+     */
     private const APART = 9.0;
 
     private const STEP = 1.5;
@@ -42,7 +45,10 @@ final readonly class Shift
      */
     public static function apart(Area $area, Neighbours $neighbours, array $looks): array
     {
-        $others = array_map(static fn(Area $one): Lab => $looks[$one->id]->mean(), array_values(array_filter($neighbours->touching($area), static fn(Area $one): bool => isset($looks[$one->id]))));
+        $others = array_map(
+            static fn(Area $one): Lab => $looks[$one->id]->mean(),
+            array_values(array_filter($neighbours->touching($area), static fn(Area $one): bool => isset($looks[$one->id]))),
+        );
         $mean = $looks[$area->id]->mean();
         if (self::nearest($mean, $others) >= self::APART) {
             return [];
@@ -68,11 +74,14 @@ final readonly class Shift
     /** @return array<string, callable(Lab, float): ?Lab> null where the way ends */
     private static function ways(): array
     {
-        $lift = static fn(Lab $one, float $by): ?Lab => $one->lightness + $by > self::LIGHTEST || $one->lightness + $by < self::DARKEST ? null : Lab::of($one->lightness + $by, $one->a, $one->b);
+        $lift = static fn(Lab $one, float $by): ?Lab => $one->lightness + $by > self::LIGHTEST
+            || $one->lightness + $by < self::DARKEST ? null : Lab::of($one->lightness + $by, $one->a, $one->b);
         $vivid = static function (Lab $one, float $by): ?Lab {
             $polar = $one->toLch();
 
-            return $polar->chroma + $by < 0.0 || $polar->chroma < self::STEP ? null : Lch::of($polar->lightness, $polar->chroma + $by, $polar->hue)->toLab();
+            return $polar->chroma + $by < 0.0 || $polar->chroma < self::STEP
+                ? null
+                : Lch::of($polar->lightness, $polar->chroma + $by, $polar->hue)->toLab();
         };
 
         return [

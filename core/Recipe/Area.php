@@ -143,7 +143,15 @@ final readonly class Area
     {
         $guess = AreaGuess::of($name);
 
-        return self::of($id, $name, $guess->texture, $guess->size, Importance::Normal, material: $guess->material, ground: $guess->material === Material::Ground);
+        return self::of(
+            $id,
+            $name,
+            $guess->texture,
+            $guess->size,
+            Importance::Normal,
+            material: $guess->material,
+            ground: $guess->material === Material::Ground,
+        );
     }
 
     /** What it will look like after each stage over the undercoat, by its own recipe alone; steps only thought of leave no stage. */
@@ -181,7 +189,8 @@ final readonly class Area
         $ids = array_map(static fn(Step $step): string => $step->id, $steps);
 
         return $this->but(steps: array_map(
-            static fn(Step $step): Step => $step->more->within === null || in_array($step->more->within, $ids, true) ? $step : $step->told($step->more->lyingWithin(null)),
+            static fn(Step $step): Step => $step->more->within === null
+                || in_array($step->more->within, $ids, true) ? $step : $step->told($step->more->lyingWithin(null)),
             $steps,
         ));
     }
@@ -232,7 +241,13 @@ final readonly class Area
 
         return $this->but(
             steps: array_map($without, $this->steps),
-            variants: array_map(static fn(Variant $one): Variant => $one->with(array_map($without, $one->steps))->forRoles(array_values(array_diff($one->roles, [$roleId]))), $this->variants),
+            variants: array_map(
+                static fn(Variant $one): Variant => $one->with(array_map($without, $one->steps))->forRoles(array_values(array_diff(
+                    $one->roles,
+                    [$roleId],
+                ))),
+                $this->variants,
+            ),
             roles: array_values(array_diff($this->roles, [$roleId])),
         );
     }
@@ -273,7 +288,13 @@ final readonly class Area
     public function relatedAlsoTo(array $also): self
     {
         return $this->but(
-            steps: array_map(static fn(Step $step): Step => $step->more->borders === [] ? $step : $step->told($step->more->lining(self::with($step->more->borders, $also))), $this->steps),
+            steps: array_map(
+                static fn(Step $step): Step => $step->more->borders === [] ? $step : $step->told($step->more->lining(self::with(
+                    $step->more->borders,
+                    $also,
+                ))),
+                $this->steps,
+            ),
             touches: self::with($this->touches, $also),
             liesUnder: self::with($this->liesUnder, $also),
             behind: self::with($this->behind, $also),
@@ -295,7 +316,10 @@ final readonly class Area
     public function without(string $otherId): self
     {
         return $this->but(
-            steps: array_map(static fn(Step $step): Step => $step->told($step->more->lining(array_values(array_diff($step->more->borders, [$otherId])))), $this->steps),
+            steps: array_map(
+                static fn(Step $step): Step => $step->told($step->more->lining(array_values(array_diff($step->more->borders, [$otherId])))),
+                $this->steps,
+            ),
             touches: array_values(array_diff($this->touches, [$otherId])),
             liesUnder: array_values(array_diff($this->liesUnder, [$otherId])),
             behind: array_values(array_diff($this->behind, [$otherId])),
@@ -314,7 +338,9 @@ final readonly class Area
     /** Different pots its recipe takes. */
     public function pots(): int
     {
-        return count(array_unique(array_merge(...array_map(static fn(Step $step): array => array_map(static fn(Paint $one): string => $one->id, $step->paints()), $this->steps))));
+        return count(array_unique(array_merge(
+            ...array_map(static fn(Step $step): array => array_map(static fn(Paint $one): string => $one->id, $step->paints()), $this->steps)
+        )));
     }
 
     /** A speck, a small thing or a tiny detail: nothing that is looked at as a surface of its own. */

@@ -62,7 +62,10 @@ final class IllegalPlan extends Illegal
 
     public static function heightMm(int $given): self
     {
-        return new self(sprintf('A model is %d to %d mm high, not %d.', ModelKind::LEAST_HEIGHT_MM, ModelKind::MOST_HEIGHT_MM, $given), 'model.heightMm');
+        return new self(
+            sprintf('A model is %d to %d mm high, not %d.', ModelKind::LEAST_HEIGHT_MM, ModelKind::MOST_HEIGHT_MM, $given),
+            'model.heightMm',
+        );
     }
 
     public static function name(string $field, int $most): self
@@ -82,7 +85,16 @@ final class IllegalPlan extends Illegal
 
     public static function wrongPaint(string $field, Technique $technique, Paint $paint): self
     {
-        return new self(sprintf('"%s" is %s, and %s takes %s. Choose another pot, or another technique.', $paint->name, $paint->kind->label(), mb_strtolower($technique->label), $technique->takes->words()), $field);
+        return new self(
+            sprintf(
+                '"%s" is %s, and %s takes %s. Choose another pot, or another technique.',
+                $paint->name,
+                $paint->kind->label(),
+                mb_strtolower($technique->label),
+                $technique->takes->words(),
+            ),
+            $field,
+        );
     }
 
     public static function unknownPart(string $field): self
@@ -100,12 +112,23 @@ final class IllegalPlan extends Illegal
         // An id that somebody gave says which step; one that was drawn by lot says nothing.
         $name = static fn(Step $step): string => sprintf('"%s"', $step->technique->label).(strlen($step->id) < 26 ? " ($step->id)" : '');
 
-        return new self(sprintf('The recipe of "%s" has %s before %s: the running order cannot turn them round. Change the recipe, or put them back.', $area, $name($first), $name($second)), $field);
+        return new self(
+            sprintf(
+                'The recipe of "%s" has %s before %s: the running order cannot turn them round. Change the recipe, or put them back.',
+                $area,
+                $name($first),
+                $name($second),
+            ),
+            $field,
+        );
     }
 
     public static function noSuch(string $field, string $what, string $id): self
     {
-        return new self(sprintf('No %s of this plan has the id "%s". Use one that is in it.', $what, mb_strimwidth(mb_scrub($id), 0, 40, '…')), $field);
+        return new self(
+            sprintf('No %s of this plan has the id "%s". Use one that is in it.', $what, mb_strimwidth(mb_scrub($id), 0, 40, '…')),
+            $field,
+        );
     }
 
     public static function listedTwice(string $field, string $id): self

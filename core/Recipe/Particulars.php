@@ -101,7 +101,10 @@ final readonly class Particulars
         return $this->but(['written' => $written]);
     }
 
-    /** @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load, within?: string|null, roles?: list<string>} $changes by name */
+    /**
+     * @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load,
+     *     within?: string|null, roles?: list<string>} $changes by name
+     */
     private function but(array $changes): self
     {
         $with = $changes + [
@@ -115,6 +118,20 @@ final readonly class Particulars
             'roles' => $this->roles,
         ];
 
-        return new self($this->optional, $with['waitMinutes'], $with['perModel'], $this->side, $with['borders'], $with['part'], $with['load'], $this->spirit, $this->second, $this->heads, $with['written'], $with['within'], $with['roles']);
+        return new self(
+            $this->optional,
+            $with['waitMinutes'],
+            $with['perModel'],
+            $this->side,
+            $with['borders'],
+            $with['part'],
+            $with['load'],
+            $this->spirit,
+            $this->second,
+            $this->heads,
+            $with['written'],
+            $with['within'],
+            $with['roles'],
+        );
     }
 }

@@ -159,7 +159,12 @@ final readonly class Plan
     /** @return list<string>|null ids of the areas that a step of an undercoat is sprayed on; null when that is all of them */
     public function primedBy(string $stepId): ?array
     {
-        return count($this->undercoats()) === 1 ? null : array_values(array_map(static fn(Area $area): string => $area->id, array_filter($this->areas, fn(Area $area): bool => $this->undercoatOf($area)->holds($stepId))));
+        return count($this->undercoats()) === 1
+            ? null
+            : array_values(array_map(
+                static fn(Area $area): string => $area->id,
+                array_filter($this->areas, fn(Area $area): bool => $this->undercoatOf($area)->holds($stepId)),
+            ));
     }
 
     /** It primes the model, or a loose part of it. */
@@ -195,7 +200,11 @@ final readonly class Plan
     /** @return list<Step> the undercoat's, every area's, and the whole model's */
     public function steps(): array
     {
-        return [...$this->priming(), ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)), ...$this->wholeModel];
+        return [
+            ...$this->priming(),
+            ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)),
+            ...$this->wholeModel,
+        ];
     }
 
     /** An id for a new step that no other has. */
@@ -216,7 +225,10 @@ final readonly class Plan
     /** The same plan with one area in place of the one that has its id. */
     public function withArea(Area $changed, ?Running $running = null): self
     {
-        return $this->but(areas: array_map(static fn(Area $area): Area => $area->id === $changed->id ? $changed : $area, $this->areas), running: $running);
+        return $this->but(
+            areas: array_map(static fn(Area $area): Area => $area->id === $changed->id ? $changed : $area, $this->areas),
+            running: $running,
+        );
     }
 
     /**
@@ -312,7 +324,10 @@ final readonly class Plan
                 $undercoats = $variant->undercoat === null ? $undercoats : [...$undercoats, $variant->undercoat];
             }
         }
-        foreach ([...array_map(static fn(Undercoat $one): array => $one->paints(), $undercoats), ...array_map(static fn(Step $step): array => $step->paints(), $steps)] as $named) {
+        foreach ([
+            ...array_map(static fn(Undercoat $one): array => $one->paints(), $undercoats),
+            ...array_map(static fn(Step $step): array => $step->paints(), $steps),
+        ] as $named) {
             foreach ($named as $paint) {
                 $paints[$paint->id] = $paint;
             }
@@ -328,8 +343,15 @@ final readonly class Plan
      * @param list<Part>|null $parts
      * @param list<Role>|null $roles
      */
-    private function but(?Undercoat $undercoat = null, ?array $areas = null, ?array $wholeModel = null, ?Running $running = null, ?array $silenced = null, ?array $parts = null, ?array $roles = null): self
-    {
+    private function but(
+        ?Undercoat $undercoat = null,
+        ?array $areas = null,
+        ?array $wholeModel = null,
+        ?Running $running = null,
+        ?array $silenced = null,
+        ?array $parts = null,
+        ?array $roles = null,
+    ): self {
         $plan = new self(
             $this->name,
             $this->model,

@@ -118,7 +118,9 @@ final class PlanChecks
             isset($this->steps[$id]) || throw IllegalPlan::noSuch("locked.$i", 'step', $id);
         }
         foreach ($running->stops as $i => $stop) {
-            isset($this->steps[$stop->after]) || $this->plan->isOfUndercoat($stop->after) || throw IllegalPlan::noSuch("stops.$i.after", 'step', $stop->after);
+            isset($this->steps[$stop->after])
+                || $this->plan->isOfUndercoat($stop->after)
+                || throw IllegalPlan::noSuch("stops.$i.after", 'step', $stop->after);
         }
         foreach ($this->plan->areas as $area) {
             $this->checkSequence($area, $at, array_flip($running->locked));

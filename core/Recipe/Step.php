@@ -74,8 +74,14 @@ final readonly class Step
     }
 
     /** A step as its technique is usually begun. */
-    public static function usual(string $id, Technique $technique, ?Place $place = null, ?Mix $mix = null, string $note = '', ?Particulars $more = null): self
-    {
+    public static function usual(
+        string $id,
+        Technique $technique,
+        ?Place $place = null,
+        ?Mix $mix = null,
+        string $note = '',
+        ?Particulars $more = null,
+    ): self {
         $usual = $technique->usual;
 
         return self::of($id, $technique, $mix, Dilution::usual($usual), $usual->coats, $usual->brush, $place ?? $usual->place, $note, more: $more);
@@ -84,24 +90,68 @@ final readonly class Step
     /** The same step in other coats. */
     public function inCoats(int $coats): self
     {
-        return self::of($this->id, $this->technique, $this->mix, $this->dilution, $coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
+        return self::of(
+            $this->id,
+            $this->technique,
+            $this->mix,
+            $this->dilution,
+            $coats,
+            $this->brush,
+            $this->place,
+            $this->note,
+            $this->cone,
+            $this->more,
+        );
     }
 
     /** The same step with other paint. */
     public function with(?Mix $mix, ?Dilution $dilution = null): self
     {
-        return self::of($this->id, $this->technique, $mix, $dilution ?? $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
+        return self::of(
+            $this->id,
+            $this->technique,
+            $mix,
+            $dilution ?? $this->dilution,
+            $this->coats,
+            $this->brush,
+            $this->place,
+            $this->note,
+            $this->cone,
+            $this->more,
+        );
     }
 
     /** The same step in another place. */
     public function at(Place $place): self
     {
-        return new self($this->id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $place, $this->note, $this->cone, $this->more);
+        return new self(
+            $this->id,
+            $this->technique,
+            $this->mix,
+            $this->dilution,
+            $this->coats,
+            $this->brush,
+            $place,
+            $this->note,
+            $this->cone,
+            $this->more,
+        );
     }
 
     public function told(Particulars $more): self
     {
-        return new self($this->id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $more);
+        return new self(
+            $this->id,
+            $this->technique,
+            $this->mix,
+            $this->dilution,
+            $this->coats,
+            $this->brush,
+            $this->place,
+            $this->note,
+            $this->cone,
+            $more,
+        );
     }
 
     /** The same step where there is no such loose part. */
@@ -113,13 +163,26 @@ final readonly class Step
     /** The same step where there is no such role. */
     public function withoutRole(string $roleId): self
     {
-        return in_array($roleId, $this->more->roles, true) ? $this->told($this->more->forRoles(array_values(array_diff($this->more->roles, [$roleId])))) : $this;
+        return in_array($roleId, $this->more->roles, true)
+            ? $this->told($this->more->forRoles(array_values(array_diff($this->more->roles, [$roleId]))))
+            : $this;
     }
 
     /** The same step, told apart. */
     public function called(string $id): self
     {
-        return new self($id, $this->technique, $this->mix, $this->dilution, $this->coats, $this->brush, $this->place, $this->note, $this->cone, $this->more);
+        return new self(
+            $id,
+            $this->technique,
+            $this->mix,
+            $this->dilution,
+            $this->coats,
+            $this->brush,
+            $this->place,
+            $this->note,
+            $this->cone,
+            $this->more,
+        );
     }
 
     /**
@@ -134,13 +197,19 @@ final readonly class Step
     {
         $new = array_combine(array_map(static fn(self $step): string => $step->id, $steps), $ids);
 
-        return array_map(static fn(self $step): self => $step->called($new[$step->id])->told($step->more->lyingWithin($new[$step->more->within ?? ''] ?? null)), $steps);
+        return array_map(
+            static fn(self $step): self => $step->called($new[$step->id])->told($step->more->lyingWithin($new[$step->more->within ?? ''] ?? null)),
+            $steps,
+        );
     }
 
     /** The same for steps that are carried out alike, whatever they are called and whatever is noted of them. */
     public function fingerprint(): string
     {
-        $mix = static fn(?Mix $mix): string => $mix === null ? '' : implode('+', array_map(static fn(Ingredient $one): string => "$one->parts {$one->paint->id}", $mix->ingredients));
+        $mix = static fn(?Mix $mix): string => $mix === null ? '' : implode(
+            '+',
+            array_map(static fn(Ingredient $one): string => "$one->parts {$one->paint->id}", $mix->ingredients),
+        );
         $dilution = static fn(?Dilution $one): string => $one === null ? '' : "$one->paint:$one->thinner {$one->with->value} {$one->pot?->id}";
 
         return hash('xxh64', implode('|', [

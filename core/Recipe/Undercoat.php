@@ -159,6 +159,16 @@ final readonly class Undercoat
     {
         $technique = Technique::of($technique);
 
-        return Step::of($id.$this->of, $technique, Mix::single($paint), Dilution::none(), $technique->usual->coats, $brush, Place::Everywhere, '', $cone);
+        return Step::of(
+            $id.$this->of,
+            $technique,
+            Mix::single($paint),
+            Dilution::none(),
+            $technique->usual->coats,
+            $brush,
+            Place::Everywhere,
+            '',
+            $cone,
+        );
     }
 }

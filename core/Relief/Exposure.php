@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Relief;
 
 /**
- * How much of what comes from several directions reaches each vertex: counted by the cosine with which it looks their way, against a surface that nothing
- * hides and that looks straight at the middle of them.
+ * How much of what comes from several directions reaches each vertex: counted by the cosine with which it looks their way, against a
+ * surface that nothing hides and that looks straight at the middle of them.
  */
 final class Exposure
 {
@@ -82,7 +82,11 @@ final class Exposure
     /** @return list<float> by vertex: the share of what it looks at from which it is seen, 0 (hidden) to 1 (open) */
     public function openness(): array
     {
-        return array_map(static fn(float $seen, float $looked): float => $looked > 0.0 ? $seen / $looked : 0.0, array_values($this->seen), array_values($this->looked));
+        return array_map(
+            static fn(float $seen, float $looked): float => $looked > 0.0 ? $seen / $looked : 0.0,
+            array_values($this->seen),
+            array_values($this->looked),
+        );
     }
 
     /** @return list<float> by vertex: what reaches it against a surface that is open and looks straight at it, 0…1 */

@@ -7,8 +7,8 @@ namespace Kalokroma\Relief;
 use JsonException;
 
 /**
- * Reads the triangles of a GLB file (glTF 2.0, binary), as far as figures are kept in it: one buffer inside the file, triangles with or without indices,
- * positions as floats or quantised (KHR_mesh_quantization), moved and scaled by their nodes. Units are mm, y is up.
+ * Reads the triangles of a GLB file (glTF 2.0, binary), as far as figures are kept in it: one buffer inside the file, triangles with or
+ * without indices, positions as floats or quantised (KHR_mesh_quantization), moved and scaled by their nodes. Units are mm, y is up.
  */
 final class GlbFile
 {
@@ -73,7 +73,11 @@ final class GlbFile
     {
         $length = strlen($bytes);
         if ($length > self::LARGEST_BYTES) {
-            throw IllegalSculpt::noGlb(sprintf('it has %.1f MB, and %d MB are the most a thinned figure needs', $length / 1e6, self::LARGEST_BYTES / 1e6));
+            throw IllegalSculpt::noGlb(sprintf(
+                'it has %.1f MB, and %d MB are the most a thinned figure needs',
+                $length / 1e6,
+                self::LARGEST_BYTES / 1e6,
+            ));
         }
         $head = $length < 20 ? false : unpack('Vmagic/Vversion/Vlength', $bytes);
         if ($head === false || $head['magic'] !== self::MAGIC || $head['version'] !== 2) {
@@ -142,7 +146,9 @@ final class GlbFile
             $this->positions[] = $matrix[1] * $x + $matrix[5] * $y + $matrix[9] * $z + $matrix[13];
             $this->positions[] = $matrix[2] * $x + $matrix[6] * $y + $matrix[10] * $z + $matrix[14];
         }
-        $indices = is_int($primitive['indices'] ?? null) ? $this->accessor($primitive['indices'], 'SCALAR', 1) : range(0, max(0, intdiv(count($values), 3) - 1));
+        $indices = is_int($primitive['indices'] ?? null)
+            ? $this->accessor($primitive['indices'], 'SCALAR', 1)
+            : range(0, max(0, intdiv(count($values), 3) - 1));
         foreach ($indices as $index) {
             $this->triangles[] = $first + (int) $index;
         }
@@ -158,7 +164,14 @@ final class GlbFile
         $told = $accessor['componentType'] ?? null;
         $component = is_int($told) ? self::COMPONENTS[$told] ?? null : null;
         $count = $accessor['count'] ?? 0;
-        if ($component === null || ($accessor['type'] ?? '') !== $type || ! is_int($count) || $count < 1 || ! is_int($accessor['bufferView'] ?? null) || isset($accessor['sparse'])) {
+        if (
+            $component === null
+            || ($accessor['type'] ?? '') !== $type
+            || ! is_int($count)
+            || $count < 1
+            || ! is_int($accessor['bufferView'] ?? null)
+            || isset($accessor['sparse'])
+        ) {
             throw IllegalSculpt::noGlb('it lists its corners in a way that is not read here');
         }
         [$format, $bytes, $whole] = $component;

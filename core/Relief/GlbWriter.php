@@ -31,6 +31,7 @@ final class GlbWriter
         $scene .= str_repeat(' ', (4 - strlen($scene) % 4) % 4);
         $buffer = $positions.$triangles;
 
-        return 'glTF'.pack('VV', 2, 28 + strlen($scene) + strlen($buffer)).pack('V', strlen($scene)).'JSON'.$scene.pack('V', strlen($buffer))."BIN\0".$buffer;
+        return 'glTF'.pack('VV', 2, 28 + strlen($scene) + strlen($buffer)).pack('V', strlen($scene)).'JSON'.$scene
+            .pack('V', strlen($buffer))."BIN\0".$buffer;
     }
 }

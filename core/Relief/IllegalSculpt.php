@@ -26,12 +26,19 @@ final class IllegalSculpt extends Illegal
 
     public static function tooMany(int $triangles, int $most): self
     {
-        return new self(sprintf('This sculpt has %d triangles after thinning; %d are the most. Take it in once more, so that it is thinned.', $triangles, $most));
+        return new self(sprintf(
+            'This sculpt has %d triangles after thinning; %d are the most. Take it in once more, so that it is thinned.',
+            $triangles,
+            $most,
+        ));
     }
 
     public static function size(float $heightMm): self
     {
-        return new self(sprintf('This sculpt is %s mm high; models are between 2 mm and 1 m. Say what its unit is, or scale it first.', $heightMm < 1.0 ? sprintf('%.3g', $heightMm) : (string) round($heightMm)));
+        return new self(sprintf(
+            'This sculpt is %s mm high; models are between 2 mm and 1 m. Say what its unit is, or scale it first.',
+            $heightMm < 1.0 ? sprintf('%.3g', $heightMm) : (string) round($heightMm),
+        ));
     }
 
     public static function noPicture(int $leastSide): self

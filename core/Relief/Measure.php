@@ -43,7 +43,11 @@ final readonly class Measure
     public function size(): AreaSize
     {
         $sizes = AreaSize::cases();
-        usort($sizes, fn(AreaSize $one, AreaSize $other): int => abs(log($one->share() / max(1e-6, $this->share))) <=> abs(log($other->share() / max(1e-6, $this->share))));
+        usort(
+            $sizes,
+            fn(AreaSize $one, AreaSize $other): int => abs(log($one->share() / max(1e-6, $this->share)))
+                <=> abs(log($other->share() / max(1e-6, $this->share))),
+        );
 
         return $sizes[0];
     }
@@ -112,7 +116,11 @@ final readonly class Measure
         foreach ($edges->pairs as $edge => [$one, $other]) {
             [$here, $there] = [ord($labels->triangles[$one]), ord($labels->triangles[$other])];
             [$from, $to] = $edges->ends[$edge];
-            if ($here === $there || ! isset($labels->areas[$here], $labels->areas[$there]) || min($openness[$from], $openness[$to]) < self::INSIDE) {
+            if (
+                $here === $there
+                || ! isset($labels->areas[$here], $labels->areas[$there])
+                || min($openness[$from], $openness[$to]) < self::INSIDE
+            ) {
                 continue;
             }
             $length = self::distance($mesh, $from, $to);

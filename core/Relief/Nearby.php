@@ -11,8 +11,8 @@ final readonly class Nearby
     private const PLENTY = 24;
 
     /**
-     * @param list<float> $curvature by vertex, 1/mm: from how far a point stands above the mean of the skin near it. Of a ball of radius R that is r²/4R,
-     *                               so what comes out is 1/R on a ball, 0 on a plane, and less than 0 in a hollow
+     * @param list<float> $curvature by vertex, 1/mm: from how far a point stands above the mean of the skin near it. Of a ball of radius R
+     *     that is r²/4R, so what comes out is 1/R on a ball, 0 on a plane, and less than 0 in a hollow
      * @param list<float> $mean by vertex, of the values asked for
      */
     private function __construct(
@@ -47,7 +47,10 @@ final readonly class Nearby
                             $dz = $positions[3 * $other + 2] - $z;
                             $distance = $dx * $dx + $dy * $dy + $dz * $dz;
                             // What looks the other way is the back of a thin part, not the skin round this point.
-                            if ($distance < $square && $nx * $normals[3 * $other] + $ny * $normals[3 * $other + 1] + $nz * $normals[3 * $other + 2] > -0.2) {
+                            if (
+                                $distance < $square
+                                && $nx * $normals[3 * $other] + $ny * $normals[3 * $other + 1] + $nz * $normals[3 * $other + 2] > -0.2
+                            ) {
                                 $height -= $weights[$other] * ($dx * $nx + $dy * $ny + $dz * $nz);
                                 $far += $weights[$other] * $distance;
                                 $sum += $weights[$other] * $values[$other];

@@ -10,8 +10,8 @@ use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Surface;
 
 /**
- * An area after each of its stages at every exposure to the sprays: what a figure is coloured from. The strip takes each zone to look one way; on a sculpt
- * shoulders and belly have faces too, and the light from above gets to one of them only.
+ * An area after each of its stages at every exposure to the sprays: what a figure is coloured from. The strip takes each zone to look one
+ * way; on a sculpt shoulders and belly have faces too, and the light from above gets to one of them only.
  */
 final readonly class PaintedArea
 {

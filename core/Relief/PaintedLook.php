@@ -82,7 +82,9 @@ final readonly class PaintedLook
         $at = fn(int $one, int $other): array => self::zoned($light[$other * $this->above + $one], $zone);
         $lower = self::between($at($a, $b), $at($nextA, $b), $fromAbove - $a);
 
-        return $this->below === 1 ? $lower : self::between($lower, self::between($at($a, $nextB), $at($nextA, $nextB), $fromAbove - $a), $fromBelow - $b);
+        return $this->below === 1
+            ? $lower
+            : self::between($lower, self::between($at($a, $nextB), $at($nextA, $nextB), $fromAbove - $a), $fromBelow - $b);
     }
 
     /**

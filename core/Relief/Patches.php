@@ -7,9 +7,9 @@ namespace Kalokroma\Relief;
 /**
  * A sculpt falls into patches that one names by tapping: separate shells first, then what lies between creases.
  *
- * Neighbouring triangles are joined in the order of how little the skin folds between them, as long as the fold is no stronger than those inside the two
- * patches by more than a small patch may (P. F. Felzenszwalb, D. P. Huttenlocher, "Efficient graph-based image segmentation", 2004). Where materials meet
- * the skin folds inward, so valleys part sooner than ridges.
+ * Neighbouring triangles are joined in the order of how little the skin folds between them, as long as the fold is no stronger than those
+ * inside the two patches by more than a small patch may (P. F. Felzenszwalb, D. P. Huttenlocher, "Efficient graph-based image
+ * segmentation", 2004). Where materials meet the skin folds inward, so valleys part sooner than ridges.
  */
 final class Patches
 {
@@ -64,7 +64,13 @@ final class Patches
     private function join(array $pair, float $fold): void
     {
         [$one, $other] = [$this->first($pair[0]), $this->first($pair[1])];
-        if ($one !== $other && $fold <= min($this->inside[$one] + self::EASE / max(0.01, $this->size[$one]), $this->inside[$other] + self::EASE / max(0.01, $this->size[$other]))) {
+        if (
+            $one !== $other
+            && $fold <= min(
+                $this->inside[$one] + self::EASE / max(0.01, $this->size[$one]),
+                $this->inside[$other] + self::EASE / max(0.01, $this->size[$other]),
+            )
+        ) {
             $this->unite($one, $other, $fold);
         }
     }

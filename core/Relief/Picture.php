@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Relief;
 
 /**
- * A picture of a model as a grid of colours, small enough to work with: what a figure is where there is no sculpt. Each point of the grid is a vertex of a
- * flat skin, so that all that is done with a sculpt's triangles is done with a picture's.
+ * A picture of a model as a grid of colours, small enough to work with: what a figure is where there is no sculpt. Each point of the grid
+ * is a vertex of a flat skin, so that all that is done with a sculpt's triangles is done with a picture's.
  */
 final readonly class Picture
 {
@@ -164,7 +164,13 @@ final readonly class Picture
     {
         $count = count($lightness);
         $height = $width < 1 ? 0 : intdiv($count, $width);
-        if ($width < self::LEAST_SIDE || $height < self::LEAST_SIDE || $width * $height !== $count || count($a) !== $count || count($b) !== $count) {
+        if (
+            $width < self::LEAST_SIDE
+            || $height < self::LEAST_SIDE
+            || $width * $height !== $count
+            || count($a) !== $count
+            || count($b) !== $count
+        ) {
             throw IllegalSculpt::noPicture(self::LEAST_SIDE);
         }
 

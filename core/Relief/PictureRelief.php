@@ -8,8 +8,8 @@ use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 
 /**
- * Which zone each point of a picture is: light and shade of a primed model tell it. What is fine (the picture against its own blur) says recess and edge,
- * what is broad says light side and dark side; within an area both are ranked into the shares of zones its texture has.
+ * Which zone each point of a picture is: light and shade of a primed model tell it. What is fine (the picture against its own blur) says
+ * recess and edge, what is broad says light side and dark side; within an area both are ranked into the shares of zones its texture has.
  */
 final class PictureRelief
 {
@@ -65,7 +65,11 @@ final class PictureRelief
     {
         $broad = $picture->blurred(self::radius($picture));
 
-        return array_map(static fn(int $light, float $around): float => $around + self::FINE_COUNTS * ($light - $around), $picture->lightness, $broad);
+        return array_map(
+            static fn(int $light, float $around): float => $around + self::FINE_COUNTS * ($light - $around),
+            $picture->lightness,
+            $broad,
+        );
     }
 
     private static function radius(Picture $picture): int

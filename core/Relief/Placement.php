@@ -69,6 +69,10 @@ final class Placement
             throw IllegalSculpt::noGlb('a part is placed by too few numbers');
         }
 
-        return array_map(static fn(mixed $one): float => is_int($one) || (is_float($one) && is_finite($one)) ? (float) $one : throw IllegalSculpt::noGlb('a part is placed by what is no number'), array_values($told));
+        return array_map(
+            static fn(mixed $one): float => is_int($one)
+                || (is_float($one) && is_finite($one)) ? (float) $one : throw IllegalSculpt::noGlb('a part is placed by what is no number'),
+            array_values($told),
+        );
     }
 }

@@ -46,7 +46,14 @@ final readonly class Relief
         $broad = Nearby::of($mesh, ZonePosition::BROAD_MM, $openness);
         $zones = [];
         foreach ($openness as $vertex => $open) {
-            $zones[] = ZonePosition::of($open, $broad->mean[$vertex], $fine->curvature[$vertex], $fineMm, $broad->curvature[$vertex], $normals[3 * $vertex + 1]);
+            $zones[] = ZonePosition::of(
+                $open,
+                $broad->mean[$vertex],
+                $fine->curvature[$vertex],
+                $fineMm,
+                $broad->curvature[$vertex],
+                $normals[3 * $vertex + 1],
+            );
         }
 
         return self::evened($mesh, $zones);
@@ -73,6 +80,11 @@ final readonly class Relief
             }
         }
 
-        return array_map(static fn(float $zone, float $sum, float $weight): float => $weight > 0.0 ? ($zone + $sum / $weight) / 2 : $zone, $zones, $sums, $weights);
+        return array_map(
+            static fn(float $zone, float $sum, float $weight): float => $weight > 0.0 ? ($zone + $sum / $weight) / 2 : $zone,
+            $zones,
+            $sums,
+            $weights,
+        );
     }
 }

@@ -6,7 +6,10 @@ namespace Kalokroma\Relief;
 
 use Kalokroma\Planning\Rehearsal;
 
-/** What is sprayed over a model from above and from below. Where it is done several times with other cones, the first, which is the undercoat's, stands for all. */
+/**
+ * What is sprayed over a model from above and from below. Where it is done several times with other cones, the first, which is the
+ * undercoat's, stands for all.
+ */
 final readonly class Sprays
 {
     private function __construct(

@@ -7,8 +7,8 @@ namespace Kalokroma\Relief;
 use Kalokroma\Colour\Srgb;
 
 /**
- * A picture of a painted figure that nobody turns: for lists, for paper, and for browsers that draw none. It is drawn as those draw it, by the even lamp, from
- * far away; what each corner looks like is worked out once, what lies before what point by point.
+ * A picture of a painted figure that nobody turns: for lists, for paper, and for browsers that draw none. It is drawn as those draw it, by
+ * the even lamp, from far away; what each corner looks like is worked out once, what lies before what point by point.
  */
 final readonly class Still
 {
@@ -35,8 +35,19 @@ final readonly class Still
      * @param array<int, PaintedLook> $looks of the areas by the number that labels give them
      * @param bool $isPicture lies flat, and has its own light
      */
-    public static function of(Mesh $mesh, Labels $labels, array $zones, array $openness, array $above, array $below, array $looks, Camera $camera, int $width, int $height, bool $isPicture = false): self
-    {
+    public static function of(
+        Mesh $mesh,
+        Labels $labels,
+        array $zones,
+        array $openness,
+        array $above,
+        array $below,
+        array $looks,
+        Camera $camera,
+        int $width,
+        int $height,
+        bool $isPicture = false,
+    ): self {
         $towards = $isPicture ? [0.0, 0.0, 1.0] : $camera->towards();
         $picture = Projection::of($mesh, $towards, $width, $height, self::MARGIN);
         $owners = self::owners($mesh->triangles, $picture, $width, $height);
@@ -140,8 +151,16 @@ final readonly class Still
      *
      * @return array{float, float, float} linear red, green, blue
      */
-    private static function corner(?PaintedLook $look, float $zone, float $open, float $above, float $below, array $normal, array $eye, bool $isPicture): array
-    {
+    private static function corner(
+        ?PaintedLook $look,
+        float $zone,
+        float $open,
+        float $above,
+        float $below,
+        array $normal,
+        array $eye,
+        bool $isPicture,
+    ): array {
         $facing = $normal[0] * $eye[0] + $normal[1] * $eye[1] + $normal[2] * $eye[2];
         if ($facing < 0.0) {
             // The inside of a skin that is open in places.
@@ -159,7 +178,9 @@ final readonly class Still
         $light = (0.74 + 0.26 * self::rise($facing, 0.0, 0.75)) * (0.62 + 0.38 * self::rise($open, 0.1, 0.72));
         $light *= 1.0 + $look->sheenAt($zone) * (0.72 + 0.75 * self::rise($mirroredUp, -0.2, 0.9) - 1.0);
         $mirrored = [2.0 * $facing * $normal[0] - $eye[0], $mirroredUp, 2.0 * $facing * $normal[2] - $eye[2]];
-        $glint = $look->gloss <= 0.0 ? 0.0 : $look->gloss * 0.22 * max(0.0, -0.252 * $mirrored[0] + 0.756 * $mirrored[1] + 0.604 * $mirrored[2]) ** 24;
+        $glint = $look->gloss <= 0.0
+            ? 0.0
+            : $look->gloss * 0.22 * max(0.0, -0.252 * $mirrored[0] + 0.756 * $mirrored[1] + 0.604 * $mirrored[2]) ** 24;
 
         return [$red * $light + $glint, $green * $light + $glint, $blue * $light + $glint];
     }

@@ -68,7 +68,8 @@ final class Superpixels
                 for ($column = max(0, (int) ($x - $this->step)); $column <= min($width - 1, (int) ($x + $this->step)); $column++) {
                     $point = $row * $width + $column;
                     $colour = $colours[$point];
-                    $distance = ($colour[0] - $light) ** 2 + ($colour[1] - $a) ** 2 + ($colour[2] - $b) ** 2 + $weight * (($column - $x) ** 2 + ($row - $y) ** 2);
+                    $distance = ($colour[0] - $light) ** 2 + ($colour[1] - $a) ** 2 + ($colour[2] - $b) ** 2
+                        + $weight * (($column - $x) ** 2 + ($row - $y) ** 2);
                     if ($distance < $distances[$point]) {
                         $distances[$point] = $distance;
                         $nearest[$point] = $centre;
@@ -124,7 +125,12 @@ final class Superpixels
             $pieces[$start] = $piece;
             for ($at = 0; $at < count($members); $at++) {
                 $point = $members[$at];
-                foreach ([$point % $width > 0 ? $point - 1 : -1, $point % $width < $width - 1 ? $point + 1 : -1, $point - $width, $point + $width] as $next) {
+                foreach ([
+                    $point % $width > 0 ? $point - 1 : -1,
+                    $point % $width < $width - 1 ? $point + 1 : -1,
+                    $point - $width,
+                    $point + $width,
+                ] as $next) {
                     if ($next >= 0 && $next < count($points) && $pieces[$next] < 0 && $points[$next] === $centre) {
                         $pieces[$next] = $piece;
                         $members[] = $next;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Relief;
 
 /**
- * Which zone a point of the skin is, from 0 (recess) over 1 (lower side), 2 (face) and 3 (raised) to 4 (edge), and all between. Thresholds are absolute: a
- * smooth panel is nearly all face, a fold has all five.
+ * Which zone a point of the skin is, from 0 (recess) over 1 (lower side), 2 (face) and 3 (raised) to 4 (edge), and all between. Thresholds
+ * are absolute: a smooth panel is nearly all face, a fold has all five.
  */
 final class ZonePosition
 {
@@ -31,11 +31,21 @@ final class ZonePosition
     {
         $hidden = 1.0 - min(1.0, $openness / max(self::LEAST_OPEN, $around));
         $raised = max(self::rise($broad, 0.10, 0.42), 0.75 * self::rise($up, 0.35, 0.95) * self::rise($openness, 0.5, 0.85));
-        $lower = max(0.8 * self::rise(-$broad, 0.06, 0.35), self::rise(-$up, 0.25, 0.8), 0.8 * self::rise($hidden, 0.06, 0.22), 0.7 * self::rise(1.0 - $openness, 0.4, 0.8));
+        $lower = max(
+            0.8 * self::rise(-$broad, 0.06, 0.35),
+            self::rise(-$up, 0.25, 0.8),
+            0.8 * self::rise($hidden, 0.06, 0.22),
+            0.7 * self::rise(1.0 - $openness, 0.4, 0.8),
+        );
         $position = 2.0 + $raised * (1.0 - 0.6 * $lower) - $lower * (1.0 - 0.5 * $raised);
         // A thin rod is bent all round and has no edge for it: an edge stands out from what is round it.
         $edge = self::rise(($fine - 0.7 * max(0.0, $broad)) * $fineMm, 0.135, 0.43) * self::rise(1.0 - $hidden, 0.7, 0.95);
-        $recess = max(self::rise($hidden, 0.16, 0.42), self::rise(-$fine * $fineMm, 0.16, 0.5), self::rise(-$broad, 0.25, 0.6), self::rise(1.0 - $openness, 0.82, 0.97));
+        $recess = max(
+            self::rise($hidden, 0.16, 0.42),
+            self::rise(-$fine * $fineMm, 0.16, 0.5),
+            self::rise(-$broad, 0.25, 0.6),
+            self::rise(1.0 - $openness, 0.82, 0.97),
+        );
 
         return max(0.0, min(4.0, ($position + $edge * (4.0 - $position)) * (1.0 - $recess * (1.0 - 0.8 * $edge))));
     }

@@ -42,10 +42,17 @@ final readonly class NeutralTwins
 
     public function in(Scene $scene): ?Finding
     {
-        $areas = array_values(array_filter($scene->plan->areas, fn(Area $one): bool => $one->size !== AreaSize::Speck && $one->texture !== Texture::TinyDetail && ! $one->ground && $scene->own($one) !== [] && ($this->is)($scene->final($one, Zone::Raised))));
+        $areas = array_values(array_filter(
+            $scene->plan->areas,
+            fn(Area $one): bool => $one->size !== AreaSize::Speck && $one->texture !== Texture::TinyDetail && ! $one->ground
+                && $scene->own($one) !== [] && ($this->is)($scene->final($one, Zone::Raised)),
+        ));
         foreach ($areas as $at => $one) {
             foreach (array_slice($areas, $at + 1) as $other) {
-                if ($one->material !== $other->material && self::leanAlike($scene->final($one, Zone::Raised), $scene->final($other, Zone::Raised))) {
+                if (
+                    $one->material !== $other->material
+                    && self::leanAlike($scene->final($one, Zone::Raised), $scene->final($other, Zone::Raised))
+                ) {
                     return $this->finding($scene, $one, $other);
                 }
             }
@@ -62,7 +69,11 @@ final readonly class NeutralTwins
     private function finding(Scene $scene, Area $one, Area $other): Finding
     {
         $moved = $one->size->share() <= $other->size->share() ? $one : $other;
-        $light = Scene::first(array_reverse($scene->own($moved)), static fn(Pass $pass): bool => $pass->step->mix?->isClear() === false && ! $pass->step->mix->isTransparent() && $pass->step->place->reach(Zone::Raised) >= 0.5);
+        $light = Scene::first(
+            array_reverse($scene->own($moved)),
+            static fn(Pass $pass): bool => $pass->step->mix?->isClear() === false && ! $pass->step->mix->isTransparent()
+                && $pass->step->place->reach(Zone::Raised) >= 0.5,
+        );
         $stays = $scene->final($moved === $one ? $other : $one, Zone::Raised);
 
         return new Finding(
@@ -87,7 +98,9 @@ final readonly class NeutralTwins
         $colour = $scene->final($moved, Zone::Raised);
         $candidates = $scene->atHand()->sorted(
             Lab::of($colour->lightness + $this->warmer->lightness, $colour->a + $this->warmer->a, $colour->b + $this->warmer->b),
-            static fn(Paint $paint): bool => AtHand::covers($paint) && $light->technique->takes->accepts($paint->kind) && ! self::leanAlike($paint->colour(), $colour) && $paint->colour()->toLch()->chroma < 25.0 && abs($paint->colour()->lightness - $colour->lightness) < 15.0,
+            static fn(Paint $paint): bool => AtHand::covers($paint) && $light->technique->takes->accepts($paint->kind)
+                && ! self::leanAlike($paint->colour(), $colour)
+                && $paint->colour()->toLch()->chroma < 25.0 && abs($paint->colour()->lightness - $colour->lightness) < 15.0,
         );
         foreach (array_slice($candidates, 0, self::TRIED) as $paint) {
             $leant = $light->with(Mix::single($paint));

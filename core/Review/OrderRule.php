@@ -16,7 +16,10 @@ abstract class OrderRule implements Rule
     {
         $byArea = [];
         foreach ($this->custom()->among($scene->tasks()) as $precedence) {
-            if ($scene->order()->place($precedence->first->id()) > $scene->order()->place($precedence->then->id()) && ! $this->custom()->excuses($precedence, $scene->tasks(), $scene->order())) {
+            if (
+                $scene->order()->place($precedence->first->id()) > $scene->order()->place($precedence->then->id())
+                && ! $this->custom()->excuses($precedence, $scene->tasks(), $scene->order())
+            ) {
                 $byArea[$precedence->first->area->id ?? ''][] = $precedence;
             }
         }
@@ -35,9 +38,25 @@ abstract class OrderRule implements Rule
     abstract protected function findings(Scene $scene, array $broken): iterable;
 
     /** What is said at the step that comes too late, with the move that mends it. */
-    protected function tooLate(Scene $scene, Precedence $broken, Severity $severity, string $words, string $why, string $otherSchool, string $mend): Finding
-    {
-        return new Finding($this->id(), $severity, $broken->first->area?->id, $broken->first->id(), $words, $why, $otherSchool, [$this->before($scene, $mend, $broken)]);
+    protected function tooLate(
+        Scene $scene,
+        Precedence $broken,
+        Severity $severity,
+        string $words,
+        string $why,
+        string $otherSchool,
+        string $mend,
+    ): Finding {
+        return new Finding(
+            $this->id(),
+            $severity,
+            $broken->first->area?->id,
+            $broken->first->id(),
+            $words,
+            $why,
+            $otherSchool,
+            [$this->before($scene, $mend, $broken)],
+        );
     }
 
     /** What comes too late goes before what it should come before. */

@@ -16,7 +16,13 @@ final class Review
         'coats-to-cover' => ['step' => ['weak-over-dark', 'transparent-over-dark'], 'area' => ['unprimed']],
         'weak-over-dark' => ['step' => ['transparent-over-dark'], 'area' => ['unprimed']],
         'flat-at-arms-length' => ['step' => [], 'area' => ['unprimed']],
-        'aim-missed' => ['step' => [], 'area' => ['unprimed', 'undercoat-lost', 'white-reads-blue', 'transparent-over-dark', 'weak-over-dark', 'black-wash-on-pale', 'wash-too-strong']],
+        'aim-missed' => [
+            'step' => [],
+            'area' => [
+                'unprimed', 'undercoat-lost', 'white-reads-blue', 'transparent-over-dark', 'weak-over-dark', 'black-wash-on-pale',
+                'wash-too-strong',
+            ],
+        ],
         'drybrush-on-panel' => ['step' => ['thinned-drybrush'], 'area' => []],
         'rebase-skipped' => ['step' => [], 'area' => ['wash-too-strong', 'black-wash-on-pale']],
         'wash-too-strong' => ['step' => ['black-wash-on-pale'], 'area' => []],
@@ -102,7 +108,10 @@ final class Review
         $findings = array_values(array_filter($findings, static fn(Finding $one): bool => ! self::givesWay($one, $findings)));
         $findings = array_map(static fn(Finding $one): Finding => $scene->silences($one) ? $one->silenced() : $one, $findings);
         $place = static fn(Finding $one): int => $one->step === null ? -1 : $scene->order()->place($one->step) ?? -1;
-        usort($findings, static fn(Finding $one, Finding $other): int => [$one->severity->rank(), $place($one)] <=> [$other->severity->rank(), $place($other)]);
+        usort(
+            $findings,
+            static fn(Finding $one, Finding $other): int => [$one->severity->rank(), $place($one)] <=> [$other->severity->rank(), $place($other)],
+        );
 
         return $findings;
     }

@@ -19,7 +19,10 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\Stage;
 
-/** All that a rule may look at: the plan in its running order, what each area looks like at every moment, who touches whom, the shelf, the batch. */
+/**
+ * All that a rule may look at: the plan in its running order, what each area looks like at every moment, who touches whom, the shelf, the
+ * batch.
+ */
 final class Scene
 {
     public readonly Plan $plan;

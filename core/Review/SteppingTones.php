@@ -46,7 +46,12 @@ final readonly class SteppingTones
         $goal = $mix->colour();
         $thickness = $stage->forecast->coatThickness;
         $usual = Dilution::usual(Technique::of('basecoat')->usual)->strength();
-        $coats = static fn(Paint $paint, Reflectance $under): ?int => Coverage::of($paint->optics(), $under, $usual, $finish->coverTolerance())->coats;
+        $coats = static fn(Paint $paint, Reflectance $under): ?int => Coverage::of(
+            $paint->optics(),
+            $under,
+            $usual,
+            $finish->coverTolerance(),
+        )->coats;
         $best = null;
         foreach (self::candidates($atHand, $ground->toLab(), $goal) as $paint) {
             $first = $coats($paint, $ground);

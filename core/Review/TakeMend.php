@@ -27,7 +27,8 @@ final readonly class TakeMend implements Edit
     {
         foreach (Review::of(Scene::of(Rehearsal::of($plan), $this->shelf, $this->models)) as $finding) {
             if ($finding->rule === $this->rule && $finding->area === $this->area && $finding->step === $this->step) {
-                $mend = $finding->mends[$this->number - 1] ?? throw IllegalPlan::at('mend', 'This caution has no such mend any more. Look at the plan again.');
+                $mend = $finding->mends[$this->number - 1]
+                    ?? throw IllegalPlan::at('mend', 'This caution has no such mend any more. Look at the plan again.');
 
                 return $mend->edit->applyTo($plan);
             }

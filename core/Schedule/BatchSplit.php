@@ -10,7 +10,10 @@ use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 
-/** A batch painted all at once, or in smaller ones one after the other: how long each takes at the desk without a break, and how much of it is waiting. */
+/**
+ * A batch painted all at once, or in smaller ones one after the other: how long each takes at the desk without a break, and how much of it
+ * is waiting.
+ */
 final readonly class BatchSplit
 {
     /** As long as anybody could sit without end. */
@@ -62,7 +65,10 @@ final readonly class BatchSplit
     private static function took(Plan $plan, int $models, ?Climate $climate, ?Paces $paces): array
     {
         $begin = new DateTimeImmutable('@0');
-        $sessions = Sessions::of(array_map(static fn(int $day): Session => Session::of($begin->modify("+$day days"), Session::LONGEST_MINUTES), range(0, self::DAYS)));
+        $sessions = Sessions::of(array_map(
+            static fn(int $day): Session => Session::of($begin->modify("+$day days"), Session::LONGEST_MINUTES),
+            range(0, self::DAYS),
+        ));
         $work = Work::of([Job::of(SquadPlan::alike($plan, $models), paces: $paces)], $climate);
         $minutes = (Scheduler::roughly($work, $sessions)->finish() ?? 0) / 60;
 

@@ -7,8 +7,8 @@ namespace Kalokroma\Schedule;
 /**
  * The time before which nobody can be through, whatever the sequence.
  *
- * Nothing begins before all it waits for was done one right after the other; of all that cannot begin before some time and leaves at least so much to be
- * done after it, the work has to find room from that time on (Carlier, "The one-machine sequencing problem", 1982).
+ * Nothing begins before all it waits for was done one right after the other; of all that cannot begin before some time and leaves at least
+ * so much to be done after it, the work has to find room from that time on (Carlier, "The one-machine sequencing problem", 1982).
  */
 final readonly class Bound
 {
@@ -41,7 +41,10 @@ final readonly class Bound
         return $bound;
     }
 
-    /** @return array<int, int> by coat that is still to be laid, when it can begin on one model at the earliest if nothing else had to be painted */
+    /**
+     * @return array<int, int> by coat that is still to be laid, when it can begin on one model at the earliest if nothing else had to be
+     *     painted
+     */
     private static function heads(Desk $desk): array
     {
         $heads = [];
@@ -57,7 +60,11 @@ final readonly class Bound
             }
             $session = 0;
             // A later coat of the same step finds everything set up.
-            $isFirst = array_search($desk->work->kits[$coat], array_filter($desk->work->kits, static fn(int $at): bool => $desk->models[$at] !== [], ARRAY_FILTER_USE_KEY), true) === $coat;
+            $isFirst = array_search(
+                $desk->work->kits[$coat],
+                array_filter($desk->work->kits, static fn(int $at): bool => $desk->models[$at] !== [], ARRAY_FILTER_USE_KEY),
+                true,
+            ) === $coat;
 
             return $heads[$coat] = $desk->place($coat, $start, $desk->span[$coat], $session, $isFirst ? $desk->setUp($coat) : 0);
         };

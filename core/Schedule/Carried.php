@@ -8,7 +8,10 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 
-/** Passes that have to follow each other on one model before the next is begun: grit goes into wet paste, a coat over chipping fluid is chipped within the hour. */
+/**
+ * Passes that have to follow each other on one model before the next is begun: grit goes into wet paste, a coat over chipping fluid is
+ * chipped within the hour.
+ */
 final readonly class Carried
 {
     /** A coat over chipping fluid is chipped within so many minutes. */
@@ -75,6 +78,13 @@ final readonly class Carried
         }
         // Chips dabbed on with a sponge are paint like other; what is scratched wants the coat soft.
         return $then->step->technique->does(Nature::Chips)
-            && ($then->step->mix === null || array_filter($passes, static fn(Pass $one): bool => $one->number < $first->number && ($one->area === $then->area || $one->area === null) && $one->step->technique->does(Nature::LaysChippingFluid)) !== []);
+            && (
+                $then->step->mix === null
+                || array_filter(
+                    $passes,
+                    static fn(Pass $one): bool => $one->number < $first->number && ($one->area === $then->area || $one->area === null)
+                        && $one->step->technique->does(Nature::LaysChippingFluid),
+                ) !== []
+            );
     }
 }

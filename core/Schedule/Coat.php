@@ -7,8 +7,8 @@ namespace Kalokroma\Schedule;
 use Kalokroma\Craft\Brush;
 
 /**
- * One coat of a step, to be laid on the models of a batch one after the other; or a few that are carried through on each model while it is wet, as grit
- * into paste.
+ * One coat of a step, to be laid on the models of a batch one after the other; or a few that are carried through on each model while it is
+ * wet, as grit into paste.
  */
 final readonly class Coat
 {

@@ -31,8 +31,9 @@ final readonly class Cost
     }
 
     /**
-     * First when all is done; then when each batch is done and may rest, how long what is begun lies about, and a mix for the rest of its step, how often
-     * something else is taken up, and how often that is before its turn. What goes on in another session is taken up once more.
+     * First when all is done; then when each batch is done and may rest, how long what is begun lies about, and a mix for the rest of its
+     * step, how often something else is taken up, and how often that is before its turn. What goes on in another session is taken up once
+     * more.
      *
      * @param list<array{int, int}> $sequence coat and number of models
      *
@@ -75,7 +76,12 @@ final readonly class Cost
             $begun += max([0, ...$ends[$coat]]) - $this->desk->begin();
         }
 
-        return [$this->desk->rounded($last), array_sum($byJob) - count($byJob) * $this->desk->begin() + $stops + $begun + intdiv($apart, self::APART) + self::TAKING_UP * (count($sequence) + $hand->torn) + self::OUT_OF_ORDER * self::outOfOrder($sequence)];
+        return [
+            $this->desk->rounded($last),
+            array_sum($byJob) - count($byJob) * $this->desk->begin() + $stops + $begun
+                + intdiv($apart, self::APART) + self::TAKING_UP * (count($sequence) + $hand->torn)
+                    + self::OUT_OF_ORDER * self::outOfOrder($sequence),
+        ];
     }
 
     /** @param list<array{int, int}> $sequence */

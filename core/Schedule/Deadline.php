@@ -7,7 +7,10 @@ namespace Kalokroma\Schedule;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Spare;
 
-/** What has to go so that a batch is ready by a day: optional steps first, then the last lights and details; the shade stays, it is what makes a model readable. */
+/**
+ * What has to go so that a batch is ready by a day: optional steps first, then the last lights and details; the shade stays, it is what
+ * makes a model readable.
+ */
 final readonly class Deadline
 {
     /**
@@ -65,7 +68,11 @@ final readonly class Deadline
     {
         $order = $job->squad->order();
         $end = $stop === null ? null : $order->pass($stop);
-        $open = array_values(array_filter($order->passes, static fn(Pass $pass): bool => $job->left($pass->step->id, $pass->step->coats) !== [] && $pass->step->id !== $stop && ($end === null || $pass->number <= $end->number)));
+        $open = array_values(array_filter(
+            $order->passes,
+            static fn(Pass $pass): bool => $job->left($pass->step->id, $pass->step->coats) !== [] && $pass->step->id !== $stop
+                && ($end === null || $pass->number <= $end->number),
+        ));
 
         return Spare::of($open);
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Schedule;
 
 /**
- * One painter at one desk: lays coats in a given sequence, each on one model after the other as early as it is dry and there is a session to do it in.
+ * One painter at one desk: lays coats in a given sequence, each on one model after the other as early as it is dry and there is a session
+ * to do it in.
  *
  * A sequence is a list of turns; a turn is a coat, by its index, and how many of its models are done before something else is taken up.
  */
@@ -62,8 +63,17 @@ final class Desk
                 $begun[$at] ??= $work->doneAt($coat, $model);
             }
         }
-        $this->begun = array_keys(array_filter($models, static fn(array $left, int $at): bool => $left !== [] && isset($begun[$at]) && ! $work->coats[$at]->isCarried, ARRAY_FILTER_USE_BOTH));
-        $this->sprayHours = $work->sprayHours->shut === [] ? [] : array_map(static fn(Coat $coat): SprayHours => $work->sprayHours, array_filter($work->coats, static fn(Coat $coat): bool => $coat->isFromCan()));
+        $this->begun = array_keys(array_filter(
+            $models,
+            static fn(array $left, int $at): bool => $left !== [] && isset($begun[$at]) && ! $work->coats[$at]->isCarried,
+            ARRAY_FILTER_USE_BOTH,
+        ));
+        $this->sprayHours = $work->sprayHours->shut === []
+            ? []
+            : array_map(
+                static fn(Coat $coat): SprayHours => $work->sprayHours,
+                array_filter($work->coats, static fn(Coat $coat): bool => $coat->isFromCan()),
+            );
         $this->jobFrom = array_map(static fn(Coat $coat): int => $work->jobs[$coat->job]->from, $work->coats);
         [$this->span, $this->models, $this->waits, $this->done] = [$span, $models, $waits, $done];
         $this->from = array_map(static fn(Session $one): int => $one->from(), $sessions->all);
@@ -108,7 +118,10 @@ final class Desk
     /** Nothing may come between the models: it is not carried through one by one, and some session is long enough. */
     public function isInOneGo(int $coat, int $count): bool
     {
-        return $this->manner === Manner::WholeCoats && $count > 1 && ! $this->work->coats[$coat]->isCarried && $this->setUp($coat) + $count * $this->span[$coat] <= $this->longestFrom(0);
+        return $this->manner === Manner::WholeCoats
+            && $count > 1
+            && ! $this->work->coats[$coat]->isCarried
+            && $this->setUp($coat) + $count * $this->span[$coat] <= $this->longestFrom(0);
     }
 
     /** Seconds to fetch and thin what a coat takes, and to clean up after it. */
@@ -166,8 +179,8 @@ final class Desk
     }
 
     /**
-     * The first time from here on at which so much of a coat fits into a session. Past the last session work goes on without end, so that every sequence ends;
-     * `isBeyond` tells.
+     * The first time from here on at which so much of a coat fits into a session. Past the last session work goes on without end, so that
+     * every sequence ends; `isBeyond` tells.
      *
      * @param int $session index of the session one is in; moved on
      * @param int $setUp seconds that come before it in its session
@@ -261,7 +274,9 @@ final class Desk
         }
         $fits = $this->fits($coat, $start, $session);
 
-        return $fits > 0 && $fits < min($count, self::WORTH * $count) && $this->longestFrom($session + 1) >= $this->setUp($coat) + $count * $this->span[$coat];
+        return $fits > 0
+            && $fits < min($count, self::WORTH * $count)
+            && $this->longestFrom($session + 1) >= $this->setUp($coat) + $count * $this->span[$coat];
     }
 
     /** Models that so much of a session does for, from a time on in seconds since the epoch. */

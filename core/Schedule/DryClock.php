@@ -47,7 +47,17 @@ final readonly class DryClock
                 $since = max(array_map(static fn(int $model): int => $work->doneAt($coat, $model) ?? 0, $models));
                 $key = "$coat->job {$piece->pass->step->id} $piece->coat";
                 if (! isset($clocks[$key]) || $since + $link->lag < $clocks[$key]->until) {
-                    $clocks[$key] = new self($coat->job, $piece->pass, $piece->coat, $models, $since, $since + $link->lag, $next->pieces[0]->pass, $next->pieces[0]->coat, DryKind::between($piece->pass->step, $next->pieces[0]->pass->step));
+                    $clocks[$key] = new self(
+                        $coat->job,
+                        $piece->pass,
+                        $piece->coat,
+                        $models,
+                        $since,
+                        $since + $link->lag,
+                        $next->pieces[0]->pass,
+                        $next->pieces[0]->coat,
+                        DryKind::between($piece->pass->step, $next->pieces[0]->pass->step),
+                    );
                 }
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Schedule;
 
 /**
- * Goes through all sequences of a small piece of work, leaving out what cannot be better: what a bound forbids, and what comes to the same coats laid with
- * nothing dry any sooner. It ends with the best there is, or gives up.
+ * Goes through all sequences of a small piece of work, leaving out what cannot be better: what a bound forbids, and what comes to the same
+ * coats laid with nothing dry any sooner. It ends with the best there is, or gives up.
  */
 final class ExactSearch
 {
@@ -96,7 +96,12 @@ final class ExactSearch
             $start = $this->desk->opens($coat, max($start, $hand->now + $hand->setUp($coat)), $this->desk->span[$coat]);
             $latest = max($latest, $start + $this->desk->work->tails[$coat]);
             $count = 1;
-            while (! $this->isSingly && ! $this->desk->work->coats[$coat]->isCarried && $at + $count < $models && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null) {
+            while (
+                ! $this->isSingly
+                && ! $this->desk->work->coats[$coat]->isCarried
+                && $at + $count < $models
+                && $this->desk->earliest($coat, $at + $count, $hand->ends) !== null
+            ) {
                 $count++;
             }
             if ($count < $models - $at && $this->desk->isInOneGo($coat, $models - $at)) {

@@ -25,7 +25,14 @@ final class Filler
         $pace = Pace::of($rehearsal->plan);
         foreach ($rehearsal->order()->passes as $pass) {
             $takes = $pace->pass($pass->step->inCoats(1), $pass->area, $models);
-            if ($after->area === null || $pass->area === null || $pass->area === $after->area || $pass->number <= $after->number || $takes > $minutes || ! self::isNext($rehearsal, $pass, $after)) {
+            if (
+                $after->area === null
+                || $pass->area === null
+                || $pass->area === $after->area
+                || $pass->number <= $after->number
+                || $takes > $minutes
+                || ! self::isNext($rehearsal, $pass, $after)
+            ) {
                 continue;
             }
             $fits[] = $pass;

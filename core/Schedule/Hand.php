@@ -80,7 +80,11 @@ final class Hand
             if ($start === null) {
                 return false;
             }
-            if ($i === 0 && ! $this->isLeftOff($coat) && $this->desk->isHardlyWorth($coat, $count, max($this->now + $this->setUp($coat), $start), $this->session)) {
+            if (
+                $i === 0
+                && ! $this->isLeftOff($coat)
+                && $this->desk->isHardlyWorth($coat, $count, max($this->now + $this->setUp($coat), $start), $this->session)
+            ) {
                 $this->session++;
             }
             $this->now = $this->place($coat, $start, $span) + $span;

@@ -31,11 +31,17 @@ final readonly class HeldUp
         $openings = Opening::all($work);
         foreach ($work->coats as $at => $coat) {
             $piece = $coat->pieces[0];
-            $isNext = $coat->models !== [] && $coat->isFromCan() && ! isset($held[$coat->job]) && $openings[Opening::key($coat->job, $piece->pass->step->id, $piece->coat)]->canBegin;
+            $isNext = $coat->models !== []
+                && $coat->isFromCan()
+                && ! isset($held[$coat->job])
+                && $openings[Opening::key($coat->job, $piece->pass->step->id, $piece->coat)]->canBegin;
             if ($isNext) {
                 $from = max($work->jobs[$coat->job]->from, $now);
                 $seconds = self::seconds($work, $at);
-                $before = array_values(array_filter($sessions->all, static fn(Session $one): bool => $one->to() > $from && $one->from() < $work->sprayHours->until));
+                $before = array_values(array_filter(
+                    $sessions->all,
+                    static fn(Session $one): bool => $one->to() > $from && $one->from() < $work->sprayHours->until,
+                ));
                 if ($before !== [] && ! self::fits($work->sprayHours, $before, $from, $seconds)) {
                     $held[$coat->job] = new self($coat->job, $piece->pass, $seconds, self::window($work->sprayHours, $from, $seconds));
                 }

@@ -17,7 +17,14 @@ final class IllegalSession extends Illegal
 
     public static function overlap(DateTimeInterface $one, DateTimeInterface $other): self
     {
-        return new self(sprintf('The session from %s begins before the one from %s is over. Shorten or move one of them.', $other->format('j F H:i'), $one->format('j F H:i')), 'start');
+        return new self(
+            sprintf(
+                'The session from %s begins before the one from %s is over. Shorten or move one of them.',
+                $other->format('j F H:i'),
+                $one->format('j F H:i'),
+            ),
+            'start',
+        );
     }
 
     public static function none(): self

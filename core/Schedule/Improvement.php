@@ -81,7 +81,9 @@ final class Improvement
             return $this->together($sequence, $at, $others[$this->dice->getInt(0, count($others) - 1)]);
         }
         [$coat, $count] = $sequence[$at];
-        $moved = $count > 1 && ! $this->desk->isInOneGo($coat, $count) && $this->dice->getInt(0, 3) === 0 ? $this->dice->getInt(1, $count - 1) : $count;
+        $moved = $count > 1 && ! $this->desk->isInOneGo($coat, $count) && $this->dice->getInt(0, 3) === 0
+            ? $this->dice->getInt(1, $count - 1)
+            : $count;
         $sequence[$at] = [$coat, $count - $moved];
         $to = $this->dice->getInt(max(0, $at - 12), min($last, $at + 12));
         array_splice($sequence, $to >= $at ? $to + 1 : $to, 0, [[$coat, $moved]]);

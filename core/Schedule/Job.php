@@ -57,7 +57,13 @@ final readonly class Job
     /** The same with these steps left out as well. */
     public function without(string ...$stepIds): self
     {
-        return new self($this->squad, $this->record, array_values(array_unique([...$this->skipped, ...array_values($stepIds)])), $this->from, $this->paces);
+        return new self(
+            $this->squad,
+            $this->record,
+            array_values(array_unique([...$this->skipped, ...array_values($stepIds)])),
+            $this->from,
+            $this->paces,
+        );
     }
 
     /** @return list<int> numbers of the models a coat is still to be laid on */
@@ -65,6 +71,9 @@ final readonly class Job
     {
         return in_array($stepId, $this->skipped, true)
             ? []
-            : array_values(array_filter($this->squad->modelsOf($stepId), fn(int $model): bool => $this->record->at($stepId, $coat, $model) === null));
+            : array_values(array_filter(
+                $this->squad->modelsOf($stepId),
+                fn(int $model): bool => $this->record->at($stepId, $coat, $model) === null,
+            ));
     }
 }

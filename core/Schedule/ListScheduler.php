@@ -53,7 +53,17 @@ final class ListScheduler
                 [$count, $start] = $run ?? $this->runs[$coat] = $this->run($coat);
                 $start = $this->desk->opens($coat, max($start, $this->hand->now + $this->hand->setUp($coat)), $this->desk->span[$coat]);
                 $fits = min($count, $this->desk->fits($coat, $start, $this->hand->session));
-                if ($fits > 0 && ($fits === $count || ! $this->fitsLater($coat, $count) || ($this->choice->fillsUp && ($this->hand->isLeftOff($coat) || ! $this->desk->isHardlyWorth($coat, $count, $start, $this->hand->session))))) {
+                if (
+                    $fits > 0
+                    && (
+                        $fits === $count
+                        || ! $this->fitsLater($coat, $count)
+                        || (
+                            $this->choice->fillsUp
+                            && ($this->hand->isLeftOff($coat) || ! $this->desk->isHardlyWorth($coat, $count, $start, $this->hand->session))
+                        )
+                    )
+                ) {
                     $can[$coat] = [$fits, $start];
                     $soonest = min($soonest, $start);
                 }
@@ -70,7 +80,10 @@ final class ListScheduler
         }
     }
 
-    /** @return array{bool, bool, float} what lies about half done comes first, then what there is a mix for, if it is to be calm; then what is most urgent */
+    /**
+     * @return array{bool, bool, float} what lies about half done comes first, then what there is a mix for, if it is to be calm; then what
+     *     is most urgent
+     */
     private function rank(int $coat): array
     {
         return [$this->hand->isLeftOff($coat), $this->desk->manner === Manner::Calm && $this->hand->isReady($coat), $this->choice->urgency[$coat]];

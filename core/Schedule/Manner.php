@@ -13,6 +13,9 @@ enum Manner
     /** Each coat on all models in one go, wherever some session is long enough for it. */
     case WholeCoats;
 
-    /** To be through in the same session as soon as can be, and within that calmly: no pot is opened at the end of an evening for one model of ten. */
+    /**
+     * To be through in the same session as soon as can be, and within that calmly: no pot is opened at the end of an evening for one model
+     * of ten.
+     */
     case Calm;
 }

@@ -23,7 +23,10 @@ final readonly class Moment
     {
         $after = array_filter($later, static fn(Session $one): bool => ! $one->overlaps($now));
         $sessions = Sessions::of([$now, ...array_values($after)]);
-        $items = array_values(array_filter(Scheduler::roughly($work, $sessions, Manner::Calm)->items, static fn(Item $one): bool => $one->session === 0));
+        $items = array_values(array_filter(
+            Scheduler::roughly($work, $sessions, Manner::Calm)->items,
+            static fn(Item $one): bool => $one->session === 0,
+        ));
 
         return new self($items, self::others($work, $now, $items));
     }
@@ -48,7 +51,11 @@ final readonly class Moment
                 $piece = $coat->pieces[0];
                 /** @var non-empty-list<int> $models */
                 $models = array_slice($coat->models, 0, $fits);
-                $others[] = [$fits === count($coat->models) ? 0 : 1, -$work->tails[$at], new Item($coat->job, $piece->pass, $piece->coat, $models, $session->from(), $session->from() + $fits * $coat->span(), 0)];
+                $others[] = [
+                    $fits === count($coat->models) ? 0 : 1,
+                    -$work->tails[$at],
+                    new Item($coat->job, $piece->pass, $piece->coat, $models, $session->from(), $session->from() + $fits * $coat->span(), 0),
+                ];
             }
         }
         usort($others, static fn(array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);

@@ -9,7 +9,8 @@ final readonly class Opening
 {
     /**
      * @param int|null $readyAt seconds since the epoch; null when nothing under it was ever wet
-     * @param list<array{stepId: string, coat: int, seconds: int}> $waitsFor coats that come before it on the same model, and how long after their end it may be begun
+     * @param list<array{stepId: string, coat: int, seconds: int}> $waitsFor coats that come before it on the same model, and how long after
+     *     their end it may be begun
      */
     private function __construct(
         public bool $canBegin,
@@ -53,7 +54,11 @@ final readonly class Opening
             }
         }
 
-        return new self($models !== [], $readyAt, array_map(static fn(Link $link): array => self::waitFor($work->coats[$link->from], $link->lag), array_values($waitsFor)));
+        return new self(
+            $models !== [],
+            $readyAt,
+            array_map(static fn(Link $link): array => self::waitFor($work->coats[$link->from], $link->lag), array_values($waitsFor)),
+        );
     }
 
     /** @return array{stepId: string, coat: int, seconds: int} */

@@ -94,8 +94,24 @@ final class Placing
             $from = $start + $piece->offset;
             $last = $this->items[count($this->items) - 1] ?? null;
             $session = $this->desk->sessionAt($start + $this->desk->span[$coat]);
-            if (! $what->isCarried && $last !== null && $last->pass === $piece->pass && $last->coat === $piece->coat && $last->job === $what->job && $last->end === $from && $last->session === $session) {
-                $this->items[count($this->items) - 1] = new Item($what->job, $piece->pass, $piece->coat, [...$last->models, $model], $last->start, $from + $piece->seconds, $session);
+            if (
+                ! $what->isCarried
+                && $last !== null
+                && $last->pass === $piece->pass
+                && $last->coat === $piece->coat
+                && $last->job === $what->job
+                && $last->end === $from
+                && $last->session === $session
+            ) {
+                $this->items[count($this->items) - 1] = new Item(
+                    $what->job,
+                    $piece->pass,
+                    $piece->coat,
+                    [...$last->models, $model],
+                    $last->start,
+                    $from + $piece->seconds,
+                    $session,
+                );
             } else {
                 $this->items[] = new Item($what->job, $piece->pass, $piece->coat, [$model], $from, $from + $piece->seconds, $session);
             }
@@ -123,7 +139,12 @@ final class Placing
             foreach ($this->desk->work->coats[$coat]->pieces as $at => $piece) {
                 $before = $this->desk->work->coats[$coat]->pieces[$at - 1] ?? null;
                 if ($before !== null && $before->end() < $piece->offset && ! $this->desk->isBeyond($start)) {
-                    $waits[] = new Wait($start + $before->end(), $start + $piece->offset, $before->pass->step->id, $this->desk->work->coats[$coat]->job);
+                    $waits[] = new Wait(
+                        $start + $before->end(),
+                        $start + $piece->offset,
+                        $before->pass->step->id,
+                        $this->desk->work->coats[$coat]->job,
+                    );
                 }
             }
             $free = $start + $this->desk->span[$coat];

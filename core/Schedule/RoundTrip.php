@@ -12,8 +12,8 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SquadPlan;
 
 /**
- * One coat laid on the whole batch, and back to the first model: whether it is dry by then. The right size of a batch is where the round trip just covers
- * the drying.
+ * One coat laid on the whole batch, and back to the first model: whether it is dry by then. The right size of a batch is where the round
+ * trip just covers the drying.
  */
 final readonly class RoundTrip
 {
@@ -54,7 +54,10 @@ final readonly class RoundTrip
 
     private static function next(Rehearsal $rehearsal, Pass $pass): ?Pass
     {
-        $nexts = array_filter(array_map(static fn($area): ?Pass => $pass->touches($area) ? $rehearsal->next($pass, $area) : null, $rehearsal->plan->areas));
+        $nexts = array_filter(array_map(
+            static fn($area): ?Pass => $pass->touches($area) ? $rehearsal->next($pass, $area) : null,
+            $rehearsal->plan->areas,
+        ));
         usort($nexts, static fn(Pass $one, Pass $other): int => $one->number <=> $other->number);
 
         return $nexts[0] ?? null;

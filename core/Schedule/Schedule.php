@@ -41,7 +41,10 @@ final readonly class Schedule
     /** @return int|null when the last item of the stop's step ends; null when that is done already, or never */
     public function at(Stop $stop, int $job = 0): ?int
     {
-        $ends = array_map(static fn(Item $one): int => $one->end, array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $one->pass->step->id === $stop->after));
+        $ends = array_map(
+            static fn(Item $one): int => $one->end,
+            array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $one->pass->step->id === $stop->after),
+        );
 
         return $ends === [] ? null : max($ends);
     }
@@ -54,11 +57,18 @@ final readonly class Schedule
             if ($coat->models !== [] && $coat->span() > 60 * $longest) {
                 $step = $coat->pieces[0]->pass->step;
 
-                return sprintf('No session is long enough for "%s" on one model: it takes %d minutes.', $step->technique->label, (int) ceil($coat->span() / 60));
+                return sprintf(
+                    'No session is long enough for "%s" on one model: it takes %d minutes.',
+                    $step->technique->label,
+                    (int) ceil($coat->span() / 60),
+                );
             }
         }
 
-        return sprintf('The sessions do not suffice: %d minutes of work, or what has to dry before it, find no place. Add a session or paint fewer models.', (int) ceil($this->lacking / 60));
+        return sprintf(
+            'The sessions do not suffice: %d minutes of work, or what has to dry before it, find no place. Add a session or paint fewer models.',
+            (int) ceil($this->lacking / 60),
+        );
     }
 
     /** @return int|null when all that comes up to a stop in the running order is done; null when that is so already, or never */
@@ -70,7 +80,10 @@ final readonly class Schedule
                 $last = $piece->pass->step->id === $stop->after ? $piece->pass->number : $last;
             }
         }
-        $ends = array_map(static fn(Item $one): int => $one->end, array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $last !== null && $one->pass->number <= $last));
+        $ends = array_map(
+            static fn(Item $one): int => $one->end,
+            array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $last !== null && $one->pass->number <= $last),
+        );
 
         return $ends === [] ? null : max($ends);
     }

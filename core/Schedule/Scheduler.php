@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Schedule;
 
 /**
- * Finds out what to paint when, so that all is through as soon as it can be: lists by several kinds of urgency, the best of them improved, and of a small
- * piece of work all sequences gone through.
+ * Finds out what to paint when, so that all is through as soon as it can be: lists by several kinds of urgency, the best of them improved,
+ * and of a small piece of work all sequences gone through.
  */
 final class Scheduler
 {
@@ -19,7 +19,8 @@ final class Scheduler
     private const MANY_COATS = 300;
 
     /**
-     * Each coat on all models in one go, wherever some session is long enough for it; only where the sessions do not suffice so is a batch torn apart.
+     * Each coat on all models in one go, wherever some session is long enough for it; only where the sessions do not suffice so is a batch
+     * torn apart.
      */
     public static function inWholeCoats(Work $work, Sessions $sessions): Schedule
     {
@@ -45,7 +46,8 @@ final class Scheduler
     }
 
     /**
-     * A sequence that was made earlier, without what was done since; what was taken back comes first. An evening does not change its mind with every coat.
+     * A sequence that was made earlier, without what was done since; what was taken back comes first. An evening does not change its mind
+     * with every coat.
      *
      * @param list<array{int, int}> $before coat and number of models, of the same batches
      *
@@ -128,10 +130,15 @@ final class Scheduler
         $isMuch = count(array_filter($desk->models)) > self::MANY_COATS;
         $byOrder = array_map(static fn(int $at): float => (float) ($coats - $at), array_keys($desk->span));
         $byTail = array_map(floatval(...), $desk->work->tails);
-        $byLoad = array_map(static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]), array_keys($desk->span));
+        $byLoad = array_map(
+            static fn(int $at): float => (float) ($desk->work->tails[$at] + (count($desk->models[$at]) - 1) * $desk->span[$at]),
+            array_keys($desk->span),
+        );
         $choices = [];
         foreach ($isMuch ? [$byOrder] : [$byOrder, $byTail, $byLoad] as $urgency) {
-            foreach ($desk->manner === Manner::WholeCoats ? [[false, false]] : [[false, false], [false, true], ...($isMuch ? [] : [[true, true]])] as [$cuts, $fills]) {
+            foreach ($desk->manner === Manner::WholeCoats
+                ? [[false, false]]
+                : [[false, false], [false, true], ...($isMuch ? [] : [[true, true]])] as [$cuts, $fills]) {
                 $choices[] = new Choice($urgency, $cuts, $fills);
             }
         }

@@ -12,8 +12,8 @@ use Kalokroma\Planning\Tasks;
 use Kalokroma\Recipe\Plan;
 
 /**
- * What ties areas together, so that they cannot change places in time: what laws and preferences want and the running order keeps, and what the painter
- * has locked. All of it holds on each model, and none of it is a matter of drying.
+ * What ties areas together, so that they cannot change places in time: what laws and preferences want and the running order keeps, and what
+ * the painter has locked. All of it holds on each model, and none of it is a matter of drying.
  */
 final readonly class Ties
 {

@@ -13,7 +13,10 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Step;
 
-/** What each pass has to wait for on the same surface, and how long: drying, curing, the time until it may be wiped, or what the painter means to wait. */
+/**
+ * What each pass has to wait for on the same surface, and how long: drying, curing, the time until it may be wiped, or what the painter
+ * means to wait.
+ */
 final readonly class Waits
 {
     /** @param list<string> $skipped ids of steps that are left out */
@@ -37,7 +40,10 @@ final readonly class Waits
             ? [$this->rehearsal->order()->passes]
             : array_map($this->rehearsal->run(...), $this->rehearsal->plan->areas);
         foreach ($runs as $all) {
-            $run = array_values(array_filter($all, fn(Pass $pass): bool => ! in_array($pass->step->id, $this->skipped, true) && $this->squad->modelsOf($pass->step->id) !== []));
+            $run = array_values(array_filter(
+                $all,
+                fn(Pass $pass): bool => ! in_array($pass->step->id, $this->skipped, true) && $this->squad->modelsOf($pass->step->id) !== [],
+            ));
             foreach ($run as $at => $pass) {
                 foreach ($this->whatWaits($run, $at) as $later) {
                     yield [$pass, $later, $this->minutes($pass->step, $later->step)];
@@ -59,8 +65,9 @@ final readonly class Waits
     }
 
     /**
-     * The next on the surface, and beyond what may come sooner than a coat could: a mask, grit into paste, spirit that takes grime off, a line that is
-     * feathered, and what is not done to all of these models. Varnish has to be cured for the first decal or solvent, whatever lies between.
+     * The next on the surface, and beyond what may come sooner than a coat could: a mask, grit into paste, spirit that takes grime off, a
+     * line that is feathered, and what is not done to all of these models. Varnish has to be cured for the first decal or solvent, whatever
+     * lies between.
      *
      * @param list<Pass> $run
      *

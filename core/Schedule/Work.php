@@ -81,7 +81,10 @@ final readonly class Work
     {
         $left = array_filter($this->coats, static fn(Coat $coat): bool => $coat->models !== []);
 
-        return array_sum(array_map(static fn(Coat $coat): int => count($coat->models) * $coat->handsOn(), $left)) + $this->settingUp(array_keys($left));
+        return array_sum(array_map(
+            static fn(Coat $coat): int => count($coat->models) * $coat->handsOn(),
+            $left,
+        )) + $this->settingUp(array_keys($left));
     }
 
     /**
@@ -99,10 +102,20 @@ final readonly class Work
         return array_sum(array_intersect_key($this->setUps, $kits));
     }
 
-    /** Seconds that the longest chain of work and drying takes on one model, without the last drying; what is set up while something dries takes none. */
+    /**
+     * Seconds that the longest chain of work and drying takes on one model, without the last drying; what is set up while something dries
+     * takes none.
+     */
     public function longestChain(): int
     {
-        return max([0, ...array_map(fn(int $tail, int $coat): int => $tail === 0 ? 0 : $this->setUps[$this->kits[$coat]] + $tail, $this->tails, array_keys($this->tails))]);
+        return max([
+            0,
+            ...array_map(
+                fn(int $tail, int $coat): int => $tail === 0 ? 0 : $this->setUps[$this->kits[$coat]] + $tail,
+                $this->tails,
+                array_keys($this->tails),
+            ),
+        ]);
     }
 
     /** Seconds that no schedule can be shorter than. */
@@ -131,7 +144,13 @@ final readonly class Work
         foreach ($jobs as $number => $job) {
             foreach ($job->plan->running->stops as $stop) {
                 $mine = array_filter($coats, static fn(Coat $coat): bool => $coat->job === $number);
-                $last = array_filter($mine, static fn(Coat $coat): bool => array_filter($coat->pieces, static fn(Piece $one): bool => $one->pass->step->id === $stop->after) !== []);
+                $last = array_filter(
+                    $mine,
+                    static fn(Coat $coat): bool => array_filter(
+                        $coat->pieces,
+                        static fn(Piece $one): bool => $one->pass->step->id === $stop->after,
+                    ) !== [],
+                );
                 if ($last !== []) {
                     $stops[] = array_keys(array_filter($mine, static fn(int $at): bool => $at <= array_key_last($last), ARRAY_FILTER_USE_KEY));
                 }

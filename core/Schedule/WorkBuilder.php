@@ -101,7 +101,11 @@ final class WorkBuilder
                 $next = array_values(array_filter($passes, static fn(Pass $one): bool => $one->step->id === $into))[0];
                 $wait = min(Carried::CHIP_WITHIN, $waits->minutes($at->step, $next->step)) * self::MINUTE;
                 for ($more = 1; $more <= $next->step->coats; $more++) {
-                    $pieces[] = $this->piece($next, $more, $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE));
+                    $pieces[] = $this->piece(
+                        $next,
+                        $more,
+                        $pieces[array_key_last($pieces)]->end() + ($more === 1 ? $wait : $waits->betweenCoats($next->step) * self::MINUTE),
+                    );
                 }
                 $at = $next;
             }

@@ -62,7 +62,22 @@ final readonly class Application
         }
         $cone = $this->cone->landing($this->cone->isFromBelow ? $below : $above);
 
-        return new self($this->id, $this->technique, $this->place, $this->film, $this->strength, $this->coats, $this->tints, $cone, $this->skinWhite, $this->isMetal, $this->side, $this->load, $this->second, $this->within);
+        return new self(
+            $this->id,
+            $this->technique,
+            $this->place,
+            $this->film,
+            $this->strength,
+            $this->coats,
+            $this->tints,
+            $cone,
+            $this->skinWhite,
+            $this->isMetal,
+            $this->side,
+            $this->load,
+            $this->second,
+            $this->within,
+        );
     }
 
     /** So little paint in the thinner that no number of coats makes a film of it. */
@@ -168,6 +183,14 @@ final readonly class Application
         }
         ['film' => $film, 'strength' => $strength, 'tints' => $tints] = $this->laidOn($zone, $this->film);
 
-        return new Layer($film, $thickness * $strength / $this->strength, $this->skinWhite, $tints, $this->isMetal, $this->technique->does(Nature::Solvent), $this->technique->does(Nature::Pigments));
+        return new Layer(
+            $film,
+            $thickness * $strength / $this->strength,
+            $this->skinWhite,
+            $tints,
+            $this->isMetal,
+            $this->technique->does(Nature::Solvent),
+            $this->technique->does(Nature::Pigments),
+        );
     }
 }

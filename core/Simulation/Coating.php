@@ -62,7 +62,9 @@ final readonly class Coating
         $closed = min(1.0, $layer->thickness);
 
         return new self(
-            $layer->tints ? Skin::tinted($layer->film, $layer->thickness, $this->films, $this->ownWhite) : $layer->film->over($this->films, $layer->thickness),
+            $layer->tints
+                ? Skin::tinted($layer->film, $layer->thickness, $this->films, $this->ownWhite)
+                : $layer->film->over($this->films, $layer->thickness),
             $layer->tints ? $this->ownWhite : $this->ownWhite + $closed * ($layer->white - $this->ownWhite),
             $this->topWhite + $closed * ($layer->white - $this->topWhite),
             match (true) {
@@ -90,7 +92,13 @@ final readonly class Coating
     /** Chipping fluid lets what comes above be scratched off. */
     public function withFluid(): self
     {
-        return new self($this->films, $this->ownWhite, $this->topWhite, $this->sheen, new self($this->films, $this->ownWhite, $this->topWhite, $this->sheen));
+        return new self(
+            $this->films,
+            $this->ownWhite,
+            $this->topWhite,
+            $this->sheen,
+            new self($this->films, $this->ownWhite, $this->topWhite, $this->sheen),
+        );
     }
 
     /** Scratched down to the fluid; where there is none nothing comes off. */

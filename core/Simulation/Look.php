@@ -22,7 +22,8 @@ final readonly class Look
      * @param non-empty-list<Lab>|null $left of the two flanks, where they differ
      * @param non-empty-list<Lab>|null $right
      * @param Lab|null $rim the edge of the base, where it was painted
-     * @param array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null $mark what lies on a patch of the face, outermost first, and the face round it
+     * @param array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null $mark what lies on a patch of the face, outermost first,
+     *     and the face round it
      */
     private function __construct(
         public Texture $texture,

@@ -49,6 +49,10 @@ final readonly class Patch
         [$large, $small] = $this->share >= $other->share ? [$this, $other] : [$other, $this];
         $share = $this->share + $other->share;
 
-        return new self($share, $large->coating === $small->coating ? $large->coating : $large->coating->beside($small->coating, $small->share / $share), $large->marks);
+        return new self(
+            $share,
+            $large->coating === $small->coating ? $large->coating : $large->coating->beside($small->coating, $small->share / $share),
+            $large->marks,
+        );
     }
 }

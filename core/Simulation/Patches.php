@@ -105,13 +105,16 @@ final class Patches
 
     public function colour(Zone $zone): Lab
     {
-        return $this->colours[$this->sheens() ? $zone->index() : 0] ??= $this->mean(static fn(Coating $one): Reflectance => $one->seen($zone))->toLab();
+        return $this->colours[$this->sheens() ? $zone->index() : 0] ??= $this->mean(
+            static fn(Coating $one): Reflectance => $one->seen($zone),
+        )->toLab();
     }
 
     /**
      * What lies in a spot and what lies round it, each as it looks by itself.
      *
-     * @return array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null the outermost first; null where nothing lies there, or nothing is left round it
+     * @return array{plain: Lab, on: list<array{colour: Lab, share: float}>}|null the outermost first; null where nothing lies there, or
+     *     nothing is left round it
      */
     public function spot(string $mark, Zone $zone): ?array
     {

@@ -90,7 +90,9 @@ final readonly class Surface
             $this->flankAfter($this->left, Flank::Left, $application),
             $splits ? $this->flankAfter($this->right ?? $this->left, Flank::Right, $application) : null,
             // What comes as a mist reaches the rim too; a brush stays off it.
-            $this->rim !== null && $application->technique->does(Nature::Seals, Nature::Sprays) ? $this->rimAfter($this->rim, $application) : $this->rim,
+            $this->rim !== null && $application->technique->does(Nature::Seals, Nature::Sprays)
+                ? $this->rimAfter($this->rim, $application)
+                : $this->rim,
         );
     }
 
@@ -135,7 +137,13 @@ final readonly class Surface
             $before = $zones[$zone->value];
             $layer = $application->layer($zone, $this->texture, $flank);
             $share = self::shareChanged($zone, $flank, $application);
-            $key = sprintf('%d %d %.17g %.17g', spl_object_id($before), $layer === null ? 0 : spl_object_id($layer->film), $layer->thickness ?? 0.0, $share);
+            $key = sprintf(
+                '%d %d %.17g %.17g',
+                spl_object_id($before),
+                $layer === null ? 0 : spl_object_id($layer->film),
+                $layer->thickness ?? 0.0,
+                $share,
+            );
             $spot = $application->spot($zone, $before);
             $zones[$zone->value] = $done[$key.' '.$spot?->mark] ??= self::zoneAfter($before, $share, $layer, $application, $spot);
         }
@@ -162,16 +170,27 @@ final readonly class Surface
         $technique = $application->technique;
         if ($layer !== null && ! $technique->does(Nature::Seals)) {
             for ($go = 0; $go < $application->goes(); $go++) {
-                $before = $before->changed(static fn(Coating $one): Coating => $one->under($layer), $share, $spot, $spot === null ? null : Spot::by($application->id));
+                $before = $before->changed(
+                    static fn(Coating $one): Coating => $one->under($layer),
+                    $share,
+                    $spot,
+                    $spot === null ? null : Spot::by($application->id),
+                );
             }
 
             return $before;
         }
 
         return match (true) {
-            $technique->does(Nature::Seals) => $before->changed(static fn(Coating $one): Coating => $one->varnished($application->skinWhite), $share, $spot),
+            $technique->does(Nature::Seals) => $before->changed(
+                static fn(Coating $one): Coating => $one->varnished($application->skinWhite),
+                $share,
+                $spot,
+            ),
             $technique->does(Nature::LaysChippingFluid) => $before->changed(static fn(Coating $one): Coating => $one->withFluid(), $share, $spot),
-            $technique->does(Nature::WipesBack) => $before->changed(static fn(Coating $one): Coating => $one->wetted())->changed(static fn(Coating $one): Coating => $one->wiped(), $share, $spot),
+            $technique->does(Nature::WipesBack) => $before
+                ->changed(static fn(Coating $one): Coating => $one->wetted())
+                ->changed(static fn(Coating $one): Coating => $one->wiped(), $share, $spot),
             $application->scratches() => $before->changed(static fn(Coating $one): Coating => $one->scratched(), $share, $spot),
             default => $before,
         };

@@ -76,7 +76,13 @@ final readonly class Brushwork
         $best = $best[0] > self::PATIENCE ? $this->overUndertones($best, $technique, array_slice($options, 0, self::TRIED), $rung->colour) : $best;
         [$coats, $pick, $under] = $best;
         foreach ($under as $paint) {
-            $this->draft->put($technique, 'undertone', new Pick(Mix::single($paint), 0.0), sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', (int) $coats), most: self::PATIENCE);
+            $this->draft->put(
+                $technique,
+                'undertone',
+                new Pick(Mix::single($paint), 0.0),
+                sprintf('Undertone: it covers in few coats, and so the weak colour over it does too, %d in all.', (int) $coats),
+                most: self::PATIENCE,
+            );
         }
 
         return $this->tone($technique, $rung, place: $place, why: $why, pick: $pick ?? $options[0] ?? null);
@@ -127,8 +133,17 @@ final readonly class Brushwork
      *
      * @return bool false when there is no paint for it at all
      */
-    public function tone(string $technique, Rung $rung, Film $film = Film::Covering, ?Place $place = null, ?Dilution $dilution = null, ?string $why = null, ?Pick $pick = null, ?int $coats = null, ?Load $load = null): bool
-    {
+    public function tone(
+        string $technique,
+        Rung $rung,
+        Film $film = Film::Covering,
+        ?Place $place = null,
+        ?Dilution $dilution = null,
+        ?string $why = null,
+        ?Pick $pick = null,
+        ?int $coats = null,
+        ?Load $load = null,
+    ): bool {
         if ($this->draft->keeps($rung->name)) {
             return true;
         }
@@ -136,7 +151,10 @@ final readonly class Brushwork
         if ($pick === null) {
             return $this->without($rung);
         }
-        if ((in_array($technique, ['layer', 'stipple'], true) && $this->draft->isAll($pick->mix)) || (Technique::of($technique)->family === Family::Light && $this->draft->isLast($pick->mix))) {
+        if (
+            (in_array($technique, ['layer', 'stipple'], true) && $this->draft->isAll($pick->mix))
+            || (Technique::of($technique)->family === Family::Light && $this->draft->isLast($pick->mix))
+        ) {
             return true;
         }
         $reason = $why === null ? Reason::of($rung, $pick->colour(), $this->draft->base) : sprintf('%s: %s.', ucfirst($rung->name), $why);
@@ -163,7 +181,14 @@ final readonly class Brushwork
         if (! self::isLight($rung) || $this->draft->top === null) {
             return $strict;
         }
-        $pick = $strict ?? $this->box->nearest(Wanted::of($rung->colour, $film)->above($this->draft->top + min(self::LEAST_RISE, self::SHARE_OF_ROOM * (self::WHITEST - $this->draft->top))), $this->taste, $this->draft->open);
+        $pick = $strict
+            ?? $this->box->nearest(
+                Wanted::of($rung->colour, $film)->above(
+                    $this->draft->top + min(self::LEAST_RISE, self::SHARE_OF_ROOM * (self::WHITEST - $this->draft->top)),
+                ),
+                $this->taste,
+                $this->draft->open,
+            );
 
         // Rather no further light than one of another colour; but an area without any is dead.
         return $pick !== null && $pick->off > self::ANOTHER && $this->draft->isLit ? null : $pick;

@@ -144,8 +144,17 @@ final class Draft
      * @param int|null $coats null: as many as it needs, or as usual
      * @param int|null $most more are not laid, whatever still glows through
      */
-    public function put(string $technique, string $rung, Pick $pick, string $reason, ?Place $place = null, ?Dilution $dilution = null, ?int $coats = null, ?int $most = null, ?Load $load = null): void
-    {
+    public function put(
+        string $technique,
+        string $rung,
+        Pick $pick,
+        string $reason,
+        ?Place $place = null,
+        ?Dilution $dilution = null,
+        ?int $coats = null,
+        ?int $most = null,
+        ?Load $load = null,
+    ): void {
         $step = $this->begun($technique, $pick->mix, $place, $dilution ?? $pick->dilution);
         $step = $load === null ? $step : $step->told($step->more->loaded($load));
         $coats ??= $this->coatsToCover($step, $this->surface);
@@ -160,7 +169,17 @@ final class Draft
         $tone = $pick->mix->colour();
         $most = $pick->mix->isMetal() ? 1 : self::MOST_LIGHTS[$technique];
         $enough = min(self::SEEN, self::SHARE_LEFT * Ciede2000::between($this->seen($zone), $tone));
-        foreach ([$step, ...($pick->dilution === null ? array_map(static fn(array $parts): Step => $step->with($pick->mix, Dilution::of(...$parts)), $tone->lightness >= self::WHITE ? [...self::STRONGER, self::STRAIGHT] : self::STRONGER) : [])] as $step) {
+        foreach ([
+            $step,
+            ...(
+                $pick->dilution === null
+                    ? array_map(
+                        static fn(array $parts): Step => $step->with($pick->mix, Dilution::of(...$parts)),
+                        $tone->lightness >= self::WHITE ? [...self::STRONGER, self::STRAIGHT] : self::STRONGER,
+                    )
+                    : []
+            ),
+        ] as $step) {
             $coats = 0;
             do {
                 $seen = $step->inCoats(++$coats)->over($this->surface)->look()->at($zone);
@@ -260,7 +279,12 @@ final class Draft
     /** How far up the ladder it is now. */
     private function mark(Step $step, string $rung): void
     {
-        if ($step->mix === null || $step->mix->isClear() || in_array($rung, ['undertone', 'sketch'], true) || $step->technique->does(Nature::Washes, Nature::Lines)) {
+        if (
+            $step->mix === null
+            || $step->mix->isClear()
+            || in_array($rung, ['undertone', 'sketch'], true)
+            || $step->technique->does(Nature::Washes, Nature::Lines)
+        ) {
             return;
         }
         $tone = $step->mix->isTransparent() ? $this->seen(Zone::Face) : $step->mix->colour();

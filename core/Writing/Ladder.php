@@ -75,9 +75,19 @@ final readonly class Ladder
         $lit = $lean->lit();
         $shaded = $lean->shaded();
         $up = $lean === Lean::Black ? self::UP_FROM_BLACK : self::UP;
-        $rise = static fn(int $at): Lab => self::leaning($base, $lit, min($up[$at] * $far, (100.0 - $base->lightness) * self::roomy(self::ROOM_UP[$at], $span)), ($at + 1) / 3);
+        $rise = static fn(int $at): Lab => self::leaning(
+            $base,
+            $lit,
+            min($up[$at] * $far, (100.0 - $base->lightness) * self::roomy(self::ROOM_UP[$at], $span)),
+            ($at + 1) / 3,
+        );
         $lights = $isPale ? self::paleLights($base, $target, $lean) : array_map($rise, [0, 1, 2]);
-        $fall = static fn(int $at): Lab => self::leaning($base, $shaded, -min(-self::DOWN[$at] * $far, $base->lightness * self::roomy(self::ROOM_DOWN[$at], $span)), ($at + 1) / 2);
+        $fall = static fn(int $at): Lab => self::leaning(
+            $base,
+            $shaded,
+            -min(-self::DOWN[$at] * $far, $base->lightness * self::roomy(self::ROOM_DOWN[$at], $span)),
+            ($at + 1) / 2,
+        );
 
         return new self(
             new Rung('deepest shade', PaintGamut::within($fall(1)), $shaded[3], self::toward($shaded)),
@@ -87,7 +97,12 @@ final readonly class Ladder
                 $isPale => 'a shade darker than asked for, so that light is seen on it',
                 default => 'the colour that was asked for',
             }),
-            new Rung('light', PaintGamut::within($lights[0]), $isPale ? ($lean === Lean::White ? 'white is gone up to in small steps' : 'the colour that was asked for, as light') : $lit[3], $isPale ? null : self::toward($lit)),
+            new Rung(
+                'light',
+                PaintGamut::within($lights[0]),
+                $isPale ? ($lean === Lean::White ? 'white is gone up to in small steps' : 'the colour that was asked for, as light') : $lit[3],
+                $isPale ? null : self::toward($lit),
+            ),
             new Rung('highlight', PaintGamut::within($lights[1]), $lit[3], self::toward($lit)),
             new Rung('edge', PaintGamut::within($lights[2]), $lit[3], self::toward($lit)),
         );
@@ -136,7 +151,11 @@ final readonly class Ladder
     private static function paleLights(Lab $base, Lab $target, Lean $lean): array
     {
         if ($lean === Lean::White) {
-            return [$base->midway($target), Lab::of(max($target->lightness, self::WHITEST - 1.0), 0.5 * $target->a, 0.5 * $target->b), Lab::of(self::WHITEST, 0.3 * $target->a, 0.3 * $target->b)];
+            return [
+                $base->midway($target),
+                Lab::of(max($target->lightness, self::WHITEST - 1.0), 0.5 * $target->a, 0.5 * $target->b),
+                Lab::of(self::WHITEST, 0.3 * $target->a, 0.3 * $target->b),
+            ];
         }
         $room = max(0.0, self::WHITEST - $target->lightness);
 

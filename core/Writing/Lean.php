@@ -50,7 +50,12 @@ enum Lean
         if ($chroma <= self::NEARLY_NEUTRAL && $colour->lightness <= self::BLACK_TO) {
             return self::Black;
         }
-        if ($material !== Material::Bone && $colour->lightness >= self::PALE_YELLOW_FROM && $chroma > self::NEARLY_NEUTRAL && self::isYellow($colour)) {
+        if (
+            $material !== Material::Bone
+            && $colour->lightness >= self::PALE_YELLOW_FROM
+            && $chroma > self::NEARLY_NEUTRAL
+            && self::isYellow($colour)
+        ) {
             return $material === Material::Skin ? self::Flesh : self::Yellow;
         }
         $word = ColourName::of($colour)->hueWord();
@@ -79,7 +84,10 @@ enum Lean
         return $polar->hue >= $from && $polar->hue <= $to && $polar->chroma >= $chroma;
     }
 
-    /** @return array{float, float, float, string} hue it goes toward in degrees, by how many of them, what its chroma is multiplied by, and the reason */
+    /**
+     * @return array{float, float, float, string} hue it goes toward in degrees, by how many of them, what its chroma is multiplied by, and
+     *     the reason
+     */
     public function lit(): array
     {
         return match ($this) {

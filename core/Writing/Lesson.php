@@ -138,7 +138,9 @@ final readonly class Lesson
             $this->work->tone('layer', $this->ladder->shade, why: 'leaves the deepest tone in the recesses');
         }
 
-        return $this->work->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose', Place::AllButRecesses) && $this->lights() && $this->finishes();
+        return $this->work->covering('layer', $this->ladder->base, 'a rim of the darker tone is left on purpose', Place::AllButRecesses)
+            && $this->lights()
+            && $this->finishes();
     }
 
     private function transparents(): bool
@@ -173,11 +175,25 @@ final readonly class Lesson
             $this->draft->put('basecoat', 'undertone', $brown, 'Undertone: a warm brown in the folds keeps yellow from going green.');
         }
         if ($this->wish->hasAirbrush) {
-            $this->draft->put('spray-from-above', 'sketch', $sketch, 'Sketch: over dark a transparent does nothing, so the light is sprayed from above first.', coats: self::SPRAYED);
+            $this->draft->put(
+                'spray-from-above',
+                'sketch',
+                $sketch,
+                'Sketch: over dark a transparent does nothing, so the light is sprayed from above first.',
+                coats: self::SPRAYED,
+            );
 
             return true;
         }
-        $this->draft->put('patting', 'sketch', $sketch, 'Sketch: over dark a transparent does nothing, so the light is patted on first.', Place::Everywhere, coats: self::SKETCH_COATS, load: Load::Heavy);
+        $this->draft->put(
+            'patting',
+            'sketch',
+            $sketch,
+            'Sketch: over dark a transparent does nothing, so the light is patted on first.',
+            Place::Everywhere,
+            coats: self::SKETCH_COATS,
+            load: Load::Heavy,
+        );
 
         return true;
     }
@@ -187,12 +203,24 @@ final readonly class Lesson
         if (! $this->work->tone($this->coat, $this->dark())) {
             return false;
         }
-        $this->work->tone('patting', $this->ladder->base, place: Place::Everywhere, why: 'the first tone is patted on, fuller than a dry brush', coats: self::PATTED, load: Load::Heavy);
+        $this->work->tone(
+            'patting',
+            $this->ladder->base,
+            place: Place::Everywhere,
+            why: 'the first tone is patted on, fuller than a dry brush',
+            coats: self::PATTED,
+            load: Load::Heavy,
+        );
         $this->work->tone('drybrush', $this->ladder->light, why: 'lighter and with less pressure, on what stands up');
         $isWhite = $this->isWhite();
         $isWhite || $this->work->tone('drybrush', $this->ladder->high, why: 'lighter still, only from above');
         if ($isWhite || ($this->isDisplay && ! $this->taste->isBrief())) {
-            $this->work->tone($isWhite ? 'highlight' : 'edge-highlight', $this->ladder->edge, place: Place::UpperEdges, why: 'a few lines by hand, where the dry brush was too soft');
+            $this->work->tone(
+                $isWhite ? 'highlight' : 'edge-highlight',
+                $this->ladder->edge,
+                place: Place::UpperEdges,
+                why: 'a few lines by hand, where the dry brush was too soft',
+            );
         }
 
         return true;
@@ -203,8 +231,17 @@ final readonly class Lesson
         if (! $this->work->tone($this->coat, $this->dark())) {
             return false;
         }
-        $this->work->tone('stipple', new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'));
-        $this->work->tone('stipple', $this->ladder->base, place: Place::AllButRecesses, why: 'dabbed again, less far: the speckles stay in the folds', coats: self::DABBED);
+        $this->work->tone(
+            'stipple',
+            new Rung('between', $this->dark()->colour->midway($this->ladder->base->colour), 'broken cover: the warm tone below shows through'),
+        );
+        $this->work->tone(
+            'stipple',
+            $this->ladder->base,
+            place: Place::AllButRecesses,
+            why: 'dabbed again, less far: the speckles stay in the folds',
+            coats: self::DABBED,
+        );
 
         return $this->lights();
     }
@@ -212,7 +249,13 @@ final readonly class Lesson
     /** A red gets its last fire from a thin glaze of itself. */
     private function finishes(): bool
     {
-        if ($this->isDisplay && ! $this->taste->isBrief() && ! $this->isSmall && Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::Red && ! $this->draft->keeps('glaze')) {
+        if (
+            $this->isDisplay
+            && ! $this->taste->isBrief()
+            && ! $this->isSmall
+            && Lean::of($this->wish->colour(), $this->wish->area->material) === Lean::Red
+            && ! $this->draft->keeps('glaze')
+        ) {
             $red = $this->box->nearest(Wanted::of(PaintGamut::within($this->wish->colour())), $this->taste, $this->draft->open);
             if ($red !== null && $red->isReached()) {
                 $this->draft->put('glaze', 'glaze', $red, 'Glaze: a thin red over all of it ties the lights together, and it glows.');
@@ -231,21 +274,46 @@ final readonly class Lesson
         $isBroad = $this->texture === Texture::BroadFolds && $this->wish->area->size->share() >= AreaSize::Medium->share();
         $wash = $isBroad ? null : $this->box->wash($this->draft->face(), $this->dark()->colour);
         if ($wash === null) {
-            $this->work->tone('layered-shade', $this->dark(), dilution: Dilution::of(1, 3, Thinner::Medium), why: 'thin coats at the bottom of the fold: on broad surfaces a wash dries blotchy');
+            $this->work->tone(
+                'layered-shade',
+                $this->dark(),
+                dilution: Dilution::of(1, 3, Thinner::Medium),
+                why: 'thin coats at the bottom of the fold: on broad surfaces a wash dries blotchy',
+            );
 
             return;
         }
         $inJoints = $this->texture->isPanel();
-        $this->draft->put('wash', 'shade', $wash, $inJoints ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.' : Reason::of($this->ladder->shade, $wash->colour(), $this->draft->base), $inJoints ? Place::Recesses : Place::Everywhere);
-        if (! $inJoints && ! $this->isSmall && ! $this->taste->isBrief() && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)) {
-            $this->work->tone('layer', $this->ladder->base, why: 'the base again on all but the recesses: a wash dulls what it does not shade', coats: self::AGAIN);
+        $this->draft->put(
+            'wash',
+            'shade',
+            $wash,
+            $inJoints
+                ? 'Shade: only into the joints, for on a smooth face it would dry blotchy.'
+                : Reason::of($this->ladder->shade, $wash->colour(), $this->draft->base),
+            $inJoints ? Place::Recesses : Place::Everywhere,
+        );
+        if (
+            ! $inJoints
+            && ! $this->isSmall
+            && ! $this->taste->isBrief()
+            && ! in_array($this->wish->area->material, [Material::Metal, Material::Bone], true)
+        ) {
+            $this->work->tone(
+                'layer',
+                $this->ladder->base,
+                why: 'the base again on all but the recesses: a wash dulls what it does not shade',
+                coats: self::AGAIN,
+            );
         }
     }
 
     /** The shade, or the deepest where there is little room for light. */
     private function dark(): Rung
     {
-        return ! $this->isDeep && $this->ladder->light->colour->lightness - $this->ladder->shade->colour->lightness >= self::CARRIES ? $this->ladder->shade : $this->ladder->deepest;
+        return ! $this->isDeep && $this->ladder->light->colour->lightness - $this->ladder->shade->colour->lightness >= self::CARRIES
+            ? $this->ladder->shade
+            : $this->ladder->deepest;
     }
 
     private function lights(): bool
@@ -301,7 +369,17 @@ final readonly class Lesson
         $places = ['light' => Place::RaisedParts, 'highlight' => Place::UpperEdges, ...($this->isDisplay ? ['edge' => Place::Corners] : [])];
         foreach ($this->isSmall && ! $this->isDisplay ? ['light' => Place::RaisedParts] : $places as $rung => $place) {
             if (! $this->draft->keeps($rung)) {
-                $this->draft->put('highlight', $rung, $pick, ucfirst($rung).': '.($rung === 'light' ? 'one bright paint, much thinned, in thin coats' : 'the same paint again, less far').'; '.$this->ladder->high->reason.'.', $place, $thin, self::THIN_COATS);
+                $this->draft->put(
+                    'highlight',
+                    $rung,
+                    $pick,
+                    ucfirst($rung).': '.(
+                        $rung === 'light' ? 'one bright paint, much thinned, in thin coats' : 'the same paint again, less far'
+                    ).'; '.$this->ladder->high->reason.'.',
+                    $place,
+                    $thin,
+                    self::THIN_COATS,
+                );
             }
         }
 

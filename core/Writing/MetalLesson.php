@@ -46,15 +46,30 @@ final readonly class MetalLesson
         if (! $this->work->tone('basecoat', $this->ladder->base, Film::Metal)) {
             return false;
         }
-        $wash = $this->draft->keeps('shade') || $this->texture === Texture::TinyDetail ? null : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
+        $wash = $this->draft->keeps('shade') || $this->texture === Texture::TinyDetail
+            ? null
+            : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
         if ($wash !== null) {
-            $this->draft->put('wash', 'shade', $wash, 'Shade: a wash gives metal its depth.', $this->texture->isPanel() ? Place::Recesses : Place::Everywhere);
+            $this->draft->put(
+                'wash',
+                'shade',
+                $wash,
+                'Shade: a wash gives metal its depth.',
+                $this->texture->isPanel() ? Place::Recesses : Place::Everywhere,
+            );
         }
         $this->texture->catchesADryBrush()
             ? $this->work->tone('drybrush', $this->ladder->high, Film::Metal, why: 'a brighter metal, dusted on what stands up')
             : $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
         if ($this->wish->model->finishLevel === FinishLevel::Display && $this->wish->colour()->toLch()->chroma >= self::GOLDEN) {
-            $this->work->tone('edge-highlight', new Rung('glint', Lab::of(...self::SILVER), ''), Film::Metal, place: Place::Corners, why: 'silver on the sharpest edges of a warm metal', coats: 1);
+            $this->work->tone(
+                'edge-highlight',
+                new Rung('glint', Lab::of(...self::SILVER), ''),
+                Film::Metal,
+                place: Place::Corners,
+                why: 'silver on the sharpest edges of a warm metal',
+                coats: 1,
+            );
         }
 
         return true;
@@ -68,11 +83,23 @@ final readonly class MetalLesson
             return false;
         }
         $this->work->tone('layered-shade', $this->ladder->deepest, why: 'the darker plane below, drawn down in thin coats');
-        $this->work->tone('highlight', $isGold ? $this->golden($this->ladder->high) : $this->ladder->high, place: Place::RaisedParts, why: 'the lighter plane, a clear step brighter');
+        $this->work->tone(
+            'highlight',
+            $isGold ? $this->golden($this->ladder->high) : $this->ladder->high,
+            place: Place::RaisedParts,
+            why: 'the lighter plane, a clear step brighter',
+        );
         $this->work->tone('edge-highlight', new Rung('glint', Lab::of(94.0, 0.0, 3.0), 'the ridge shines nearly white'));
         $glaze = $this->box->nearest(Wanted::of(Lab::of(...($isGold ? self::AMBER : self::STEEL_BLUE))), $this->wish->taste, $this->draft->open);
         if ($this->texture !== Texture::TinyDetail && $glaze !== null && $glaze->off <= self::GLAZEABLE && ! $this->draft->keeps('glaze')) {
-            $this->draft->put('glaze', 'glaze', $glaze, $isGold ? 'Glaze: a thin warm tint ties the planes together.' : 'Glaze: a thin blue one makes it steel.', Place::LowerHalf, coats: 1);
+            $this->draft->put(
+                'glaze',
+                'glaze',
+                $glaze,
+                $isGold ? 'Glaze: a thin warm tint ties the planes together.' : 'Glaze: a thin blue one makes it steel.',
+                Place::LowerHalf,
+                coats: 1,
+            );
         }
 
         return true;
@@ -83,6 +110,11 @@ final readonly class MetalLesson
     {
         $polar = $rung->colour->toLch();
 
-        return new Rung($rung->name, PaintGamut::within(Lch::of($polar->lightness, $polar->chroma, self::GOLD_HUE)->toLab()), 'gold goes toward a pale yellow', self::GOLD_HUE);
+        return new Rung(
+            $rung->name,
+            PaintGamut::within(Lch::of($polar->lightness, $polar->chroma, self::GOLD_HUE)->toLab()),
+            'gold goes toward a pale yellow',
+            self::GOLD_HUE,
+        );
     }
 }

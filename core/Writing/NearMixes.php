@@ -64,13 +64,22 @@ final class NearMixes
      */
     public static function of(Wanted $wanted, array $pots): array
     {
-        return MixSolver::solve(MixTarget::of($wanted->colour, $wanted->film), $pots, MixLimits::none()->parts(self::MOST_PARTS), self::OF_EACH, Effort::quick())->ranked();
+        return MixSolver::solve(
+            MixTarget::of($wanted->colour, $wanted->film),
+            $pots,
+            MixLimits::none()->parts(self::MOST_PARTS),
+            self::OF_EACH,
+            Effort::quick(),
+        )->ranked();
     }
 
     /** @return list<Paint> owned ones that make such a film */
     public function paints(Film $film): array
     {
-        return $this->making[$film->value] ??= array_values(array_filter($this->owned, static fn(Paint $one): bool => ! $one->isClear() && in_array($one->kind, $film->usualKinds(), true)));
+        return $this->making[$film->value] ??= array_values(array_filter(
+            $this->owned,
+            static fn(Paint $one): bool => ! $one->isClear() && in_array($one->kind, $film->usualKinds(), true),
+        ));
     }
 
     /** @return list<MixAnswer> */
@@ -81,10 +90,15 @@ final class NearMixes
         if (! isset($this->known[$key])) {
             $limits = MixLimits::none()->parts(self::MOST_PARTS);
             $target = MixTarget::of($tone, $wanted->film);
-            $near = [...MixSolver::solve($target, $this->owned, $limits->paints(2), self::OF_EACH, Effort::quick())->ranked(), ...$this->homely($wanted, self::RATIOS)];
+            $near = [
+                ...MixSolver::solve($target, $this->owned, $limits->paints(2), self::OF_EACH, Effort::quick())->ranked(),
+                ...$this->homely($wanted, self::RATIOS),
+            ];
             // Only where nothing else does are so many parts counted, and a third paint is tried.
             $near = self::isReached($near) ? $near : [...$near, ...$this->homely($wanted, self::UNEVEN)];
-            $this->known[$key] = self::isReached($near) || $near === [] ? $near : [...MixSolver::solve($target, $this->owned, $limits, self::OF_EACH, Effort::quick())->triples, ...$near];
+            $this->known[$key] = self::isReached($near) || $near === []
+                ? $near
+                : [...MixSolver::solve($target, $this->owned, $limits, self::OF_EACH, Effort::quick())->triples, ...$near];
         }
 
         return $this->known[$key];
@@ -142,7 +156,13 @@ final class NearMixes
         foreach (self::nearestTo($wanted->colour, array_filter($this->paints($wanted->film), Sense::lightens(...)), self::HOMELY[1]) as $white) {
             for ($parts = 1; $mother->parts() + $parts <= Mix::MOST_PARTS; $parts++) {
                 $ingredients = $mother->holds($white->id)
-                    ? array_map(static fn(Ingredient $one): Ingredient => $one->paint->id === $white->id ? Ingredient::of($white, $one->parts + $parts) : $one, $mother->ingredients)
+                    ? array_map(
+                        static fn(Ingredient $one): Ingredient => $one->paint->id === $white->id ? Ingredient::of(
+                            $white,
+                            $one->parts + $parts,
+                        ) : $one,
+                        $mother->ingredients,
+                    )
                     : [...$mother->ingredients, Ingredient::of($white, $parts)];
                 if (count($ingredients) > MixLimits::MOST_PAINTS) {
                     break;

@@ -94,7 +94,10 @@ final class PaintBox
         }
         $near = array_keys(array_filter($off, static fn(float $one): bool => $one <= $least + $taste->worthAPot()));
         $cost = static fn(int $at): array => [
-            count(array_filter($answers[$at]->mix->ingredients, static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]))) + 0.5 * count($answers[$at]->mix->ingredients),
+            count(array_filter(
+                $answers[$at]->mix->ingredients,
+                static fn(Ingredient $part): bool => ! isset($open[$part->paint->id]),
+            )) + 0.5 * count($answers[$at]->mix->ingredients),
             $sense->strangeness($answers[$at]->mix),
             round($off[$at], 1),
             $answers[$at]->mix->parts(),
@@ -133,7 +136,10 @@ final class PaintBox
     {
         $found = array_filter($this->owned, static fn(Paint $paint): bool => in_array($paint->kind, Film::Covering->usualKinds(), true)
             && $paint->opacity->share >= self::HIDING
-            && (($tone->lightness >= self::BRIGHT && Sense::lightens($paint)) || (self::isKin($tone, $paint->colour()) && Ciede2000::between($tone, $paint->colour()) <= self::UNDERTONE)));
+            && (
+                ($tone->lightness >= self::BRIGHT && Sense::lightens($paint))
+                || (self::isKin($tone, $paint->colour()) && Ciede2000::between($tone, $paint->colour()) <= self::UNDERTONE)
+            ));
         usort($found, static fn(Paint $one, Paint $other): int => $other->opacity->share <=> $one->opacity->share);
 
         return array_slice($found, 0, self::UNDERTONES);
@@ -162,7 +168,8 @@ final class PaintBox
      */
     public function wash(Reflectance $ground, Lab $tone): ?Pick
     {
-        return self::best(Transparents::washes($this->owned, false, $ground, $tone)) ?? self::best(Transparents::washes($this->forSale(), true, $ground, $tone));
+        return self::best(Transparents::washes($this->owned, false, $ground, $tone))
+            ?? self::best(Transparents::washes($this->forSale(), true, $ground, $tone));
     }
 
     /**
@@ -189,7 +196,8 @@ final class PaintBox
     {
         $chroma = hypot($tone->a, $tone->b);
 
-        return $chroma < self::COLOURED || $tone->a * $below->a + $tone->b * $below->b >= 0.5 * $chroma * max(self::COLOURED, hypot($below->a, $below->b));
+        return $chroma < self::COLOURED
+            || $tone->a * $below->a + $tone->b * $below->b >= 0.5 * $chroma * max(self::COLOURED, hypot($below->a, $below->b));
     }
 
     /**
@@ -201,7 +209,9 @@ final class PaintBox
     {
         $owned = self::best(Transparents::tints($this->owned, false, $ground, $tone));
 
-        return $owned !== null && $owned->isReached() ? $owned : self::nearer($owned, self::best(Transparents::tints($this->forSale(), true, $ground, $tone)));
+        return $owned !== null && $owned->isReached()
+            ? $owned
+            : self::nearer($owned, self::best(Transparents::tints($this->forSale(), true, $ground, $tone)));
     }
 
     private static function nearer(?Pick $owned, ?Pick $bought): ?Pick
@@ -223,10 +233,15 @@ final class PaintBox
     private function bought(Wanted $wanted): ?Pick
     {
         $sense = Sense::of($wanted->colour, []);
-        $fitting = array_filter($this->forSale(), static fn(Paint $paint): bool => ! $paint->isClear() && in_array($paint->kind, $wanted->film->usualKinds(), true)
-            && $wanted->allows($paint->colour()) && ! $sense->isNever(Mix::single($paint), $paint->colour()));
+        $fitting = array_filter($this->forSale(), static fn(Paint $paint): bool => ! $paint->isClear()
+            && in_array($paint->kind, $wanted->film->usualKinds(), true)
+            && $wanted->allows($paint->colour())
+            && ! $sense->isNever(Mix::single($paint), $paint->colour()));
 
-        return self::best(array_map(static fn(Paint $paint): Pick => new Pick(Mix::single($paint), Ciede2000::between($wanted->colour, $paint->colour()), [$paint]), $fitting));
+        return self::best(array_map(
+            static fn(Paint $paint): Pick => new Pick(Mix::single($paint), Ciede2000::between($wanted->colour, $paint->colour()), [$paint]),
+            $fitting,
+        ));
     }
 
     /** @return list<Paint> */

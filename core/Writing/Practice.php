@@ -23,8 +23,8 @@ use Kalokroma\Simulation\Strip;
 use LogicException;
 
 /**
- * Where a technique can be practised in a plan: one step of an area done by it, with the same paint; a transparent lies over the lights besides. The areas where nothing speaks against it come first,
- * of those the largest: there is room to try again.
+ * Where a technique can be practised in a plan: one step of an area done by it, with the same paint; a transparent lies over the lights
+ * besides. The areas where nothing speaks against it come first, of those the largest: there is room to try again.
  */
 final readonly class Practice
 {
@@ -63,31 +63,75 @@ final readonly class Practice
             $here = [];
             foreach ($area->steps as $step) {
                 if ($step->mix !== null && $step->technique->family === $technique->family && $technique->takes->acceptsAll($step->mix->kinds())) {
-                    $here[] = self::on($rehearsal, (new SwapTechnique($step->id, $technique))->applyTo($rehearsal->plan), $area, $step, $step->id, $known, $shelf, $paces);
+                    $here[] = self::on(
+                        $rehearsal,
+                        (new SwapTechnique($step->id, $technique))->applyTo($rehearsal->plan),
+                        $area,
+                        $step,
+                        $step->id,
+                        $known,
+                        $shelf,
+                        $paces,
+                    );
                 }
             }
             $last = $area->steps === [] ? null : $area->steps[count($area->steps) - 1];
-            if ($technique->family === Family::Tint && $last?->technique->family === Family::Light && $technique->takes->acceptsAll($last->mix?->kinds() ?? [])) {
+            if (
+                $technique->family === Family::Tint
+                && $last?->technique->family === Family::Light
+                && $technique->takes->acceptsAll($last->mix?->kinds() ?? [])
+            ) {
                 $more = Step::usual($rehearsal->plan->freeStepId('practice'), $technique, null, self::base($area) ?? $last->mix);
-                $here[] = self::on($rehearsal, $rehearsal->plan->withArea($area->withSteps([...$area->steps, $more])), $area, null, $more->id, $known, $shelf, $paces);
+                $here[] = self::on(
+                    $rehearsal,
+                    $rehearsal->plan->withArea($area->withSteps([...$area->steps, $more])),
+                    $area,
+                    null,
+                    $more->id,
+                    $known,
+                    $shelf,
+                    $paces,
+                );
             }
             usort($here, static fn(self $one, self $other): int => count($one->against) <=> count($other->against));
             array_push($places, ...array_slice($here, 0, 1));
         }
-        usort($places, static fn(self $one, self $other): int => [count($one->against), $other->area->size->share()] <=> [count($other->against), $one->area->size->share()]);
+        usort(
+            $places,
+            static fn(self $one, self $other): int => [count($one->against), $other->area->size->share()]
+                <=> [count($other->against), $one->area->size->share()],
+        );
         $free = array_filter($places, static fn(self $one): bool => $one->against === []);
 
         return array_slice($free === [] ? $places : array_values($free), 0, self::PLACES);
     }
 
     /** @param array<string, true> $known */
-    private static function on(Rehearsal $rehearsal, Plan $plan, Area $area, ?Step $instead, string $stepId, array $known, ?Shelf $shelf, ?Paces $paces): self
-    {
+    private static function on(
+        Rehearsal $rehearsal,
+        Plan $plan,
+        Area $area,
+        ?Step $instead,
+        string $stepId,
+        array $known,
+        ?Shelf $shelf,
+        ?Paces $paces,
+    ): self {
         $after = Rehearsal::of($plan);
         $painted = $plan->area($area->id) ?? throw new LogicException("There is no area $area->id.");
-        $against = array_filter(Review::of(Scene::of($after, $shelf)), static fn(Finding $one): bool => ! isset($known[self::key($one)]) && $one->severity->rank() <= Severity::CostsTime->rank());
+        $against = array_filter(
+            Review::of(Scene::of($after, $shelf)),
+            static fn(Finding $one): bool => ! isset($known[self::key($one)]) && $one->severity->rank() <= Severity::CostsTime->rank(),
+        );
 
-        return new self($painted, $instead, $plan->step($stepId) ?? throw new LogicException("There is no step $stepId."), $after->strip($painted), array_values($against), Pace::of($plan, $paces)->recipe($painted));
+        return new self(
+            $painted,
+            $instead,
+            $plan->step($stepId) ?? throw new LogicException("There is no step $stepId."),
+            $after->strip($painted),
+            array_values($against),
+            Pace::of($plan, $paces)->recipe($painted),
+        );
     }
 
     /** The colour that lies under the lights: as a glaze it binds them together. */

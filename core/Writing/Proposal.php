@@ -64,7 +64,10 @@ final readonly class Proposal
         $this->strip = $plan->strip($this->area);
     }
 
-    /** ΔE₀₀ in the end from what was asked for: of the face, of the whole from a step back, or of what stands up where something pale was asked for. */
+    /**
+     * ΔE₀₀ in the end from what was asked for: of the face, of the whole from a step back, or of what stands up where something pale was
+     * asked for.
+     */
     public function off(Lab $asked): float
     {
         $look = $this->strip->final();
@@ -76,7 +79,9 @@ final readonly class Proposal
     /** It ends as what was asked for. */
     public function isNear(Lab $asked): bool
     {
-        $isEnd = $asked->lightness > self::ENDS[0] || $asked->lightness < self::ENDS[1] || in_array($this->area->material, [Material::Metal, Material::Glass], true);
+        $isEnd = $asked->lightness > self::ENDS[0]
+            || $asked->lightness < self::ENDS[1]
+            || in_array($this->area->material, [Material::Metal, Material::Glass], true);
 
         return $this->off($asked) <= ($isEnd ? self::NEAR_ENDS : self::NEAR);
     }
@@ -92,7 +97,9 @@ final readonly class Proposal
     {
         foreach ($this->area->steps as $step) {
             if ($step->more->written?->rung === 'base') {
-                return $step->mix?->isTransparent() === true && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED && $this->off($asked) >= self::NEAR;
+                return $step->mix?->isTransparent() === true
+                    && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED
+                    && $this->off($asked) >= self::NEAR;
             }
         }
 
@@ -118,13 +125,27 @@ final readonly class Proposal
     /** The same, saying how far off it ends. */
     public function endingOff(Lab $asked): self
     {
-        return new self($this->school, $this->plan, $this->reasons, $this->missing, [sprintf('Done this way it ends %.0f off what was asked for.', $this->off($asked)), ...$this->unreached], $this->remarks);
+        return new self(
+            $this->school,
+            $this->plan,
+            $this->reasons,
+            $this->missing,
+            [sprintf('Done this way it ends %.0f off what was asked for.', $this->off($asked)), ...$this->unreached],
+            $this->remarks,
+        );
     }
 
     /** The same, saying so. */
     public function straying(): self
     {
-        return new self($this->school, $this->plan, $this->reasons, $this->missing, ['Done this way it ends as another colour: no paint at hand makes it.', ...$this->unreached], $this->remarks);
+        return new self(
+            $this->school,
+            $this->plan,
+            $this->reasons,
+            $this->missing,
+            ['Done this way it ends as another colour: no paint at hand makes it.', ...$this->unreached],
+            $this->remarks,
+        );
     }
 
     /** Hands-on minutes for one model. */

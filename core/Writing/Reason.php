@@ -27,7 +27,11 @@ final class Reason
      */
     public static function of(Rung $rung, Lab $taken, ?Lab $from): string
     {
-        return sprintf('%s: %s.', ucfirst($rung->name), $from === null || self::holds($rung, $taken, $from) ? $rung->reason : self::numbers($taken, $from));
+        return sprintf(
+            '%s: %s.',
+            ucfirst($rung->name),
+            $from === null || self::holds($rung, $taken, $from) ? $rung->reason : self::numbers($taken, $from),
+        );
     }
 
     /** What is said of the rung is true of what was taken. */

@@ -65,14 +65,28 @@ final readonly class Scheme
         }
         $all = max(1e-9, $sums['all']);
 
-        return new self($sums['weak'] / $all, $sums['pale'] / $all, $sums['transparent'] / $all, $sums['metal'] / $all, $sums['dark'] / $all, count($families), Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)), $isLit);
+        return new self(
+            $sums['weak'] / $all,
+            $sums['pale'] / $all,
+            $sums['transparent'] / $all,
+            $sums['metal'] / $all,
+            $sums['dark'] / $all,
+            count($families),
+            Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)),
+            $isLit,
+        );
     }
 
     /** The step that lays the first colour on an area. */
     public static function first(Area $area): ?Step
     {
         foreach ($area->steps as $step) {
-            if ($step->isReady() && $step->mix !== null && ! $step->mix->isClear() && ($step->technique->family === Family::Base || $step->technique->does(Nature::Primes, Nature::Sprays))) {
+            if (
+                $step->isReady()
+                && $step->mix !== null
+                && ! $step->mix->isClear()
+                && ($step->technique->family === Family::Base || $step->technique->does(Nature::Primes, Nature::Sprays))
+            ) {
                 return $step;
             }
         }
@@ -102,6 +116,10 @@ final readonly class Scheme
         $layers = array_filter($area->steps, static fn(Step $step): bool => $step->technique->family === Family::Light && $step->mix !== null);
         $washes = array_filter($area->steps, static fn(Step $step): bool => $step->technique->does(Nature::Washes));
 
-        return $area->material !== Material::Metal && $washes === [] && count($layers) >= 2 && $first->mix !== null && $first->mix->colour()->lightness < 35.0;
+        return $area->material !== Material::Metal
+            && $washes === []
+            && count($layers) >= 2
+            && $first->mix !== null
+            && $first->mix->colour()->lightness < 35.0;
     }
 }

@@ -41,7 +41,9 @@ enum School: string
     public function reason(Texture $texture): string
     {
         return match ($this) {
-            self::WashAndHighlight => $texture->isPanel() ? 'Quick and crisp: the shade only runs into the joints, a smooth face stays clean.' : 'The relief does the shading: a wash finds the recesses, light goes on what stands up.',
+            self::WashAndHighlight => $texture->isPanel()
+                ? 'Quick and crisp: the shade only runs into the joints, a smooth face stays clean.'
+                : 'The relief does the shading: a wash finds the recesses, light goes on what stands up.',
             self::LayerUp => 'No wash and no dry brush: each lighter tone leaves some of the darker one, which suits broad and smooth surfaces.',
             self::ZenithalAndTransparents => 'Light and shade are there before the colour: a transparent shows them through.',
             self::DrybrushBuildUp => 'Deep relief catches a dry brush by itself: the fastest way to much contrast.',
@@ -74,11 +76,22 @@ enum School: string
         return match ($this) {
             self::TrueMetal => $isMetal ? 5.0 : 0.0,
             self::NonMetallicMetal => $isMetal ? 2.0 + $isDisplay : 0.0,
-            self::WashAndHighlight => $isMetal ? 1.0 : ($isDeep || $texture === Texture::CloseFolds || $texture === Texture::TinyDetail ? 3.0 : 2.2),
-            self::LayerUp => $isMetal ? 0.8 : ($texture === Texture::BroadFolds || $texture === Texture::Skin || $texture->isPanel() ? 2.4 : 1.2) + $isDisplay,
+            self::WashAndHighlight => $isMetal
+                ? 1.0
+                : ($isDeep || $texture === Texture::CloseFolds || $texture === Texture::TinyDetail ? 3.0 : 2.2),
+            self::LayerUp => $isMetal
+                ? 0.8
+                : ($texture === Texture::BroadFolds || $texture === Texture::Skin || $texture->isPanel() ? 2.4 : 1.2) + $isDisplay,
             self::DrybrushBuildUp => $isDeep ? 2.6 : ($texture === Texture::HardEdgedPanel && ! $isMetal ? 0.9 : 0.0),
-            self::ZenithalAndTransparents => $isMetal || $material === Material::Skin || $texture === Texture::TinyDetail || Lean::of($target, $material) === Lean::Black ? 0.0 : ($texture->isPanel() ? 0.6 : 1.5) + ($ground >= self::LIGHT_GROUND ? 1.4 : -0.6),
-            self::StippledUndertone => $isMetal ? 0.0 : (ColourName::of($target)->hueWord() === 'yellow' ? 2.3 : ($texture === Texture::Rubble ? 1.3 : 0.3)),
+            self::ZenithalAndTransparents => $isMetal
+                || $material === Material::Skin
+                || $texture === Texture::TinyDetail
+                || Lean::of($target, $material) === Lean::Black
+                ? 0.0
+                : ($texture->isPanel() ? 0.6 : 1.5) + ($ground >= self::LIGHT_GROUND ? 1.4 : -0.6),
+            self::StippledUndertone => $isMetal
+                ? 0.0
+                : (ColourName::of($target)->hueWord() === 'yellow' ? 2.3 : ($texture === Texture::Rubble ? 1.3 : 0.3)),
         };
     }
 }

@@ -11,7 +11,10 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use WeakMap;
 
-/** What arithmetic finds near and no painter would lay: another hue, greys out of opposites, a violet out of red and blue beside a pot of violet. */
+/**
+ * What arithmetic finds near and no painter would lay: another hue, greys out of opposites, a violet out of red and blue beside a pot of
+ * violet.
+ */
 final class Sense
 {
     /** @var WeakMap<Lab, Lch>|null */
@@ -92,8 +95,12 @@ final class Sense
     /** ΔE₀₀ that speaks against it. */
     public function oddness(Mix $mix): float
     {
-        $strangers = array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isStrong($one->paint) && self::apart($this->tone, $one->paint->colour()) > self::OPPOSITE);
-        $isStrange = $this->hasFamily && array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour())) === [];
+        $strangers = array_filter(
+            $mix->ingredients,
+            fn(Ingredient $one): bool => self::isStrong($one->paint) && self::apart($this->tone, $one->paint->colour()) > self::OPPOSITE,
+        );
+        $isStrange = $this->hasFamily
+            && array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour())) === [];
 
         // A deep shade may be mixed of opposites: it is the livelier for it.
         return ($this->tone->lightness > self::BLACK_TO ? self::ODD * count($strangers) : 0.0) + ($isStrange ? self::STRANGE : 0.0);
@@ -102,7 +109,11 @@ final class Sense
     /** 0: a pot of the family; 1: the family lightened with an off-white or darkened; 2: anything else. */
     public function strangeness(Mix $mix): int
     {
-        $isHomely = array_filter($mix->ingredients, fn(Ingredient $one): bool => ! self::isKin($this->tone, $one->paint->colour()) && ! self::lightens($one->paint) && ! self::darkens($one->paint)) === [];
+        $isHomely = array_filter(
+            $mix->ingredients,
+            fn(Ingredient $one): bool => ! self::isKin($this->tone, $one->paint->colour()) && ! self::lightens($one->paint)
+                && ! self::darkens($one->paint),
+        ) === [];
 
         return match (true) {
             ! $isHomely => 2,
@@ -155,14 +166,19 @@ final class Sense
 
     private function isDelicate(): bool
     {
-        return ($this->tone->lightness >= self::PALE_FROM || self::polar($this->tone)->chroma <= self::NEARLY_GREY) && $this->tone->lightness > self::BLACK_TO;
+        return ($this->tone->lightness >= self::PALE_FROM || self::polar($this->tone)->chroma <= self::NEARLY_GREY)
+            && $this->tone->lightness > self::BLACK_TO;
     }
 
     private static function hasOpposites(Mix $mix): bool
     {
         foreach ($mix->ingredients as $at => $one) {
             foreach (array_slice($mix->ingredients, $at + 1) as $other) {
-                if (self::isStrong($one->paint) && self::isStrong($other->paint) && self::apart($one->paint->colour(), $other->paint->colour()) > self::OPPOSITE) {
+                if (
+                    self::isStrong($one->paint)
+                    && self::isStrong($other->paint)
+                    && self::apart($one->paint->colour(), $other->paint->colour()) > self::OPPOSITE
+                ) {
                     return true;
                 }
             }

@@ -39,7 +39,10 @@ final class Transparents
     {
         $sense = Sense::of($tone, []);
         foreach ($paints as $paint) {
-            foreach (in_array($paint->kind, [Kind::OneCoat, Kind::Ink], true) && $paint->opacity->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]) {
+            foreach (
+                in_array($paint->kind, [Kind::OneCoat, Kind::Ink], true)
+                && $paint->opacity->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]
+            ) {
                 $seen = $paint->optics()->over($ground, $parts / ($parts + $medium))->toLab();
                 if (! $sense->isStray($seen) && ! $sense->isNever(Mix::single($paint), $seen)) {
                     yield self::seen($paint, $tone, $seen, $areForSale, $medium === 0 ? null : Dilution::of($parts, $medium, Thinner::Medium));

@@ -11,7 +11,10 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Simulation\SprayCone;
 
-/** Which undercoat suits a plan: plain ones, dark ones with light from above, and such with a colour from below, out of the primers that are to be had. */
+/**
+ * Which undercoat suits a plan: plain ones, dark ones with light from above, and such with a colour from below, out of the primers that are
+ * to be had.
+ */
 final class UndercoatAdvice
 {
     public const MOST = 6;
@@ -40,19 +43,34 @@ final class UndercoatAdvice
      */
     public static function for(Plan $plan, array $owned, array $forSale = []): array
     {
-        $primers = array_values(array_filter([...$owned, ...$forSale], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss));
+        $primers = array_values(array_filter(
+            [...$owned, ...$forSale],
+            static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss,
+        ));
         $missing = array_fill_keys(array_map(static fn(Paint $one): string => $one->id, $forSale), true);
         $scheme = Scheme::of($plan);
         $meant = MeantLooks::of($plan);
         $found = [];
         foreach (self::undercoats($primers, $scheme) as $undercoat) {
-            $found[] = UndercoatCandidate::judged($undercoat, $plan, $scheme, count(array_filter($undercoat->paints(), static fn(Paint $one): bool => isset($missing[$one->id]))), $meant);
+            $found[] = UndercoatCandidate::judged(
+                $undercoat,
+                $plan,
+                $scheme,
+                count(array_filter($undercoat->paints(), static fn(Paint $one): bool => isset($missing[$one->id]))),
+                $meant,
+            );
         }
-        usort($found, static fn(UndercoatCandidate $one, UndercoatCandidate $other): int => [$other->score, $one->minutes] <=> [$one->score, $other->minutes]);
+        usort(
+            $found,
+            static fn(UndercoatCandidate $one, UndercoatCandidate $other): int => [$other->score, $one->minutes] <=> [$one->score, $other->minutes],
+        );
 
         $present = UndercoatCandidate::valueRange($plan->undercoat, $plan);
 
-        return array_map(static fn(UndercoatCandidate $one): UndercoatCandidate => $one->against($present, $plan), array_slice(self::different($found), 0, self::MOST));
+        return array_map(
+            static fn(UndercoatCandidate $one): UndercoatCandidate => $one->against($present, $plan),
+            array_slice(self::different($found), 0, self::MOST),
+        );
     }
 
     /**
@@ -66,7 +84,11 @@ final class UndercoatAdvice
     {
         $kept = [];
         foreach ($found as $candidate) {
-            $isOneTooMany = array_filter($kept, static fn(UndercoatCandidate $one): bool => $one->isTwinOf($candidate) || ($one->undercoat->below !== null && $candidate->undercoat->below !== null)) !== [];
+            $isOneTooMany = array_filter(
+                $kept,
+                static fn(UndercoatCandidate $one): bool => $one->isTwinOf($candidate)
+                    || ($one->undercoat->below !== null && $candidate->undercoat->below !== null),
+            ) !== [];
             if (! $isOneTooMany) {
                 $kept[] = $candidate;
             }
@@ -98,7 +120,12 @@ final class UndercoatAdvice
                     yield Undercoat::zenithal($dark, $light, SprayCone::ofHalfAngle(SprayCone::USUAL_DEGREES));
                     // A colour from below is for thin paint: nothing else shows it.
                     foreach ($scheme->transparent >= self::THIN ? $primers : [] as $below) {
-                        if ($below !== $dark && $below->colour()->toLch()->chroma >= self::COLOURED && $below->colour()->lightness < self::LIGHT && $tinted++ < self::MOST_TINTED) {
+                        if (
+                            $below !== $dark
+                            && $below->colour()->toLch()->chroma >= self::COLOURED
+                            && $below->colour()->lightness < self::LIGHT
+                            && $tinted++ < self::MOST_TINTED
+                        ) {
                             yield Undercoat::of($dark, $light, null, $below);
                         }
                     }

@@ -132,7 +132,10 @@ final readonly class UndercoatCandidate
     {
         return ($this->undercoat->light === null) === ($other->undercoat->light === null)
             && ($this->undercoat->below === null) === ($other->undercoat->below === null)
-            && $this->undercoat->surface(Texture::CloseFolds)->look()->differenceTo($other->undercoat->surface(Texture::CloseFolds)->look()) < self::TWIN;
+            && $this->undercoat
+                ->surface(Texture::CloseFolds)
+                ->look()
+                ->differenceTo($other->undercoat->surface(Texture::CloseFolds)->look()) < self::TWIN;
     }
 
     /** @param int $toBuy primers of it that are not owned */
@@ -190,11 +193,19 @@ final readonly class UndercoatCandidate
                 continue;
             }
             $farther = $meant->farther($area, $finals[$area->id]);
-            $points += $area->size->share() * ($farther > 0.0 ? -self::LOOK * max(0.0, $farther - self::UNSEEN) : self::NEARER * min(self::MOST_NEARER, -$farther));
+            $points += $area->size->share() * (
+                $farther > 0.0 ? -self::LOOK * max(0.0, $farther - self::UNSEEN) : self::NEARER * min(self::MOST_NEARER, -$farther)
+            );
             $now = $meant->now($area)->at(Zone::Face);
             $then = $finals[$area->id]->at(Zone::Face);
             if (max($farther, Ciede2000::between($now, $then)) >= self::OTHER) {
-                $words[] = sprintf('%s would end as %s, not as %s%s.', $area->name, ColourName::of($then)->words(), ColourName::of($now)->words(), $farther < 0.0 ? ', which is nearer to what is meant' : '');
+                $words[] = sprintf(
+                    '%s would end as %s, not as %s%s.',
+                    $area->name,
+                    ColourName::of($then)->words(),
+                    ColourName::of($now)->words(),
+                    $farther < 0.0 ? ', which is nearer to what is meant' : '',
+                );
             }
         }
 
@@ -217,27 +228,77 @@ final readonly class UndercoatCandidate
         $isLight = $face->lightness >= self::LIGHT;
         $isDark = ! $isZenithal && $face->lightness < self::DARK;
         $isNeutral = ! $isZenithal && ! $isDark && hypot($face->a, $face->b) < 16.0;
-        $gap = $undercoat->light === null || $undercoat->base === null ? 0.0 : $undercoat->light->colour()->lightness - $undercoat->base->colour()->lightness;
+        $gap = $undercoat->light === null || $undercoat->base === null
+            ? 0.0
+            : $undercoat->light->colour()->lightness - $undercoat->base->colour()->lightness;
         $covered = array_sum(array_map(static fn(Area $area): float => $area->size->share(), $bases));
         $judgements = [
-            [$covered > 0.0, 6.0 + 30.0 * $covered, sprintf('It is the base of %s already: the recipe begins at the shade.', implode(' and ', array_map(static fn(Area $area): string => $area->name, $bases)))],
+            [
+                $covered > 0.0,
+                6.0 + 30.0 * $covered,
+                sprintf(
+                    'It is the base of %s already: the recipe begins at the shade.',
+                    implode(' and ', array_map(static fn(Area $area): string => $area->name, $bases)),
+                ),
+            ],
             [$scheme->families >= 4 && $isNeutral, 6.0, 'Many materials: a neutral ground serves all of them.'],
-            [$scheme->weak >= self::MUCH && $isLight, 8.0, 'Yellow, white, red, orange or pink take up much of it: over light they cover and stay clean.'],
+            [
+                $scheme->weak >= self::MUCH && $isLight,
+                8.0,
+                'Yellow, white, red, orange or pink take up much of it: over light they cover and stay clean.',
+            ],
             [$scheme->weak >= self::MUCH && $isDark, -10.0, 'Colours that cover badly take up much of it: over dark they read dirty.'],
             [$scheme->transparent >= self::THIN && ($isLight || $isZenithal), 8.0, 'Transparents show what lies below: they need light.'],
             [$scheme->transparent >= self::THIN && $isDark, -16.0, 'Transparents over dark do nothing.'],
-            [$scheme->metal >= self::MUCH && $scheme->metal > max($scheme->weak, $scheme->pale) && $isDark, 14.0, 'Mostly metal: dark below gives it depth.'],
+            [
+                $scheme->metal >= self::MUCH && $scheme->metal > max($scheme->weak, $scheme->pale) && $isDark,
+                14.0,
+                'Mostly metal: dark below gives it depth.',
+            ],
             [$scheme->metal >= self::MUCH && $isZenithal, -6.0, 'Metal paint hides a sketch of light and makes its own.'],
             [$scheme->fromDark >= self::FROM_DARK && $isDark, 12.0 + 20.0 * $scheme->fromDark, 'What is layered up from dark begins here.'],
             [$scheme->isLit && $isDark, 8.0, 'Painted light wants a plain dark to shine in.'],
-            [$isZenithal && $scheme->transparent < self::THIN && $scheme->metal < self::MUCH, $isDisplay ? -2.0 : -6.0, 'Opaque paint hides a sketch of light: here it is a map and no more.'],
-            [$isZenithal && $gap >= self::SKETCH && $scheme->metal < self::MUCH, 4.0, 'Light from above shows the forms; a photo of it is the map for the highlights.'],
+            [
+                $isZenithal && $scheme->transparent < self::THIN && $scheme->metal < self::MUCH,
+                $isDisplay ? -2.0 : -6.0,
+                'Opaque paint hides a sketch of light: here it is a map and no more.',
+            ],
+            [
+                $isZenithal && $gap >= self::SKETCH && $scheme->metal < self::MUCH,
+                4.0,
+                'Light from above shows the forms; a photo of it is the map for the highlights.',
+            ],
             [$isZenithal && $gap < self::SKETCH, -8.0, 'Light and dark are too near in value to be a map.'],
-            [$isZenithal && $gap >= self::SKETCH && $isDisplay, 2.0, 'Put the light where you want value, hair and cloak before all, rather than only where the sky is.'],
-            [$undercoat->below !== null && $scheme->transparent >= self::THIN && $scheme->metal < self::MUCH, 1.0, sprintf('Shadows lean to %s from below: thin paint keeps that, and they look alive.', $undercoat->below === null ? '' : ColourName::of($undercoat->below->colour())->hueWord())],
-            [$undercoat->below !== null && $scheme->transparent >= self::THIN && Temperature::of($undercoat->below->colour()) === $scheme->temperature, 2.0, "That goes with a {$scheme->temperature->value} scheme."],
-            [$ground !== Temperature::Neutral && $ground === $scheme->temperature, 3.0, "A $ground->value ground under a {$scheme->temperature->value} scheme."],
-            [$ground !== Temperature::Neutral && $scheme->temperature !== Temperature::Neutral && $ground !== $scheme->temperature, -3.0, "The scheme is {$scheme->temperature->value}, the ground $ground->value."],
+            [
+                $isZenithal && $gap >= self::SKETCH && $isDisplay,
+                2.0,
+                'Put the light where you want value, hair and cloak before all, rather than only where the sky is.',
+            ],
+            [
+                $undercoat->below !== null && $scheme->transparent >= self::THIN && $scheme->metal < self::MUCH,
+                1.0,
+                sprintf(
+                    'Shadows lean to %s from below: thin paint keeps that, and they look alive.',
+                    $undercoat->below === null ? '' : ColourName::of($undercoat->below->colour())->hueWord(),
+                ),
+            ],
+            [
+                $undercoat->below !== null
+                    && $scheme->transparent >= self::THIN
+                    && Temperature::of($undercoat->below->colour()) === $scheme->temperature,
+                2.0,
+                "That goes with a {$scheme->temperature->value} scheme.",
+            ],
+            [
+                $ground !== Temperature::Neutral && $ground === $scheme->temperature,
+                3.0,
+                "A $ground->value ground under a {$scheme->temperature->value} scheme.",
+            ],
+            [
+                $ground !== Temperature::Neutral && $scheme->temperature !== Temperature::Neutral && $ground !== $scheme->temperature,
+                -3.0,
+                "The scheme is {$scheme->temperature->value}, the ground $ground->value.",
+            ],
         ];
         $true = array_values(array_filter($judgements, static fn(array $one): bool => $one[0]));
 

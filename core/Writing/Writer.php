@@ -15,8 +15,8 @@ use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 
 /**
- * Writes recipes: each school puts its steps on the undercoat, tone by tone from the paint box, and what the review says of the draft is mended before
- * anybody sees it.
+ * Writes recipes: each school puts its steps on the undercoat, tone by tone from the paint box, and what the review says of the draft is
+ * mended before anybody sees it.
  */
 final readonly class Writer
 {
@@ -157,7 +157,11 @@ final readonly class Writer
             $suits[$school->value] = $school->suits($wish->area->texture, $wish->area->material, $wish->target, $wish->model->finishLevel, $look);
         }
         if ($wish->taste->has(Wish::FromDark)) {
-            $dark = array_filter($suits, static fn(float $suits, string $school): bool => $suits > 0.0 && School::from($school)->beginsDark(), ARRAY_FILTER_USE_BOTH);
+            $dark = array_filter(
+                $suits,
+                static fn(float $suits, string $school): bool => $suits > 0.0 && School::from($school)->beginsDark(),
+                ARRAY_FILTER_USE_BOTH,
+            );
             $suits = $dark === [] ? $suits : $dark;
         }
         arsort($suits);
@@ -176,7 +180,10 @@ final readonly class Writer
         $own = $plan->areas[0];
 
         return $plan->withArea($own->withSteps(array_map(
-            static fn(Step $step): Step => isset($kept[$step->id]) ? $step : $step->told($step->more->writtenAs(new Written($rungs[$step->id] ?? 'mend', $step->fingerprint()))),
+            static fn(Step $step): Step => isset($kept[$step->id]) ? $step : $step->told($step->more->writtenAs(new Written(
+                $rungs[$step->id] ?? 'mend',
+                $step->fingerprint(),
+            ))),
             $own->steps,
         )));
     }
@@ -192,7 +199,11 @@ final readonly class Writer
     {
         foreach ($after->areas[0]->steps as $step) {
             $was = $before->areas[0]->step($step->id);
-            if (($was !== null && ! $was->technique->is($step->technique)) || ($step->mix !== null && ! $step->mix->isClear() && $was?->mix?->words() !== $step->mix->words()) || $step->coats > max(self::MOST_COATS, $was->coats ?? 0)) {
+            if (
+                ($was !== null && ! $was->technique->is($step->technique))
+                || ($step->mix !== null && ! $step->mix->isClear() && $was?->mix?->words() !== $step->mix->words())
+                || $step->coats > max(self::MOST_COATS, $was->coats ?? 0)
+            ) {
                 return false;
             }
         }
@@ -220,7 +231,12 @@ final readonly class Writer
                         continue;
                     }
                     $left = self::findings($after);
-                    if (count($after->areas) === 1 && self::leaves($after, $kept) && self::keepsTones($plan, $after) && count($left) < count($findings)) {
+                    if (
+                        count($after->areas) === 1
+                        && self::leaves($after, $kept)
+                        && self::keepsTones($plan, $after)
+                        && count($left) < count($findings)
+                    ) {
                         $better = [$after, $left];
                         break 2;
                     }

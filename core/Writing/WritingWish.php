@@ -83,7 +83,17 @@ final readonly class WritingWish
     public function plan(): Plan
     {
         return Plan::of('Writing', $this->model, $this->undercoat, [
-            Area::of($this->area->id, $this->area->name, $this->area->texture, $this->area->size, $this->area->importance, material: $this->area->material, fragile: $this->area->fragile, ground: $this->area->ground, aim: $this->colour()),
+            Area::of(
+                $this->area->id,
+                $this->area->name,
+                $this->area->texture,
+                $this->area->size,
+                $this->area->importance,
+                material: $this->area->material,
+                fragile: $this->area->fragile,
+                ground: $this->area->ground,
+                aim: $this->colour(),
+            ),
         ]);
     }
 }

@@ -14,6 +14,11 @@ return new class extends Together {
 
     protected function make(): void
     {
-        DB::table('settings')->insert(['name' => 'desk', 'value' => json_encode(['id' => strtolower((string) Str::ulid())], JSON_THROW_ON_ERROR), 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('settings')->insert([
+            'name' => 'desk',
+            'value' => json_encode(['id' => strtolower((string) Str::ulid())], JSON_THROW_ON_ERROR),
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
     }
 };

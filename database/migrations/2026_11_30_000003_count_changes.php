@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Together {
     /** All but what answers never follow from: the framework's own, states gone by, and answers themselves. */
     private const COUNTED = [
-        'products', 'pots', 'paint_sets', 'paint_set_product', 'plans', 'plan_product', 'batches', 'log_entries', 'hand_prices', 'photos', 'device_states', 'settings',
+        'products', 'pots', 'paint_sets', 'paint_set_product', 'plans', 'plan_product', 'batches', 'log_entries', 'hand_prices', 'photos',
+        'device_states', 'settings',
         'kept_mixes', 'recipes', 'days', 'slips', 'pinned_photos', 'pot_readings', 'mix_readings', 'dry_readings',
     ];
 

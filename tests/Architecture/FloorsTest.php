@@ -13,10 +13,22 @@ final class FloorsTest
 {
     /** What each room may not look up to. */
     private const ABOVE = [
-        'Colour' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Paint' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Craft' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
-        'Mixing' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
+        'Colour' => [
+            'Relief', 'Amounts', 'Schedule', 'Learning', 'Paint', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review',
+            'Planning', 'Writing', 'Quilt', 'Exchange',
+        ],
+        'Paint' => [
+            'Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Craft', 'Simulation', 'Recipe', 'Review', 'Planning',
+            'Writing', 'Quilt', 'Exchange',
+        ],
+        'Craft' => [
+            'Relief', 'Amounts', 'Schedule', 'Learning', 'Mixing', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing',
+            'Quilt', 'Exchange',
+        ],
+        'Mixing' => [
+            'Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt',
+            'Exchange',
+        ],
         'Matching' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Simulation', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
         'Simulation' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Matching', 'Recipe', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
         'Recipe' => ['Relief', 'Amounts', 'Schedule', 'Learning', 'Review', 'Planning', 'Writing', 'Quilt', 'Exchange'],
@@ -48,7 +60,10 @@ final class FloorsTest
         'Learning' => ['Models', 'Support'],
     ];
 
-    private const ROOMS_OF_APP = ['Batches', 'Buying', 'Console', 'Demo', 'Devices', 'Evenings', 'Figures', 'Finding', 'Http', 'Learning', 'Lists', 'Map', 'Mixing', 'Models', 'Optics', 'Photos', 'Plans', 'Shelf', 'Shop', 'Support'];
+    private const ROOMS_OF_APP = [
+        'Batches', 'Buying', 'Console', 'Demo', 'Devices', 'Evenings', 'Figures', 'Finding', 'Http', 'Learning', 'Lists', 'Map', 'Mixing',
+        'Models', 'Optics', 'Photos', 'Plans', 'Shelf', 'Shop', 'Support',
+    ];
 
     /** @return iterable<string, Rule> */
     public function testImportsGoDown(): iterable
@@ -70,7 +85,12 @@ final class FloorsTest
             yield $room => PHPat::rule()
                 ->classes(Selector::inNamespace("App\\$room"))
                 ->shouldNotDependOn()
-                ->classes(...array_map(static fn(string $one) => Selector::inNamespace("App\\$one"), array_values(array_diff(self::ROOMS_OF_APP, $below, [$room]))))
+                ->classes(
+                    ...array_map(
+                        static fn(string $one) => Selector::inNamespace("App\\$one"),
+                        array_values(array_diff(self::ROOMS_OF_APP, $below, [$room])),
+                    )
+                )
                 ->because('what is stored knows nothing of who asks');
         }
     }

@@ -38,17 +38,23 @@ final class AdviceBench
 {
     /** Areas as they stand on models: texture, material, size. */
     private const AREAS = [
-        [Texture::BroadFolds, Material::Cloth, AreaSize::Main], [Texture::CloseFolds, Material::Cloth, AreaSize::Medium], [Texture::Skin, Material::Skin, AreaSize::Medium],
-        [Texture::FurOrFeather, Material::Fur, AreaSize::Large], [Texture::SmoothPanel, Material::Armour, AreaSize::Large], [Texture::HardEdgedPanel, Material::Armour, AreaSize::Main],
-        [Texture::RopeOrGrain, Material::Wood, AreaSize::Small], [Texture::Skin, Material::Leather, AreaSize::Small], [Texture::ScalesOrChain, Material::Scales, AreaSize::Large],
-        [Texture::Rubble, Material::Stone, AreaSize::Medium], [Texture::TinyDetail, Material::Other, AreaSize::Speck], [Texture::CloseFolds, Material::Hair, AreaSize::Small],
+        [Texture::BroadFolds, Material::Cloth, AreaSize::Main], [Texture::CloseFolds, Material::Cloth, AreaSize::Medium],
+        [Texture::Skin, Material::Skin, AreaSize::Medium],
+        [Texture::FurOrFeather, Material::Fur, AreaSize::Large], [Texture::SmoothPanel, Material::Armour, AreaSize::Large],
+        [Texture::HardEdgedPanel, Material::Armour, AreaSize::Main],
+        [Texture::RopeOrGrain, Material::Wood, AreaSize::Small], [Texture::Skin, Material::Leather, AreaSize::Small],
+        [Texture::ScalesOrChain, Material::Scales, AreaSize::Large],
+        [Texture::Rubble, Material::Stone, AreaSize::Medium], [Texture::TinyDetail, Material::Other, AreaSize::Speck],
+        [Texture::CloseFolds, Material::Hair, AreaSize::Small],
         [Texture::SmoothPanel, Material::Bone, AreaSize::Small],
     ];
 
     /** Colours asked for, with the materials that have them; none: any. */
     private const COLOURS = [
-        '#e2b21f' => [], '#f2c94a' => [], '#eef1f4' => [], '#f0ead8' => [], '#8a8d90' => [], '#67482f' => [], '#1f1f21' => [], '#262220' => [], '#a3231f' => [], '#b3312a' => [], '#6a1c24' => [], '#26508a' => [],
-        '#1d2c50' => [], '#7fa6c8' => [], '#3f6b35' => [], '#22402c' => [], '#8fb04a' => [], '#5a3a72' => [], '#d98a9c' => [], '#2f7f7a' => [], '#d56a1c' => [], '#e6dcc0' => [], '#b18e5f' => [], '#9b9a96' => [],
+        '#e2b21f' => [], '#f2c94a' => [], '#eef1f4' => [], '#f0ead8' => [], '#8a8d90' => [], '#67482f' => [], '#1f1f21' => [],
+        '#262220' => [], '#a3231f' => [], '#b3312a' => [], '#6a1c24' => [], '#26508a' => [],
+        '#1d2c50' => [], '#7fa6c8' => [], '#3f6b35' => [], '#22402c' => [], '#8fb04a' => [], '#5a3a72' => [], '#d98a9c' => [],
+        '#2f7f7a' => [], '#d56a1c' => [], '#e6dcc0' => [], '#b18e5f' => [], '#9b9a96' => [],
         '#f4e9a0' => [], '#c2c7cc' => [],
     ];
 
@@ -80,15 +86,32 @@ final class AdviceBench
             foreach (self::judges() as $fault => $judge) {
                 foreach ($judge($proposals, $wish, self::shelf($question['paints'])) as $words) {
                     $faults[$fault]++;
-                    $examples[$fault][] = sprintf('%s %s %s on %s, %s, %d paints: %s', $question['texture']->value, $question['material']->value, $question['colour'], $question['ground'], $question['level']->value, $question['paints'], $words);
+                    $examples[$fault][] = sprintf(
+                        '%s %s %s on %s, %s, %d paints: %s',
+                        $question['texture']->value,
+                        $question['material']->value,
+                        $question['colour'],
+                        $question['ground'],
+                        $question['level']->value,
+                        $question['paints'],
+                        $words,
+                    );
                 }
             }
         }
 
-        return ['questions' => $asked, 'proposals' => $written, 'faults' => $faults, 'examples' => $examples, 'slowest' => Clock::percentile($times, 0.95)];
+        return [
+            'questions' => $asked,
+            'proposals' => $written,
+            'faults' => $faults,
+            'examples' => $examples,
+            'slowest' => Clock::percentile($times, 0.95),
+        ];
     }
 
-    /** @param array{questions: int, proposals: int, faults: array<string, int>, slowest: float, undercoats: array{questions: int, unsaid: int, slowest: float}} $found */
+    /**
+     * @param array{questions: int, proposals: int, faults: array<string, int>, slowest: float, undercoats: array{questions: int, unsaid: int, slowest: float}} $found
+     */
     public static function rows(array $found): void
     {
         $grounds = $found['undercoats'];
@@ -97,7 +120,11 @@ final class AdviceBench
             Clock::row("    $fault", (string) $number, '0');
         }
         Clock::row('    three proposals, 19 of 20 questions within', sprintf('%.0f ms', $found['slowest']));
-        Clock::row(sprintf('%d questions for an undercoat: a main area moved by 8 unsaid', $grounds['questions']), (string) $grounds['unsaid'], '0');
+        Clock::row(
+            sprintf('%d questions for an undercoat: a main area moved by 8 unsaid', $grounds['questions']),
+            (string) $grounds['unsaid'],
+            '0',
+        );
         Clock::row('    the slowest of them', sprintf('%.0f ms', $grounds['slowest']), '<= 500 ms');
     }
 
@@ -108,7 +135,10 @@ final class AdviceBench
      */
     public static function undercoats(): array
     {
-        $primers = array_values(array_filter([...DemoPaints::owned(), ...DemoPaints::forSale()], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear()));
+        $primers = array_values(array_filter(
+            [...DemoPaints::owned(), ...DemoPaints::forSale()],
+            static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear(),
+        ));
         $unsaid = $asked = 0;
         $examples = $times = [];
         foreach (self::plans($primers) as $plan) {
@@ -122,7 +152,11 @@ final class AdviceBench
                 foreach ($plan->areas as $area) {
                     $now = Rehearsal::of($plan)->strip($area)->final()->at(Zone::Face);
                     $then = $there->strip($area)->final()->at(Zone::Face);
-                    if ($area->size === AreaSize::Main && Ciede2000::between($now, $then) >= 8.0 && ! str_contains(implode(' ', $candidate->reasons), "$area->name would end as")) {
+                    if (
+                        $area->size === AreaSize::Main
+                        && Ciede2000::between($now, $then) >= 8.0
+                        && ! str_contains(implode(' ', $candidate->reasons), "$area->name would end as")
+                    ) {
                         $unsaid++;
                         $examples[] = sprintf('%s: %s to %s', $candidate->undercoat->words(), $now->toSrgb()->hex(), $then->toSrgb()->hex());
                     }
@@ -147,16 +181,29 @@ final class AdviceBench
             foreach ([AreaSize::Main, AreaSize::Large, AreaSize::Medium, AreaSize::Small] as $at => $size) {
                 $question = $questions[($number * 37 + $at * 61) % count($questions)];
                 $area = Area::of("a$at", "Area $at", $question['texture'], $size, Importance::Normal, material: $question['material']);
-                $wish = new WritingWish($area, Srgb::parse($question['colour'])->toLab(), ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), $ground, "s$at");
+                $wish = new WritingWish(
+                    $area,
+                    Srgb::parse($question['colour'])->toLab(),
+                    ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady),
+                    $ground,
+                    "s$at",
+                );
                 $steps = (new Writer(new PaintBox(DemoPaints::owned())))->write($wish)[0]->area->steps ?? [];
                 // Every fourth plan lives by its primer: the main colour is sprayed, and the recipe begins at the shade.
-                $areas[] = $area->withSteps($at === 0 && $number % 4 === 0 ? array_values(array_filter($steps, static fn(Step $step): bool => $step->technique->family !== Family::Base)) : $steps);
+                $areas[] = $area->withSteps(
+                    $at === 0
+                    && $number % 4 === 0
+                        ? array_values(array_filter($steps, static fn(Step $step): bool => $step->technique->family !== Family::Base))
+                        : $steps
+                );
             }
             yield Plan::of('Plan', ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), $ground, $areas);
         }
     }
 
-    /** @return list<array{texture: Texture, material: Material, size: AreaSize, colour: string, ground: string, level: FinishLevel, paints: int}> */
+    /**
+     * @return list<array{texture: Texture, material: Material, size: AreaSize, colour: string, ground: string, level: FinishLevel, paints: int}>
+     */
     public static function questions(): array
     {
         $questions = [];
@@ -166,16 +213,26 @@ final class AdviceBench
             foreach ($colours as $colour) {
                 $number++;
                 $questions[] = [
-                    'texture' => $texture, 'material' => $material, 'size' => $size, 'colour' => (string) $colour, 'ground' => self::GROUNDS[($number * 5 + intdiv($number, 7)) % 6],
-                    'level' => $number % 3 === 0 ? FinishLevel::Display : FinishLevel::TableReady, 'paints' => [12, 40, 77, 160][($number + intdiv($number, 5)) % 4],
+                    'texture' => $texture, 'material' => $material, 'size' => $size, 'colour' => (string) $colour,
+                    'ground' => self::GROUNDS[($number * 5 + intdiv($number, 7)) % 6],
+                    'level' => $number % 3 === 0
+                        ? FinishLevel::Display
+                        : FinishLevel::TableReady, 'paints' => [12, 40, 77, 160][($number + intdiv($number, 5)) % 4],
                 ];
             }
         }
-        foreach ([[Texture::HardEdgedPanel, Material::Metal], [Texture::ScalesOrChain, Material::Metal], [Texture::TinyDetail, Material::Metal], [Texture::TinyDetail, Material::Glass]] as [$texture, $material]) {
+        foreach ([
+            [Texture::HardEdgedPanel, Material::Metal],
+            [Texture::ScalesOrChain, Material::Metal],
+            [Texture::TinyDetail, Material::Metal],
+            [Texture::TinyDetail, Material::Glass],
+        ] as [$texture, $material]) {
             foreach ($material === Material::Glass ? ['#a3231f', '#2f7f7a', '#3f74b8', '#3f8f4f'] : self::METALS as $colour) {
                 $number++;
                 $questions[] = [
-                    'texture' => $texture, 'material' => $material, 'size' => $material === Material::Glass ? AreaSize::Speck : AreaSize::Medium, 'colour' => $colour, 'ground' => self::GROUNDS[$number % 6],
+                    'texture' => $texture, 'material' => $material, 'size' => $material === Material::Glass
+                        ? AreaSize::Speck
+                        : AreaSize::Medium, 'colour' => $colour, 'ground' => self::GROUNDS[$number % 6],
                     'level' => $number % 2 === 0 ? FinishLevel::Display : FinishLevel::TableReady, 'paints' => [12, 40, 77, 160][$number % 4],
                 ];
             }
@@ -184,7 +241,9 @@ final class AdviceBench
         return $questions;
     }
 
-    /** @param array{texture: Texture, material: Material, size: AreaSize, colour: string, ground: string, level: FinishLevel, paints: int} $question */
+    /**
+     * @param array{texture: Texture, material: Material, size: AreaSize, colour: string, ground: string, level: FinishLevel, paints: int} $question
+     */
     public static function wish(array $question): WritingWish
     {
         $primer = static fn(string $hex): Paint => Paint::of("ground $hex", 'Ground', Kind::Primer, Srgb::parse($hex)->toLab());
@@ -193,7 +252,9 @@ final class AdviceBench
             Area::of('a', 'Area', $question['texture'], $question['size'], Importance::Normal, material: $question['material']),
             Srgb::parse($question['colour'])->toLab(),
             ModelKind::of('Model', BodyType::OnFoot, 32, $question['level']),
-            $question['ground'] === 'from above' ? Undercoat::zenithal($primer('#1c1c1e'), $primer('#eff0ed'), SprayCone::ofHalfAngle(45.0)) : Undercoat::plain($primer($question['ground'])),
+            $question['ground'] === 'from above'
+                ? Undercoat::zenithal($primer('#1c1c1e'), $primer('#eff0ed'), SprayCone::ofHalfAngle(45.0))
+                : Undercoat::plain($primer($question['ground'])),
         );
     }
 
@@ -203,8 +264,23 @@ final class AdviceBench
         static $shelves = [];
 
         return $shelves[$paints] ??= match ($paints) {
-            12 => self::named(['Tar', 'Heron White', 'Rowan Red', 'Harbour Blue', 'Weed Green', 'Oilskin Yellow', 'Warden Leather', 'Ferry Flesh', 'Pewter Sky', 'Straw', 'Chain Steel', 'Umber Wash']),
-            40 => [...self::named(['Tar', 'Heron White', 'Umber Wash', 'Chain Steel', 'Lantern Brass']), ...array_slice(array_values(array_filter(DemoPaints::owned(), static fn(Paint $one, int $at): bool => $at % 2 === 1 && ! in_array($one->name, ['Tar', 'Heron White', 'Umber Wash', 'Chain Steel', 'Lantern Brass'], true), ARRAY_FILTER_USE_BOTH)), 0, 35)],
+            12 => self::named([
+                'Tar', 'Heron White', 'Rowan Red', 'Harbour Blue', 'Weed Green', 'Oilskin Yellow', 'Warden Leather', 'Ferry Flesh',
+                'Pewter Sky', 'Straw', 'Chain Steel', 'Umber Wash',
+            ]),
+            40 => [
+                ...self::named(['Tar', 'Heron White', 'Umber Wash', 'Chain Steel', 'Lantern Brass']),
+                ...array_slice(
+                    array_values(array_filter(
+                        DemoPaints::owned(),
+                        static fn(Paint $one, int $at): bool => $at % 2 === 1
+                            && ! in_array($one->name, ['Tar', 'Heron White', 'Umber Wash', 'Chain Steel', 'Lantern Brass'], true),
+                        ARRAY_FILTER_USE_BOTH,
+                    )),
+                    0,
+                    35,
+                ),
+            ],
             77 => DemoPaints::owned(),
             default => [...DemoPaints::owned(), ...DemoPaints::forSale(), ...Paints::shelf(max(0, $paints - 100), 11)],
         };
@@ -243,20 +319,43 @@ final class AdviceBench
             'falling ladders' => $each(self::falling(...)),
             'tones of opposites' => $each(self::opposites(...)),
             "strangers' hues" => $each(self::strangers(...)),
-            'transparents as the base of a face' => $each(static fn(Proposal $one, WritingWish $wish): array => $wish->area->material === Material::Skin && (self::base($one)?->mix?->isTransparent() ?? false) ? [self::told($one)] : []),
-            'five coats and more' => $each(static fn(Proposal $one): array => array_values(array_map(static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats", array_filter($one->area->steps, static fn(Step $step): bool => $step->coats >= 5)))),
+            'transparents as the base of a face' => $each(
+                static fn(Proposal $one, WritingWish $wish): array => $wish->area->material === Material::Skin
+                && (self::base($one)?->mix?->isTransparent() ?? false) ? [self::told($one)] : []
+            ),
+            'five coats and more' => $each(static fn(Proposal $one): array => array_values(array_map(
+                static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats",
+                array_filter($one->area->steps, static fn(Step $step): bool => $step->coats >= 5),
+            ))),
             'twins' => self::twins(...),
             'dull whites' => $each(self::dullWhites(...)),
             'findings' => $each(static fn(Proposal $one): array => $one->remarks),
             'reasons that numbers contradict' => $each(self::contradicted(...)),
             'edges of three coats and more, dots of two' => $each(static fn(Proposal $one): array => array_values(array_map(
                 static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats",
-                array_filter($one->area->steps, static fn(Step $step): bool => ($step->technique->id === 'edge-highlight' && $step->coats > 2) || ($step->technique->id === 'dot' && $step->coats > 1)),
+                array_filter(
+                    $one->area->steps,
+                    static fn(Step $step): bool => ($step->technique->id === 'edge-highlight' && $step->coats > 2)
+                        || ($step->technique->id === 'dot' && $step->coats > 1),
+                ),
             ))),
-            'bases of one coat' => $each(static fn(Proposal $one, WritingWish $wish): array => ! $wish->area->isSmall() && ($base = self::base($one)) !== null && $base->technique->isMeantToCover() && $base->coats < 2 && $base->mix?->isMetal() !== true ? [$base->words()] : []),
+            'bases of one coat' => $each(
+                static fn(Proposal $one, WritingWish $wish): array => ! $wish->area->isSmall()
+                && ($base = self::base($one)) !== null
+                && $base->technique->isMeantToCover()
+                && $base->coats < 2
+                && $base->mix?->isMetal() !== true ? [$base->words()] : []
+            ),
             'one mix twice running' => $each(self::running(...)),
             'no visible light' => $each(self::unlit(...)),
-            'the first is off, unsaid' => static fn(array $proposals, WritingWish $wish): array => $proposals !== [] && array_filter($proposals[0]->unreached, static fn(string $note): bool => str_starts_with($note, 'Base') || str_starts_with($note, 'Done this way')) === [] && ($off = self::off($proposals[0], $wish)) > self::allowed($wish) ? [sprintf('[%s] %.1f off', $proposals[0]->school->value, $off)] : [],
+            'the first is off, unsaid' => static fn(array $proposals, WritingWish $wish): array => $proposals !== []
+                && array_filter(
+                    $proposals[0]->unreached,
+                    static fn(string $note): bool => str_starts_with($note, 'Base') || str_starts_with($note, 'Done this way'),
+                ) === []
+                && ($off = self::off($proposals[0], $wish)) > self::allowed($wish)
+                    ? [sprintf('[%s] %.1f off', $proposals[0]->school->value, $off)]
+                    : [],
             'nothing proposed' => static fn(array $proposals): array => $proposals === [] ? [''] : [],
         ];
     }
@@ -291,7 +390,12 @@ final class AdviceBench
         $found = [];
         foreach ($proposal->area->steps as $step) {
             $isLight = $step->technique->family === Family::Light && $step->mix !== null && ($step->more->written->rung ?? '') !== 'sketch';
-            if ($isLight && $last !== null && $step->mix->colour()->lightness < $last - 1.0 && ! in_array($step->more->written->rung ?? '', ['base', 'base again'], true)) {
+            if (
+                $isLight
+                && $last !== null
+                && $step->mix->colour()->lightness < $last - 1.0
+                && ! in_array($step->more->written->rung ?? '', ['base', 'base again'], true)
+            ) {
                 $found[] = sprintf('%s %s at L %.0f after L %.0f', $step->technique->id, $step->words(), $step->mix->colour()->lightness, $last);
             }
             $last = $isLight ? $step->mix->colour()->lightness : $last;
@@ -352,12 +456,24 @@ final class AdviceBench
         $tones = self::tones($wish);
         foreach ($proposal->area->steps as $step) {
             $tone = $tones[$step->more->written->rung ?? ''] ?? null;
-            if ($tone === null || $step->mix === null || $step->mix->isTransparent() || $tone->toLch()->chroma < 12.0 || $proposal->school->value === 'non-metallic-metal') {
+            if (
+                $tone === null
+                || $step->mix === null
+                || $step->mix->isTransparent()
+                || $tone->toLch()->chroma < 12.0
+                || $proposal->school->value === 'non-metallic-metal'
+            ) {
                 continue;
             }
             $polar = $step->mix->colour()->toLch();
             if ($polar->chroma > 12.0 && self::apart($polar->hue, $tone->toLch()->hue) > 25.0) {
-                $found[] = sprintf('%s: %s is hue %.0f, wanted %.0f', $step->more->written->rung ?? '', $step->words(), $polar->hue, $tone->toLch()->hue);
+                $found[] = sprintf(
+                    '%s: %s is hue %.0f, wanted %.0f',
+                    $step->more->written->rung ?? '',
+                    $step->words(),
+                    $polar->hue,
+                    $tone->toLch()->hue,
+                );
             }
         }
 
@@ -375,8 +491,12 @@ final class AdviceBench
         foreach ($proposals as $i => $one) {
             foreach (array_slice($proposals, $i + 1) as $other) {
                 $apart = $one->strip->final()->differenceTo($other->strip->final());
-                $techniques = static fn(Proposal $of): array => array_values(array_unique(array_map(static fn(Step $step): string => $step->technique->id, $of->area->steps)));
-                $isOtherWay = array_diff($techniques($one), $techniques($other)) !== [] && array_diff($techniques($other), $techniques($one)) !== [];
+                $techniques = static fn(Proposal $of): array => array_values(array_unique(array_map(
+                    static fn(Step $step): string => $step->technique->id,
+                    $of->area->steps,
+                )));
+                $isOtherWay = array_diff($techniques($one), $techniques($other)) !== []
+                    && array_diff($techniques($other), $techniques($one)) !== [];
                 [$less, $more] = [min($one->minutes(), $other->minutes()), max($one->minutes(), $other->minutes())];
                 if ($apart < 3.0 && ! ($isOtherWay && $apart >= 1.0) && $less > 0.5 * $more) {
                     $found[] = sprintf('%s and %s, %.1f apart', $one->school->value, $other->school->value, $apart);
@@ -398,7 +518,9 @@ final class AdviceBench
         $ownsWhite = array_filter($shelf, static fn(Paint $one): bool => $one->kind === Kind::Opaque && $one->colour()->lightness >= 95.0) !== [];
         $edge = $proposal->strip->final()->at(Zone::Edge)->lightness;
 
-        return $ownsWhite && $asked->lightness >= 94.0 && $asked->toLch()->chroma < 6.0 && $edge < self::WHITE_FROM ? [sprintf('edges at L %.1f', $edge)] : [];
+        return $ownsWhite && $asked->lightness >= 94.0 && $asked->toLch()->chroma < 6.0 && $edge < self::WHITE_FROM
+            ? [sprintf('edges at L %.1f', $edge)]
+            : [];
     }
 
     /** @return list<string> */
@@ -408,13 +530,21 @@ final class AdviceBench
         $before = null;
         foreach ($proposal->area->steps as $step) {
             $reason = $proposal->reasons[$step->id] ?? '';
-            $tone = $step->mix === null || $step->mix->isClear() ? null : ($step->mix->isTransparent() ? $proposal->strip->stage($step->id)?->look->at(Zone::Recess) : $step->mix->colour());
+            $tone = $step->mix === null || $step->mix->isClear()
+                ? null
+                : ($step->mix->isTransparent() ? $proposal->strip->stage($step->id)?->look->at(Zone::Recess) : $step->mix->colour());
             if ($tone === null) {
                 continue;
             }
-            $hues = ['orange' => 60.0, 'yellow' => 92.0, 'green' => 145.0, 'blue' => 265.0, 'violet' => 305.0, 'purple' => 320.0, 'pink' => 5.0, 'red' => 30.0];
+            $hues = [
+                'orange' => 60.0, 'yellow' => 92.0, 'green' => 145.0, 'blue' => 265.0, 'violet' => 305.0, 'purple' => 320.0, 'pink' => 5.0,
+                'red' => 30.0,
+            ];
             if ($before !== null && preg_match('/toward (\w+)/', $reason, $word) === 1 && isset($hues[$word[1]])) {
-                if ($tone->toLch()->chroma < 5.0 || self::apart($tone->toLch()->hue, $hues[$word[1]]) > self::apart($before->toLch()->hue, $hues[$word[1]]) + 4.0) {
+                if (
+                    $tone->toLch()->chroma < 5.0
+                    || self::apart($tone->toLch()->hue, $hues[$word[1]]) > self::apart($before->toLch()->hue, $hues[$word[1]]) + 4.0
+                ) {
                     $found[] = "$reason — {$step->words()} {$tone->toSrgb()->hex()}";
                 }
             }
@@ -432,7 +562,12 @@ final class AdviceBench
         $found = [];
         foreach ($proposal->area->steps as $at => $step) {
             $before = $proposal->area->steps[$at - 1] ?? null;
-            if ($before !== null && $before->mix !== null && $before->mix->words() === $step->mix?->words() && $before->technique->family === $step->technique->family) {
+            if (
+                $before !== null
+                && $before->mix !== null
+                && $before->mix->words() === $step->mix?->words()
+                && $before->technique->family === $step->technique->family
+            ) {
                 $found[] = "{$before->technique->id}, {$step->technique->id}: {$step->words()}";
             }
         }
@@ -446,7 +581,9 @@ final class AdviceBench
         $look = $proposal->strip->final();
         $gain = max($look->at(Zone::Raised)->lightness, $look->at(Zone::Edge)->lightness) - $look->at(Zone::Face)->lightness;
 
-        return $gain < ($look->at(Zone::Face)->lightness < 24.0 ? 2.5 : 4.0) && $wish->area->material !== Material::Glass ? [sprintf('edges %.1f over the face', $gain)] : [];
+        return $gain < ($look->at(Zone::Face)->lightness < 24.0 ? 2.5 : 4.0) && $wish->area->material !== Material::Glass
+            ? [sprintf('edges %.1f over the face', $gain)]
+            : [];
     }
 
     public static function off(Proposal $proposal, WritingWish $wish): float
@@ -454,19 +591,28 @@ final class AdviceBench
         $look = $proposal->strip->final();
         $asked = $wish->colour();
 
-        return min(Ciede2000::between($look->at(Zone::Face), $asked), Ciede2000::between($look->mean(), $asked), $asked->lightness >= 80.0 ? Ciede2000::between($look->at(Zone::Raised), $asked) : INF);
+        return min(
+            Ciede2000::between($look->at(Zone::Face), $asked),
+            Ciede2000::between($look->mean(), $asked),
+            $asked->lightness >= 80.0 ? Ciede2000::between($look->at(Zone::Raised), $asked) : INF,
+        );
     }
 
     private static function allowed(WritingWish $wish): float
     {
         $asked = $wish->colour();
 
-        return $asked->lightness > 84.0 || $asked->lightness < 20.0 || in_array($wish->area->material, [Material::Metal, Material::Glass], true) ? 12.0 : 8.0;
+        return $asked->lightness > 84.0 || $asked->lightness < 20.0 || in_array($wish->area->material, [Material::Metal, Material::Glass], true)
+            ? 12.0
+            : 8.0;
     }
 
     private static function told(Proposal $proposal): string
     {
-        return implode('; ', array_map(static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats", $proposal->area->steps));
+        return implode(
+            '; ',
+            array_map(static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats", $proposal->area->steps),
+        );
     }
 
     private static function apart(float $one, float $other): float
@@ -481,12 +627,36 @@ final class AdviceBench
     {
         $question = self::questions()[$number];
         $wish = self::wish($question);
-        $text = sprintf("%s %s %s %s on %s, %s, %d paints\n", $question['texture']->value, $question['material']->value, $question['size']->value, $question['colour'], $question['ground'], $question['level']->value, $question['paints']);
+        $text = sprintf(
+            "%s %s %s %s on %s, %s, %d paints\n",
+            $question['texture']->value,
+            $question['material']->value,
+            $question['size']->value,
+            $question['colour'],
+            $question['ground'],
+            $question['level']->value,
+            $question['paints'],
+        );
         foreach ((new Writer(new PaintBox(self::shelf($question['paints']))))->write($wish) as $proposal) {
             $look = $proposal->strip->final();
-            $text .= sprintf("  %s, %.0f min, %.1f off: %s\n", $proposal->school->label(), $proposal->minutes(), self::off($proposal, $wish), implode(' ', array_map(static fn(Lab $one): string => $one->toSrgb()->hex().sprintf('(%.0f)', $one->lightness), $look->colours)));
+            $text .= sprintf(
+                "  %s, %.0f min, %.1f off: %s\n",
+                $proposal->school->label(),
+                $proposal->minutes(),
+                self::off($proposal, $wish),
+                implode(' ', array_map(static fn(Lab $one): string => $one->toSrgb()->hex().sprintf('(%.0f)', $one->lightness), $look->colours)),
+            );
             foreach ($proposal->area->steps as $step) {
-                $text .= sprintf("      %-15s %-46s %d:%d x%d %-17s %s\n", $step->technique->id, $step->words(), $step->dilution->paint, $step->dilution->thinner, $step->coats, $step->place->value, $proposal->reasons[$step->id] ?? '');
+                $text .= sprintf(
+                    "      %-15s %-46s %d:%d x%d %-17s %s\n",
+                    $step->technique->id,
+                    $step->words(),
+                    $step->dilution->paint,
+                    $step->dilution->thinner,
+                    $step->coats,
+                    $step->place->value,
+                    $proposal->reasons[$step->id] ?? '',
+                );
             }
             foreach ([...$proposal->unreached, ...$proposal->remarks] as $note) {
                 $text .= "      ! $note\n";

@@ -29,7 +29,21 @@ final readonly class ApiBench
         foreach ([
             ['plan, read', '<= 60 ms', fn(): string => $this->get("plans/$id")],
             ['plan, redrawn by a change', '< 100 ms', fn(): string => $this->send("plans/$id/preview", ['document' => $plan['document']])],
-            ['an edit of the plan, shown', '<= 120 ms', fn(): string => $this->send("plans/$id/edits/preview", ['version' => $plan['version'], 'edit' => ['do' => 'run-step', 'step' => $plan['looks']['order'][4]['stepId'], 'before' => $plan['looks']['order'][3]['stepId']]])],
+            [
+                'an edit of the plan, shown',
+                '<= 120 ms',
+                fn(): string => $this->send(
+                    "plans/$id/edits/preview",
+                    [
+                        'version' => $plan['version'],
+                        'edit' => [
+                            'do' => 'run-step',
+                            'step' => $plan['looks']['order'][4]['stepId'],
+                            'before' => $plan['looks']['order'][3]['stepId'],
+                        ],
+                    ],
+                ),
+            ],
             ['substitutes of one step', '', fn(): string => $this->get("plans/$id/steps/$missing/substitutes")],
             ['shelf, first page', '', fn(): string => $this->get('paints?owned=owned&sort=hue')],
             ['evenings', '', fn(): string => $this->get('evenings')],
@@ -61,7 +75,8 @@ final readonly class ApiBench
     private function send(string $path, array $body): string
     {
         $answer = file_get_contents($this->server->url("api/$path"), false, stream_context_create(['http' => [
-            'method' => 'POST', 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => json_encode($body, JSON_THROW_ON_ERROR),
+            'method' => 'POST', 'header' => "Content-Type: application/json\r\nAccept: application/json",
+            'content' => json_encode($body, JSON_THROW_ON_ERROR),
         ]]));
 
         return $answer === false ? throw new RuntimeException("No answer from $path") : $answer;

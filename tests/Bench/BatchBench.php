@@ -42,7 +42,9 @@ final class BatchBench
     {
         $sketch = "role leader\nrole rank\nundercoat black light bone\n";
         foreach (range(1, 12) as $area) {
-            $sketch .= "area a$area ".['broad-folds', 'hard-edged-panel', 'skin'][$area % 3]." medium cloth\n basecoat navy x2\n wash umber-wash all\n layer blue raised x2\n highlight sky raised\n edge-highlight ice edges only leader\n variant v$area".($area % 4 === 0 ? ' for leader' : '')."\n basecoat green x2\n wash black-wash all\n layer lime raised\n";
+            $sketch .= "area a$area ".['broad-folds', 'hard-edged-panel', 'skin'][$area % 3]
+                ." medium cloth\n basecoat navy x2\n wash umber-wash all\n layer blue raised x2\n highlight sky raised\n edge-highlight ice edges only leader\n variant v$area"
+                .($area % 4 === 0 ? ' for leader' : '')."\n basecoat green x2\n wash black-wash all\n layer lime raised\n";
         }
 
         return PlanSketch::plan($sketch);
@@ -63,7 +65,11 @@ final class BatchBench
         $entries = [];
         foreach (array_slice($squad->passes(), 0, intdiv(count($squad->passes()), 2)) as $at => $pass) {
             foreach (array_chunk($squad->modelsOf($pass->step->id), 15) as $part => $models) {
-                $entries[] = new Entry(new Done($pass->step->id, null, count($models), 1000 * $at + $part, "$at-$part", $models), Used::asPlanned($pass->step), 20);
+                $entries[] = new Entry(
+                    new Done($pass->step->id, null, count($models), 1000 * $at + $part, "$at-$part", $models),
+                    Used::asPlanned($pass->step),
+                    20,
+                );
             }
         }
 

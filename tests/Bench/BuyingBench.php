@@ -26,7 +26,10 @@ final class BuyingBench
             $paints = Paints::shelf(120, 7);
             $random = new Randomizer(new Mt19937($seed));
             $needs = array_slice($paints, 0, 25);
-            $forSale = array_map(static fn(Paint $paint): ForSale => new ForSale("pot $paint->id", $paint->name, $random->getInt(280, 420), [$paint], false), $needs);
+            $forSale = array_map(
+                static fn(Paint $paint): ForSale => new ForSale("pot $paint->id", $paint->name, $random->getInt(280, 420), [$paint], false),
+                $needs,
+            );
             for ($i = 0; $i < 35; $i++) {
                 $size = $random->getInt(4, 8);
                 $inside = array_map(static fn(int $at): Paint => $paints[$at], $random->pickArrayKeys($paints, $size));

@@ -58,18 +58,93 @@ final class ClickBench
 
             $quilt = self::withAnUnpaintedArea($driver, $server);
 
+            $patch = ["#/plans/$quilt?face=quilt&area=scarf", 'section[aria-label^=Patch] input[type=color]'];
+
             return [
-                'another colour in the quilt' => self::median($driver, $server, ["#/plans/$quilt?face=quilt&area=scarf", 'section[aria-label^=Patch] input[type=color]'], static fn(int $round): array => [
-                    sprintf('(() => { const field = document.querySelector("section[aria-label^=Patch] input[type=color]"); return { click: () => { field.value = "#%1$06x"; field.dispatchEvent(new Event("change", { bubbles: true })); } }; })()', 0x203040 + 0x111111 * $round),
+                'another colour in the quilt' => self::median($driver, $server, $patch, static fn(int $round): array => [
+                    sprintf(
+                        '(() => { const field = document.querySelector("section[aria-label^=Patch] input[type=color]"); return { click: () => { field.value = "#%1$06x"; field.dispatchEvent(new Event("change", { bubbles: true })); } }; })()',
+                        0x203040 + 0x111111 * $round,
+                    ),
                     sprintf('document.querySelector(".quilt svg").innerHTML.includes("#%06x")', 0x203040 + 0x111111 * $round),
                 ]),
-                'another area of a plan' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf('document.querySelectorAll("nav[aria-label=Areas] li > button")[%d]', 1 + $round % 6), sprintf('document.querySelector("section[aria-label^=Strip] h2").textContent === document.querySelectorAll("nav[aria-label=Areas] li bdi")[%d].textContent', 1 + $round % 6)]),
-                'one coat more' => self::median($driver, $server, self::plan(), static fn(int $round): array => ['[...document.querySelectorAll(".coats button")].find((one) => one.textContent.includes("one more") && !one.disabled) ?? document.querySelector(".coats button")', 'document.querySelector(".saved").textContent.trim() === "all saved" && [...document.querySelectorAll("main [style], main h2, main td, main .steps li")].map((one) => one.getAttribute("style") + one.textContent).join() !== before']),
-                'a step added' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf(self::NAMED, '"Add a step"'), sprintf('document.querySelectorAll("ol[aria-label=Steps] > li").length === %d', 7 + $round)]),
-                'the score' => self::median($driver, $server, self::plan(), static fn(int $round): array => [sprintf('[...document.querySelectorAll("main a")].find((one) => one.textContent.trim().startsWith(%s))', $round % 2 === 0 ? '"Running order"' : '"Areas"'), $round % 2 === 0 ? 'document.querySelectorAll("button[data-step].note").length > 30' : 'document.querySelectorAll("ol[aria-label=Steps] > li").length > 3']),
-                'another mix looked at' => self::median($driver, $server, ['#/mixing?colour=%23a0522d', 'section[aria-label="Two"] li:nth-child(2)'], static fn(int $round): array => [sprintf('document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d]', $round % 3), sprintf('document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d].getAttribute("aria-pressed") === "true"', $round % 3)]),
-                'a paint of the list' => self::median($driver, $server, ['#/shelf/list', 'tbody tr:nth-child(12)'], static fn(int $round): array => [sprintf('document.querySelectorAll("tbody tr button")[%d]', 1 + $round), sprintf('document.querySelector("aside section h2 bdi").textContent === document.querySelectorAll("tbody tr bdi")[%d].textContent', 2 * (1 + $round))]),
-                'a pass done, twelve batches on the desk' => self::median($driver, $server, ['#/batches/'.self::twelve($driver, $server).'/paint', 'button.done'], static fn(): array => ['window.before = document.querySelector("section[aria-label=\'Open step\']")?.textContent.replace(/\d+:\d+/, ""), document.querySelector("button.done")', 'document.querySelector("section[aria-label=\'Open step\']")?.textContent.replace(/\d+:\d+/, "") !== window.before']),
+                'another area of a plan' => self::median(
+                    $driver,
+                    $server,
+                    self::plan(),
+                    static fn(int $round): array => [
+                        sprintf('document.querySelectorAll("nav[aria-label=Areas] li > button")[%d]', 1 + $round % 6),
+                        sprintf(
+                            'document.querySelector("section[aria-label^=Strip] h2").textContent === document.querySelectorAll("nav[aria-label=Areas] li bdi")[%d].textContent',
+                            1 + $round % 6,
+                        ),
+                    ],
+                ),
+                'one coat more' => self::median(
+                    $driver,
+                    $server,
+                    self::plan(),
+                    static fn(int $round): array => [
+                        '[...document.querySelectorAll(".coats button")].find((one) => one.textContent.includes("one more") && !one.disabled) ?? document.querySelector(".coats button")',
+                        'document.querySelector(".saved").textContent.trim() === "all saved" && [...document.querySelectorAll("main [style], main h2, main td, main .steps li")].map((one) => one.getAttribute("style") + one.textContent).join() !== before',
+                    ],
+                ),
+                'a step added' => self::median(
+                    $driver,
+                    $server,
+                    self::plan(),
+                    static fn(int $round): array => [
+                        sprintf(self::NAMED, '"Add a step"'),
+                        sprintf('document.querySelectorAll("ol[aria-label=Steps] > li").length === %d', 7 + $round),
+                    ],
+                ),
+                'the score' => self::median(
+                    $driver,
+                    $server,
+                    self::plan(),
+                    static fn(int $round): array => [
+                        sprintf(
+                            '[...document.querySelectorAll("main a")].find((one) => one.textContent.trim().startsWith(%s))',
+                            $round % 2 === 0 ? '"Running order"' : '"Areas"',
+                        ),
+                        $round % 2 === 0
+                            ? 'document.querySelectorAll("button[data-step].note").length > 30'
+                            : 'document.querySelectorAll("ol[aria-label=Steps] > li").length > 3',
+                    ],
+                ),
+                'another mix looked at' => self::median(
+                    $driver,
+                    $server,
+                    ['#/mixing?colour=%23a0522d', 'section[aria-label="Two"] li:nth-child(2)'],
+                    static fn(int $round): array => [
+                        sprintf('document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d]', $round % 3),
+                        sprintf(
+                            'document.querySelectorAll("section[aria-label=\'One paint\'] li button")[%d].getAttribute("aria-pressed") === "true"',
+                            $round % 3,
+                        ),
+                    ],
+                ),
+                'a paint of the list' => self::median(
+                    $driver,
+                    $server,
+                    ['#/shelf/list', 'tbody tr:nth-child(12)'],
+                    static fn(int $round): array => [
+                        sprintf('document.querySelectorAll("tbody tr button")[%d]', 1 + $round),
+                        sprintf(
+                            'document.querySelector("aside section h2 bdi").textContent === document.querySelectorAll("tbody tr bdi")[%d].textContent',
+                            2 * (1 + $round),
+                        ),
+                    ],
+                ),
+                'a pass done, twelve batches on the desk' => self::median(
+                    $driver,
+                    $server,
+                    ['#/batches/'.self::twelve($driver, $server).'/paint', 'button.done'],
+                    static fn(): array => [
+                        'window.before = document.querySelector("section[aria-label=\'Open step\']")?.textContent.replace(/\d+:\d+/, ""), document.querySelector("button.done")',
+                        'document.querySelector("section[aria-label=\'Open step\']")?.textContent.replace(/\d+:\d+/, "") !== window.before',
+                    ],
+                ),
             ];
         } finally {
             $chromium->close();
@@ -148,9 +223,14 @@ final class ClickBench
     {
         $driver->get('about:blank');
         $driver->get($server->url($start[0]));
-        $driver->executeAsyncScript('const [what, done] = arguments; const look = () => (document.querySelector(what) ? done() : requestAnimationFrame(look)); look()', [$start[1]]);
+        $driver->executeAsyncScript(
+            'const [what, done] = arguments; const look = () => (document.querySelector(what) ? done() : requestAnimationFrame(look)); look()',
+            [$start[1]],
+        );
         if ($start[1] === 'h2 a') {
-            $driver->executeAsyncScript('const done = arguments[0]; [...document.querySelectorAll("h2 a")].find((one) => one.textContent.includes("Ferry Warden")).click(); const look = () => (document.querySelector("ol[aria-label=Steps]") ? done() : requestAnimationFrame(look)); look()');
+            $driver->executeAsyncScript(
+                'const done = arguments[0]; [...document.querySelectorAll("h2 a")].find((one) => one.textContent.includes("Ferry Warden")).click(); const look = () => (document.querySelector("ol[aria-label=Steps]") ? done() : requestAnimationFrame(look)); look()',
+            );
         }
         $times = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {

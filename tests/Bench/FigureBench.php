@@ -27,7 +27,10 @@ use Kalokroma\Simulation\SprayCone;
 /** What the relief of a sculpt takes, and the colours of a figure. */
 final class FigureBench
 {
-    /** @return array{vertices: int, relief: float, memory: float, grows: float, patches: float, painted: float, still: float, photo: float, superpixels: float} ms and MB; how many times as long twice the vertices take */
+    /**
+     * @return array{vertices: int, relief: float, memory: float, grows: float, patches: float, painted: float, still: float, photo: float,
+     *     superpixels: float} ms and MB; how many times as long twice the vertices take
+     */
     public static function run(): array
     {
         $large = self::sculpt('heron-provost');
@@ -52,11 +55,38 @@ final class FigureBench
 
             return PaintedLook::of($of, $of->stages[count($of->stages) - 1]);
         }, $plan->areas);
-        $labels = Labels::of(array_map(static fn(Area $area): string => $area->id, $plan->areas), implode('', array_map(static fn(int $triangle): string => chr(intdiv($triangle, 500) % count($plan->areas)), range(0, $large->triangleCount() - 1))), $large);
+        $labels = Labels::of(
+            array_map(static fn(Area $area): string => $area->id, $plan->areas),
+            implode(
+                '',
+                array_map(
+                    static fn(int $triangle): string => chr(intdiv($triangle, 500) % count($plan->areas)),
+                    range(0, $large->triangleCount() - 1),
+                ),
+            ),
+            $large,
+        );
         $even = array_fill(0, $large->vertexCount(), 0.7);
-        $still = static fn(): Still => Still::of($large, $labels, array_fill(0, $large->vertexCount(), 2.3), $even, $even, $even, $looks, Camera::turned(20.0), 900, 1200);
+        $still = static fn(): Still => Still::of(
+            $large,
+            $labels,
+            array_fill(0, $large->vertexCount(), 2.3),
+            $even,
+            $even,
+            $even,
+            $looks,
+            Camera::turned(20.0),
+            900,
+            1200,
+        );
         $still();
-        $picture = Picture::of(155, array_map(static fn(int $at): array => [50.0 + 30.0 * sin($at % 155 / 6) + 10.0 * cos(intdiv($at, 155) / 9), 0.0, 0.0], range(0, 155 * 206 - 1)));
+        $picture = Picture::of(
+            155,
+            array_map(
+                static fn(int $at): array => [50.0 + 30.0 * sin($at % 155 / 6) + 10.0 * cos(intdiv($at, 155) / 9), 0.0, 0.0],
+                range(0, 155 * 206 - 1),
+            ),
+        );
         $mesh = $picture->mesh(32.0);
         $all = Labels::of(['a'], str_repeat("\0", $mesh->triangleCount()), $mesh);
         $photo = static fn(): array => PictureRelief::zones($picture, $all, [Texture::BroadFolds]);
@@ -75,10 +105,17 @@ final class FigureBench
         ];
     }
 
-    /** @param array{vertices: int, relief: float, memory: float, grows: float, patches: float, painted: float, still: float, photo: float, superpixels: float} $figures */
+    /**
+     * @param array{vertices: int, relief: float, memory: float, grows: float, patches: float, painted: float, still: float, photo: float,
+     *     superpixels: float} $figures
+     */
     public static function print(array $figures): void
     {
-        Clock::row(sprintf('relief of %s vertices, with what one spray leaves', number_format($figures['vertices'])), sprintf('%.1f s', $figures['relief'] / 1000), '<= 20 s for 40,000');
+        Clock::row(
+            sprintf('relief of %s vertices, with what one spray leaves', number_format($figures['vertices'])),
+            sprintf('%.1f s', $figures['relief'] / 1000),
+            '<= 20 s for 40,000',
+        );
         Clock::row('    memory', sprintf('%.0f MB', $figures['memory']), '<= 256 MB');
         Clock::row('    twice the vertices take', sprintf('%.2f times', $figures['grows']), '<= 2.3');
         Clock::row('    its patches', sprintf('%.1f s', $figures['patches'] / 1000));

@@ -47,7 +47,10 @@ final class MapBench
         requestAnimationFrame(() => { last = performance.now(); next(40); });
         JS;
 
-    /** @return array{paints: int, answer: float, drawn: float, frame: float} how many were drawn, and ms: the server's answer, from it to the picture, the 95th of 100 frames while brushing */
+    /**
+     * @return array{paints: int, answer: float, drawn: float, frame: float} how many were drawn, and ms: the server's answer, from it to
+     *     the picture, the 95th of 100 frames while brushing
+     */
     public static function run(AppServer $server): array
     {
         self::fill($server);
@@ -77,11 +80,20 @@ final class MapBench
         $catalogue = "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\n";
         $shelf = "maker,code,pots,remaining_ml,note\n";
         for ($i = 0; $i < self::PAINTS; $i++) {
-            $catalogue .= sprintf("Bench,,B%d,Paint %d,opaque,#%02x%02x%02x,,matt,17,300,\n", $i, $i, $random->getInt(10, 240), $random->getInt(10, 240), $random->getInt(10, 240));
+            $catalogue .= sprintf(
+                "Bench,,B%d,Paint %d,opaque,#%02x%02x%02x,,matt,17,300,\n",
+                $i,
+                $i,
+                $random->getInt(10, 240),
+                $random->getInt(10, 240),
+                $random->getInt(10, 240),
+            );
             $shelf .= "Bench,B$i,1,12,\n";
         }
         foreach (['catalogue' => $catalogue, 'shelf' => $shelf] as $what => $csv) {
-            $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: text/csv\r\nAccept: application/json", 'content' => $csv]]);
+            $context = stream_context_create([
+                'http' => ['method' => 'POST', 'header' => "Content-Type: text/csv\r\nAccept: application/json", 'content' => $csv],
+            ]);
             if (file_get_contents($server->url("api/paints/import?what=$what"), false, $context) === false) {
                 throw new RuntimeException("The $what was not taken.");
             }

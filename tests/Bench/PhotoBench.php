@@ -11,7 +11,10 @@ use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
 use RuntimeException;
 
-/** A photo of twelve million pixels, taken standing up: taken in, turned, kept and read. Runs in a process of its own, to see what memory it takes. */
+/**
+ * A photo of twelve million pixels, taken standing up: taken in, turned, kept and read. Runs in a process of its own, to see what memory it
+ * takes.
+ */
 final class PhotoBench
 {
     private const WIDTH = 4000;
@@ -45,7 +48,14 @@ final class PhotoBench
         for ($x = 0; $x < self::WIDTH; $x += 8) {
             for ($y = 0; $y < self::HEIGHT; $y += 8) {
                 $grain = ($x * 31 + $y * 17) % 7;
-                imagefilledrectangle($image, $x, $y, $x + 7, $y + 7, $x < self::WIDTH / 2 ? 0x70_70_70 + 0x01_01_01 * $grain : 0x7a_52_30 + 0x01_01_01 * $grain);
+                imagefilledrectangle(
+                    $image,
+                    $x,
+                    $y,
+                    $x + 7,
+                    $y + 7,
+                    $x < self::WIDTH / 2 ? 0x70_70_70 + 0x01_01_01 * $grain : 0x7a_52_30 + 0x01_01_01 * $grain,
+                );
             }
         }
         ob_start();

@@ -50,11 +50,16 @@ final class PlanBench
             ['kalokroma:schedule', $plan, '--models=10', '--sessions='.self::sessions()],
             ['kalokroma:mend', $plan, '--finding=blotchy-wash'],
             ['kalokroma:spray-check', '--celsius=20', '--humidity=50'],
-            ['kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#7f8183', '--level=table-ready', '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv'],
+            [
+                'kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#7f8183',
+                '--level=table-ready', '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv',
+            ],
             ['kalokroma:undercoat', $plan, '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv'],
             ['kalokroma:read-guide', self::guide(), '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv'],
         ] as $command) {
-            $wanted = in_array($command[0], ['kalokroma:write-recipe', 'kalokroma:undercoat', 'kalokroma:read-guide', 'kalokroma:schedule'], true) ? '<= 800 ms' : '<= 600 ms';
+            $wanted = in_array($command[0], ['kalokroma:write-recipe', 'kalokroma:undercoat', 'kalokroma:read-guide', 'kalokroma:schedule'], true)
+                ? '<= 800 ms'
+                : '<= 600 ms';
             $run = new Process([PHP_BINARY, 'artisan', ...$command, '--json']);
             Clock::row("$command[0], as a command", sprintf('%.0f ms', self::median(static fn() => $run->mustRun())), $wanted);
         }
@@ -63,7 +68,10 @@ final class PlanBench
     private static function guide(): string
     {
         $file = sys_get_temp_dir().'/kalokroma-bench-guide.txt';
-        file_put_contents($file, "Coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: base Warden Leather, shade with Soot Wash\n");
+        file_put_contents(
+            $file,
+            "Coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: base Warden Leather, shade with Soot Wash\n",
+        );
 
         return $file;
     }
@@ -71,7 +79,13 @@ final class PlanBench
     private static function sessions(): string
     {
         $file = sys_get_temp_dir().'/kalokroma-bench-sessions.json';
-        file_put_contents($file, json_encode(array_map(static fn(int $day): array => ['start' => sprintf('2026-12-%02dT14:00:00+00:00', $day), 'minutes' => 300], range(1, 30)), JSON_THROW_ON_ERROR));
+        file_put_contents(
+            $file,
+            json_encode(
+                array_map(static fn(int $day): array => ['start' => sprintf('2026-12-%02dT14:00:00+00:00', $day), 'minutes' => 300], range(1, 30)),
+                JSON_THROW_ON_ERROR,
+            ),
+        );
 
         return $file;
     }

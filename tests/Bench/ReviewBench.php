@@ -35,7 +35,11 @@ final class ReviewBench
     {
         $missed = [];
         foreach (ReviewCorpus::mistakes() as $name => [$rule, $sketch]) {
-            if (! in_array($rule, array_map(static fn(Finding $one): string => $one->rule, self::findings(self::plan(PlanSketch::document($sketch), $isGuessed))), true)) {
+            if (! in_array(
+                $rule,
+                array_map(static fn(Finding $one): string => $one->rule, self::findings(self::plan(PlanSketch::document($sketch), $isGuessed))),
+                true,
+            )) {
                 $missed[] = "$name: $rule";
             }
         }
@@ -62,7 +66,10 @@ final class ReviewBench
         return $alarms;
     }
 
-    /** @return array{read: int, all: int, missed: list<string>, lost: list<string>} facts of guides that were read; paints of which nothing is said at all */
+    /**
+     * @return array{read: int, all: int, missed: list<string>, lost: list<string>} facts of guides that were read; paints of which nothing
+     *     is said at all
+     */
     public static function guides(): array
     {
         $paints = [...DemoPaints::owned(), ...DemoPaints::forSale()];
@@ -75,12 +82,28 @@ final class ReviewBench
             foreach ($facts as $fact) {
                 $all++;
                 $parts = explode(' | ', $fact);
-                $isMade = array_filter($made, static fn(string $one): bool => array_slice(explode(' | ', $one), 0, 3) === array_slice($parts, 0, 3) && array_filter(array_slice($parts, 3), static fn(string $more): bool => ! str_contains($one, $more)) === []);
+                $isMade = array_filter(
+                    $made,
+                    static fn(string $one): bool => array_slice(explode(' | ', $one), 0, 3) === array_slice($parts, 0, 3)
+                        && array_filter(array_slice($parts, 3), static fn(string $more): bool => ! str_contains($one, $more)) === [],
+                );
                 $missed = $isMade === [] ? [...$missed, "$style: $fact"] : $missed;
             }
-            $told = implode("\n", [...$made, ...array_column($guide->leftOver, 'text'), ...$guide->unknownPaints, ...array_column($guide->plan->areas, 'name'), ...array_map(static fn(Paint $one): string => $one->name, [...$guide->listedUnused, ...$guide->usedUnlisted])]);
+            $told = implode(
+                "\n",
+                [
+                    ...$made,
+                    ...array_column($guide->leftOver, 'text'),
+                    ...$guide->unknownPaints,
+                    ...array_column($guide->plan->areas, 'name'),
+                    ...array_map(static fn(Paint $one): string => $one->name, [...$guide->listedUnused, ...$guide->usedUnlisted]),
+                ],
+            );
             foreach ($paints as $paint) {
-                $isSaid = preg_match('/(?<!\w)'.preg_quote($paint->name, '/').'(?! (?:Wash|Primer|Varnish|Brass|Brown))(?!\w)/u', strip_tags((string) preg_replace('~<script.*?</script>~s', '', $text))) === 1;
+                $isSaid = preg_match(
+                    '/(?<!\w)'.preg_quote($paint->name, '/').'(?! (?:Wash|Primer|Varnish|Brass|Brown))(?!\w)/u',
+                    strip_tags((string) preg_replace('~<script.*?</script>~s', '', $text)),
+                ) === 1;
                 if ($isSaid && ! str_contains($told, $paint->name) && $guide->unread === []) {
                     $lost[] = "$style: $paint->name";
                 }
@@ -95,7 +118,10 @@ final class ReviewBench
     {
         $names = PaintNames::of([...DemoPaints::owned(), ...DemoPaints::forSale()]);
 
-        return array_values(array_filter(GuideCorpus::others(), static fn(string $text): bool => GuideReader::read($text, $names)->plan->areas !== []));
+        return array_values(array_filter(
+            GuideCorpus::others(),
+            static fn(string $text): bool => GuideReader::read($text, $names)->plan->areas !== [],
+        ));
     }
 
     /** @return list<string> area, technique, paints, ratio, coats and place of each step */
@@ -104,11 +130,24 @@ final class ReviewBench
         $facts = [];
         foreach ([...$guide->plan->areas, null] as $area) {
             foreach ($area->steps ?? $guide->plan->wholeModel as $step) {
-                $facts[] = sprintf('%s | %s | %s | %s | x%d | %s', $area->id ?? 'whole', $step->technique->id, $step->words(), $step->dilution->words(), $step->coats, $step->place->value);
+                $facts[] = sprintf(
+                    '%s | %s | %s | %s | x%d | %s',
+                    $area->id ?? 'whole',
+                    $step->technique->id,
+                    $step->words(),
+                    $step->dilution->words(),
+                    $step->coats,
+                    $step->place->value,
+                );
             }
         }
         foreach ($guide->read as $one) {
-            $facts[] = sprintf('%s | %s | %s', $one['area'] ?? 'undercoat', $one['technique'], implode(' : ', array_map(static fn(array $pair): string => $pair[0]->name, $one['paints'])));
+            $facts[] = sprintf(
+                '%s | %s | %s',
+                $one['area'] ?? 'undercoat',
+                $one['technique'],
+                implode(' : ', array_map(static fn(array $pair): string => $pair[0]->name, $one['paints'])),
+            );
         }
 
         return $facts;
@@ -117,7 +156,10 @@ final class ReviewBench
     /** @return array{list<string>, int} mends after which there is as much of as grave, and of how many, in the plans painters wrote */
     public static function harmful(): array
     {
-        return self::harm(array_map(PlanSketch::document(...), [...array_column(ReviewCorpus::mistakes(), 1), ...array_values(ReviewCorpus::experts()), ...array_values(ReviewCorpus::sequences())]));
+        return self::harm(array_map(
+            PlanSketch::document(...),
+            [...array_column(ReviewCorpus::mistakes(), 1), ...array_values(ReviewCorpus::experts()), ...array_values(ReviewCorpus::sequences())],
+        ));
     }
 
     /** @return array{list<string>, int} the same of plans thrown together */
@@ -143,11 +185,23 @@ final class ReviewBench
         $guides = self::guides();
 
         return [
-            [sprintf('mistakes of %d missed, stated and guessed opacities', count(ReviewCorpus::mistakes())), sprintf('%d, %d', count(self::missed(false)), count(self::missed(true))), '<= 1'],
-            [sprintf('false stop or time alarms on %d plans', count(ReviewCorpus::experts()) + count(ReviewCorpus::sequences())), sprintf('%d, %d', count(self::falseAlarms(false)), count(self::falseAlarms(true))), '0'],
+            [
+                sprintf('mistakes of %d missed, stated and guessed opacities', count(ReviewCorpus::mistakes())),
+                sprintf('%d, %d', count(self::missed(false)), count(self::missed(true))),
+                '<= 1',
+            ],
+            [
+                sprintf('false stop or time alarms on %d plans', count(ReviewCorpus::experts()) + count(ReviewCorpus::sequences())),
+                sprintf('%d, %d', count(self::falseAlarms(false)), count(self::falseAlarms(true))),
+                '0',
+            ],
             ["mends of $mends that leave as much of as grave", (string) count($harm), '0'],
             [sprintf('    of %d in %d plans thrown together', $wildMends, self::WILD), (string) count($wildHarm), '0'],
-            [sprintf('facts of %d guides read', count(GuideCorpus::guides()) + count(GuideCorpus::unseen())), sprintf('%d of %d', $guides['read'], $guides['all']), '>= 85 %'],
+            [
+                sprintf('facts of %d guides read', count(GuideCorpus::guides()) + count(GuideCorpus::unseen())),
+                sprintf('%d of %d', $guides['read'], $guides['all']),
+                '>= 85 %',
+            ],
             ['    paints of them lost without a word', (string) count($guides['lost']), '0'],
             [sprintf('    of %d other texts taken for guides', count(GuideCorpus::others())), (string) count(self::takenForGuides()), '0'],
         ];
@@ -189,21 +243,30 @@ final class ReviewBench
     /** @return list<Finding> that are not silenced */
     private static function findings(Plan $plan): array
     {
-        return array_values(array_filter(Review::of(Scene::of(Rehearsal::of($plan), self::shelf(), 5)), static fn(Finding $one): bool => ! $one->isSilenced && $one->rule !== 'no-stop'));
+        return array_values(array_filter(
+            Review::of(Scene::of(Rehearsal::of($plan), self::shelf(), 5)),
+            static fn(Finding $one): bool => ! $one->isSilenced && $one->rule !== 'no-stop',
+        ));
     }
 
     private static function shelf(): Shelf
     {
         static $shelf = null;
 
-        return $shelf ??= Shelf::of(array_values(array_filter(DocumentPaints::of(PlanSketch::document(''))->paints, static fn($paint): bool => $paint->id !== 'shiny')));
+        return $shelf ??= Shelf::of(array_values(array_filter(
+            DocumentPaints::of(PlanSketch::document(''))->paints,
+            static fn($paint): bool => $paint->id !== 'shiny',
+        )));
     }
 
     /** @param array<string, mixed> $document */
     private static function plan(array $document, bool $isGuessed): Plan
     {
         if ($isGuessed) {
-            $document['paints'] = array_map(static fn(array $paint): array => array_diff_key($paint, ['opacity' => 0]), (array) $document['paints']);
+            $document['paints'] = array_map(
+                static fn(array $paint): array => array_diff_key($paint, ['opacity' => 0]),
+                (array) $document['paints'],
+            );
         }
 
         return PlanDocument::ofFile($document)->plan(DocumentPaints::of($document));

@@ -51,7 +51,16 @@ final class ScaleBench
         for ($from = 0; $from < $paints; $from += self::ADDED_AT_ONCE) {
             $catalogue = $head;
             for ($i = $from; $i < min($paints, $from + self::ADDED_AT_ONCE); $i++) {
-                $catalogue .= sprintf("Maker %d,,B%d,Paint %d,%s,#%02x%02x%02x,,matt,17,300,\n", $i % 12, $i, $i, $kinds[$i % 8], $random->getInt(10, 240), $random->getInt(10, 240), $random->getInt(10, 240));
+                $catalogue .= sprintf(
+                    "Maker %d,,B%d,Paint %d,%s,#%02x%02x%02x,,matt,17,300,\n",
+                    $i % 12,
+                    $i,
+                    $i,
+                    $kinds[$i % 8],
+                    $random->getInt(10, 240),
+                    $random->getInt(10, 240),
+                    $random->getInt(10, 240),
+                );
             }
             $took += Clock::milliseconds(fn(): string => $this->send('POST', 'paints/import?what=catalogue', $catalogue, 'text/csv'));
         }
@@ -98,7 +107,12 @@ final class ScaleBench
         $insert = null;
         for ($i = count($rows); $i < $wanted; $i++) {
             $row = $other($rows[$i % count($rows)], $i);
-            $insert ??= $pdo->prepare(sprintf('insert into %s (%s) values (%s)', $table, implode(', ', array_map(static fn(string $one): string => "\"$one\"", array_keys($row))), implode(', ', array_fill(0, count($row), '?'))));
+            $insert ??= $pdo->prepare(sprintf(
+                'insert into %s (%s) values (%s)',
+                $table,
+                implode(', ', array_map(static fn(string $one): string => "\"$one\"", array_keys($row))),
+                implode(', ', array_fill(0, count($row), '?')),
+            ));
             $insert->execute(array_values($row));
         }
     }
@@ -147,14 +161,22 @@ final class ScaleBench
             ['a plan, redrawn by a change', 300, fn(): string => $this->send('POST', "plans/$id/preview", ['document' => $plan['document']])],
             ['a plan, changed', 1000, function () use ($id, &$plan, &$name): string {
                 $plan['document']['name'] = 'Changed '.++$name;
-                $answer = $this->send('POST', "plans/$id/edits", ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]]);
+                $answer = $this->send(
+                    'POST',
+                    "plans/$id/edits",
+                    ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]],
+                );
                 $plan['version'] = json_decode($answer, true)['version'];
 
                 return $answer;
             }],
             ['plans, after a change', 300, fn(): string => $this->get('plans')],
             ['a pot, changed', 1000, function () use (&$paint): string {
-                $answer = $this->send('PUT', "paints/{$paint['id']}/pot", ['pots' => 1, 'remainingMl' => 5.0, 'note' => '', 'wished' => false, 'version' => $paint['pot']['version'] ?? 0]);
+                $answer = $this->send(
+                    'PUT',
+                    "paints/{$paint['id']}/pot",
+                    ['pots' => 1, 'remainingMl' => 5.0, 'note' => '', 'wished' => false, 'version' => $paint['pot']['version'] ?? 0],
+                );
                 $paint = json_decode($answer, true);
 
                 return $answer;
@@ -163,7 +185,10 @@ final class ScaleBench
             for ($i = 0; $i < self::WARM; $i++) {
                 $ask();
             }
-            $times[$what] = [max(array_map(static fn(): float => Clock::milliseconds($ask), range(1, self::ASKED))), '<= '.number_format($wanted).' ms'];
+            $times[$what] = [
+                max(array_map(static fn(): float => Clock::milliseconds($ask), range(1, self::ASKED))),
+                '<= '.number_format($wanted).' ms',
+            ];
         }
 
         return $times;
@@ -186,7 +211,9 @@ final class ScaleBench
         ]]));
         $status = (int) (explode(' ', $http_response_header[0] ?? '')[1] ?? 0);
 
-        return $answer !== false && $status < 300 ? $answer : throw new RuntimeException("$method $path: $status ".substr((string) $answer, 0, 300));
+        return $answer !== false && $status < 300
+            ? $answer
+            : throw new RuntimeException("$method $path: $status ".substr((string) $answer, 0, 300));
     }
 
     private static function ulid(int $number): string

@@ -25,10 +25,17 @@ final class ScheduleBench
 {
     private const RUNS = 7;
 
-    /** @return array<string, float> milliseconds, the median of seven; `ratio` the farthest from the bound that knows the sessions, over the demo's plans and batches of 1 to 20 */
+    /**
+     * @return array<string, float> milliseconds, the median of seven; `ratio` the farthest from the bound that knows the sessions, over the
+     *     demo's plans and batches of 1 to 20
+     */
     public static function run(): array
     {
-        $big = [Job::of(SquadPlan::alike(self::big('navy'), 10)), Job::of(SquadPlan::alike(self::big('red'), 5)), Job::of(SquadPlan::alike(self::big('green'), 3))];
+        $big = [
+            Job::of(SquadPlan::alike(self::big('navy'), 10)),
+            Job::of(SquadPlan::alike(self::big('red'), 5)),
+            Job::of(SquadPlan::alike(self::big('green'), 3)),
+        ];
         $sessions = self::sessions(30, 480);
         $demo = array_map(self::read(...), glob('resources/demo/plans/*.json') ?: []);
         $worst = 0.0;
@@ -37,7 +44,10 @@ final class ScheduleBench
                 foreach ([self::sessions(40, 1440), self::sessions(120, 120)] as $evenings) {
                     $work = Work::of([Job::of(SquadPlan::alike($plan, $models))]);
                     $begin = $evenings->all[0]->from();
-                    $worst = max($worst, ((Scheduler::schedule($work, $evenings)->finish() ?? 0) - $begin) / (Bound::of(new Desk($work, $evenings)) - $begin));
+                    $worst = max(
+                        $worst,
+                        ((Scheduler::schedule($work, $evenings)->finish() ?? 0) - $begin) / (Bound::of(new Desk($work, $evenings)) - $begin),
+                    );
                 }
             }
         }
@@ -52,7 +62,10 @@ final class ScheduleBench
 
     private static function sessions(int $days, int $minutes): Sessions
     {
-        return Sessions::of(array_map(static fn(int $day): Session => Session::of((new DateTimeImmutable('2026-12-01T08:00:00Z'))->modify("+$day days"), $minutes), range(0, $days - 1)));
+        return Sessions::of(array_map(
+            static fn(int $day): Session => Session::of((new DateTimeImmutable('2026-12-01T08:00:00Z'))->modify("+$day days"), $minutes),
+            range(0, $days - 1),
+        ));
     }
 
     /** Twelve areas of five steps. */
@@ -60,7 +73,14 @@ final class ScheduleBench
     {
         $sketch = "undercoat black light bone\n";
         for ($area = 0; $area < 12; $area++) {
-            $sketch .= sprintf("area a%d broad-folds %s cloth touches a%d\n basecoat %s x2\n wash umber-wash\n layer %s x1\n highlight sky x1\n edge-highlight ice\n", $area, ['small', 'medium', 'large'][$area % 3], ($area + 1) % 12, $base, $base);
+            $sketch .= sprintf(
+                "area a%d broad-folds %s cloth touches a%d\n basecoat %s x2\n wash umber-wash\n layer %s x1\n highlight sky x1\n edge-highlight ice\n",
+                $area,
+                ['small', 'medium', 'large'][$area % 3],
+                ($area + 1) % 12,
+                $base,
+                $base,
+            );
         }
 
         return PlanSketch::plan($sketch."stop table-ready a5-3\n");

@@ -16,7 +16,10 @@ final class SentBench
         $batches = json_decode((string) file_get_contents($server->url('api/batches/names')), true);
         $batch = array_column(is_array($batches) ? $batches : [], 'id', 'name')['Night shift'];
         $sent = [];
-        foreach (['the bench, at first' => ['#/', 'article .next', '<= 250 kB'], 'painting, at first' => ["#/batches/$batch/paint", '.finish .done', '<= 150 kB']] as $what => [$hash, $ready, $wanted]) {
+        foreach ([
+            'the bench, at first' => ['#/', 'article .next', '<= 250 kB'],
+            'painting, at first' => ["#/batches/$batch/paint", '.finish .done', '<= 150 kB'],
+        ] as $what => [$hash, $ready, $wanted]) {
             $chromium = Chromium::open(listens: true);
             try {
                 $start = hrtime(true);

@@ -66,7 +66,13 @@ final class SolverBench
             $shelf = self::shelf($paints);
             foreach (self::TARGETS as $hex) {
                 [$quick, $thorough] = array_map(
-                    static fn(Effort $effort): float => MixSolver::solve(MixTarget::masstone(Paints::lab($hex)), $shelf, MixLimits::none()->paints(2), 2, $effort)->pairs[0]->difference->number,
+                    static fn(Effort $effort): float => MixSolver::solve(
+                        MixTarget::masstone(Paints::lab($hex)),
+                        $shelf,
+                        MixLimits::none()->paints(2),
+                        2,
+                        $effort,
+                    )->pairs[0]->difference->number,
                     [Effort::quick(), Effort::thorough()],
                 );
                 $missed = max($missed, $quick - $thorough);

@@ -33,9 +33,12 @@ use Tests\Core\Writing\DemoPaints;
 final class WritingBench
 {
     private const WISHES = [
-        ['#e2b21f', Texture::BroadFolds, Material::Cloth], ['#f2f2ee', Texture::FurOrFeather, Material::Fur], ['#8a8d90', Texture::HardEdgedPanel, Material::Metal],
-        ['#67482f', Texture::Skin, Material::Leather], ['#a3231f', Texture::CloseFolds, Material::Cloth], ['#26508a', Texture::SmoothPanel, Material::Armour],
-        ['#3f6b35', Texture::CloseFolds, Material::Cloth], ['#c08a6c', Texture::Skin, Material::Skin], ['#1f1f21', Texture::RopeOrGrain, Material::Rope],
+        ['#e2b21f', Texture::BroadFolds, Material::Cloth], ['#f2f2ee', Texture::FurOrFeather, Material::Fur],
+        ['#8a8d90', Texture::HardEdgedPanel, Material::Metal],
+        ['#67482f', Texture::Skin, Material::Leather], ['#a3231f', Texture::CloseFolds, Material::Cloth],
+        ['#26508a', Texture::SmoothPanel, Material::Armour],
+        ['#3f6b35', Texture::CloseFolds, Material::Cloth], ['#c08a6c', Texture::Skin, Material::Skin],
+        ['#1f1f21', Texture::RopeOrGrain, Material::Rope],
     ];
 
     /**
@@ -67,13 +70,31 @@ final class WritingBench
     public static function others(): array
     {
         $plan = self::tenAreas();
-        $primers = array_slice(array_values(array_filter([...DemoPaints::owned(), ...DemoPaints::forSale()], static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear())), 0, 7);
+        $primers = array_slice(
+            array_values(array_filter(
+                [...DemoPaints::owned(), ...DemoPaints::forSale()],
+                static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear(),
+            )),
+            0,
+            7,
+        );
         $lines = [];
         for ($number = 0; $number < 60; $number++) {
-            $lines[] = $number % 6 === 0 ? "Area $number:" : ['base Oilskin Yellow', 'wash Umber Wash 1:1', 'drybrush Straw', 'highlight Oilskin Yellow with a touch of Chalk', '- glaze Amber Ink 1:4'][$number % 5];
+            $lines[] = $number % 6 === 0
+                ? "Area $number:"
+                : [
+                    'base Oilskin Yellow',
+                    'wash Umber Wash 1:1',
+                    'drybrush Straw',
+                    'highlight Oilskin Yellow with a touch of Chalk',
+                    '- glaze Amber Ink 1:4',
+                ][$number % 5];
         }
         $names = PaintNames::of([...DemoPaints::owned(), ...DemoPaints::forSale()]);
-        $median = static fn(callable $what): float => Clock::percentile(array_map(static fn(): float => Clock::milliseconds($what), range(1, 7)), 0.5);
+        $median = static fn(callable $what): float => Clock::percentile(
+            array_map(static fn(): float => Clock::milliseconds($what), range(1, 7)),
+            0.5,
+        );
 
         return [
             'undercoat' => $median(static fn() => UndercoatAdvice::for($plan, $primers)),

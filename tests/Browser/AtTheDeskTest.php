@@ -22,7 +22,10 @@ final class AtTheDeskTest extends BrowserTestCase
     public function testThePriceOfASlipIsOnePressAwayBeforeTheBrushIsLoaded(): void
     {
         $batch = self::batch('Night shift');
-        $light = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
+        $light = array_values(array_filter(
+            $batch['steps'],
+            static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight',
+        ))[0];
         $this->visit("#/batches/$batch[id]/paint?step={$light['step']['id']}");
         $this->see('//h1[contains(., "Breeches")][contains(., "highlight")]');
         $this->tap('//button[normalize-space(.)="Price of a slip"]');
@@ -84,7 +87,10 @@ final class AtTheDeskTest extends BrowserTestCase
         self::assertSame([1, 0], self::batch('The Provost, for the midwinter show')['steps'][0]['coatsDone']);
         $this->see(self::DONE.'[contains(., "Done all the same")]');
         $this->key(WebDriverKeys::SPACE);
-        Patience::until(static fn(): bool => self::batch('The Provost, for the midwinter show')['steps'][0]['coatsDone'] === [1, 1], 'the second coat to be recorded');
+        Patience::until(
+            static fn(): bool => self::batch('The Provost, for the midwinter show')['steps'][0]['coatsDone'] === [1, 1],
+            'the second coat to be recorded',
+        );
         // The clock goes on through a reload, and is on the bench too.
         self::driver()->navigate()->refresh();
         $this->see('//ul[@aria-label="Drying"]/li[contains(., "Whole model")]');
@@ -112,7 +118,12 @@ final class AtTheDeskTest extends BrowserTestCase
     {
         $this->sitDown('Night shift');
         $this->see('//header//a[contains(., "Night shift")]');
-        Patience::until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => caches.open("kalokroma-1")).then((kept) => kept.keys()).then((all) => done(all.some((one) => one.url.endsWith("/api/craft")) && navigator.serviceWorker.controller !== null));') === true, 'what was read to be kept');
+        Patience::until(
+            static fn(): bool => self::driver()->executeAsyncScript(
+                'const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => caches.open("kalokroma-1")).then((kept) => kept.keys()).then((all) => done(all.some((one) => one.url.endsWith("/api/craft")) && navigator.serviceWorker.controller !== null));',
+            ) === true,
+            'what was read to be kept',
+        );
         self::$server->kill();
         self::driver()->navigate()->refresh();
         $this->see('//header//a[contains(., "Night shift")]');
@@ -133,7 +144,9 @@ final class AtTheDeskTest extends BrowserTestCase
         $this->openWhatThereIs();
         $press();
         Patience::until(static function () use ($before, $press): bool {
-            if (self::driver()->findElements(WebDriverBy::xpath('//*[@role="alert"][contains(., "wet for another") or contains(., "not recorded yet")]')) !== []) {
+            if (self::driver()->findElements(WebDriverBy::xpath(
+                '//*[@role="alert"][contains(., "wet for another") or contains(., "not recorded yet")]',
+            )) !== []) {
                 $press();
             }
 
@@ -155,11 +168,15 @@ final class AtTheDeskTest extends BrowserTestCase
         self::$server->kill();
         $this->key(WebDriverKeys::SPACE);
         Patience::until(function (): bool {
-            if (self::driver()->findElements(WebDriverBy::xpath('//*[@role="alert"][contains(., "wet for another") or contains(., "not recorded yet")]')) !== []) {
+            if (self::driver()->findElements(WebDriverBy::xpath(
+                '//*[@role="alert"][contains(., "wet for another") or contains(., "not recorded yet")]',
+            )) !== []) {
                 $this->key(WebDriverKeys::SPACE);
             }
 
-            return self::driver()->findElements(WebDriverBy::xpath('//*[@role="status"][contains(., "No connection")][contains(., "1 thing you did waits")]')) !== [];
+            return self::driver()->findElements(WebDriverBy::xpath(
+                '//*[@role="status"][contains(., "No connection")][contains(., "1 thing you did waits")]',
+            )) !== [];
         }, 'the record to wait');
         self::driver()->navigate()->refresh();
         self::$server->start();
@@ -173,11 +190,18 @@ final class AtTheDeskTest extends BrowserTestCase
         $element = $this->see($xpath);
         assert($element instanceof WebDriverElement);
         self::driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
-        $rect = self::driver()->executeScript('const box = arguments[0].getBoundingClientRect(); return [Math.round(box.x + box.width / 2), Math.round(box.y + box.height / 2)]', [$element]);
+        $rect = self::driver()->executeScript(
+            'const box = arguments[0].getBoundingClientRect(); return [Math.round(box.x + box.width / 2), Math.round(box.y + box.height / 2)]',
+            [$element],
+        );
         assert(is_array($rect));
         self::driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
             'type' => 'pointer', 'id' => 'finger', 'parameters' => ['pointerType' => 'touch'],
-            'actions' => [['type' => 'pointerMove', 'duration' => 0, 'x' => $rect[0], 'y' => $rect[1]], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]],
+            'actions' => [
+                ['type' => 'pointerMove', 'duration' => 0, 'x' => $rect[0], 'y' => $rect[1]],
+                ['type' => 'pointerDown', 'button' => 0],
+                ['type' => 'pointerUp', 'button' => 0],
+            ],
         ]]]);
     }
 

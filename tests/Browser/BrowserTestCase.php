@@ -106,7 +106,13 @@ abstract class BrowserTestCase extends TestCase
         $folder = dirname(__DIR__, 2).'/.cache/browser';
         is_dir($folder) || mkdir($folder, 0o777, true);
         self::driver()->takeScreenshot($folder.'/'.preg_replace('/\W+/', '-', $this->nameWithDataSet()).'.png');
-        fwrite(STDERR, "\n{$this->nameWithDataSet()} saw at ".self::driver()->getCurrentURL()."\n".self::driver()->findElement(WebDriverBy::tagName('body'))->getText()."\n");
+        fwrite(
+            STDERR,
+            "\n{$this->nameWithDataSet()} saw at ".self::driver()
+                ->getCurrentURL()."\n".self::driver()
+                ->findElement(WebDriverBy::tagName('body'))
+                ->getText()."\n",
+        );
 
         throw $error;
     }
@@ -129,7 +135,9 @@ abstract class BrowserTestCase extends TestCase
         Patience::until(static function () use ($xpath, &$found): bool {
             try {
                 $raw = self::driver()->executeAsyncScript(self::SEEN, [$xpath, self::LOOK_MS]);
-                $found = $raw === null ? null : new RemoteWebElement(new RemoteExecuteMethod(self::driver()), JsonWireCompat::getElement($raw), true);
+                $found = $raw === null
+                    ? null
+                    : new RemoteWebElement(new RemoteExecuteMethod(self::driver()), JsonWireCompat::getElement($raw), true);
             } catch (JavascriptErrorException) {
                 // The page went away while we looked.
             }
@@ -208,7 +216,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function pressNamed(string $name): void
     {
-        $this->press(sprintf('//*[self::button or self::a or self::summary][starts-with(normalize-space(.), "%1$s") or @aria-label="%1$s"]', $name));
+        $this->press(sprintf(
+            '//*[self::button or self::a or self::summary][starts-with(normalize-space(.), "%1$s") or @aria-label="%1$s"]',
+            $name,
+        ));
     }
 
     /** Fills the field with this label. */

@@ -55,7 +55,10 @@ final class ColourBenchTest extends BrowserTestCase
         $this->choose('Plan', 'Ferry Warden');
         $this->see('//section[@aria-label="Side by side"]//figure[1]//bdi[starts-with(., "Oilskin coat")]');
         $this->choose('Wanted of it', 'what shows in the recess');
-        self::assertStringContainsString('Oilskin coat', $this->see('//section[@aria-label="Side by side"]//figure[1]//bdi[contains(., " after ")]')->getText());
+        self::assertStringContainsString(
+            'Oilskin coat',
+            $this->see('//section[@aria-label="Side by side"]//figure[1]//bdi[contains(., " after ")]')->getText(),
+        );
     }
 
     public function testAPastedListIsAnsweredAndAnUnknownPaintGetsAColour(): void
@@ -64,7 +67,9 @@ final class ColourBenchTest extends BrowserTestCase
         $this->see('//textarea')->sendKeys("Oilskn Yelow\nDeep Tide\nsome old green");
         $this->see('//tr[.//bdi[.="Oilskin Yellow"]][contains(., "on the shelf")]');
         $this->see('//tr[.//bdi[.="Deep Tide"]]//select');
-        self::driver()->executeScript('const input = document.querySelector("td input[type=color]"); input.value = "#5f7a40"; input.dispatchEvent(new Event("change", { bubbles: true }))');
+        self::driver()->executeScript(
+            'const input = document.querySelector("td input[type=color]"); input.value = "#5f7a40"; input.dispatchEvent(new Event("change", { bubbles: true }))',
+        );
         $this->see('//tr[.//bdi[.="some old green"]]//select/option[contains(., "Reed Green") or contains(., "Osier Bed")]');
         self::assertStringEndsWith('some old green #5f7a40', (string) $this->see('//textarea')->getAttribute('value'));
 
@@ -156,7 +161,10 @@ final class ColourBenchTest extends BrowserTestCase
     public function testALongFileIsLookedThroughInPortionsAndLeftAlone(): void
     {
         $file = sys_get_temp_dir().'/kalokroma-long-'.getmypid().'.csv';
-        $rows = array_map(static fn(int $i): string => sprintf('Long,,L%d,Long %d,opaque,#%06x,,matt,17,300,', $i, $i, 7919 * $i % 0xFFFFFF), range(1, 2300));
+        $rows = array_map(
+            static fn(int $i): string => sprintf('Long,,L%d,Long %d,opaque,#%06x,,matt,17,300,', $i, $i, 7919 * $i % 0xFFFFFF),
+            range(1, 2300),
+        );
         file_put_contents($file, implode("\n", ['maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode', ...$rows]));
         try {
             $this->visit('#/shelf/files');
@@ -164,7 +172,12 @@ final class ColourBenchTest extends BrowserTestCase
             $this->see('//*[@role="status"][contains(., "2300 rows") and contains(., "2300 would be added")]');
             $this->pressNamed('Leave it');
             $this->seeNot('//*[contains(., "would be added")]');
-            self::assertSame(0, self::driver()->executeAsyncScript('const done = arguments[0]; fetch("/api/paints?search=Long").then((answer) => answer.json()).then((page) => done(page.total))'));
+            self::assertSame(
+                0,
+                self::driver()->executeAsyncScript(
+                    'const done = arguments[0]; fetch("/api/paints?search=Long").then((answer) => answer.json()).then((page) => done(page.total))',
+                ),
+            );
         } finally {
             unlink($file);
         }
@@ -189,7 +202,10 @@ final class ColourBenchTest extends BrowserTestCase
         (new WebDriverActions(self::driver()))->moveToElement($map, 0, (int) (-0.45 * $size->getHeight()))->clickAndHold()
             ->moveToElement($map, (int) (-0.48 * $size->getWidth()), (int) (0.4 * $size->getHeight()))->release()->perform();
         $this->see('//section[@aria-label="Chosen paints"]//tbody/tr[10]');
-        self::assertStringContainsString('what=selection&format=gpl&ids=', (string) $this->see('//section[@aria-label="Chosen paints"]//a[normalize-space(.)="Palette"]')->getAttribute('href'));
+        self::assertStringContainsString(
+            'what=selection&format=gpl&ids=',
+            (string) $this->see('//section[@aria-label="Chosen paints"]//a[normalize-space(.)="Palette"]')->getAttribute('href'),
+        );
         $this->choose('Lay a set over it', 'Eight Washes (3 new)');
         $this->see('//section[@aria-label="Set laid over"]/h2[.="3 of 8 would be really new"]');
     }

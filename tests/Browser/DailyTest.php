@@ -89,7 +89,10 @@ final class DailyTest extends BrowserTestCase
         $models->sendKeys(WebDriverKeys::DELETE);
         $this->pressNamed('Begin the batch');
         $this->see('//form//*[contains(@class, "bx--form-requirement")]');
-        Patience::until(fn(): bool => self::driver()->switchTo()->activeElement()->getAttribute('aria-invalid') === 'true', 'the first field at fault to have the cursor');
+        Patience::until(
+            fn(): bool => self::driver()->switchTo()->activeElement()->getAttribute('aria-invalid') === 'true',
+            'the first field at fault to have the cursor',
+        );
         $this->pressNamed('Undo');
         $this->seeNot('//form//p[contains(., "no steps yet")]');
     }
@@ -112,7 +115,10 @@ final class DailyTest extends BrowserTestCase
         $this->visit('#/plans/new');
         $this->field('Undercoat')->click();
         $this->see('//*[@role="option"][2]');
-        $first = array_map(static fn($option): string => $option->getText(), array_slice(self::driver()->findElements(WebDriverBy::xpath('//*[@role="option"]//*[contains(@class, "name")]/bdi')), 0, 4));
+        $first = array_map(
+            static fn($option): string => $option->getText(),
+            array_slice(self::driver()->findElements(WebDriverBy::xpath('//*[@role="option"]//*[contains(@class, "name")]/bdi')), 0, 4),
+        );
         // Those that stand on the shelf before those that do not.
         self::assertSame(['Black Primer', 'Bone Primer'], array_slice($first, 0, 2));
         $this->field('Undercoat')->sendKeys('bone');

@@ -52,7 +52,9 @@ final class EditingTest extends BrowserTestCase
         $this->pressNamed('Write recipes');
         $this->see('(//section[starts-with(@aria-label, "Recipes for")]//article)[3]');
         /** @var list<string> $told */
-        $told = self::driver()->executeScript('return [...document.querySelectorAll("section.writer article:first-child li bdi")].map((one) => one.textContent)');
+        $told = self::driver()->executeScript(
+            'return [...document.querySelectorAll("section.writer article:first-child li bdi")].map((one) => one.textContent)',
+        );
         $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "Take this one")]');
         $this->awaitMixes($told);
         $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
@@ -77,6 +79,7 @@ final class EditingTest extends BrowserTestCase
     {
         $this->press('//ol[@aria-label="Steps"]/li[2]/button');
         $before = $this->colours(2);
+        $this->press('//section[starts-with(@aria-label, "Step 2")]//summary[contains(., "hinned")]');
         $this->pressNamed('to parts of: one more');
         Patience::until(fn(): bool => $this->colours(2) !== $before, 'other colours');
         $this->awaitSaved();
@@ -98,7 +101,10 @@ final class EditingTest extends BrowserTestCase
         self::driver()->close();
         self::driver()->switchTo()->window($first);
 
-        Patience::until(fn(): bool => $this->field('Coats')->getAttribute('value') === (string) ($coats + 1), 'the coat that the other tab has added');
+        Patience::until(
+            fn(): bool => $this->field('Coats')->getAttribute('value') === (string) ($coats + 1),
+            'the coat that the other tab has added',
+        );
         $this->pressNamed('Coats: one more');
         $this->awaitSaved();
         $this->seeNot('//main//*[@role="alert"]');
@@ -149,12 +155,20 @@ final class EditingTest extends BrowserTestCase
         $field = $this->see('//input[@aria-label="Pots of Deep Tide"]');
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys('2'.WebDriverKeys::TAB);
-        Patience::until(static fn(): bool => self::driver()->findElement(WebDriverBy::xpath('//input[@aria-label="ml left of Deep Tide"]'))->getAttribute('value') === '34', 'full pots');
+        Patience::until(
+            static fn(): bool => self::driver()->findElement(WebDriverBy::xpath(
+                '//input[@aria-label="ml left of Deep Tide"]',
+            ))->getAttribute('value') === '34',
+            'full pots',
+        );
 
         $this->pressNamed('Add a paint');
         $this->pressNamed('Add it');
         $this->see('//form//*[contains(., "This may not be empty.")]');
-        Patience::until(fn(): bool => $this->field('Name')->equals(self::driver()->switchTo()->activeElement()), 'the faulty field to have the cursor');
+        Patience::until(
+            fn(): bool => $this->field('Name')->equals(self::driver()->switchTo()->activeElement()),
+            'the faulty field to have the cursor',
+        );
         // One after the other by name and Enter; a colour is asked for only where the name tells none.
         $this->fill('Name', 'Ferry Sky Blue'.WebDriverKeys::ENTER);
         $this->see('//*[@role="status"][contains(., "“Ferry Sky Blue” is on your shelf")]');
@@ -177,14 +191,19 @@ final class EditingTest extends BrowserTestCase
     private function mixes(): array
     {
         /** @var list<string> */
-        return self::driver()->executeScript('return [...document.querySelectorAll(\'ol[aria-label="Steps"] .mix\')].map((one) => one.textContent)');
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll(\'ol[aria-label="Steps"] .mix\')].map((one) => one.textContent)',
+        );
     }
 
     /** @return list<string> */
     private function colours(int $step): array
     {
         /** @var list<string> */
-        return self::driver()->executeScript('return [...document.querySelectorAll(`ol[aria-label="Steps"] li:nth-child(${arguments[0]}) .bars span`)].map((one) => one.style.background)', [$step]);
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll(`ol[aria-label="Steps"] li:nth-child(${arguments[0]}) .bars span`)].map((one) => one.style.background)',
+            [$step],
+        );
     }
 
     /** @param list<string> $wanted */

@@ -27,9 +27,13 @@ final class EveningsTest extends BrowserTestCase
         $before = $this->see('(//section[@aria-label="When it stands on the table"]//b)[1]')->getText();
 
         $this->pressNamed('I miss this evening');
-        $this->press('//section//button[normalize-space(.)="I miss this evening"][ancestor::section[.//button[normalize-space(.)="Keep this day"]]]');
+        $this->press(
+            '//section//button[normalize-space(.)="I miss this evening"][ancestor::section[.//button[normalize-space(.)="Keep this day"]]]',
+        );
         // The week before it can be taken back too: it is this evening that is.
-        $this->press('//div[contains(@class, "notices")]//*[contains(@class, "bx--inline-notification")][contains(., "is off. What is done stays done.")]//button[normalize-space(.)="Undo"]');
+        $this->press(
+            '//div[contains(@class, "notices")]//*[contains(@class, "bx--inline-notification")][contains(., "is off. What is done stays done.")]//button[normalize-space(.)="Undo"]',
+        );
         $this->see('(//section[@aria-label="When it stands on the table"]//b)[1][.="'.$before.'"]');
     }
 
@@ -119,7 +123,9 @@ final class EveningsTest extends BrowserTestCase
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="Ferry Warden"]');
         $this->pressNamed('Paint it');
-        $drops = fn(): int => (int) $this->see('//section[@aria-label="Step by step"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]')->getText();
+        $drops = fn(): int => (int) $this->see(
+            '//section[@aria-label="Step by step"]//li[contains(., "Oilskin coat")]//b[number(.) = number(.)]',
+        )->getText();
         $this->setModels('2');
         $this->see('//section[@aria-label="Pots that will not last"]//li[contains(., "Moon Silver")]');
         $this->see('//h2[contains(., "2 models at once")]');
@@ -130,7 +136,10 @@ final class EveningsTest extends BrowserTestCase
         Patience::until(static fn(): bool => $drops() === $two, 'as many drops as before');
     }
 
-    /** Two batches of one plan, and one of its copy, have steps of the same names; each is poured for by itself, and what is short told for each. */
+    /**
+     * Two batches of one plan, and one of its copy, have steps of the same names; each is poured for by itself, and what is short told for
+     * each.
+     */
     public function testBatchesOfOnePlanAndItsCopyArePouredForEachByItself(): void
     {
         $batches = self::asked('batches')['batches'];
@@ -148,7 +157,10 @@ final class EveningsTest extends BrowserTestCase
         foreach (['One', 'Two', 'Of the copy'] as $name) {
             $this->see("{$card}//p[contains(., 'short by')][contains(., 'for $name')]");
         }
-        $keys = array_map(static fn($one): string => $one->getText(), self::driver()->findElements(WebDriverBy::xpath("$card//p[contains(@class, 'short')]")));
+        $keys = array_map(
+            static fn($one): string => $one->getText(),
+            self::driver()->findElements(WebDriverBy::xpath("$card//p[contains(@class, 'short')]")),
+        );
         self::assertSame($keys, array_values(array_unique($keys)));
     }
 
@@ -160,7 +172,12 @@ final class EveningsTest extends BrowserTestCase
     private static function asked(string $path, ?array $body = null, ?string $method = null): array
     {
         $answer = file_get_contents(self::$server->url("api/$path"), false, stream_context_create(['http' => [
-            'method' => $method ?? ($body === null ? 'GET' : 'POST'), 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => $body === null ? '' : json_encode((object) $body),
+            'method' => $method
+                ?? (
+                    $body === null ? 'GET' : 'POST'
+                ), 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => $body === null
+                ? ''
+                : json_encode((object) $body),
         ]]));
 
         return (array) json_decode((string) $answer, true);
@@ -171,7 +188,8 @@ final class EveningsTest extends BrowserTestCase
     {
         $version = array_column(self::asked('evenings')['days'], 'version', 'day')[$day];
         $answer = @file_get_contents(self::$server->url("api/evenings/days/$day"), false, stream_context_create(['http' => [
-            'method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['sittings' => [['from' => '19:30', 'minutes' => 1440]], 'version' => $version]),
+            'method' => 'PUT', 'header' => 'Content-Type: application/json',
+            'content' => json_encode(['sittings' => [['from' => '19:30', 'minutes' => 1440]], 'version' => $version]),
         ]]));
 
         return $answer !== false;
@@ -180,7 +198,10 @@ final class EveningsTest extends BrowserTestCase
     /** A field for dates takes them as its country writes them; what matters is what comes of it. */
     private function by(string $day): void
     {
-        self::driver()->executeScript('const field = document.querySelector("section[aria-label=\'When it stands on the table\'] input[type=date]"); field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true })); field.dispatchEvent(new Event("change", { bubbles: true }));', [$day]);
+        self::driver()->executeScript(
+            'const field = document.querySelector("section[aria-label=\'When it stands on the table\'] input[type=date]"); field.value = arguments[0]; field.dispatchEvent(new Event("input", { bubbles: true })); field.dispatchEvent(new Event("change", { bubbles: true }));',
+            [$day],
+        );
         $this->pressNamed('What must go?');
     }
 

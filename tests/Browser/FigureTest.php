@@ -29,7 +29,10 @@ final class FigureTest extends BrowserTestCase
         $this->see('//h2[.="Measured on the sculpt"]');
 
         // Bare, then primed, then finished: the head of the winch has the colours of the strip.
-        $timbers = array_values(array_filter($plan['document']['areas'], static fn(array $area): bool => $area['name'] === 'Tarred timbers'))[0]['id'];
+        $timbers = array_values(array_filter(
+            $plan['document']['areas'],
+            static fn(array $area): bool => $area['name'] === 'Tarred timbers',
+        ))[0]['id'];
         $stages = $plan['looks']['areas'][$timbers]['strip']['stages'];
         $this->goTo(1);
         $primed = $this->colourAt(0.5, 0.19);
@@ -54,7 +57,11 @@ final class FigureTest extends BrowserTestCase
         $this->see('//section[@aria-label="Bring a figure in"]//p[b[.="40.0 mm"]]');
         $this->pressNamed('Take it in');
         // The server looks at it from all sides first.
-        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::xpath('//section[@aria-label="Name the areas"]')) !== [], 'the relief', 2 * self::DRAWN_WITHIN);
+        Patience::until(
+            static fn(): bool => self::driver()->findElements(WebDriverBy::xpath('//section[@aria-label="Name the areas"]')) !== [],
+            'the relief',
+            2 * self::DRAWN_WITHIN,
+        );
         $this->awaitFigure();
 
         $this->press('//aside//button[.//bdi[.="Cloak"]]');
@@ -73,7 +80,10 @@ final class FigureTest extends BrowserTestCase
         Patience::until(static fn(): bool => count($figures()) === 1, 'one figure is left');
     }
 
-    /** A photo of the primed model is enough: what is drawn over becomes an area, painted by the light and shade that are in it; the rest stays as it was taken. */
+    /**
+     * A photo of the primed model is enough: what is drawn over becomes an area, painted by the light and shade that are in it; the rest
+     * stays as it was taken.
+     */
     public function testAPhotoIsDrawnOverAndPainted(): void
     {
         $this->open('The Bound Capstan');
@@ -101,7 +111,11 @@ final class FigureTest extends BrowserTestCase
         $this->awaitFigure();
 
         $zones = array_column($this->told("plans/$id")['looks']['areas'][$photo()['areas'][0]]['strip']['final']['zones'], 'hex');
-        Patience::until(fn(): bool => min(array_map(fn(string $hex): float => self::distance($this->colourAt(0.5, 0.5), $hex), $zones)) < 8.0, 'the weed to be green', self::DRAWN_WITHIN);
+        Patience::until(
+            fn(): bool => min(array_map(fn(string $hex): float => self::distance($this->colourAt(0.5, 0.5), $hex), $zones)) < 8.0,
+            'the weed to be green',
+            self::DRAWN_WITHIN,
+        );
         [$red, $green, $blue] = $this->colourAt(0.5, 0.12);
         self::assertLessThanOrEqual(2, max($red, $green, $blue) - min($red, $green, $blue), 'What is in no area is grey as it was taken.');
         $this->pressNamed('Take it out');
@@ -148,13 +162,20 @@ final class FigureTest extends BrowserTestCase
 
     private function awaitFigure(): void
     {
-        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('.figure[data-shown]')) !== [], 'the figure', self::DRAWN_WITHIN);
+        Patience::until(
+            static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('.figure[data-shown]')) !== [],
+            'the figure',
+            self::DRAWN_WITHIN,
+        );
     }
 
     private function goTo(int $pass): void
     {
         $slider = $this->find('.time input[type=range]');
-        self::driver()->executeScript('const at = arguments[0]; at.value = arguments[1]; at.dispatchEvent(new Event("input", { bubbles: true }))', [$slider, $pass]);
+        self::driver()->executeScript(
+            'const at = arguments[0]; at.value = arguments[1]; at.dispatchEvent(new Event("input", { bubbles: true }))',
+            [$slider, $pass],
+        );
         Patience::until(fn(): bool => $this->find('.figure')->getAttribute('data-shown') === (string) $pass, "step $pass", self::DRAWN_WITHIN);
     }
 
@@ -163,7 +184,11 @@ final class FigureTest extends BrowserTestCase
     {
         $hand = $this->find('.figure .hand');
         $size = $hand->getSize();
-        self::driver()->action()->moveToElement($hand, (int) (($across - 0.5) * $size->getWidth()), (int) (($down - 0.5) * $size->getHeight()))->click()->perform();
+        self::driver()
+            ->action()
+            ->moveToElement($hand, (int) (($across - 0.5) * $size->getWidth()), (int) (($down - 0.5) * $size->getHeight()))
+            ->click()
+            ->perform();
     }
 
     /** @return array{int, int, int} as the browser drew it, the mean of a few points, by a picture of its own */

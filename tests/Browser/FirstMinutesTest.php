@@ -116,10 +116,18 @@ final class FirstMinutesTest extends BrowserTestCase
     private function typePaint(string $name): void
     {
         $this->type($name);
-        $this->await('document.querySelector("[role=option][class*=highlighted] bdi")?.textContent === arguments[0]', $name, "$name to be offered first");
+        $this->await(
+            'document.querySelector("[role=option][class*=highlighted] bdi")?.textContent === arguments[0]',
+            $name,
+            "$name to be offered first",
+        );
         $this->type(WebDriverKeys::ENTER);
         $isNew = 'document.activeElement.innerText === "Add it"';
-        $this->await("$isNew || [...document.querySelectorAll('input[role=combobox]')].some((one) => one.value === arguments[0]) && !document.querySelector('.here') && document.querySelector('[aria-label=\"Steps\"] .chosen, [aria-label=Steps] [aria-pressed=true] bdi')?.textContent === arguments[0]", $name, "$name to be taken or added");
+        $this->await(
+            "$isNew || [...document.querySelectorAll('input[role=combobox]')].some((one) => one.value === arguments[0]) && !document.querySelector('.here') && document.querySelector('[aria-label=\"Steps\"] .chosen, [aria-label=Steps] [aria-pressed=true] bdi')?.textContent === arguments[0]",
+            $name,
+            "$name to be taken or added",
+        );
         if (self::driver()->executeScript("return $isNew") === true) {
             $this->type(WebDriverKeys::ENTER);
         }

@@ -86,6 +86,8 @@ final class GuideTest extends BrowserTestCase
 
     private function shown(): string
     {
-        return (string) self::driver()->executeScript('return [...document.querySelectorAll("article[data-rule]")].map((one) => one.textContent).join("|")');
+        return (string) self::driver()->executeScript(
+            'return [...document.querySelectorAll("article[data-rule]")].map((one) => one.textContent).join("|")',
+        );
     }
 }

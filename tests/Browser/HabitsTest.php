@@ -11,7 +11,16 @@ use Tests\Browser\Support\Patience;
 /** What a painter does in passing: lists brought in, areas moved, light changed, things taken back, a server that is away. */
 final class HabitsTest extends BrowserTestCase
 {
+    /** @var list<string> handed to the browser, which reads them in its own time */
+    private array $files = [];
+
     private const HEADER = "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\n";
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), $this->files);
+        parent::tearDown();
+    }
 
     public function testAListIsLookedThroughBeforeItIsTakenAndAFaultyOneIsToldByRow(): void
     {
@@ -40,7 +49,12 @@ final class HabitsTest extends BrowserTestCase
         $this->awaitAreas([$before[1], $before[0], ...array_slice($before, 2)]);
 
         $third = $this->see('//nav[@aria-label="Areas"]//li[3]/button');
-        self::driver()->action()->clickAndHold($third)->moveByOffset(0, -12)->moveToElement($this->see('//nav[@aria-label="Areas"]//li[1]/button'), 0, -10)->perform();
+        self::driver()
+            ->action()
+            ->clickAndHold($third)
+            ->moveByOffset(0, -12)
+            ->moveToElement($this->see('//nav[@aria-label="Areas"]//li[1]/button'), 0, -10)
+            ->perform();
         $this->awaitAreas([$before[2], $before[1], $before[0], ...array_slice($before, 3)]);
         self::driver()->action()->release()->perform();
         $this->awaitAreas([$before[2], $before[1], $before[0], ...array_slice($before, 3)]);
@@ -95,7 +109,10 @@ final class HabitsTest extends BrowserTestCase
         $this->fill('Currency of prices', 'EUR'.WebDriverKeys::TAB);
         $this->see('//*[@role="status"][contains(., "Kept")]');
         $this->pressNamed('Undo');
-        Patience::until(fn(): bool => $this->see('//section[@aria-label="Bottles and prices"]//input[@placeholder="EUR"]')->getAttribute('value') === 'CHF', 'the currency there was');
+        Patience::until(
+            fn(): bool => $this->see('//section[@aria-label="Bottles and prices"]//input[@placeholder="EUR"]')->getAttribute('value') === 'CHF',
+            'the currency there was',
+        );
         $this->fill('Currency of prices', 'EUR'.WebDriverKeys::TAB);
         $this->visit('#/shelf/buy');
         $this->see('//section[@aria-label="Basket"]//h2[contains(., "€")]');
@@ -125,7 +142,10 @@ final class HabitsTest extends BrowserTestCase
         Patience::until(fn(): bool => $this->field('Note')->getAttribute('value') === 'thin coats, cold room', 'the note that was typed');
         $this->pressNamed('Save it');
         $this->see('(//section//li)[1][contains(., "thin coats, cold room")]');
-        self::assertStringStartsWith('More for', (string) self::driver()->switchTo()->activeElement()->getAttribute('aria-label').self::driver()->switchTo()->activeElement()->getText());
+        self::assertStringStartsWith(
+            'More for',
+            (string) self::driver()->switchTo()->activeElement()->getAttribute('aria-label').self::driver()->switchTo()->activeElement()->getText(),
+        );
 
         $this->more('Take back');
         $this->see('//*[contains(., "taken back; the step is open again")]');
@@ -161,7 +181,11 @@ final class HabitsTest extends BrowserTestCase
         $this->press('//ul[@aria-label="My brushes"]/li[contains(., "Tin")]//label[contains(., "kept for metal")]');
         self::driver()->navigate()->refresh();
         $this->see('//ul[@aria-label="My brushes"]/li[contains(., "Tin")]//label[contains(., "kept for metal")]');
-        self::assertTrue((bool) self::driver()->executeScript('return [...document.querySelectorAll("ul[aria-label=\"My brushes\"] li")].find((one) => one.textContent.includes("Tin")).querySelector("input").checked'));
+        self::assertTrue(
+            (bool) self::driver()->executeScript(
+                'return [...document.querySelectorAll("ul[aria-label=\"My brushes\"] li")].find((one) => one.textContent.includes("Tin")).querySelector("input").checked',
+            ),
+        );
         $this->visit('#/');
         $this->press('(//article//*[contains(@class, "next")]//a)[1]');
         $this->choose('With', 'Tin');
@@ -213,14 +237,16 @@ final class HabitsTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/kalokroma-list-'.bin2hex(random_bytes(4)).'.csv';
         file_put_contents($file, $csv);
         $this->handFile($file);
-        unlink($file);
+        $this->files[] = $file;
     }
 
     /** @return list<string> */
     private function areas(): array
     {
         /** @var list<string> */
-        return self::driver()->executeScript('return [...document.querySelectorAll(\'nav[aria-label="Areas"] li bdi\')].map((one) => one.textContent)');
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll(\'nav[aria-label="Areas"] li bdi\')].map((one) => one.textContent)',
+        );
     }
 
     /** @param list<string> $wanted */

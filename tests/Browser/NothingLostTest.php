@@ -41,7 +41,9 @@ final class NothingLostTest extends BrowserTestCase
     public function testWhatIsRefusedStandsAboveEveryViewUntilSomebodyDecides(): void
     {
         $batch = $this->openNewBatch('Twice');
-        $step = (string) basename((string) self::driver()->executeScript('return document.querySelector("section[aria-label=\"Open step\"]").dataset.step'));
+        $step = (string) basename(
+            (string) self::driver()->executeScript('return document.querySelector("section[aria-label=\"Open step\"]").dataset.step'),
+        );
         self::$server->kill();
         $this->key(' ');
         $this->see('//*[@role="status"][contains(., "1 thing you did waits")]');
@@ -51,7 +53,9 @@ final class NothingLostTest extends BrowserTestCase
         self::$server->start();
         $this->record($batch, $step);
         $this->visit('#/plans');
-        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="alert"][contains(., "is not recorded")][contains(., "done on all models already")]');
+        $this->see(
+            '//section[@aria-label="Not recorded yet"]//*[@role="alert"][contains(., "is not recorded")][contains(., "done on all models already")]',
+        );
         self::driver()->navigate()->refresh();
         $this->visit('#/logbook');
         $this->see('//section[@aria-label="Not recorded yet"]//*[@role="alert"]');
@@ -87,9 +91,14 @@ final class NothingLostTest extends BrowserTestCase
         $batch = $this->openNewBatch('Elbow');
         foreach ([' ' => 'Space', 'Enter' => 'Enter'] as $key => $code) {
             $done = $this->entries($batch);
-            self::driver()->executeScript($key === 'Enter' ? 'document.querySelector("section button.done").focus()' : 'document.activeElement.blur()');
+            self::driver()->executeScript(
+                $key === 'Enter' ? 'document.querySelector("section button.done").focus()' : 'document.activeElement.blur()',
+            );
             // As the system repeats a key that is held: down, down, down, up.
-            self::driver()->executeScript('const target = document.activeElement; for (let i = 0; i < 12; i++) { const event = new KeyboardEvent("keydown", { key: arguments[0], code: arguments[1], bubbles: true, cancelable: true, repeat: i > 0 }); if (target.dispatchEvent(event) && arguments[0] === "Enter" && target.matches("button")) target.click(); }', [$key, $code]);
+            self::driver()->executeScript(
+                'const target = document.activeElement; for (let i = 0; i < 12; i++) { const event = new KeyboardEvent("keydown", { key: arguments[0], code: arguments[1], bubbles: true, cancelable: true, repeat: i > 0 }); if (target.dispatchEvent(event) && arguments[0] === "Enter" && target.matches("button")) target.click(); }',
+                [$key, $code],
+            );
             Patience::until(fn(): bool => $this->entries($batch) > $done, 'a coat to be done');
             $this->see(self::DONE);
             self::assertSame($done + 1, $this->entries($batch));
@@ -102,7 +111,10 @@ final class NothingLostTest extends BrowserTestCase
         $this->visit("#/batches/$batch");
         $this->press('(//nav[@aria-label="Steps in painting order"]//a)[2]');
         $this->see(self::DONE);
-        Patience::until(static fn(): bool => str_starts_with(self::driver()->switchTo()->activeElement()->getText(), 'Done'), 'the button to have the focus');
+        Patience::until(
+            static fn(): bool => str_starts_with(self::driver()->switchTo()->activeElement()->getText(), 'Done'),
+            'the button to have the focus',
+        );
         $this->key(' ');
         Patience::until(fn(): bool => $this->entries($batch) === $this->primed + 1, 'the pass to be recorded');
     }
@@ -132,7 +144,10 @@ final class NothingLostTest extends BrowserTestCase
         self::assertNotNull($this->see('//h1[.="Shelf"]'));
     }
 
-    /** All kinds of edits made without a line, looked through, one of them taken back, the page loaded anew: when the line is back each is made, once. */
+    /**
+     * All kinds of edits made without a line, looked through, one of them taken back, the page loaded anew: when the line is back each is
+     * made, once.
+     */
     public function testAnEveningOfEditsWithoutALineIsKeptInItsOrder(): void
     {
         $this->openPlan();
@@ -164,7 +179,11 @@ final class NothingLostTest extends BrowserTestCase
         $now = $after['document']['areas'][$area]['steps'];
         self::assertCount(count($steps) + 1, $now);
         self::assertSame([$steps[3]['id'], $steps[3]['coats'] + 1], [$now[2]['id'], $now[2]['coats']], (string) json_encode([$steps, $now]));
-        self::assertSame([$now[2]['technique'], $now[2]['coats']], [$now[3]['technique'], $now[3]['coats']], (string) json_encode(array_map(static fn(array $one): array => [$one['id'], $one['technique'], $one['coats']], [...$steps, ...$now])));
+        self::assertSame(
+            [$now[2]['technique'], $now[2]['coats']],
+            [$now[3]['technique'], $now[3]['coats']],
+            (string) json_encode(array_map(static fn(array $one): array => [$one['id'], $one['technique'], $one['coats']], [...$steps, ...$now])),
+        );
     }
 
     /** Made while the server was away, then reloaded; meanwhile another tab has changed the very same: ours stands beside the newer state. */
@@ -179,7 +198,10 @@ final class NothingLostTest extends BrowserTestCase
         // Another tab is quicker than the next try of this one.
         self::driver()->executeScript('window.stop(); location.href = "about:blank"');
         self::$server->start();
-        $this->changeElsewhere($address, static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
+        $this->changeElsewhere(
+            $address,
+            static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]],
+        );
         $this->changeElsewhere($address, static function (array $document) use ($coats): array {
             $area = array_values(array_filter($document['areas'], static fn(array $one): bool => $one['name'] === 'Breeches'))[0];
 
@@ -200,7 +222,10 @@ final class NothingLostTest extends BrowserTestCase
         $this->openPlan();
         $coats = (int) $this->coats();
         $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(): array => ['at' => [], 'fields' => ['name' => 'Ferry Warden']]);
-        $height = $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
+        $height = $this->changeElsewhere(
+            self::driver()->getCurrentURL(),
+            static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]],
+        );
         $this->pressNamed('Coats: one more');
         $this->awaitSaved();
         $this->seeNot('//main//*[@role="alert"]');
@@ -215,7 +240,10 @@ final class NothingLostTest extends BrowserTestCase
         $this->pressNamed('Coats: one more');
         $this->awaitSaved();
         $mine = $this->coats();
-        $this->changeElsewhere(self::driver()->getCurrentURL(), static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]]);
+        $this->changeElsewhere(
+            self::driver()->getCurrentURL(),
+            static fn(array $document): array => ['at' => ['model'], 'fields' => ['heightMm' => $document['model']['heightMm'] + 1]],
+        );
         $this->key('z');
         $this->see('//*[@role="status"][contains(., "no longer be taken back")]');
         $this->awaitSaved();
@@ -261,7 +289,11 @@ final class NothingLostTest extends BrowserTestCase
     private function record(string $batchId, string $stepId, ?string $at = null): void
     {
         $body = json_encode(['id' => (string) Str::ulid(), 'stepId' => $stepId, 'models' => 5, 'at' => $at]);
-        file_get_contents(self::$server->url("api/batches/$batchId/log"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+        file_get_contents(
+            self::$server->url("api/batches/$batchId/log"),
+            false,
+            stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]),
+        );
     }
 
     /** Primed hours ago, and open at the desk. @return string its id */
@@ -313,7 +345,11 @@ final class NothingLostTest extends BrowserTestCase
         $id = basename((string) strtok((string) parse_url($address, PHP_URL_FRAGMENT), '?'));
         $plan = $this->told("plans/$id");
         $body = json_encode(['version' => $plan['version'], 'edit' => ['do' => 'set', ...$change($plan['document'])]]);
-        $answer = file_get_contents(self::$server->url("api/plans/$id/edits"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+        $answer = file_get_contents(
+            self::$server->url("api/plans/$id/edits"),
+            false,
+            stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]),
+        );
 
         return json_decode((string) $answer, true);
     }
@@ -328,6 +364,12 @@ final class NothingLostTest extends BrowserTestCase
     private function awaitKept(): void
     {
         $id = basename((string) strtok((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_FRAGMENT), '?'));
-        Patience::until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; caches.open("kalokroma-1").then((kept) => kept.keys()).then((all) => done(all.some((one) => one.url.endsWith(arguments[0])) && navigator.serviceWorker.controller !== null));', ["/api/plans/$id"]) === true, 'what was read to be kept');
+        Patience::until(
+            static fn(): bool => self::driver()->executeAsyncScript(
+                'const done = arguments[arguments.length - 1]; caches.open("kalokroma-1").then((kept) => kept.keys()).then((all) => done(all.some((one) => one.url.endsWith(arguments[0])) && navigator.serviceWorker.controller !== null));',
+                ["/api/plans/$id"],
+            ) === true,
+            'what was read to be kept',
+        );
     }
 }

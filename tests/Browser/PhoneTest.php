@@ -52,7 +52,10 @@ final class PhoneTest extends BrowserTestCase
             for (const type of ['pointerdown', 'pointerup'])
                 map.dispatchEvent(new PointerEvent(type, { bubbles: true, button: 0, pointerId: 1, clientX: mark.left + mark.width / 2, clientY: mark.top + mark.height / 2 }));
             JS);
-        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('.point.chosen')) !== [], 'the paint to be chosen');
+        Patience::until(
+            static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('.point.chosen')) !== [],
+            'the paint to be chosen',
+        );
         $this->assertSeen($this->see('//section[@aria-label="Chosen paints"]//h2'));
     }
 
@@ -71,14 +74,19 @@ final class PhoneTest extends BrowserTestCase
     {
         $this->visit('#/plans');
         $this->press('//h2/a[normalize-space(.)="The Bound Capstan"]');
-        $areas = static fn(): array => self::driver()->executeScript('return [...document.querySelectorAll("nav[aria-label=Areas] li bdi")].map((one) => one.textContent)');
+        $areas = static fn(): array => self::driver()->executeScript(
+            'return [...document.querySelectorAll("nav[aria-label=Areas] li bdi")].map((one) => one.textContent)',
+        );
         $second = $this->see('//nav[@aria-label="Areas"]//li[2]');
         self::driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$second]);
         [$one, $two, $three] = $areas();
         [$from, $to] = array_map($this->middle(...), [$second, $this->see('//nav[@aria-label="Areas"]//li[1]')]);
 
         $this->touch('touchStart', $from);
-        Patience::until(static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('#dnd-action-dragged-el')) !== [], 'the area to be taken along');
+        Patience::until(
+            static fn(): bool => self::driver()->findElements(WebDriverBy::cssSelector('#dnd-action-dragged-el')) !== [],
+            'the area to be taken along',
+        );
         $this->touch('touchMove', ['x' => $from['x'], 'y' => $from['y'] - 15]);
         $this->touch('touchMove', ['x' => $to['x'], 'y' => $to['y'] - 12]);
         Patience::until(static fn(): bool => array_slice($areas(), 0, 2) === [$two, $one], 'the areas to make room');
@@ -122,7 +130,12 @@ final class PhoneTest extends BrowserTestCase
         $this->press('//nav[@aria-label="Places"]//button[normalize-space(.)="More"]');
         $this->press('//div[contains(@class, "sheet")]/button[contains(., "Find anything")]');
         $this->see('//input[@placeholder="A plan, an area, a paint, a technique"]');
-        self::assertSame([], self::driver()->executeScript('return [...document.querySelectorAll("nav[aria-label=Places] > *")].filter((one) => one.scrollWidth > one.clientWidth).map((one) => one.textContent)'));
+        self::assertSame(
+            [],
+            self::driver()->executeScript(
+                'return [...document.querySelectorAll("nav[aria-label=Places] > *")].filter((one) => one.scrollWidth > one.clientWidth).map((one) => one.textContent)',
+            ),
+        );
     }
 
     public function testAMessageStandsAboveTheBarOfPlaces(): void
@@ -138,14 +151,21 @@ final class PhoneTest extends BrowserTestCase
     /** @param array{x: float, y: float}|null $at */
     private function touch(string $type, ?array $at): void
     {
-        self::driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Input.dispatchTouchEvent', 'params' => ['type' => $type, 'touchPoints' => $at === null ? [] : [$at]]]);
+        self::driver()->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => 'Input.dispatchTouchEvent', 'params' => ['type' => $type, 'touchPoints' => $at === null ? [] : [$at]]],
+        );
     }
 
     /** @return array{x: float, y: float} */
     private function middle(WebDriverElement $element): array
     {
         /** @var array{x: float, y: float} */
-        return self::driver()->executeScript('const box = arguments[0].getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 }', [$element]);
+        return self::driver()->executeScript(
+            'const box = arguments[0].getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 }',
+            [$element],
+        );
     }
 
     private function top(WebDriverElement $element): float

@@ -107,15 +107,23 @@ final class SchemeTest extends BrowserTestCase
         [$mine, $coats] = [$this->see('//ol[@aria-label="Steps"]/li[1]//bdi')->getText(), $this->coats()];
         // Writing anew starts from what was asked for, not from what came of it.
         $this->pressNamed('Write a recipe');
-        $field = $this->see('//section[starts-with(@aria-label, "Recipes for")]//label[normalize-space(.)="Colour it shall have"]/following::input[1]');
+        $field = $this->see(
+            '//section[starts-with(@aria-label, "Recipes for")]//label[normalize-space(.)="Colour it shall have"]/following::input[1]',
+        );
         self::assertSame('#26508a', $field->getDomProperty('value'));
         $this->pressNamed('Leave it');
         $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
 
         $this->write('#a3231f');
-        self::assertSame(1, self::driver()->executeScript('return document.querySelectorAll("section.writer fieldset input:checked").length'), 'Only what was touched is ticked.');
+        self::assertSame(
+            1,
+            self::driver()->executeScript('return document.querySelectorAll("section.writer fieldset input:checked").length'),
+            'Only what was touched is ticked.',
+        );
         foreach ([1, 2, 3] as $proposal) {
-            $this->see("(//section[starts-with(@aria-label, \"Recipes for\")]//article)[$proposal]//li[.//bdi[.=\"$mine\"]][contains(., \"Left as you have it\")]");
+            $this->see(
+                "(//section[starts-with(@aria-label, \"Recipes for\")]//article)[$proposal]//li[.//bdi[.=\"$mine\"]][contains(., \"Left as you have it\")]",
+            );
         }
         $this->press('(//section[starts-with(@aria-label, "Recipes for")]//article)[1]//button[starts-with(normalize-space(.), "Take this one")]');
         $this->seeNot('//section[starts-with(@aria-label, "Recipes for")]');
@@ -245,6 +253,8 @@ final class SchemeTest extends BrowserTestCase
     private function told(): array
     {
         /** @var list<string> */
-        return self::driver()->executeScript('return [...document.querySelectorAll("section.writer article li bdi")].map((one) => one.textContent)');
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll("section.writer article li bdi")].map((one) => one.textContent)',
+        );
     }
 }

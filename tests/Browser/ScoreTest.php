@@ -49,7 +49,8 @@ final class ScoreTest extends BrowserTestCase
         order coat-1 coat-2 coat-3 pelt-1 pelt-2 plate-1 plate-2 hull-1 hull-2 hull-3 lens-1 lens-2 face-1 arm-1 whole-2 arm-2 arm-3 whole-1";
 
     private const FOUND = [
-        'unprimed', 'weak-over-dark', 'highlight-not-lighter', 'weak-part-drybrushed', 'blotchy-wash', 'overthinned-metallic', 'streaks-thinned', 'decal-after-grime', 'solvent-unsealed',
+        'unprimed', 'weak-over-dark', 'highlight-not-lighter', 'weak-part-drybrushed', 'blotchy-wash', 'overthinned-metallic',
+        'streaks-thinned', 'decal-after-grime', 'solvent-unsealed',
         'gloss-lost', 'glued-too-early', 'dried-too-short', 'empty-area',
     ];
 
@@ -98,8 +99,17 @@ final class ScoreTest extends BrowserTestCase
         $this->score('Ferry Warden');
         $before = $this->order();
         $note = $this->steps('Oilskin coat')[0];
-        [$from, $to] = array_map(fn(string $id): array => self::driver()->executeScript('const box = document.querySelector(`[data-step="${arguments[0]}"]`).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2];', [$id]), [$note, $before[0]]);
-        $touch = static fn(string $type, ?float $x): mixed => (new ChromeDevToolsDriver(self::driver()))->execute('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $x === null ? [] : [['x' => $x, 'y' => $from[1]]]]);
+        [$from, $to] = array_map(
+            fn(string $id): array => self::driver()->executeScript(
+                'const box = document.querySelector(`[data-step="${arguments[0]}"]`).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2];',
+                [$id],
+            ),
+            [$note, $before[0]],
+        );
+        $touch = static fn(string $type, ?float $x): mixed => (new ChromeDevToolsDriver(self::driver()))->execute(
+            'Input.dispatchTouchEvent',
+            ['type' => $type, 'touchPoints' => $x === null ? [] : [['x' => $x, 'y' => $from[1]]]],
+        );
         $touch('touchStart', $from[0]);
         for ($step = 1; $step <= 6; $step++) {
             $touch('touchMove', $from[0] + $step / 6 * ($to[0] - 8 - $from[0]));
@@ -133,7 +143,10 @@ final class ScoreTest extends BrowserTestCase
         for ($presses = 0; $this->urgent() > 0 && $presses < 30; $presses++) {
             $left = $this->rules();
             // In the middle: at the foot of the page the notice of the last one lies over it for a while.
-            self::driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$this->see('('.self::URGENT.')[1]//div[contains(@class, "acts")]//button[1]')]);
+            self::driver()->executeScript(
+                'arguments[0].scrollIntoView({ block: "center" })',
+                [$this->see('('.self::URGENT.')[1]//div[contains(@class, "acts")]//button[1]')],
+            );
             $this->press('('.self::URGENT.')[1]//div[contains(@class, "acts")]//button[1]');
             Patience::until(fn(): bool => $this->rules() !== $left, 'the finding to be mended');
         }
@@ -198,13 +211,18 @@ final class ScoreTest extends BrowserTestCase
     /** @return list<string> ids of steps by the number that their note says */
     private function order(): array
     {
-        return self::driver()->executeScript('return [...document.querySelectorAll("button[data-step].note")].map((one) => [Number(one.ariaLabel.match(/step (\d+) of/)[1]), one.dataset.step]).sort((one, other) => one[0] - other[0]).map((one) => one[1])');
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll("button[data-step].note")].map((one) => [Number(one.ariaLabel.match(/step (\d+) of/)[1]), one.dataset.step]).sort((one, other) => one[0] - other[0]).map((one) => one[1])',
+        );
     }
 
     /** @return list<string> ids of the steps of an area, from left to right */
     private function steps(string $area): array
     {
-        return self::driver()->executeScript('return [...document.querySelectorAll("button[data-step].note")].filter((one) => one.ariaLabel.startsWith(arguments[0] + ":")).map((one) => one.dataset.step)', [$area]);
+        return self::driver()->executeScript(
+            'return [...document.querySelectorAll("button[data-step].note")].filter((one) => one.ariaLabel.startsWith(arguments[0] + ":")).map((one) => one.dataset.step)',
+            [$area],
+        );
     }
 
     /** @return list<string> */
@@ -251,7 +269,10 @@ final class ScoreTest extends BrowserTestCase
 
     private function file(string $id): string
     {
-        return (string) self::driver()->executeAsyncScript('const done = arguments[1]; fetch(`/api/plans/${arguments[0]}/file`).then((answer) => answer.text()).then(done)', [$id]);
+        return (string) self::driver()->executeAsyncScript(
+            'const done = arguments[1]; fetch(`/api/plans/${arguments[0]}/file`).then((answer) => answer.text()).then(done)',
+            [$id],
+        );
     }
 
     /**

@@ -21,12 +21,20 @@ final class SquadTest extends BrowserTestCase
         $this->theWaysAreCompared();
         $batch = $this->beginWithALeader();
         // What is loose and primed otherwise has a pass of its own.
-        self::assertNotSame([], array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat') && str_contains($one['areaName'], 'Pole')));
+        self::assertNotSame(
+            [],
+            array_filter(
+                $this->told("batches/$batch")['steps'],
+                static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat') && str_contains($one['areaName'], 'Pole'),
+            ),
+        );
 
         // The coat of model 2 is painted the other way; the breeches of every second a touch warmer.
         $this->press('//button[starts-with(@aria-label, "Oilskin coat, model 2")]');
         $this->press('//aside//button[contains(., "layered without a wash")]');
-        $this->see('//button[starts-with(@aria-label, "Oilskin coat, model 2: layered without a wash")][contains(@aria-label, "otherwise than the others")]');
+        $this->see(
+            '//button[starts-with(@aria-label, "Oilskin coat, model 2: layered without a wash")][contains(@aria-label, "otherwise than the others")]',
+        );
         $this->press('//button[starts-with(@aria-label, "Breeches, model 1")]');
         $this->press('//aside//button[normalize-space(.)="every second"]');
         $this->press('//aside//button[normalize-space(.)="Mix it so"]');
@@ -104,7 +112,10 @@ final class SquadTest extends BrowserTestCase
     private function paintOnATablet(string $batch): void
     {
         self::driver()->manage()->window()->setSize(new WebDriverDimension(820, 1180));
-        $lantern = array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['areaName'] === 'Lantern'))[0];
+        $lantern = array_values(array_filter(
+            $this->told("batches/$batch")['steps'],
+            static fn(array $one): bool => $one['areaName'] === 'Lantern',
+        ))[0];
         self::assertSame([1], $lantern['models']);
         // All but the leader's first step are recorded as other tablets do; that one is done by hand.
         $this->all($batch, static fn(array $step): bool => $step['number'] < $lantern['number']);
@@ -113,7 +124,13 @@ final class SquadTest extends BrowserTestCase
         $this->see(self::DONE.'[contains(., "model 1")]');
         $this->see('//p[contains(., "the other 9 are painted otherwise")]');
         $this->press(self::DONE);
-        Patience::until(fn(): bool => array_values(array_filter($this->told("batches/$batch")['steps'], static fn(array $one): bool => $one['step']['id'] === $lantern['step']['id']))[0]['coatsDone'][0] === 1, 'the coat to be recorded');
+        Patience::until(
+            fn(): bool => array_values(array_filter(
+                $this->told("batches/$batch")['steps'],
+                static fn(array $one): bool => $one['step']['id'] === $lantern['step']['id'],
+            ))[0]['coatsDone'][0] === 1,
+            'the coat to be recorded',
+        );
         for ($cut = 0; $cut < 3; $cut++) {
             $this->paintWithoutALine($batch);
         }
@@ -128,7 +145,10 @@ final class SquadTest extends BrowserTestCase
         self::$server->kill();
         for ($coat = 1; $coat <= 2; $coat++) {
             $this->markAllTheSame();
-            $this->see(sprintf('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "%s")]', $coat === 1 ? '1 thing you did waits' : '2 things you did wait'));
+            $this->see(sprintf(
+                '//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "%s")]',
+                $coat === 1 ? '1 thing you did waits' : '2 things you did wait',
+            ));
         }
         self::driver()->navigate()->refresh();
         $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "2 things you did wait")]');
@@ -158,8 +178,17 @@ final class SquadTest extends BrowserTestCase
     {
         foreach ($this->told("batches/$batch")['steps'] as $step) {
             if ($step['left'] > 0 && $such($step)) {
-                $body = json_encode(['id' => (string) Str::ulid(), 'stepId' => $step['step']['id'], 'models' => $step['left'], 'at' => date('c', time() + self::$server->moment->shiftSeconds - 86000)]);
-                file_get_contents(self::$server->url("api/batches/$batch/log"), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]));
+                $body = json_encode([
+                    'id' => (string) Str::ulid(),
+                    'stepId' => $step['step']['id'],
+                    'models' => $step['left'],
+                    'at' => date('c', time() + self::$server->moment->shiftSeconds - 86000),
+                ]);
+                file_get_contents(
+                    self::$server->url("api/batches/$batch/log"),
+                    false,
+                    stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]),
+                );
             }
         }
     }

@@ -11,7 +11,10 @@ use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\Moment;
 use Tests\Browser\Support\Views;
 
-/** Views that tell of times hold whatever the time is: an evening on the day with the longest name, midnight at the year's end, the night when clocks change. */
+/**
+ * Views that tell of times hold whatever the time is: an evening on the day with the longest name, midnight at the year's end, the night
+ * when clocks change.
+ */
 final class ViewsAtOddTimesTest extends TestCase
 {
     private const VIEWS = ['bench', 'evenings', 'evenings-hours', 'painting', 'logbook'];

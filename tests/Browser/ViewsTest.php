@@ -11,8 +11,12 @@ use Tests\Browser\Support\Views;
 class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
-        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-whole', 'handbook', 'plan-recipe', 'plan-quilt', 'plan-squint', 'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting', 'painting-beside', 'evenings', 'evenings-hours', 'plan-paint', 'lessons', 'batch-record', 'batch', 'batch-squad', 'mixing', 'wanted', 'wanted-plan',
-        'shelf', 'shelf-list', 'shelf-names', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix', 'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
+        'bench', 'plans', 'plan', 'plan-substitute', 'plan-score', 'plan-whole', 'handbook', 'plan-recipe', 'plan-quilt', 'plan-squint',
+        'plan-variants', 'muster', 'recipes', 'plan-weather', 'plan-undercoat', 'guide', 'new-plan', 'missing', 'keys', 'painting',
+        'painting-beside', 'evenings', 'evenings-hours', 'plan-paint', 'lessons', 'batch-record', 'batch', 'batch-squad', 'mixing',
+        'wanted', 'wanted-plan',
+        'shelf', 'shelf-list', 'shelf-names', 'shelf-buy', 'shelf-photo', 'shelf-reader', 'shelf-scanner', 'shelf-opacity', 'shelf-mix',
+        'shelf-files', 'sheet', 'logbook', 'notice', 'settings', 'find', 'slip-price', 'paint-new',
     ];
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];
@@ -69,7 +73,13 @@ class ViewsTest extends BrowserTestCase
                 if (in_array([$width, $height], self::LOOKED_AT, true)) {
                     self::assertSame([], $this->violations(self::BY_DAY), "$name at $width");
                 }
-                self::assertLessThanOrEqual($width, self::driver()->executeScript('return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)'), "$name at $width");
+                self::assertLessThanOrEqual(
+                    $width,
+                    self::driver()->executeScript(
+                        'return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)',
+                    ),
+                    "$name at $width",
+                );
             }
         } finally {
             $this->light('day');
@@ -82,10 +92,20 @@ class ViewsTest extends BrowserTestCase
         self::driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$light]);
     }
 
-    /** The policy allows no inline script or style; what it refused, and what broke, stands in the browser's log. No page asks another host for anything. */
+    /**
+     * The policy allows no inline script or style; what it refused, and what broke, stands in the browser's log. No page asks another host
+     * for anything.
+     */
     private function assertNothingBreaksAndNobodyElseIsAsked(string $name): void
     {
-        self::assertSame([], array_values(array_filter(array_column(self::driver()->manage()->getLog('browser'), 'message'), static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'))), $name);
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                array_column(self::driver()->manage()->getLog('browser'), 'message'),
+                static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'),
+            )),
+            $name,
+        );
         $asked = [];
         foreach (self::driver()->manage()->getLog('performance') as $line) {
             $event = json_decode((string) $line['message'], true)['message'] ?? [];
@@ -94,7 +114,15 @@ class ViewsTest extends BrowserTestCase
             }
         }
         self::assertNotSame([], $asked, $name);
-        self::assertSame([], array_values(array_filter($asked, static fn(string $url): bool => ! str_starts_with($url, self::$server->url()) && preg_match('/^(data|blob|about|chrome):/', $url) !== 1)), $name);
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                $asked,
+                static fn(string $url): bool => ! str_starts_with($url, self::$server->url())
+                    && preg_match('/^(data|blob|about|chrome):/', $url) !== 1,
+            )),
+            $name,
+        );
     }
 
     /**
@@ -105,8 +133,14 @@ class ViewsTest extends BrowserTestCase
     private function violations(array $rules): array
     {
         /** @var list<array{id: string, help: string, nodes: list<array{html: string, failureSummary: string}>}> $violations */
-        $violations = self::driver()->executeAsyncScript('const [rules, done] = arguments; axe.run(document, { runOnly: rules }).then((result) => done(result.violations))', [$rules]);
+        $violations = self::driver()->executeAsyncScript(
+            'const [rules, done] = arguments; axe.run(document, { runOnly: rules }).then((result) => done(result.violations))',
+            [$rules],
+        );
 
-        return array_map(static fn(array $one): string => $one['id'].': '.$one['nodes'][0]['html'].' '.$one['nodes'][0]['failureSummary'], $violations);
+        return array_map(
+            static fn(array $one): string => $one['id'].': '.$one['nodes'][0]['html'].' '.$one['nodes'][0]['failureSummary'],
+            $violations,
+        );
     }
 }

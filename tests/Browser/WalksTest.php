@@ -14,13 +14,22 @@ final class WalksTest extends BrowserTestCase
 {
     use CountedHand;
 
-    private const NAMES = ['Sky blue', 'Pine green', 'Brick red', 'Bone white', 'Black wash', 'Deep violet', 'Warm grey', 'Dark brown', 'Rose pink', 'Orange', 'Matt varnish', 'Tarnished brass'];
+    private const NAMES = [
+        'Sky blue', 'Pine green', 'Brick red', 'Bone white', 'Black wash', 'Deep violet', 'Warm grey', 'Dark brown', 'Rose pink', 'Orange',
+        'Matt varnish', 'Tarnished brass',
+    ];
 
     protected function tearDown(): void
     {
         parent::tearDown();
         self::$chromium->resize(1280, 800);
-        self::assertSame([], array_values(array_filter(array_column(self::driver()->manage()->getLog('browser'), 'message'), static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'))));
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                array_column(self::driver()->manage()->getLog('browser'), 'message'),
+                static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'),
+            )),
+        );
     }
 
     public function testTwelvePaintsComeOntoTheShelfByTheirNamesAndGoAgain(): void
@@ -58,7 +67,9 @@ final class WalksTest extends BrowserTestCase
     {
         $this->visit('#/plans');
         $this->click('//a[normalize-space(.)="From a guide"]');
-        $this->see('//textarea[@id=//label[normalize-space(.)="The guide, as somebody wrote it"]/@for]')->sendKeys("Coat: base Oilskin Yellow, wash Umber Wash 1:1, drybrush Straw\nBoots: base Boot Brown, shade with Soot Wash");
+        $this->see('//textarea[@id=//label[normalize-space(.)="The guide, as somebody wrote it"]/@for]')->sendKeys(
+            "Coat: base Oilskin Yellow, wash Umber Wash 1:1, drybrush Straw\nBoots: base Boot Brown, shade with Soot Wash",
+        );
         $this->see('//h2[contains(., "5 steps understood")]');
         $this->click('//button[normalize-space(.)="Make the plan"]');
         $this->see('//nav[@aria-label="Areas"]//bdi[.="Boots"]');
@@ -74,8 +85,15 @@ final class WalksTest extends BrowserTestCase
         $this->click('//button[normalize-space(.)="Begin the batch"]');
         $this->click('//a[normalize-space(.)="Paint at the desk"]');
         $tops = [];
-        foreach (['//section[@aria-label="Open step"]//h1', '//section[@aria-label="Pour this"]|//*[@aria-label="Pour this"]', self::DONE] as $part) {
-            $box = self::driver()->executeScript('const { top, bottom } = arguments[0].getBoundingClientRect(); return [top, bottom]', [$this->see($part)]);
+        foreach ([
+            '//section[@aria-label="Open step"]//h1',
+            '//section[@aria-label="Pour this"]|//*[@aria-label="Pour this"]',
+            self::DONE,
+        ] as $part) {
+            $box = self::driver()->executeScript(
+                'const { top, bottom } = arguments[0].getBoundingClientRect(); return [top, bottom]',
+                [$this->see($part)],
+            );
             self::assertLessThanOrEqual(740, $box[1], $part);
             $tops[] = $box[0];
         }
@@ -169,8 +187,16 @@ final class WalksTest extends BrowserTestCase
     public function testWithoutWebglTheServerDrawsTheFigure(): void
     {
         $tools = new ChromeDevToolsDriver(self::driver());
-        $blind = $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => 'HTMLCanvasElement.prototype.getContext = ((get) => function (kind, ...more) { return /webgl/.test(kind) ? null : get.call(this, kind, ...more); })(HTMLCanvasElement.prototype.getContext)']);
-        $isSeen = static fn(string $address): bool => self::driver()->executeScript('const img = document.querySelector(".figure .still img"); return img !== null && img.src.includes(arguments[0]) && img.complete && img.naturalWidth === 600', [$address]) === true;
+        $blind = $tools->execute(
+            'Page.addScriptToEvaluateOnNewDocument',
+            [
+                'source' => 'HTMLCanvasElement.prototype.getContext = ((get) => function (kind, ...more) { return /webgl/.test(kind) ? null : get.call(this, kind, ...more); })(HTMLCanvasElement.prototype.getContext)',
+            ],
+        );
+        $isSeen = static fn(string $address): bool => self::driver()->executeScript(
+            'const img = document.querySelector(".figure .still img"); return img !== null && img.src.includes(arguments[0]) && img.complete && img.naturalWidth === 600',
+            [$address],
+        ) === true;
         try {
             $this->openPlan('Ferry Warden');
             $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');

@@ -9,6 +9,10 @@ use PHPUnit\Framework\TestCase;
 /** docs/architecture.md says what is so: which room uses which, and the names of things. */
 final class HouseTest extends TestCase
 {
+    private const LONGEST_LINE = 150;
+
+    private const LONG_WORDS = 50;
+
     private const SPACES = ['core' => 'Kalokroma', 'app' => 'App'];
 
     public function testEachRoomUsesTheRoomsThatThePageSays(): void
@@ -56,6 +60,40 @@ final class HouseTest extends TestCase
         preg_match('/Review +(\d+) rules/', self::page(), $said);
 
         self::assertSame(count(glob('core/Review/Rules/*.php') ?: []), (int) ($said[1] ?? 0));
+    }
+
+    /** What stands in quotes is not broken, nor is the shape of a list. */
+    public function testNoLineIsTooLongToRead(): void
+    {
+        $long = [];
+        foreach (['core', 'app', 'tests', 'database', 'routes', 'config'] as $floor) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($floor, \RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+                assert($file instanceof \SplFileInfo);
+                foreach ($file->getExtension() === 'php' ? self::longLines((string) file_get_contents($file->getPathname())) : [] as $number) {
+                    $long[] = "{$file->getPathname()}:$number";
+                }
+            }
+        }
+        self::assertSame([], $long);
+    }
+
+    /** @return list<int> their numbers */
+    private static function longLines(string $code): array
+    {
+        $long = [];
+        foreach (explode("\n", $code) as $at => $line) {
+            if (mb_strlen($line) > self::LONGEST_LINE && preg_match('/@(return|var|param) \S*\{/', $line) !== 1) {
+                $long[] = $at + 1;
+            }
+        }
+        $quoted = [];
+        foreach ($long === [] ? [] : \PhpToken::tokenize($code) as $token) {
+            if ($token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && strlen($token->text) > self::LONG_WORDS) {
+                array_push($quoted, ...range($token->line, $token->line + substr_count($token->text, "\n")));
+            }
+        }
+
+        return array_values(array_diff($long, $quoted));
     }
 
     /** @return list<string> other rooms of the same floor */

@@ -27,25 +27,41 @@ final class PlanSketch
 {
     /** name => kind, swatch, opacity, finish */
     public const PAINTS = [
-        'black' => ['primer', '#1c1c1e', 0.97, 'matt'], 'grey' => ['primer', '#7f8183', 0.93, 'matt'], 'bone' => ['primer', '#e4dcc6', 0.9, 'matt'], 'white' => ['primer', '#eff0ed', 0.92, 'matt'],
+        'black' => ['primer', '#1c1c1e', 0.97, 'matt'], 'grey' => ['primer', '#7f8183', 0.93, 'matt'],
+        'bone' => ['primer', '#e4dcc6', 0.9, 'matt'], 'white' => ['primer', '#eff0ed', 0.92, 'matt'],
         'shiny' => ['primer', '#8a8a8a', 0.9, 'gloss'], 'dim' => ['primer', '#2c2d30', 0.95, 'matt'],
         'navy' => ['opaque', '#1f2f5c', 0.84, 'matt'], 'blue' => ['opaque', '#27509a', 0.78, 'matt'], 'sky' => ['opaque', '#6f9fd8', 0.72, 'matt'],
-        'red' => ['opaque', '#a3231f', 0.6, 'matt'], 'dark-red' => ['opaque', '#5e1617', 0.85, 'matt'], 'orange' => ['opaque', '#d56a1c', 0.48, 'matt'], 'pink' => ['opaque', '#dda0a0', 0.62, 'matt'],
-        'yellow' => ['opaque', '#e8b923', 0.33, 'matt'], 'ochre' => ['opaque', '#bd862d', 0.8, 'matt'], 'tan' => ['opaque', '#b18e5f', 0.8, 'matt'], 'sand' => ['opaque', '#cbb281', 0.72, 'matt'],
-        'brown' => ['opaque', '#67482f', 0.91, 'matt'], 'dark-brown' => ['opaque', '#3e2c22', 0.94, 'matt'], 'leather' => ['opaque', '#8a5a34', 0.84, 'matt'],
-        'green' => ['opaque', '#3f6b35', 0.8, 'matt'], 'dark-green' => ['opaque', '#253e2c', 0.86, 'matt'], 'lime' => ['opaque', '#9ab84a', 0.6, 'matt'],
-        'coal' => ['opaque', '#1f1f21', 0.96, 'matt'], 'soot' => ['opaque', '#2b2c2e', 0.95, 'matt'], 'mid-grey' => ['opaque', '#7c7e7e', 0.85, 'matt'], 'pale-grey' => ['opaque', '#c8c9c8', 0.68, 'matt'],
+        'red' => ['opaque', '#a3231f', 0.6, 'matt'], 'dark-red' => ['opaque', '#5e1617', 0.85, 'matt'],
+        'orange' => ['opaque', '#d56a1c', 0.48, 'matt'], 'pink' => ['opaque', '#dda0a0', 0.62, 'matt'],
+        'yellow' => ['opaque', '#e8b923', 0.33, 'matt'], 'ochre' => ['opaque', '#bd862d', 0.8, 'matt'],
+        'tan' => ['opaque', '#b18e5f', 0.8, 'matt'], 'sand' => ['opaque', '#cbb281', 0.72, 'matt'],
+        'brown' => ['opaque', '#67482f', 0.91, 'matt'], 'dark-brown' => ['opaque', '#3e2c22', 0.94, 'matt'],
+        'leather' => ['opaque', '#8a5a34', 0.84, 'matt'],
+        'green' => ['opaque', '#3f6b35', 0.8, 'matt'], 'dark-green' => ['opaque', '#253e2c', 0.86, 'matt'],
+        'lime' => ['opaque', '#9ab84a', 0.6, 'matt'],
+        'coal' => ['opaque', '#1f1f21', 0.96, 'matt'], 'soot' => ['opaque', '#2b2c2e', 0.95, 'matt'],
+        'mid-grey' => ['opaque', '#7c7e7e', 0.85, 'matt'], 'pale-grey' => ['opaque', '#c8c9c8', 0.68, 'matt'],
         'snow' => ['opaque', '#f6f6f3', 0.66, 'matt'], 'ivory' => ['opaque', '#ece6d6', 0.62, 'matt'], 'ice' => ['opaque', '#94b8de', 0.68, 'matt'],
-        'skin-dark' => ['opaque', '#8d5a45', 0.7, 'matt'], 'skin' => ['opaque', '#c08a6c', 0.62, 'matt'], 'skin-pale' => ['opaque', '#e0b899', 0.62, 'matt'], 'purple' => ['opaque', '#5a3a72', 0.75, 'matt'],
-        'umber-wash' => ['wash', '#6f4a2b', 0.03, 'matt'], 'black-wash' => ['wash', '#3a3836', 0.03, 'matt'], 'blue-wash' => ['wash', '#33507a', 0.03, 'matt'], 'red-wash' => ['wash', '#8e2f2a', 0.03, 'matt'],
-        'amber' => ['one-coat', '#f0c52c', 0.04, 'matt'], 'moss' => ['one-coat', '#6f8a3a', 0.04, 'matt'], 'ruby' => ['ink', '#a01c2a', 0.04, 'matt'], 'white-ink' => ['ink', '#e8e8e4', 0.05, 'matt'],
-        'steel' => ['metallic', '#8b8f93', 0.95, 'satin'], 'bright-steel' => ['metallic', '#c2c6c9', 0.95, 'satin'], 'brass' => ['metallic', '#a67f35', 0.95, 'satin'],
-        'rust' => ['effect', '#8a4420', 0.6, 'matt'], 'slime' => ['effect', '#7da030', 0.4, 'gloss'], 'grime' => ['enamel', '#3f3226', 0.5, 'satin'], 'dust' => ['pigment', '#a58a63', 0.7, 'matt'],
-        'mud' => ['texture', '#4a3826', 0.95, 'matt'], 'gloss' => ['varnish', null, null, 'gloss'], 'matt' => ['varnish', null, null, 'matt'], 'satin' => ['varnish', null, null, 'satin'],
+        'skin-dark' => ['opaque', '#8d5a45', 0.7, 'matt'], 'skin' => ['opaque', '#c08a6c', 0.62, 'matt'],
+        'skin-pale' => ['opaque', '#e0b899', 0.62, 'matt'], 'purple' => ['opaque', '#5a3a72', 0.75, 'matt'],
+        'umber-wash' => ['wash', '#6f4a2b', 0.03, 'matt'], 'black-wash' => ['wash', '#3a3836', 0.03, 'matt'],
+        'blue-wash' => ['wash', '#33507a', 0.03, 'matt'], 'red-wash' => ['wash', '#8e2f2a', 0.03, 'matt'],
+        'amber' => ['one-coat', '#f0c52c', 0.04, 'matt'], 'moss' => ['one-coat', '#6f8a3a', 0.04, 'matt'],
+        'ruby' => ['ink', '#a01c2a', 0.04, 'matt'], 'white-ink' => ['ink', '#e8e8e4', 0.05, 'matt'],
+        'steel' => ['metallic', '#8b8f93', 0.95, 'satin'], 'bright-steel' => ['metallic', '#c2c6c9', 0.95, 'satin'],
+        'brass' => ['metallic', '#a67f35', 0.95, 'satin'],
+        'rust' => ['effect', '#8a4420', 0.6, 'matt'], 'slime' => ['effect', '#7da030', 0.4, 'gloss'],
+        'grime' => ['enamel', '#3f3226', 0.5, 'satin'], 'dust' => ['pigment', '#a58a63', 0.7, 'matt'],
+        'mud' => ['texture', '#4a3826', 0.95, 'matt'], 'gloss' => ['varnish', null, null, 'gloss'],
+        'matt' => ['varnish', null, null, 'matt'], 'satin' => ['varnish', null, null, 'satin'],
         'setting' => ['decal', null, null, 'gloss'], 'lifter' => ['chipping', null, null, 'satin'], 'medium' => ['medium', null, null, 'matt'],
     ];
 
-    private const PLACES = ['all' => 'everywhere', 'but' => 'all-but-recesses', 'raised' => 'raised-parts', 'edges' => 'upper-edges', 'lower' => 'lower-sides', 'recesses' => 'recesses', 'corners' => 'corners', 'upper' => 'upper-half', 'tips' => 'tips', 'roots' => 'roots', 'centre' => 'centre', 'patch' => 'patch'];
+    private const PLACES = [
+        'all' => 'everywhere', 'but' => 'all-but-recesses', 'raised' => 'raised-parts', 'edges' => 'upper-edges', 'lower' => 'lower-sides',
+        'recesses' => 'recesses', 'corners' => 'corners', 'upper' => 'upper-half', 'tips' => 'tips', 'roots' => 'roots',
+        'centre' => 'centre', 'patch' => 'patch',
+    ];
 
     public static function plan(string $sketch): Plan
     {
@@ -58,8 +74,10 @@ final class PlanSketch
     public static function document(string $sketch): array
     {
         $plan = [
-            'format' => 'kalokroma-plan', 'version' => 2, 'name' => 'Sketch', 'model' => ['name' => 'Model', 'bodyType' => 'on-foot', 'heightMm' => 32, 'finishLevel' => 'table-ready'],
-            'undercoat' => ['base' => 'grey'], 'way' => [], 'parts' => [], 'areas' => [], 'wholeModel' => [], 'order' => [], 'locked' => [], 'stops' => [], 'silenced' => [], 'paints' => self::paints(),
+            'format' => 'kalokroma-plan', 'version' => 2, 'name' => 'Sketch',
+            'model' => ['name' => 'Model', 'bodyType' => 'on-foot', 'heightMm' => 32, 'finishLevel' => 'table-ready'],
+            'undercoat' => ['base' => 'grey'], 'way' => [], 'parts' => [], 'areas' => [], 'wholeModel' => [], 'order' => [], 'locked' => [],
+            'stops' => [], 'silenced' => [], 'paints' => self::paints(),
         ];
         $area = $variant = null;
         foreach (explode("\n", $sketch) as $line) {
@@ -79,10 +97,19 @@ final class PlanSketch
                 'area' => [$variant, $area] = [null, array_push($plan['areas'], self::area($words)) - 1],
                 'variant' => $variant = array_push($plan['areas'][(int) $area]['variants'], self::variant($words)) - 1,
                 default => $variant !== null && $area !== -1
-                    ? $plan['areas'][(int) $area]['variants'][$variant]['steps'][] = self::step($plan['areas'][(int) $area]['variants'][$variant]['id'].'-'.(count($plan['areas'][(int) $area]['variants'][$variant]['steps']) + 1), $first, $words)
+                    ? $plan['areas'][(int) $area]['variants'][$variant]['steps'][] = self::step(
+                        $plan['areas'][(int) $area]['variants'][$variant]['id'].'-'
+                            .(count($plan['areas'][(int) $area]['variants'][$variant]['steps']) + 1),
+                        $first,
+                        $words,
+                    )
                     : ($area === -1
                     ? $plan['wholeModel'][] = self::step('whole-'.(count($plan['wholeModel']) + 1), $first, $words)
-                    : $plan['areas'][$area ?? throw new InvalidArgumentException("A step before any area: $line")]['steps'][] = self::step($plan['areas'][$area]['id'].'-'.(count($plan['areas'][$area]['steps']) + 1), $first, $words)),
+                    : $plan['areas'][$area ?? throw new InvalidArgumentException("A step before any area: $line")]['steps'][] = self::step(
+                        $plan['areas'][$area]['id'].'-'.(count($plan['areas'][$area]['steps']) + 1),
+                        $first,
+                        $words,
+                    )),
             };
         }
 
@@ -94,7 +121,10 @@ final class PlanSketch
     {
         $paints = [];
         foreach (self::PAINTS as $id => [$kind, $swatch, $opacity, $finish]) {
-            $paints[] = ['id' => $id, 'maker' => 'Sample', 'code' => $id, 'name' => ucfirst(str_replace('-', ' ', $id)), 'kind' => $kind, 'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish];
+            $paints[] = [
+                'id' => $id, 'maker' => 'Sample', 'code' => $id, 'name' => ucfirst(str_replace('-', ' ', $id)), 'kind' => $kind,
+                'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish,
+            ];
         }
 
         return $paints;
@@ -107,7 +137,10 @@ final class PlanSketch
      */
     private static function area(array $words): array
     {
-        $area = ['id' => $words[0], 'name' => ucfirst(str_replace('-', ' ', $words[0])), 'texture' => $words[1], 'size' => $words[2], 'material' => $words[3], 'steps' => [], 'variants' => []];
+        $area = [
+            'id' => $words[0], 'name' => ucfirst(str_replace('-', ' ', $words[0])), 'texture' => $words[1], 'size' => $words[2],
+            'material' => $words[3], 'steps' => [], 'variants' => [],
+        ];
         for ($i = 4; $i < count($words); $i++) {
             match ($words[$i]) {
                 'touches' => $area['touches'] = explode(',', $words[++$i]),
@@ -154,7 +187,11 @@ final class PlanSketch
     private static function step(string $id, string $technique, array $words): array
     {
         $usual = \Kalokroma\Craft\Technique::of($technique)->usual;
-        $step = ['id' => $id, 'technique' => $technique, 'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value]];
+        $step = [
+            'id' => $id,
+            'technique' => $technique,
+            'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value],
+        ];
         for ($i = 0; $i < count($words); $i++) {
             $word = $words[$i];
             if (isset(self::PAINTS[explode('*', $word)[0]])) {
@@ -177,7 +214,10 @@ final class PlanSketch
                     'heads' => $step['heads'] = explode(',', $words[++$i]),
                     'batch' => $step['perModel'] = false,
                     'optional' => $step['optional'] = true,
-                    'over' => $step['second'] = ['mix' => [['paint' => $words[++$i], 'parts' => 1]], 'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water']],
+                    'over' => $step['second'] = [
+                        'mix' => [['paint' => $words[++$i], 'parts' => 1]],
+                        'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water'],
+                    ],
                     default => throw new InvalidArgumentException("Not known of a step: $word"),
                 };
             }

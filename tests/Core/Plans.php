@@ -29,7 +29,12 @@ final class Plans
     /** @param list<Area> $areas */
     public static function of(array $areas): Plan
     {
-        return Plan::of('Test', ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), Undercoat::plain(Paints::of('#7f8183', 0.93, Kind::Primer, 'Grey')), $areas);
+        return Plan::of(
+            'Test',
+            ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady),
+            Undercoat::plain(Paints::of('#7f8183', 0.93, Kind::Primer, 'Grey')),
+            $areas,
+        );
     }
 
     /**

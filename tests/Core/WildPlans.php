@@ -33,7 +33,11 @@ final class WildPlans
                 $lines[] = " $step";
             }
         }
-        $whole = self::steps($dice, $dice->getInt(0, 3), static fn(Technique $one): bool => $one->family === Family::Varnish || $one->does(Nature::Solvent));
+        $whole = self::steps(
+            $dice,
+            $dice->getInt(0, 3),
+            static fn(Technique $one): bool => $one->family === Family::Varnish || $one->does(Nature::Solvent),
+        );
         foreach ($whole === [] ? [] : ['whole', ...$whole] as $line) {
             $lines[] = $line;
         }
@@ -44,7 +48,10 @@ final class WildPlans
     /** @param list<string> $others areas named before it */
     private static function area(Randomizer $dice, array $others): string
     {
-        $values = static fn(array $cases): string => self::one($dice, array_map(static fn(\BackedEnum $one): string => (string) $one->value, $cases));
+        $values = static fn(array $cases): string => self::one(
+            $dice,
+            array_map(static fn(\BackedEnum $one): string => (string) $one->value, $cases),
+        );
         $words = [$values(Texture::cases()), $values(AreaSize::cases()), $values(Material::cases())];
         foreach (['touches', 'under', 'behind'] as $relation) {
             if ($others !== [] && $dice->getInt(0, 2) === 0) {
@@ -67,7 +74,10 @@ final class WildPlans
         for ($i = 0; $i < $count; $i++) {
             $technique = self::one($dice, $techniques);
             $words = [$technique->id];
-            $paints = array_keys(array_filter(PlanSketch::PAINTS, static fn(array $paint): bool => $technique->takes->accepts(Kind::from($paint[0]))));
+            $paints = array_keys(array_filter(
+                PlanSketch::PAINTS,
+                static fn(array $paint): bool => $technique->takes->accepts(Kind::from($paint[0])),
+            ));
             if ($paints !== [] && $technique->takes !== Takes::Nothing && $dice->getInt(0, 9) > 0) {
                 $words[] = self::one($dice, $paints);
             }

@@ -23,8 +23,21 @@ final class BatchCommandTest extends HttpTestCase
         ])));
         $passes = array_column($answer['passes'], null, 'step');
 
-        self::assertSame([3, 3, 1, 0.375, false, 'coat-1'], [$answer['models'], $answer['passesInAll'], $answer['passesDone'], $answer['share'], $answer['isFinished'], $answer['next']], 'Three of eight coats.');
-        self::assertSame([[1, 2, 3], 0, 3, 1, [2]], [$passes['coat-1']['models'], $passes['coat-1']['done'], $passes['coat-1']['left'], $passes['coat-1']['coat'], $passes['coat-1']['modelsLeft']]);
+        self::assertSame(
+            [3, 3, 1, 0.375, false, 'coat-1'],
+            [$answer['models'], $answer['passesInAll'], $answer['passesDone'], $answer['share'], $answer['isFinished'], $answer['next']],
+            'Three of eight coats.',
+        );
+        self::assertSame(
+            [[1, 2, 3], 0, 3, 1, [2]],
+            [
+                $passes['coat-1']['models'],
+                $passes['coat-1']['done'],
+                $passes['coat-1']['left'],
+                $passes['coat-1']['coat'],
+                $passes['coat-1']['modelsLeft'],
+            ],
+        );
         self::assertSame([[1], 0, 1], [$passes['coat-2']['models'], $passes['coat-2']['done'], $passes['coat-2']['left']]);
         self::assertSame(['navy', 'blue'], array_values(array_filter(array_column($answer['toPour'], 'code'))), 'Red is poured and done.');
     }
@@ -37,16 +50,29 @@ final class BatchCommandTest extends HttpTestCase
         $mine = array_values(array_filter($answer['items'], static fn(array $one): bool => $one['batch'] === 0));
 
         self::assertSame(0, $answer['lackingMinutes']);
-        self::assertSame([2], array_values(array_unique(array_column(array_filter($mine, static fn(array $one): bool => $one['step'] === 'coat-1'), 'coat'))), 'The first coat is done.');
+        self::assertSame(
+            [2],
+            array_values(array_unique(array_column(array_filter($mine, static fn(array $one): bool => $one['step'] === 'coat-1'), 'coat'))),
+            'The first coat is done.',
+        );
         self::assertSame([1], array_values(array_filter($mine, static fn(array $one): bool => $one['step'] === 'plume-1'))[0]['models']);
         self::assertEqualsCanonicalizing([0, 1], array_unique(array_column($answer['items'], 'batch')), 'Both share the desk.');
-        self::assertSame([[0, 'coat-1', 1, [1, 2, 3]], [1, 'coat-1', 1, [1, 2, 3]]], array_map(static fn(array $one): array => [$one['batch'], $one['step'], $one['coat'], $one['models']], $answer['dries']));
+        self::assertSame(
+            [[0, 'coat-1', 1, [1, 2, 3]], [1, 'coat-1', 1, [1, 2, 3]]],
+            array_map(static fn(array $one): array => [$one['batch'], $one['step'], $one['coat'], $one['models']], $answer['dries']),
+        );
         self::assertGreaterThan('2026-11-26T18:55', $answer['dries'][0]['until']);
     }
 
     public function testLogsTeachPaceAndOpacity(): void
     {
-        $slow = static fn(int $at): array => ['step' => 'coat-1', 'models' => 1, 'at' => "2026-11-2{$at}T19:00:00Z", 'minutes' => 400, 'used' => ['mix' => [['paint' => 'navy', 'parts' => 1]], 'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water'], 'coats' => 4]];
+        $slow = static fn(int $at): array => [
+            'step' => 'coat-1',
+            'models' => 1,
+            'at' => "2026-11-2{$at}T19:00:00Z",
+            'minutes' => 400,
+            'used' => ['mix' => [['paint' => 'navy', 'parts' => 1]], 'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water'], 'coats' => 4],
+        ];
         $answer = self::answered('kalokroma:lessons', self::file(self::batch([$slow(0), $slow(1), $slow(2)])));
 
         self::assertSame(['basecoat', 3], [$answer['paces'][0]['technique'], $answer['paces'][0]['samples']]);
@@ -64,7 +90,10 @@ final class BatchCommandTest extends HttpTestCase
             $file = json_decode((string) $response->getContent(), true);
             $validator = new Validator;
             foreach (['plan', 'batch'] as $form) {
-                $validator->resolver()?->registerFile("https://kalokroma.example/formats/$form.schema.json", dirname(__DIR__, 2)."/docs/formats/$form.schema.json");
+                $validator->resolver()?->registerFile(
+                    "https://kalokroma.example/formats/$form.schema.json",
+                    dirname(__DIR__, 2)."/docs/formats/$form.schema.json",
+                );
             }
             $result = $validator->validate(json_decode((string) $response->getContent()), 'https://kalokroma.example/formats/batch.schema.json');
             self::assertTrue($result->isValid(), json_encode($result->error()?->args()) ?: '');
@@ -98,12 +127,22 @@ final class BatchCommandTest extends HttpTestCase
         yield 'no models' => [['models' => 0] + self::batch([]), ['models']];
         yield 'too many' => [['models' => 61] + self::batch([]), ['models']];
         yield 'a role that is not there' => [['models' => [['role' => 'chief']]] + self::batch([]), ['models.0.role']];
-        yield 'entries that cannot be' => [self::batch([['step' => 'coat-1', 'on' => [0, 61], 'at' => '2026-11-20T19:00:00Z'], ['step' => 'coat-1', 'models' => 1, 'at' => 'yesterday']]), ['log.0.on.0', 'log.0.on.1', 'log.1.at']];
+        yield 'entries that cannot be' => [
+            self::batch([
+                ['step' => 'coat-1', 'on' => [0, 61], 'at' => '2026-11-20T19:00:00Z'],
+                ['step' => 'coat-1', 'models' => 1, 'at' => 'yesterday'],
+            ]),
+            ['log.0.on.0', 'log.0.on.1', 'log.1.at'],
+        ];
     }
 
     public function testWrongWordsEndWithTwo(): void
     {
-        foreach ([['kalokroma:progress', 'nowhere.json'], ['kalokroma:evening', self::file(self::batch([]))], ['kalokroma:progress', self::file(self::batch([])), '--models=3']] as $words) {
+        foreach ([
+            ['kalokroma:progress', 'nowhere.json'],
+            ['kalokroma:evening', self::file(self::batch([]))],
+            ['kalokroma:progress', self::file(self::batch([])), '--models=3'],
+        ] as $words) {
             $run = self::process(...$words);
             $run->run();
             self::assertSame(2, $run->getExitCode(), implode(' ', $words));
@@ -117,7 +156,15 @@ final class BatchCommandTest extends HttpTestCase
      */
     private static function batch(array $log): array
     {
-        return ['format' => 'kalokroma-batch', 'version' => 1, 'name' => 'Watch', 'models' => [['name' => 'Ferrel', 'role' => 'leader'], [], []], 'skipped' => [], 'plan' => ['version' => 3] + PlanSketch::document(self::SKETCH), 'log' => $log];
+        return [
+            'format' => 'kalokroma-batch',
+            'version' => 1,
+            'name' => 'Watch',
+            'models' => [['name' => 'Ferrel', 'role' => 'leader'], [], []],
+            'skipped' => [],
+            'plan' => ['version' => 3] + PlanSketch::document(self::SKETCH),
+            'log' => $log,
+        ];
     }
 
     /** @param array<mixed> $content */

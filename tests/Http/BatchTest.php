@@ -25,7 +25,16 @@ final class BatchTest extends HttpTestCase
         $other = array_values(array_filter($coat, static fn(array $one): bool => $one['models'] === [2, 4]));
         self::assertStringContainsString('layered without a wash', $other[0]['areaName']);
         self::assertNotSame($id, $other[0]['areaId']);
-        self::assertSame([range(1, 5)], array_values(array_unique(array_map(static fn(array $one): array => $one['models'], array_filter($batch['steps'], static fn(array $one): bool => $one['originId'] !== $id)), SORT_REGULAR)));
+        self::assertSame(
+            [range(1, 5)],
+            array_values(array_unique(
+                array_map(
+                    static fn(array $one): array => $one['models'],
+                    array_filter($batch['steps'], static fn(array $one): bool => $one['originId'] !== $id),
+                ),
+                SORT_REGULAR,
+            )),
+        );
     }
 
     public function testTheDemoHasOneFinishedOneHalfWayAndOnePlannedBatch(): void
@@ -46,12 +55,22 @@ final class BatchTest extends HttpTestCase
     public function testTheLogbookIsSearchedByNoteAreaTechniqueAndPaint(): void
     {
         $all = $this->ask('GET', '/log')['total'];
-        foreach (['lamp' => 'Night shift', 'pooled' => 'First five wardens', 'breeches wash' => 'Breeches', 'umber' => 'Umber Wash', 'NIGHT' => 'Night shift'] as $words => $told) {
+        foreach ([
+            'lamp' => 'Night shift',
+            'pooled' => 'First five wardens',
+            'breeches wash' => 'Breeches',
+            'umber' => 'Umber Wash',
+            'NIGHT' => 'Night shift',
+        ] as $words => $told) {
             $found = $this->ask('GET', '/log?find='.urlencode((string) $words));
             self::assertGreaterThan(0, $found['total'], (string) $words);
             self::assertLessThan($all, $found['total'], (string) $words);
             foreach ($found['entries'] as $entry) {
-                self::assertStringContainsStringIgnoringCase($told, implode(' ', [$entry['areaName'], $entry['mixWords'], $entry['batchName']]), (string) $words);
+                self::assertStringContainsStringIgnoringCase(
+                    $told,
+                    implode(' ', [$entry['areaName'], $entry['mixWords'], $entry['batchName']]),
+                    (string) $words,
+                );
             }
         }
         foreach (['%', '_', 'nothing-like-it', "'"] as $words) {
@@ -64,8 +83,14 @@ final class BatchTest extends HttpTestCase
     {
         $mine = $this->done($this->begin(5), 'undercoat', 1);
 
-        self::assertSame([$mine['id'], 'Night shift'], [$this->ask('GET', '/bench')['underWay'][0]['id'], $this->ask('GET', '/bench')['underWay'][1]['name']]);
-        self::assertEquals(['batches' => 4, 'plans' => 3], array_intersect_key($this->ask('GET', '/bench')['counts'], ['batches' => 0, 'plans' => 0]));
+        self::assertSame(
+            [$mine['id'], 'Night shift'],
+            [$this->ask('GET', '/bench')['underWay'][0]['id'], $this->ask('GET', '/bench')['underWay'][1]['name']],
+        );
+        self::assertEquals(
+            ['batches' => 4, 'plans' => 3],
+            array_intersect_key($this->ask('GET', '/bench')['counts'], ['batches' => 0, 'plans' => 0]),
+        );
         self::assertContains($mine['id'], array_column($this->ask('GET', '/batches/names'), 'id'));
         self::assertSame([4, 1], array_values(array_intersect_key($this->ask('GET', '/batches'), ['total' => 0, 'pages' => 0])));
     }
@@ -90,7 +115,10 @@ final class BatchTest extends HttpTestCase
     public function testAVarnishIsRecordedToldAndTakenBackLikeAnythingElse(): void
     {
         $batch = Batch::query()->where('name', 'The Provost, for the midwinter show')->firstOrFail();
-        $clear = array_values(array_filter($this->ask('GET', "/batches/$batch->id")['steps'], static fn(array $one): bool => in_array($one['technique'], ['Matt coat', 'Gloss spot'], true)));
+        $clear = array_values(array_filter(
+            $this->ask('GET', "/batches/$batch->id")['steps'],
+            static fn(array $one): bool => in_array($one['technique'], ['Matt coat', 'Gloss spot'], true),
+        ));
         self::assertNotEmpty($clear);
         foreach ($clear as $one) {
             $entry = (string) Str::ulid();
@@ -130,10 +158,23 @@ final class BatchTest extends HttpTestCase
         $batch = $this->done($this->begin(5), 'undercoat', 3, ['minutes' => 12]);
         $entry = $batch['steps'][0]['entries'][0];
         $dilution = ['paint' => 1, 'thinner' => 1, 'with' => 'medium'];
-        $after = $this->ask('PUT', "/log/$entry[id]", ['models' => 5, 'minutes' => 30, 'note' => 'two evenings', 'used' => ['coats' => 3, 'dilution' => $dilution], 'version' => $entry['version']]);
+        $after = $this->ask(
+            'PUT',
+            "/log/$entry[id]",
+            [
+                'models' => 5,
+                'minutes' => 30,
+                'note' => 'two evenings',
+                'used' => ['coats' => 3, 'dilution' => $dilution],
+                'version' => $entry['version'],
+            ],
+        );
         $changed = $after['steps'][0]['entries'][0];
 
-        self::assertSame([5, 30, 'two evenings', 3, $dilution], [$changed['models'], $changed['minutes'], $changed['note'], $changed['used']['coats'], $changed['used']['dilution']]);
+        self::assertSame(
+            [5, 30, 'two evenings', 3, $dilution],
+            [$changed['models'], $changed['minutes'], $changed['note'], $changed['used']['coats'], $changed['used']['dilution']],
+        );
         self::assertSame($entry['doneAt'], $changed['doneAt']);
         self::assertSame($entry['used']['mix'], $changed['used']['mix']);
         $this->ask('PUT', "/log/$entry[id]", ['models' => 1, 'version' => $entry['version']], 409);
@@ -160,15 +201,29 @@ final class BatchTest extends HttpTestCase
         $this->ask('POST', "/batches/$first[id]/log", ['id' => $id, 'stepId' => 'undercoat', 'models' => 1], 201);
         $other = $this->begin(5);
 
-        self::assertSame(['id'], self::fields($this->ask('POST', "/batches/$other[id]/log", ['id' => $id, 'stepId' => 'undercoat', 'models' => 1], 409)));
+        self::assertSame(
+            ['id'],
+            self::fields($this->ask('POST', "/batches/$other[id]/log", ['id' => $id, 'stepId' => 'undercoat', 'models' => 1], 409)),
+        );
     }
 
     /** Such entries were taken once. */
     public function testOddEntriesOfLongAgoDoNotTakeTheLogbookDown(): void
     {
         $batch = $this->begin(5);
-        foreach ([['mix' => 'red', 'dilution' => [], 'coats' => 'two'], ['dilution' => ['paint' => '2', 'thinner' => true, 'with' => 7]], [], ['mix' => [['paint' => 5], 'x']]] as $used) {
-            LogEntry::query()->create(['batch_id' => $batch['id'], 'step_id' => 'undercoat', 'models' => 1, 'used' => $used, 'done_at' => '2026-01-01 20:00']);
+        foreach ([
+            ['mix' => 'red', 'dilution' => [], 'coats' => 'two'],
+            ['dilution' => ['paint' => '2', 'thinner' => true, 'with' => 7]],
+            [],
+            ['mix' => [['paint' => 5], 'x']],
+        ] as $used) {
+            LogEntry::query()->create([
+                'batch_id' => $batch['id'],
+                'step_id' => 'undercoat',
+                'models' => 1,
+                'used' => $used,
+                'done_at' => '2026-01-01 20:00',
+            ]);
         }
 
         self::assertCount(4, $this->ask('GET', "/log?batch=$batch[id]")['entries']);
@@ -181,7 +236,18 @@ final class BatchTest extends HttpTestCase
         $batch = $this->begin(1);
         $step = $batch['steps'][3]['step']['id'];
         $paint = $this->paint('Tide Teal');
-        $this->done($batch, $step, 1, ['used' => ['mix' => [['paint' => $paint->id, 'parts' => 2]], 'dilution' => ['paint' => 1, 'thinner' => 2, 'with' => 'medium'], 'coats' => 3]]);
+        $this->done(
+            $batch,
+            $step,
+            1,
+            [
+                'used' => [
+                    'mix' => [['paint' => $paint->id, 'parts' => 2]],
+                    'dilution' => ['paint' => 1, 'thinner' => 2, 'with' => 'medium'],
+                    'coats' => 3,
+                ],
+            ],
+        );
         $entry = $this->ask('GET', '/log?batch='.$batch['id'])['entries'][0];
 
         self::assertSame(['Tide Teal', 3, 2], [$entry['mixWords'], $entry['used']['coats'], $entry['used']['dilution']['thinner']]);
@@ -261,7 +327,12 @@ final class BatchTest extends HttpTestCase
     public function testAFaultyRecordIsRefusedByField(array $spoilt, string $field): void
     {
         $batch = $this->begin(5);
-        $problem = $this->ask('POST', '/batches/'.$batch['id'].'/log', ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, ...$spoilt], 422);
+        $problem = $this->ask(
+            'POST',
+            '/batches/'.$batch['id'].'/log',
+            ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, ...$spoilt],
+            422,
+        );
 
         self::assertContains($field, self::fields($problem));
         self::assertSame(0, LogEntry::query()->where('batch_id', $batch['id'])->count());
@@ -280,7 +351,15 @@ final class BatchTest extends HttpTestCase
     public function testWritesFromElsewhereAndBrokenJsonAreRefused(): void
     {
         $this->postJson('/api/batches', $this->input(2), ['Origin' => 'https://elsewhere.test'])->assertStatus(403);
-        $this->call('POST', '/api/batches', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"name":')->assertStatus(400);
+        $this->call(
+            'POST',
+            '/api/batches',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            '{"name":',
+        )->assertStatus(400);
         $this->ask('GET', '/batches/nothing', null, 404);
         $this->json('DELETE', '/api/bench')->assertStatus(405)->assertHeader('Content-Type', 'application/problem+json');
         self::assertSame(3, Batch::query()->count());
@@ -306,6 +385,11 @@ final class BatchTest extends HttpTestCase
      */
     private function done(array $batch, string $stepId, int $models, array $more = []): array
     {
-        return $this->ask('POST', '/batches/'.$batch['id'].'/log', ['id' => (string) Str::ulid(), 'stepId' => $stepId, 'models' => $models, ...$more], 201);
+        return $this->ask(
+            'POST',
+            '/batches/'.$batch['id'].'/log',
+            ['id' => (string) Str::ulid(), 'stepId' => $stepId, 'models' => $models, ...$more],
+            201,
+        );
     }
 }

@@ -34,14 +34,26 @@ final class BrushTest extends HttpTestCase
         $open = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['left'] > 0 && $one['mix'] !== null));
         $metallic = array_column(array_filter($batch['paints'], static fn(array $one): bool => $one['kind'] === 'metallic'), 'id');
         $isMetal = static fn(array $one): bool => array_diff(array_column($one['step']['mix'], 'paint'), $metallic) === [];
-        [$brass, $colour] = [array_values(array_filter($open, $isMetal))[0], array_values(array_filter($open, static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]];
-        $cautions = fn(array $step): array => array_column($this->ask('GET', "/batches/$batch[id]/steps/{$step['step']['id']}/brushes"), 'caution', 'name');
+        [$brass, $colour] = [
+            array_values(array_filter($open, $isMetal))[0],
+            array_values(array_filter($open, static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0],
+        ];
+        $cautions = fn(array $step): array => array_column(
+            $this->ask('GET', "/batches/$batch[id]/steps/{$step['step']['id']}/brushes"),
+            'caution',
+            'name',
+        );
 
         self::assertNull($cautions($colour)['Medium one']);
         self::assertStringContainsString('kept for metal', $cautions($colour)['Tin']);
         self::assertNull($cautions($brass)['Tin']);
         self::assertStringContainsString('is for colour', $cautions($brass)['Medium one']);
-        $told = $this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $brass['step']['id'], 'models' => 1, 'brush' => $fit['id']], 201);
+        $told = $this->ask(
+            'POST',
+            "/batches/$batch[id]/log",
+            ['id' => (string) Str::ulid(), 'stepId' => $brass['step']['id'], 'models' => 1, 'brush' => $fit['id']],
+            201,
+        );
         self::assertStringContainsString('was in metal last', $cautions($colour)['Medium one']);
         $entry = $this->ask('GET', '/log')['entries'][0];
         self::assertSame('Medium one', $entry['brush']);
@@ -50,7 +62,15 @@ final class BrushTest extends HttpTestCase
         self::assertSame('Tin', $this->ask('GET', '/log')['entries'][0]['brush']);
         $this->ask('DELETE', "/log/$entry[id]");
         self::assertNull($cautions($colour)['Medium one']);
-        self::assertSame(['brush'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $brass['step']['id'], 'models' => 1, 'brush' => 'nobody'], 422)));
+        self::assertSame(
+            ['brush'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/log",
+                ['id' => (string) Str::ulid(), 'stepId' => $brass['step']['id'], 'models' => 1, 'brush' => 'nobody'],
+                422,
+            )),
+        );
         $this->ask('GET', "/batches/$batch[id]/steps/nobody/brushes", null, 404);
     }
 }

@@ -37,7 +37,14 @@ final class CommandTest extends TestCase
         self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($answers[0]['parts'][0]));
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $answers[0]['swatch']);
         self::assertLessThanOrEqual(2, max(array_map(static fn(array $one): int => count($one['parts']), $answers)));
-        $with = $this->answered('kalokroma:mix', '#7a5230', '--paints=resources/demo/catalogue.csv', '--insist=C06', '--avoid=C29', '--max-parts=5');
+        $with = $this->answered(
+            'kalokroma:mix',
+            '#7a5230',
+            '--paints=resources/demo/catalogue.csv',
+            '--insist=C06',
+            '--avoid=C29',
+            '--max-parts=5',
+        );
         foreach ($with as $one) {
             self::assertContains('C06', array_column($one['parts'], 'code'));
             self::assertNotContains('C29', array_column($one['parts'], 'code'));
@@ -56,7 +63,14 @@ final class CommandTest extends TestCase
 
     public function testBuySaysWhatItCostsAndWhatItIsFor(): void
     {
-        $answer = $this->answered('kalokroma:buy', $this->list, '--paints=resources/demo/catalogue.csv', '--shelf=resources/demo/shelf.csv', '--sets=resources/demo/sets.csv', '--tolerance=4');
+        $answer = $this->answered(
+            'kalokroma:buy',
+            $this->list,
+            '--paints=resources/demo/catalogue.csv',
+            '--shelf=resources/demo/shelf.csv',
+            '--sets=resources/demo/sets.csv',
+            '--tolerance=4',
+        );
 
         self::assertSame($answer['total'], array_sum(array_column([...$answer['sets'], ...$answer['pots']], 'price')));
         self::assertTrue($answer['proven']);
@@ -100,7 +114,10 @@ final class CommandTest extends TestCase
     public function testANegativePriceOrAStrangerInASetIsTold(): void
     {
         $catalogue = (string) tempnam(sys_get_temp_dir(), 'paints');
-        File::put($catalogue, "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\nA,,1,Deep Tide,opaque,#1f4f55,,matt,17,-5,\n");
+        File::put(
+            $catalogue,
+            "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\nA,,1,Deep Tide,opaque,#1f4f55,,matt,17,-5,\n",
+        );
         $run = self::process('kalokroma:buy', $this->list, "--paints=$catalogue", '--json');
         self::assertSame(1, $run->run());
         self::assertStringContainsString('row 2, price', $run->getErrorOutput());

@@ -30,7 +30,10 @@ final class Contract
         }
         $result = self::validator()->validate(json_decode($body), self::DOCUMENT.'#'.$pointer);
         $error = $result->error();
-        Assert::assertNull($error, $error === null ? '' : "$method $path: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT));
+        Assert::assertNull(
+            $error,
+            $error === null ? '' : "$method $path: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT),
+        );
     }
 
     /** @param array<mixed> $body of a request that is to be taken */
@@ -42,8 +45,14 @@ final class Contract
             $schema = $operations[strtolower($method)]['requestBody']['content']['application/json']['schema'] ?? null;
             if (preg_match($pattern, $path) === 1 && isset($operations[strtolower($method)])) {
                 Assert::assertNotNull($schema, "$method $path: a body is sent and none described");
-                $error = self::validator()->validate(json_decode((string) json_encode((object) $body)), self::DOCUMENT.'#/components/schemas/'.basename($schema['$ref']))->error();
-                Assert::assertNull($error, $error === null ? '' : "$method $path, request: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT));
+                $error = self::validator()->validate(
+                    json_decode((string) json_encode((object) $body)),
+                    self::DOCUMENT.'#/components/schemas/'.basename($schema['$ref']),
+                )->error();
+                Assert::assertNull(
+                    $error,
+                    $error === null ? '' : "$method $path, request: ".json_encode((new ErrorFormatter)->format($error, true), JSON_PRETTY_PRINT),
+                );
 
                 return;
             }
@@ -58,8 +67,13 @@ final class Contract
                 continue;
             }
             $responses = $operations[$method]['responses'];
-            $response = $responses[(string) $status] ?? $responses[$status] ?? $responses['default'] ?? throw new RuntimeException("$method $path: the status $status is not described.");
-            $content = isset($response['$ref']) ? self::description()['components']['responses'][basename($response['$ref'])]['content'] : $response['content'] ?? [];
+            $response = $responses[(string) $status]
+                ?? $responses[$status]
+                ?? $responses['default']
+                ?? throw new RuntimeException("$method $path: the status $status is not described.");
+            $content = isset($response['$ref'])
+                ? self::description()['components']['responses'][basename($response['$ref'])]['content']
+                : $response['content'] ?? [];
             $schema = reset($content)['schema'] ?? null;
 
             return match (true) {
@@ -76,7 +90,13 @@ final class Contract
     {
         if (self::$validator === null) {
             self::$validator = new Validator;
-            self::$validator->resolver()?->registerRaw(json_encode([...self::description(), '$id' => self::DOCUMENT, '$schema' => 'https://json-schema.org/draft/2020-12/schema'], JSON_THROW_ON_ERROR), self::DOCUMENT);
+            self::$validator->resolver()?->registerRaw(
+                json_encode(
+                    [...self::description(), '$id' => self::DOCUMENT, '$schema' => 'https://json-schema.org/draft/2020-12/schema'],
+                    JSON_THROW_ON_ERROR,
+                ),
+                self::DOCUMENT,
+            );
         }
 
         return self::$validator;

@@ -56,7 +56,10 @@ final class DescriptionTest extends HttpTestCase
         $fresh = (new OpticsStore($store))->paint(...$this->facts($product))->optics();
         $key = array_keys($store->getStore()->all())[0];
         $good = (string) $store->get($key);
-        foreach (['', 'x', substr($good, 0, -3), substr($good, 8), $good.$good, str_repeat("\xff", strlen($good)), pack('e', NAN).substr($good, 8), pack('e', INF).substr($good, 8), pack('e', -1.0).substr($good, 8), 7, ['x']] as $damaged) {
+        foreach ([
+            '', 'x', substr($good, 0, -3), substr($good, 8), $good.$good, str_repeat("\xff", strlen($good)),
+            pack('e', NAN).substr($good, 8), pack('e', INF).substr($good, 8), pack('e', -1.0).substr($good, 8), 7, ['x'],
+        ] as $damaged) {
             $store->forever($key, $damaged);
             self::assertSame($fresh->absorption, (new OpticsStore($store))->paint(...$this->facts($product))->optics()->absorption);
         }

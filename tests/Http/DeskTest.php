@@ -23,8 +23,24 @@ final class DeskTest extends HttpTestCase
         self::assertSame([0, 4, 2, [4, 0, 0]], self::told($batch, $id));
         $batch = $this->record($batch, $id, ['coat' => 2, 'models' => 3]);
         self::assertSame([0, 4, 2, [4, 3, 0]], self::told($batch, $id));
-        self::assertSame(['models'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 2, 'models' => 2], 422)));
-        self::assertSame(['coat'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 4, 'models' => 1], 422)));
+        self::assertSame(
+            ['models'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/log",
+                ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 2, 'models' => 2],
+                422,
+            )),
+        );
+        self::assertSame(
+            ['coat'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/log",
+                ['id' => (string) Str::ulid(), 'stepId' => $id, 'coat' => 4, 'models' => 1],
+                422,
+            )),
+        );
         $batch = $this->record($batch, $id, ['models' => 4]);
         self::assertSame([4, 0, 3, [4, 4, 4]], self::told($batch, $id));
         self::assertSame(1, array_column($this->ask('GET', '/batches')['batches'], 'passesDone', 'id')[$batch['id']]);
@@ -45,7 +61,11 @@ final class DeskTest extends HttpTestCase
         self::assertSame($paint, $entry['spent'][0]['paint']);
         self::assertEqualsWithDelta($before - $entry['spent'][0]['ml'], $this->ml($paint), 1e-6);
         // Twice as many coats take twice as much.
-        $changed = $this->ask('PUT', "/log/$entry[id]", ['models' => 5, 'version' => $entry['version'], 'used' => ['coats' => 2 * $step['step']['coats']]]);
+        $changed = $this->ask(
+            'PUT',
+            "/log/$entry[id]",
+            ['models' => 5, 'version' => $entry['version'], 'used' => ['coats' => 2 * $step['step']['coats']]],
+        );
         self::assertEqualsWithDelta($before - 2 * $entry['spent'][0]['ml'], $this->ml($paint), 1e-3);
         $this->ask('DELETE', "/log/$entry[id]");
         self::assertEqualsWithDelta($before, $this->ml($paint), 1e-6);
@@ -99,7 +119,10 @@ final class DeskTest extends HttpTestCase
     public function testWhatASlipWouldCostIsToldByNeighbourAndALookalikeOnTheShelfIsNamed(): void
     {
         $batch = $this->ask('GET', '/batches/'.array_column($this->ask('GET', '/batches')['batches'], 'id', 'name')['Night shift']);
-        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight'))[0];
+        $step = array_values(array_filter(
+            $batch['steps'],
+            static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Highlight',
+        ))[0];
 
         $prices = $this->ask('GET', "/batches/$batch[id]/steps/{$step['step']['id']}/slip-price");
 
@@ -107,14 +130,31 @@ final class DeskTest extends HttpTestCase
         self::assertMatchesRegularExpression('/coats of Oilskin Yellow, and the wash again$/', $prices[0]['words']);
         self::assertGreaterThanOrEqual($prices[1]['minutes'], $prices[0]['minutes']);
         $this->ask('GET', "/batches/$batch[id]/steps/none/slip-price", null, 404);
-        $pours = array_merge(...array_map(static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')), $this->ask('GET', "/batches/$batch[id]/amounts")['passes']));
+        $pours = array_merge(
+            ...array_map(
+                static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')),
+                $this->ask('GET', "/batches/$batch[id]/amounts")['passes'],
+            )
+        );
         self::assertSame('Driftwood', array_column($pours, 'lookalike', 'name')['Silt']);
         self::assertNull(array_column($pours, 'lookalike', 'name')['Sedge']);
 
         // Without the other there is nothing to take it for.
-        $driftwood = array_values(array_filter($this->ask('GET', '/paints?find=Driftwood')['paints'], static fn(array $one): bool => $one['name'] === 'Driftwood'))[0];
-        $this->ask('PUT', "/paints/$driftwood[id]/pot", ['pots' => 0, 'remainingMl' => 0, 'note' => '', 'wished' => false, 'version' => $driftwood['pot']['version']]);
-        $pours = array_merge(...array_map(static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')), $this->ask('GET', "/batches/$batch[id]/amounts")['passes']));
+        $driftwood = array_values(array_filter(
+            $this->ask('GET', '/paints?find=Driftwood')['paints'],
+            static fn(array $one): bool => $one['name'] === 'Driftwood',
+        ))[0];
+        $this->ask(
+            'PUT',
+            "/paints/$driftwood[id]/pot",
+            ['pots' => 0, 'remainingMl' => 0, 'note' => '', 'wished' => false, 'version' => $driftwood['pot']['version']],
+        );
+        $pours = array_merge(
+            ...array_map(
+                static fn(array $one): array => array_merge(...array_column($one['mixtures'], 'pours')),
+                $this->ask('GET', "/batches/$batch[id]/amounts")['passes'],
+            )
+        );
         self::assertNotSame('Driftwood', array_column($pours, 'lookalike', 'name')['Silt']);
     }
 
@@ -164,8 +204,18 @@ final class DeskTest extends HttpTestCase
         $batch = $this->begin(5);
         $photo = $this->photo();
         $piece = $batch['testPieces'][0];
-        $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $photo, 'stepId' => 'undercoat', 'note' => 'by the window'], 201);
-        $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'areaId' => $piece['areaId'], 'variantId' => $piece['variantId']], 201);
+        $batch = $this->ask(
+            'POST',
+            "/batches/$batch[id]/photos",
+            ['id' => (string) Str::ulid(), 'photoId' => $photo, 'stepId' => 'undercoat', 'note' => 'by the window'],
+            201,
+        );
+        $batch = $this->ask(
+            'POST',
+            "/batches/$batch[id]/photos",
+            ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'areaId' => $piece['areaId'], 'variantId' => $piece['variantId']],
+            201,
+        );
         $batch = $this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'model' => 4], 201);
 
         self::assertSame([true, 'by the window'], [$batch['photos'][0]['isOfUndercoat'], $batch['photos'][0]['note']]);
@@ -177,7 +227,15 @@ final class DeskTest extends HttpTestCase
         $this->ask('DELETE', '/pinned-photos/'.$batch['photos'][0]['id']);
         self::assertCount(3, $this->ask('POST', '/pinned-photos/'.$batch['photos'][0]['id'].'/restore')['photos']);
         foreach (['photoId' => 'none', 'stepId' => 'none', 'areaId' => 'none', 'model' => 6] as $field => $wrong) {
-            self::assertSame([$field], self::fields($this->ask('POST', "/batches/$batch[id]/photos", ['id' => (string) Str::ulid(), 'photoId' => $photo, $field => $wrong], 422)));
+            self::assertSame(
+                [$field],
+                self::fields($this->ask(
+                    'POST',
+                    "/batches/$batch[id]/photos",
+                    ['id' => (string) Str::ulid(), 'photoId' => $photo, $field => $wrong],
+                    422,
+                )),
+            );
         }
     }
 
@@ -186,7 +244,18 @@ final class DeskTest extends HttpTestCase
         $batch = $this->begin(5);
         $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]['step'];
         $other = $this->paint('Chalk')->id;
-        $batch = $this->record($batch, $step['id'], ['models' => 5, 'used' => ['mix' => [['paint' => $step['mix'][0]['paint'], 'parts' => 3]], 'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'], 'coats' => 4]]);
+        $batch = $this->record(
+            $batch,
+            $step['id'],
+            [
+                'models' => 5,
+                'used' => [
+                    'mix' => [['paint' => $step['mix'][0]['paint'], 'parts' => 3]],
+                    'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'],
+                    'coats' => 4,
+                ],
+            ],
+        );
         self::assertSame([$step['id']], array_column($batch['differences'], 'stepId'));
         self::assertStringContainsString('1 : 1 water, 4 coats', $batch['differences'][0]['done']);
 
@@ -194,10 +263,19 @@ final class DeskTest extends HttpTestCase
 
         self::assertSame([7, 0, 'Next year'], [$again['models'], $again['passesDone'], $again['name']]);
         $repeated = self::step($again, $step['id'])['step'];
-        self::assertSame([4, ['paint' => 1, 'thinner' => 1, 'with' => 'water']], [$repeated['coats'], array_intersect_key($repeated['dilution'], ['paint' => 0, 'thinner' => 0, 'with' => 0])]);
+        self::assertSame(
+            [4, ['paint' => 1, 'thinner' => 1, 'with' => 'water']],
+            [$repeated['coats'], array_intersect_key($repeated['dilution'], ['paint' => 0, 'thinner' => 0, 'with' => 0])],
+        );
         self::assertSame([], $again['differences']);
-        self::assertSame(array_map(static fn(array $one): string => $one['step']['id'], $batch['steps']), array_map(static fn(array $one): string => $one['step']['id'], $again['steps']));
-        self::assertSame(['models'], self::fields($this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'x', 'models' => 0, 'startsOn' => '2027-11-26'], 422)));
+        self::assertSame(
+            array_map(static fn(array $one): string => $one['step']['id'], $batch['steps']),
+            array_map(static fn(array $one): string => $one['step']['id'], $again['steps']),
+        );
+        self::assertSame(
+            ['models'],
+            self::fields($this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'x', 'models' => 0, 'startsOn' => '2027-11-26'], 422)),
+        );
         // What has changed since is said beforehand.
         Pot::query()->where('product_id', $step['mix'][0]['paint'])->update(['pots' => 0]);
         self::assertContains('Reed Green is not on the shelf.', $this->ask('GET', "/batches/$batch[id]")['since']);
@@ -237,9 +315,22 @@ final class DeskTest extends HttpTestCase
         $batch = $this->begin(5);
         $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches'))[0]['step'];
         $this->record($batch, $step['id'], ['models' => 5]);
-        self::assertSame(['minutes'], self::fields($this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => 10080], 422)));
+        self::assertSame(
+            ['minutes'],
+            self::fields($this->ask(
+                'POST',
+                '/clocks',
+                ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => 10080],
+                422,
+            )),
+        );
         foreach ([30, 26] as $minutes) {
-            $this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => $minutes], 201);
+            $this->ask(
+                'POST',
+                '/clocks',
+                ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => $step['id'], 'minutes' => $minutes],
+                201,
+            );
         }
         $drying = array_column($this->ask('GET', '/lessons'), null, 'id')['drying:basecoat'];
         self::assertSame([20, 28, 2], [$drying['default'], $drying['learned'], $drying['samples']]);
@@ -247,11 +338,18 @@ final class DeskTest extends HttpTestCase
         self::assertSame(28, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['dryMinutes']);
         $this->ask('PUT', '/lessons/drying:basecoat', ['use' => false]);
         self::assertSame(20, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['dryMinutes']);
-        self::assertSame(['stepId'], self::fields($this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => 'none'], 422)));
+        self::assertSame(
+            ['stepId'],
+            self::fields($this->ask('POST', '/clocks', ['id' => (string) Str::ulid(), 'batchId' => $batch['id'], 'stepId' => 'none'], 422)),
+        );
 
         foreach (['Oilskin Yellow', 'Ochre Ground'] as $name) {
             $paint = $this->ask('GET', '/paints/'.$this->paint($name)->id)['paint'];
-            $this->ask('PUT', "/paints/$paint[id]/pot", [...$paint['pot'], 'remainingMl' => $paint['pot']['remainingMl'] - 1.0, 'version' => $paint['pot']['version']]);
+            $this->ask(
+                'PUT',
+                "/paints/$paint[id]/pot",
+                [...$paint['pot'], 'remainingMl' => $paint['pot']['remainingMl'] - 1.0, 'version' => $paint['pot']['version']],
+            );
         }
         $palette = array_column($this->ask('GET', '/lessons'), null, 'id')['palette'];
         self::assertGreaterThan(30, $palette['learned']);
@@ -259,7 +357,11 @@ final class DeskTest extends HttpTestCase
         self::assertEqualsWithDelta($palette['learned'] / 100, $this->ask('GET', '/settings')['measures']['palettePart'], 0.001);
         // Used again and again it stays what it is.
         foreach (range(1, 4) as $press) {
-            self::assertSame($palette['learned'], array_column($this->ask('PUT', '/lessons/palette', ['use' => true]), null, 'id')['palette']['learned'], "press $press");
+            self::assertSame(
+                $palette['learned'],
+                array_column($this->ask('PUT', '/lessons/palette', ['use' => true]), null, 'id')['palette']['learned'],
+                "press $press",
+            );
         }
         $this->ask('PUT', '/lessons/palette', ['use' => false]);
         self::assertSame(0.3, $this->ask('GET', '/settings')['measures']['palettePart']);
@@ -271,8 +373,15 @@ final class DeskTest extends HttpTestCase
 
         $reading = $palette['readings'][0];
         self::assertSame(['palette', false], [$reading['kind'], $reading['isStruck']]);
-        self::assertArrayNotHasKey('palette', array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => true]), null, 'id'), 'One reading teaches nothing.');
-        self::assertSame($palette['samples'], array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => false]), null, 'id')['palette']['samples']);
+        self::assertArrayNotHasKey(
+            'palette',
+            array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => true]), null, 'id'),
+            'One reading teaches nothing.',
+        );
+        self::assertSame(
+            $palette['samples'],
+            array_column($this->ask('PUT', "/readings/palette/$reading[id]", ['struck' => false]), null, 'id')['palette']['samples'],
+        );
         self::assertSame(['id'], self::fields($this->ask('PUT', '/readings/palette/99999', ['struck' => true], 422)));
         // What is in use can be forgotten when its readings are struck out, and they can be taken in again.
         $this->ask('PUT', '/lessons/palette', ['use' => true]);
@@ -287,10 +396,17 @@ final class DeskTest extends HttpTestCase
     {
         $lesson = array_values(array_filter($this->ask('GET', '/lessons'), static fn(array $one): bool => $one['kind'] === 'opacity'))[0];
         $paint = substr($lesson['id'], 8);
-        $input = fn(): array => array_intersect_key($this->ask('GET', "/paints/$paint")['paint'], array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'swatch', 'opacity', 'version']));
+        $input = fn(): array => array_intersect_key(
+            $this->ask('GET', "/paints/$paint")['paint'],
+            array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'swatch', 'opacity', 'version']),
+        );
         $was = $this->ask('GET', "/paints/$paint")['paint'];
         $this->ask('PUT', "/lessons/$lesson[id]", ['use' => true]);
-        $this->ask('PUT', "/paints/$paint", [...$input(), 'measured' => ['colour' => ['lab' => [50.0, 10.0, 20.0], 'source' => 'reader', 'readings' => 2]]]);
+        $this->ask(
+            'PUT',
+            "/paints/$paint",
+            [...$input(), 'measured' => ['colour' => ['lab' => [50.0, 10.0, 20.0], 'source' => 'reader', 'readings' => 2]]],
+        );
         $this->ask('PUT', "/lessons/$lesson[id]", ['use' => false]);
         $now = $this->ask('GET', "/paints/$paint")['paint'];
         self::assertSame('50, 10, 20', str_replace('.00', '', $now['lab']), 'the colour that was measured since');
@@ -306,7 +422,11 @@ final class DeskTest extends HttpTestCase
         $habit = array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat'];
         Setting::keepHabit(new Habit('basecoat', minutes: 9.0));
         $this->ask('PUT', '/lessons/pace:basecoat', ['use' => false]);
-        self::assertSame(9, array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes'], 'the minutes that were set since');
+        self::assertSame(
+            9,
+            array_column($this->ask('GET', '/craft')['techniques'], null, 'value')['basecoat']['minutes'],
+            'the minutes that were set since',
+        );
         self::assertNotSame(9, $habit['minutes']);
         self::assertNotSame(9.0, $pace['learned']);
     }
@@ -315,7 +435,11 @@ final class DeskTest extends HttpTestCase
     {
         $parts = [['paint' => $this->paint('Oilskin Yellow')->id, 'parts' => 1], ['paint' => $this->paint('Reed Green')->id, 'parts' => 1]];
         $asked = $this->ask('POST', '/measured-mixes', ['parts' => $parts, 'colour' => '60, 0, 40']);
-        self::assertArrayNotHasKey('strength:'.$asked['paint']['id'], array_column($this->ask('GET', '/lessons'), null, 'id'), 'asking keeps nothing');
+        self::assertArrayNotHasKey(
+            'strength:'.$asked['paint']['id'],
+            array_column($this->ask('GET', '/lessons'), null, 'id'),
+            'asking keeps nothing',
+        );
 
         $told = [];
         foreach (['60, 0, 40', '62, 2, 42', '55, -4, 36'] as $colour) {
@@ -330,9 +454,18 @@ final class DeskTest extends HttpTestCase
         self::assertEqualsWithDelta(100 * $told[1], $lesson['learned'], 0.1);
         $was = $this->ask('GET', "/paints/$paint")['paint'];
         self::assertTrue(array_column($this->ask('PUT', "/lessons/strength:$paint", ['use' => true]), null, 'id')["strength:$paint"]['isUsed']);
-        self::assertSame(['mix', 3], [$this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['source'], $this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['readings']]);
+        self::assertSame(
+            ['mix', 3],
+            [
+                $this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['source'],
+                $this->ask('GET', "/paints/$paint")['paint']['measured']['strength']['readings'],
+            ],
+        );
         $this->ask('PUT', "/lessons/strength:$paint", ['use' => false]);
-        self::assertSame([$was['measured'], $was['opacity']], [$this->ask('GET', "/paints/$paint")['paint']['measured'], $this->ask('GET', "/paints/$paint")['paint']['opacity']]);
+        self::assertSame(
+            [$was['measured'], $was['opacity']],
+            [$this->ask('GET', "/paints/$paint")['paint']['measured'], $this->ask('GET', "/paints/$paint")['paint']['opacity']],
+        );
     }
 
     public function testTheLogbookIsReadByAreaAndModelAndTakenAwayAsAFile(): void
@@ -353,7 +486,10 @@ final class DeskTest extends HttpTestCase
         self::assertSame('done_at,batch,batch_models,area,technique,coat,models,planned_coats,coats,mix,thinned,minutes,note', $lines[0]);
         self::assertCount($all['total'] + 1, $lines);
         $json = json_decode((string) $this->get("/api/log/export?as=json&batch=$batch->id")->assertOk()->streamedContent(), true);
-        self::assertSame(['kalokroma-log', 'Night shift', $all['total']], [$json['format'], $json['batches'][0]['name'], count($json['batches'][0]['entries'])]);
+        self::assertSame(
+            ['kalokroma-log', 'Night shift', $all['total']],
+            [$json['format'], $json['batches'][0]['name'], count($json['batches'][0]['entries'])],
+        );
         $this->ask('GET', '/log/export?as=pdf', null, 422);
     }
 
@@ -362,7 +498,10 @@ final class DeskTest extends HttpTestCase
         self::assertSame([12, 70], array_values($this->ask('PUT', '/settings', ['room' => ['celsius' => 12, 'humidity' => 70]])['room']));
         self::assertSame(['room.celsius'], self::fields($this->ask('PUT', '/settings', ['room' => ['celsius' => 80, 'humidity' => 70]], 422)));
         self::assertSame(['zone'], self::fields($this->ask('PUT', '/settings', ['zone' => 'Saltfen/Jetty'], 422)));
-        self::assertSame(['measures.dropMl'], self::fields($this->ask('PUT', '/settings', ['measures' => ['dropMl' => 3, 'palettePart' => 0.2]], 422)));
+        self::assertSame(
+            ['measures.dropMl'],
+            self::fields($this->ask('PUT', '/settings', ['measures' => ['dropMl' => 3, 'palettePart' => 0.2]], 422)),
+        );
         self::assertSame([12, 70], array_values($this->ask('GET', '/settings')['room']));
     }
 
@@ -381,7 +520,10 @@ final class DeskTest extends HttpTestCase
     {
         $batch = $this->begin(5);
         $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['coats'] === 2))[0]['step']['id'];
-        $own = static fn(array $batch): array => array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['step']['id'] === $step))[0];
+        $own = static fn(array $batch): array => array_values(array_filter(
+            $batch['steps'],
+            static fn(array $one): bool => $one['step']['id'] === $step,
+        ))[0];
         $batch = $this->record($batch, $step, ['coat' => 1, 'models' => 5]);
         $first = $own($batch)['entries'][0]['id'];
         $batch = $this->record($batch, $step, ['coat' => 2, 'models' => 5]);
@@ -439,7 +581,10 @@ final class DeskTest extends HttpTestCase
     public function testARepeatedBatchTakesThePaintThatWasReallyUsed(): void
     {
         $batch = $this->begin(5);
-        $step = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Basecoat'))[0]['step'];
+        $step = array_values(array_filter(
+            $batch['steps'],
+            static fn(array $one): bool => $one['areaName'] === 'Breeches' && $one['technique'] === 'Basecoat',
+        ))[0]['step'];
         $other = $this->ask('POST', '/paints', ['name' => 'Borrowed Green', 'swatch' => '#3f6f45'], 201);
         $batch = $this->record($batch, $step['id'], ['models' => 5, 'used' => ['mix' => [['paint' => $other['id'], 'parts' => 1]]]]);
         $told = array_column($batch['differences'], null, 'stepId')[$step['id']];
@@ -453,12 +598,20 @@ final class DeskTest extends HttpTestCase
     public function testBatchesBeyondADozenAreNamedAndWait(): void
     {
         foreach (range(1, 12) as $number) {
-            $this->ask('POST', '/batches', ['planId' => $this->plan()->id, 'name' => "Batch $number", 'models' => 1, 'startsOn' => sprintf('2027-01-%02d', $number)], 201);
+            $this->ask(
+                'POST',
+                '/batches',
+                ['planId' => $this->plan()->id, 'name' => "Batch $number", 'models' => 1, 'startsOn' => sprintf('2027-01-%02d', $number)],
+                201,
+            );
         }
         $agenda = $this->ask('GET', '/evenings');
         self::assertSame([12, ['Batch 11', 'Batch 12']], [count($agenda['batches']), array_column($agenda['beyond'], 'name')]);
         $late = $agenda['beyond'][0]['id'];
-        self::assertStringContainsString('waits for room', $this->ask('POST', '/evenings/deadline', ['batchId' => $late, 'day' => '2027-06-01'], 422)['detail']);
+        self::assertStringContainsString(
+            'waits for room',
+            $this->ask('POST', '/evenings/deadline', ['batchId' => $late, 'day' => '2027-06-01'], 422)['detail'],
+        );
         $first = $agenda['batches'][0];
         $this->ask('PUT', "/batches/$first[id]/desk", ['rests' => true, 'skipped' => [], 'version' => $first['version']]);
         self::assertSame(['Batch 12'], array_column($this->ask('GET', '/evenings')['beyond'], 'name'));
@@ -467,7 +620,11 @@ final class DeskTest extends HttpTestCase
     /** @return array<string, float> */
     private function levels(): array
     {
-        return Pot::query()->orderBy('product_id')->pluck('remaining_ml', 'product_id')->map(static fn(mixed $ml): float => round((float) $ml, 3))->all();
+        return Pot::query()
+            ->orderBy('product_id')
+            ->pluck('remaining_ml', 'product_id')
+            ->map(static fn(mixed $ml): float => round((float) $ml, 3))
+            ->all();
     }
 
     public function testAClockThatIsWrongDatesNothingIntoTheFutureOrFarBack(): void
@@ -476,20 +633,41 @@ final class DeskTest extends HttpTestCase
         $this->travelTo('2026-11-26 20:00:00');
         $this->travelTo('2026-12-20 20:00:00');
         $batch = $this->record($batch, 'undercoat', ['models' => 1, 'at' => '2026-11-27T19:00:00Z']);
-        self::assertContains('2026-11-27T19:00:00Z', array_column($batch['steps'][0]['entries'], 'doneAt'), 'Three weeks without a line, and still when it was done.');
+        self::assertContains(
+            '2026-11-27T19:00:00Z',
+            array_column($batch['steps'][0]['entries'], 'doneAt'),
+            'Three weeks without a line, and still when it was done.',
+        );
         $this->travelTo('2026-11-26 20:00:00');
-        foreach (['2026-11-26T19:40:00Z' => '2026-11-26T19:40:00Z', '2031-01-01T00:00:00Z' => '2026-11-26T20:00:00Z', '1999-01-01T00:00:00Z' => '2026-11-26T20:00:00Z'] as $said => $kept) {
+        foreach ([
+            '2026-11-26T19:40:00Z' => '2026-11-26T19:40:00Z',
+            '2031-01-01T00:00:00Z' => '2026-11-26T20:00:00Z',
+            '1999-01-01T00:00:00Z' => '2026-11-26T20:00:00Z',
+        ] as $said => $kept) {
             $batch = $this->record($batch, 'undercoat', ['models' => 1, 'at' => $said]);
             $entries = $batch['steps'][0]['entries'];
             self::assertContains($kept, array_column($entries, 'doneAt'));
         }
-        self::assertSame(['at'], self::fields($this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, 'at' => 'yesterday evening-ish'], 422)));
+        self::assertSame(
+            ['at'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/log",
+                ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, 'at' => 'yesterday evening-ish'],
+                422,
+            )),
+        );
     }
 
     /** @return array<string, mixed> */
     private function begin(int $models): array
     {
-        return $this->ask('POST', '/batches', ['planId' => $this->plan()->id, 'name' => 'Mine', 'models' => $models, 'startsOn' => '2026-11-25'], 201);
+        return $this->ask(
+            'POST',
+            '/batches',
+            ['planId' => $this->plan()->id, 'name' => 'Mine', 'models' => $models, 'startsOn' => '2026-11-25'],
+            201,
+        );
     }
 
     /**
@@ -537,6 +715,11 @@ final class DeskTest extends HttpTestCase
         imagepng($image);
         $bytes = (string) ob_get_clean();
 
-        return (string) $this->call('POST', '/api/photos', server: ['CONTENT_TYPE' => 'image/png', 'HTTP_ACCEPT' => 'application/json'], content: $bytes)->json('id');
+        return (string) $this->call(
+            'POST',
+            '/api/photos',
+            server: ['CONTENT_TYPE' => 'image/png', 'HTTP_ACCEPT' => 'application/json'],
+            content: $bytes,
+        )->json('id');
     }
 }

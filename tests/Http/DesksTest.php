@@ -32,14 +32,25 @@ final class DesksTest extends TestCase
         [$status] = $this->ask('PUT', 'desk', ['demo' => false]);
         [, $own] = $this->ask('GET', 'settings');
 
-        self::assertSame([204, true, false, false, true], [$status, $demo['isDemo'], $demo['isOtherDeskBegun'], $own['isDemo'], $own['isOtherDeskBegun']]);
+        self::assertSame(
+            [204, true, false, false, true],
+            [$status, $demo['isDemo'], $demo['isOtherDeskBegun'], $own['isDemo'], $own['isOtherDeskBegun']],
+        );
         self::assertNotSame($demo['desk'], $own['desk']);
         self::assertSame([0, 0], [$this->ask('GET', 'plans')[1]['total'], $this->ask('GET', 'bench')[1]['counts']['owned']]);
         self::assertSame('0600', substr(sprintf('%o', fileperms($this->server->database.'.beside')), -4));
         self::assertFileDoesNotExist($this->server->database.'.beside.new');
 
         self::assertSame(200, $this->ask('POST', 'starters/first-dozen')[0]);
-        [, $plan] = $this->ask('POST', 'plans/begin', ['name' => 'My own', 'undercoat' => ['base' => $this->ask('GET', 'paints?kind=primer')[1]['paints'][0]['id'], 'light' => null], 'areas' => ['Cloak']]);
+        [, $plan] = $this->ask(
+            'POST',
+            'plans/begin',
+            [
+                'name' => 'My own',
+                'undercoat' => ['base' => $this->ask('GET', 'paints?kind=primer')[1]['paints'][0]['id'], 'light' => null],
+                'areas' => ['Cloak'],
+            ],
+        );
         // What was done at the demo's desk is not taken here.
         self::assertSame(421, $this->ask('PUT', 'settings', ['currency' => 'CHF'], ['Kalokroma-Desk: '.$demo['desk']])[0]);
 
@@ -51,7 +62,10 @@ final class DesksTest extends TestCase
         $this->ask('PUT', 'desk', ['demo' => false]);
         $this->server->kill();
         $this->server->start();
-        self::assertSame([$own['desk'], 'My own'], [$this->ask('GET', 'settings')[1]['desk'], $this->ask('GET', "plans/$plan[id]")[1]['document']['name']]);
+        self::assertSame(
+            [$own['desk'], 'My own'],
+            [$this->ask('GET', 'settings')[1]['desk'], $this->ask('GET', "plans/$plan[id]")[1]['document']['name']],
+        );
     }
 
     public function testWhatIsNoDeskIsRefusedAndTheOpenOneStays(): void

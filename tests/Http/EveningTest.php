@@ -14,7 +14,11 @@ use Symfony\Component\Process\Process;
 /** When the painter sits down and what for: a week, single days, dates, and what must go for a day. */
 final class EveningTest extends HttpTestCase
 {
-    private const WEEK = [['weekday' => 1, 'from' => '19:30', 'minutes' => 90], ['weekday' => 3, 'from' => '20:00', 'minutes' => 120], ['weekday' => 6, 'from' => '14:00', 'minutes' => 240]];
+    private const WEEK = [
+        ['weekday' => 1, 'from' => '19:30', 'minutes' => 90],
+        ['weekday' => 3, 'from' => '20:00', 'minutes' => 120],
+        ['weekday' => 6, 'from' => '14:00', 'minutes' => 240],
+    ];
 
     protected function setUp(): void
     {
@@ -82,11 +86,31 @@ final class EveningTest extends HttpTestCase
     {
         yield 'no length' => ['PUT', '/evenings/week', ['hours' => [['weekday' => 1, 'from' => '19:30', 'minutes' => 0]]], 'hours.0.minutes'];
         yield 'no time' => ['PUT', '/evenings/week', ['hours' => [['weekday' => 1, 'from' => '25:30', 'minutes' => 60]]], 'hours.0.from'];
-        yield 'no day of the week' => ['PUT', '/evenings/week', ['hours' => [['weekday' => 8, 'from' => '19:30', 'minutes' => 60]]], 'hours.0.weekday'];
-        yield 'one over the other' => ['PUT', '/evenings/week', ['hours' => [['weekday' => 1, 'from' => '19:30', 'minutes' => 60], ['weekday' => 1, 'from' => '20:00', 'minutes' => 60]]], 'hours'];
-        yield 'a day that is over' => ['PUT', '/evenings/days/2026-11-25', ['sittings' => [['from' => '19:30', 'minutes' => 60]], 'version' => 0], 'day'];
+        yield 'no day of the week' => [
+            'PUT',
+            '/evenings/week',
+            ['hours' => [['weekday' => 8, 'from' => '19:30', 'minutes' => 60]]],
+            'hours.0.weekday',
+        ];
+        yield 'one over the other' => [
+            'PUT',
+            '/evenings/week',
+            ['hours' => [['weekday' => 1, 'from' => '19:30', 'minutes' => 60], ['weekday' => 1, 'from' => '20:00', 'minutes' => 60]]],
+            'hours',
+        ];
+        yield 'a day that is over' => [
+            'PUT',
+            '/evenings/days/2026-11-25',
+            ['sittings' => [['from' => '19:30', 'minutes' => 60]], 'version' => 0],
+            'day',
+        ];
         yield 'no day' => ['PUT', '/evenings/days/2026-02-30', ['sittings' => [], 'version' => 0], 'day'];
-        yield 'over each other on a day' => ['PUT', '/evenings/days/2026-12-25', ['sittings' => [['from' => '19:30', 'minutes' => 60], ['from' => '20:29', 'minutes' => 60]], 'version' => 0], 'sittings'];
+        yield 'over each other on a day' => [
+            'PUT',
+            '/evenings/days/2026-12-25',
+            ['sittings' => [['from' => '19:30', 'minutes' => 60], ['from' => '20:29', 'minutes' => 60]], 'version' => 0],
+            'sittings',
+        ];
         yield 'no minutes at all' => ['GET', '/evenings/moment?minutes=0', [], 'minutes'];
     }
 
@@ -115,7 +139,17 @@ final class EveningTest extends HttpTestCase
     {
         $this->ask('PUT', '/settings', ['zone' => 'Europe/Lisbon']);
         $this->travelTo('2027-03-26 12:00:00');
-        $agenda = $this->ask('PUT', '/evenings/week', ['hours' => [['weekday' => 6, 'from' => '19:30', 'minutes' => 60], ['weekday' => 7, 'from' => '01:30', 'minutes' => 60], ['weekday' => 7, 'from' => '19:30', 'minutes' => 60]]]);
+        $agenda = $this->ask(
+            'PUT',
+            '/evenings/week',
+            [
+                'hours' => [
+                    ['weekday' => 6, 'from' => '19:30', 'minutes' => 60],
+                    ['weekday' => 7, 'from' => '01:30', 'minutes' => 60],
+                    ['weekday' => 7, 'from' => '19:30', 'minutes' => 60],
+                ],
+            ],
+        );
 
         $starts = array_column($agenda['evenings'], 'start');
         self::assertSame(['2027-03-27T19:30:00+00:00', '2027-03-28T02:30:00+01:00', '2027-03-28T19:30:00+01:00'], array_slice($starts, 0, 3));
@@ -144,7 +178,10 @@ final class EveningTest extends HttpTestCase
         $batch = array_column($agenda['batches'], null, 'name')['Night shift'];
         $finished = substr($batch['finished']['at'], 0, 10);
 
-        self::assertEquals(['isMet' => true, 'leaveOut' => []], array_diff_key($this->ask('POST', '/evenings/deadline', ['batchId' => $batch['id'], 'day' => $finished]), ['at' => 0]));
+        self::assertEquals(
+            ['isMet' => true, 'leaveOut' => []],
+            array_diff_key($this->ask('POST', '/evenings/deadline', ['batchId' => $batch['id'], 'day' => $finished]), ['at' => 0]),
+        );
         $sooner = date('Y-m-d', (int) strtotime("$finished -4 days"));
         $answer = $this->ask('POST', '/evenings/deadline', ['batchId' => $batch['id'], 'day' => $sooner]);
         self::assertNotSame([], $answer['leaveOut']);
@@ -158,11 +195,18 @@ final class EveningTest extends HttpTestCase
         self::assertSame(['day'], self::fields($this->ask('POST', '/evenings/deadline', ['batchId' => $batch['id'], 'day' => '2026-11-20'], 422)));
 
         // Left out, they are planned no more; taken in again, they are.
-        $left = $this->ask('PUT', "/batches/$batch[id]/desk", ['rests' => false, 'skipped' => array_column($answer['leaveOut'], 'stepId'), 'version' => $batch['version']]);
+        $left = $this->ask(
+            'PUT',
+            "/batches/$batch[id]/desk",
+            ['rests' => false, 'skipped' => array_column($answer['leaveOut'], 'stepId'), 'version' => $batch['version']],
+        );
         $then = array_column($this->ask('GET', '/evenings')['batches'], null, 'name')['Night shift'];
         self::assertLessThanOrEqual($sooner, substr($then['finished']['at'], 0, 10));
         $this->ask('PUT', "/batches/$batch[id]/desk", ['rests' => false, 'skipped' => [], 'version' => $left['version']]);
-        self::assertSame($batch['finished']['at'], array_column($this->ask('GET', '/evenings')['batches'], null, 'name')['Night shift']['finished']['at']);
+        self::assertSame(
+            $batch['finished']['at'],
+            array_column($this->ask('GET', '/evenings')['batches'], null, 'name')['Night shift']['finished']['at'],
+        );
     }
 
     public function testABatchThatRestsHasNoPartInTheEvenings(): void
@@ -172,13 +216,24 @@ final class EveningTest extends HttpTestCase
 
         self::assertTrue($rested['rests']);
         self::assertSame(['The Provost, for the midwinter show'], array_column($this->ask('GET', '/evenings')['batches'], 'name'));
-        self::assertSame(['skipped.0'], self::fields($this->ask('PUT', "/batches/$batch[id]/desk", ['rests' => false, 'skipped' => ['none'], 'version' => $rested['version']], 422)));
+        self::assertSame(
+            ['skipped.0'],
+            self::fields($this->ask(
+                'PUT',
+                "/batches/$batch[id]/desk",
+                ['rests' => false, 'skipped' => ['none'], 'version' => $rested['version']],
+                422,
+            )),
+        );
     }
 
     public function testTheCalendarOpensInAnotherLibrary(): void
     {
         $this->ask('PUT', '/evenings/week', ['hours' => self::WEEK]);
-        $evenings = array_values(array_filter($this->ask('GET', '/evenings?days=60')['evenings'], static fn(array $one): bool => $one['items'] !== []));
+        $evenings = array_values(array_filter(
+            $this->ask('GET', '/evenings?days=60')['evenings'],
+            static fn(array $one): bool => $one['items'] !== [],
+        ));
 
         $file = $this->get('/api/evenings/calendar');
 
@@ -200,12 +255,21 @@ final class EveningTest extends HttpTestCase
 
     public function testWhatDriesIsToldFromWhatWasRecordedAndThroughARestart(): void
     {
-        $batch = $this->ask('GET', '/batches/'.array_column($this->ask('GET', '/batches')['batches'], null, 'name')['The Provost, for the midwinter show']['id']);
+        $batch = $this->ask(
+            'GET',
+            '/batches/'.array_column($this->ask('GET', '/batches')['batches'], null, 'name')['The Provost, for the midwinter show']['id'],
+        );
         $this->app->instance(ClockInterface::class, new StoppedClock(new DateTimeImmutable('2026-11-26T12:00:00Z')));
         $this->ask('POST', "/batches/$batch[id]/log", ['id' => (string) Str::ulid(), 'stepId' => 'undercoat', 'models' => 1, 'coat' => 1], 201);
 
-        $clocks = array_values(array_filter($this->ask('GET', '/clocks')['clocks'], static fn(array $one): bool => $one['batchId'] === $batch['id']));
-        self::assertSame(['undercoat', 1, [1], '2026-11-26T12:10:00+00:00', 'dry'], [$clocks[0]['stepId'], $clocks[0]['coat'], $clocks[0]['models'], $clocks[0]['until'], $clocks[0]['kind']]);
+        $clocks = array_values(array_filter(
+            $this->ask('GET', '/clocks')['clocks'],
+            static fn(array $one): bool => $one['batchId'] === $batch['id'],
+        ));
+        self::assertSame(
+            ['undercoat', 1, [1], '2026-11-26T12:10:00+00:00', 'dry'],
+            [$clocks[0]['stepId'], $clocks[0]['coat'], $clocks[0]['models'], $clocks[0]['until'], $clocks[0]['kind']],
+        );
         $step = $this->ask('GET', "/batches/$batch[id]")['steps'][0];
         self::assertSame([2, [1, 0], '2026-11-26T12:10:00Z', 0], [$step['coat'], $step['coatsDone'], $step['readyAt'], $step['done']]);
         $this->ask('PUT', '/settings', ['room' => ['celsius' => 12, 'humidity' => 70]]);

@@ -35,7 +35,11 @@ final class FigureTest extends HttpTestCase
             self::assertSame([1.0, 1.0], [(float) $area['above'][0], (float) $area['below'][0]], 'nothing is sprayed from one side');
             self::assertNull($area['stages'][0]['step']);
             foreach (array_slice($area['stages'], 1) as $stage) {
-                self::assertSame(str_replace('#', '', implode('', array_column($stages[$stage['step']]['zones'], 'hex'))), $stage['left'], "$area[name] $stage[step]");
+                self::assertSame(
+                    str_replace('#', '', implode('', array_column($stages[$stage['step']]['zones'], 'hex'))),
+                    $stage['left'],
+                    "$area[name] $stage[step]",
+                );
             }
         }
     }
@@ -46,7 +50,10 @@ final class FigureTest extends HttpTestCase
         $primed = count(array_filter($painted['passes'], static fn(array $pass): bool => $pass['isUndercoat']));
         foreach ($painted['areas'] as $area) {
             self::assertSame([0, 0.25, 0.5, 0.75, 1], $area['above']);
-            $face = array_map(static fn(string $zones): int => (int) hexdec(substr($zones, 12, 2)), str_split($area['stages'][$primed]['left'], 30));
+            $face = array_map(
+                static fn(string $zones): int => (int) hexdec(substr($zones, 12, 2)),
+                str_split($area['stages'][$primed]['left'], 30),
+            );
             self::assertSame($face, array_values(array_unique($face)), 'each share of the light is another colour');
             self::assertGreaterThan($face[0] + 60, $face[4]);
         }
@@ -57,7 +64,10 @@ final class FigureTest extends HttpTestCase
         $plan = $this->plan('The Bound Capstan');
         $glb = self::pyramid();
         $figure = $this->send("/plans/$plan->id/figures?name=Pyramid", $glb, 201);
-        self::assertSame(['Pyramid', 5, 6, 12, false], [$figure['name'], $figure['vertices'], $figure['triangles'], (int) $figure['heightMm'], $figure['isWorkedOut']]);
+        self::assertSame(
+            ['Pyramid', 5, 6, 12, false],
+            [$figure['name'], $figure['vertices'], $figure['triangles'], (int) $figure['heightMm'], $figure['isWorkedOut']],
+        );
         self::assertSame($glb, $this->bytes("/figures/$figure[id]/sculpt"));
         $this->ask('GET', "/figures/$figure[id]/relief", status: 404);
 
@@ -101,7 +111,13 @@ final class FigureTest extends HttpTestCase
         self::assertLessThan(3.5, $byName['Jetty base']['fromMm'], 'the base stands below');
         self::assertGreaterThan($byName['Oilskin coat']['hidden'], $byName['Breeches']['hidden'], 'what lies under the coat is behind it');
 
-        $edit = ['do' => 'measure-areas', 'areas' => array_map(static fn(array $one): array => ['area' => $one['area'], 'size' => $one['size'], 'touches' => $one['touches']], array_values($byName))];
+        $edit = [
+            'do' => 'measure-areas',
+            'areas' => array_map(
+                static fn(array $one): array => ['area' => $one['area'], 'size' => $one['size'], 'touches' => $one['touches']],
+                array_values($byName),
+            ),
+        ];
         $taken = $this->edit($plan, $edit);
         foreach ($taken['document']['areas'] as $area) {
             self::assertSame($byName[$area['name']]['size'], $area['size']);
@@ -109,8 +125,21 @@ final class FigureTest extends HttpTestCase
         }
         $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
         self::assertSame($plan['document']['areas'], $back['document']['areas']);
-        $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $back['version'], 'edit' => ['do' => 'measure-areas', 'areas' => [['area' => 'nobody', 'size' => 'main']]]], 422);
-        $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $back['version'], 'edit' => ['do' => 'measure-areas', 'areas' => [['area' => $plan['document']['areas'][0]['id'], 'size' => 'huge']]]], 422);
+        $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            ['version' => $back['version'], 'edit' => ['do' => 'measure-areas', 'areas' => [['area' => 'nobody', 'size' => 'main']]]],
+            422,
+        );
+        $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            [
+                'version' => $back['version'],
+                'edit' => ['do' => 'measure-areas', 'areas' => [['area' => $plan['document']['areas'][0]['id'], 'size' => 'huge']]],
+            ],
+            422,
+        );
     }
 
     public function testPatchesLieWithinAreasMostly(): void
@@ -216,15 +245,24 @@ final class FigureTest extends HttpTestCase
      * @param (callable(array<string, mixed>): array<string, mixed>)|null $change to the description
      * @param list<int> $corners
      */
-    private static function pyramid(?callable $change = null, ?string $places = null, array $corners = [0, 1, 2, 0, 2, 3, 0, 4, 1, 1, 4, 2, 2, 4, 3, 3, 4, 0]): string
-    {
+    private static function pyramid(
+        ?callable $change = null,
+        ?string $places = null,
+        array $corners = [0, 1, 2, 0, 2, 3, 0, 4, 1, 1, 4, 2, 2, 4, 3, 3, 4, 0],
+    ): string {
         $places ??= pack('g*', 0, 0, 0, 10, 0, 0, 10, 0, 10, 0, 0, 10, 5, 12, 5);
         $indices = pack('V*', ...$corners);
         $scene = [
             'asset' => ['version' => '2.0'], 'scene' => 0, 'scenes' => [['nodes' => [0]]], 'nodes' => [['mesh' => 0]],
             'meshes' => [['primitives' => [['attributes' => ['POSITION' => 0], 'indices' => 1]]]],
-            'accessors' => [['bufferView' => 0, 'componentType' => 5126, 'count' => intdiv(strlen($places), 12), 'type' => 'VEC3'], ['bufferView' => 1, 'componentType' => 5125, 'count' => count($corners), 'type' => 'SCALAR']],
-            'bufferViews' => [['buffer' => 0, 'byteOffset' => 0, 'byteLength' => strlen($places)], ['buffer' => 0, 'byteOffset' => strlen($places), 'byteLength' => strlen($indices)]],
+            'accessors' => [
+                ['bufferView' => 0, 'componentType' => 5126, 'count' => intdiv(strlen($places), 12), 'type' => 'VEC3'],
+                ['bufferView' => 1, 'componentType' => 5125, 'count' => count($corners), 'type' => 'SCALAR'],
+            ],
+            'bufferViews' => [
+                ['buffer' => 0, 'byteOffset' => 0, 'byteLength' => strlen($places)],
+                ['buffer' => 0, 'byteOffset' => strlen($places), 'byteLength' => strlen($indices)],
+            ],
             'buffers' => [['byteLength' => strlen($places) + strlen($indices)]],
         ];
         $json = (string) json_encode($change === null ? $scene : $change($scene));
@@ -245,7 +283,12 @@ final class FigureTest extends HttpTestCase
     /** @return array<string, mixed> */
     private function send(string $path, string $bytes, int $status): array
     {
-        return $this->judged($this->call('POST', "/api$path", [], [], [], ['CONTENT_TYPE' => 'model/gltf-binary', 'HTTP_ACCEPT' => 'application/json'], $bytes), 'POST', $path, $status);
+        return $this->judged(
+            $this->call('POST', "/api$path", [], [], [], ['CONTENT_TYPE' => 'model/gltf-binary', 'HTTP_ACCEPT' => 'application/json'], $bytes),
+            'POST',
+            $path,
+            $status,
+        );
     }
 
     /** A photo of the model in place of a sculpt: flat, in patches to be named, and zones by its light and shade once an area is. */
@@ -267,7 +310,11 @@ final class FigureTest extends HttpTestCase
         self::assertGreaterThan(60, max(self::every($before, 1)) - min(self::every($before, 1)), 'It is seen as it was taken.');
 
         $coat = $plan->document['areas'][0]['id'];
-        $named = $this->ask('PUT', "/figures/$figure[id]/labels", ['version' => 1, 'areas' => [$coat], 'triangles' => base64_encode(str_repeat("\0", $figure['triangles']))]);
+        $named = $this->ask(
+            'PUT',
+            "/figures/$figure[id]/labels",
+            ['version' => 1, 'areas' => [$coat], 'triangles' => base64_encode(str_repeat("\0", $figure['triangles']))],
+        );
         self::assertNotSame($figure['reliefKey'], $named['reliefKey']);
         $zones = self::every($this->bytes("/figures/$figure[id]/relief"), 0);
         self::assertLessThan(20, min($zones));
@@ -310,9 +357,16 @@ final class FigureTest extends HttpTestCase
         self::assertSame(['width'], self::fields($this->ask('GET', str_replace('/api', '', $before).'&width=5000&height=160', null, 422)));
 
         $coat = $plan->document['areas'][0];
-        $this->edit($this->ask('GET', "/plans/$plan->id"), ['do' => 'paint-step', 'step' => $coat['steps'][0]['id'], 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]]);
+        $this->edit(
+            $this->ask('GET', "/plans/$plan->id"),
+            ['do' => 'paint-step', 'step' => $coat['steps'][0]['id'], 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]],
+        );
         self::assertNotSame($before, $address());
-        self::assertEqualsWithDelta($this->ask('GET', "/plans/$plan->id/figures")[0]['heightMm'], array_column($this->ask('GET', '/plans/muster')['plans'], 'figure', 'id')[$plan->id]['heightMm'], 0.1);
+        self::assertEqualsWithDelta(
+            $this->ask('GET', "/plans/$plan->id/figures")[0]['heightMm'],
+            array_column($this->ask('GET', '/plans/muster')['plans'], 'figure', 'id')[$plan->id]['heightMm'],
+            0.1,
+        );
     }
 
     /** Mean chroma of what is drawn. */
@@ -339,7 +393,11 @@ final class FigureTest extends HttpTestCase
     {
         $plan = $this->plan('The Bound Capstan');
         $photo = $this->sendPhoto($plan->id, self::photo(200, 260), 201);
-        $this->ask('PUT', "/figures/$photo[id]/labels", ['version' => 1, 'areas' => [$plan->document['areas'][0]['id']], 'triangles' => base64_encode(str_repeat("\0", $photo['triangles']))]);
+        $this->ask(
+            'PUT',
+            "/figures/$photo[id]/labels",
+            ['version' => 1, 'areas' => [$plan->document['areas'][0]['id']], 'triangles' => base64_encode(str_repeat("\0", $photo['triangles']))],
+        );
         $archive = $this->bytes("/plans/$plan->id/archive");
         self::assertStringStartsWith('PK', $archive);
         self::assertSame($archive, $this->bytes("/plans/$plan->id/archive"));
@@ -382,7 +440,15 @@ final class FigureTest extends HttpTestCase
     /** @return array<string, mixed> */
     private function sendArchive(string $body, int $status): array
     {
-        $response = $this->call('POST', '/api/plans/file', [], [], [], ['CONTENT_TYPE' => 'application/zip', 'HTTP_ACCEPT' => 'application/json'], $body);
+        $response = $this->call(
+            'POST',
+            '/api/plans/file',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/zip', 'HTTP_ACCEPT' => 'application/json'],
+            $body,
+        );
 
         return $this->judged($response, 'POST', '/plans/file', $status);
     }
@@ -405,7 +471,15 @@ final class FigureTest extends HttpTestCase
     /** @return array<string, mixed> */
     private function sendPhoto(string $plan, string $body, int $status): array
     {
-        $response = $this->call('POST', "/api/plans/$plan/figures?name=My%20warden", [], [], [], ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], $body);
+        $response = $this->call(
+            'POST',
+            "/api/plans/$plan/figures?name=My%20warden",
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'],
+            $body,
+        );
 
         return $this->judged($response, 'POST', "/plans/$plan/figures", $status);
     }

@@ -35,7 +35,10 @@ final class FindTest extends HttpTestCase
     {
         $area = array_values(array_filter($this->ask('GET', '/find?words=oilskin'), static fn(array $one): bool => $one['kind'] === 'area'))[0];
         self::assertContains($area['id'], array_column($this->ask('GET', "/plans/$area[planId]")['document']['areas'], 'id'));
-        $paint = array_values(array_filter($this->ask('GET', '/find?words=oilskin%20yellow'), static fn(array $one): bool => $one['kind'] === 'paint'))[0];
+        $paint = array_values(array_filter(
+            $this->ask('GET', '/find?words=oilskin%20yellow'),
+            static fn(array $one): bool => $one['kind'] === 'paint',
+        ))[0];
         self::assertSame('Oilskin Yellow', $paint['title']);
         self::assertStringContainsString('on the shelf', $paint['detail']);
     }

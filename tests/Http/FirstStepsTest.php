@@ -21,17 +21,37 @@ final class FirstStepsTest extends HttpTestCase
         self::assertLessThanOrEqual(12.0, $standIn['difference']);
 
         $leather = $this->paint('Warden Leather')->id;
-        $told = $this->ask('POST', '/plans/guide', ['text' => $text, 'means' => [['written' => 'Ghost Brown', 'paint' => $leather]], 'instead' => [['paint' => $standIn['paint']['id'], 'by' => $standIn['standIn']['id']]]]);
+        $told = $this->ask(
+            'POST',
+            '/plans/guide',
+            [
+                'text' => $text,
+                'means' => [['written' => 'Ghost Brown', 'paint' => $leather]],
+                'instead' => [['paint' => $standIn['paint']['id'], 'by' => $standIn['standIn']['id']]],
+            ],
+        );
         self::assertSame([[], []], [$told['unknownPaints'], $told['standIns']]);
         self::assertSame(['Warden Leather', $standIn['standIn']['name']], array_column($told['areas'][0]['steps'], 'words'));
-        self::assertSame(['means.0.paint'], self::fields($this->ask('POST', '/plans/guide', ['text' => $text, 'means' => [['written' => 'Ghost Brown', 'paint' => 'nobody']]], 422)));
+        self::assertSame(
+            ['means.0.paint'],
+            self::fields($this->ask(
+                'POST',
+                '/plans/guide',
+                ['text' => $text, 'means' => [['written' => 'Ghost Brown', 'paint' => 'nobody']]],
+                422,
+            )),
+        );
     }
 
     /** A guide is read into what a plan may be made of, and nothing of it is kept before that. */
     public function testAGuideIsReadAndAPlanMadeOfIt(): void
     {
         $plans = $this->ask('GET', '/plans')['total'];
-        $guide = $this->ask('POST', '/plans/guide', ['text' => "Coat: base Oilskin Yellow, wash Umber Wash 1:1\nBoots: base Ghost Brown\nA line about tea"]);
+        $guide = $this->ask(
+            'POST',
+            '/plans/guide',
+            ['text' => "Coat: base Oilskin Yellow, wash Umber Wash 1:1\nBoots: base Ghost Brown\nA line about tea"],
+        );
         self::assertSame(['Coat', 'Boots'], array_column($guide['areas'], 'name'));
         self::assertSame([[['line' => 3, 'text' => 'A line about tea']], ['Ghost Brown']], [$guide['unread'], $guide['unknownPaints']]);
         self::assertSame($plans, $this->ask('GET', '/plans')['total']);
@@ -45,13 +65,23 @@ final class FirstStepsTest extends HttpTestCase
 
     public function testAPlanBegunWithNamesKnowsWhatItsAreasAre(): void
     {
-        $body = ['name' => 'Piker', 'undercoat' => ['base' => $this->paint('Mid Grey Primer')->id, 'light' => null], 'areas' => ['Cloak', 'Brass lantern']];
+        $body = [
+            'name' => 'Piker',
+            'undercoat' => ['base' => $this->paint('Mid Grey Primer')->id, 'light' => null],
+            'areas' => ['Cloak', 'Brass lantern'],
+        ];
         $sketch = $this->ask('POST', '/plans/sketch', $body);
         $plan = $this->ask('POST', '/plans/begin', $body, 201);
 
-        self::assertSame([['broad folds', 'cloth', 'Basecoat'], ['hard-edged panel', 'metal', 'Basecoat']], array_map(static fn(array $area): array => [$area['texture'], $area['material'], $area['first']], $sketch['areas']));
+        self::assertSame(
+            [['broad folds', 'cloth', 'Basecoat'], ['hard-edged panel', 'metal', 'Basecoat']],
+            array_map(static fn(array $area): array => [$area['texture'], $area['material'], $area['first']], $sketch['areas']),
+        );
         self::assertSame(['broad-folds', 'hard-edged-panel'], array_column($plan['document']['areas'], 'texture'));
-        self::assertSame(['Piker', 32, 'on-foot'], [$plan['document']['model']['name'], $plan['document']['model']['heightMm'], $plan['document']['model']['bodyType']]);
+        self::assertSame(
+            ['Piker', 32, 'on-foot'],
+            [$plan['document']['model']['name'], $plan['document']['model']['heightMm'], $plan['document']['model']['bodyType']],
+        );
         // What was shown beforehand is what stands there afterwards.
         $looks = array_values($plan['looks']['areas']);
         self::assertSame([$sketch['areas'][0]['look'], $sketch['areas'][1]['look']], [$looks[0]['strip']['final'], $looks[1]['strip']['final']]);
@@ -61,7 +91,10 @@ final class FirstStepsTest extends HttpTestCase
     {
         self::assertNull($this->ask('POST', '/plans/sketch', ['name' => '', 'areas' => ['Face']])['areas'][0]['look']);
         self::assertSame([], $this->ask('POST', '/plans/sketch', ['name' => '', 'areas' => []])['areas']);
-        self::assertEqualsCanonicalizing(['name', 'model.name', 'undercoat.base'], self::fields($this->ask('POST', '/plans/begin', ['name' => '', 'areas' => ['Face']], 422)));
+        self::assertEqualsCanonicalizing(
+            ['name', 'model.name', 'undercoat.base'],
+            self::fields($this->ask('POST', '/plans/begin', ['name' => '', 'areas' => ['Face']], 422)),
+        );
         self::assertSame(['areas'], self::fields($this->ask('POST', '/plans/begin', ['name' => 'x', 'areas' => array_fill(0, 61, 'Face')], 422)));
         self::assertSame(['areas.0'], self::fields($this->ask('POST', '/plans/sketch', ['name' => 'x', 'areas' => [str_repeat('x', 121)]], 422)));
     }
@@ -69,10 +102,18 @@ final class FirstStepsTest extends HttpTestCase
     public function testEditsAreMadeUndoneAndRefusedWhenStale(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $edit = fn(array $edit, int $version, int $status = 200): array => $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $version, 'edit' => $edit], $status);
+        $edit = fn(array $edit, int $version, int $status = 200): array => $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            ['version' => $version, 'edit' => $edit],
+            $status,
+        );
         $area = $edit(['do' => 'add-area', 'id' => 'new-area', 'name' => 'Chain mail'], $plan['version']);
         $step = $edit(['do' => 'add-step', 'id' => 'new-step', 'area' => 'new-area'], $area['version']);
-        $painted = $edit(['do' => 'paint-step', 'step' => 'new-step', 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]], $step['version']);
+        $painted = $edit(
+            ['do' => 'paint-step', 'step' => 'new-step', 'mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]],
+            $step['version'],
+        );
         $last = $painted['document']['areas'][count($painted['document']['areas']) - 1];
 
         self::assertSame(['scales-or-chain', 'metal', 'basecoat'], [$last['texture'], $last['material'], $last['steps'][0]['technique']]);
@@ -80,7 +121,10 @@ final class FirstStepsTest extends HttpTestCase
         self::assertSame($step['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $painted['version']])['document']);
 
         $edit(['do' => 'add-area', 'id' => 'late', 'name' => 'Late'], $plan['version'], 409);
-        self::assertSame(['step'], self::fields($edit(['do' => 'swap-technique', 'step' => 'gone', 'technique' => 'wash'], $painted['version'] + 1, 422)));
+        self::assertSame(
+            ['step'],
+            self::fields($edit(['do' => 'swap-technique', 'step' => 'gone', 'technique' => 'wash'], $painted['version'] + 1, 422)),
+        );
         self::assertSame(['do'], self::fields($edit(['do' => 'explode'], $painted['version'] + 1, 422)));
         $this->ask('POST', '/plans/nobody/edits', ['version' => 1, 'edit' => ['do' => 'add-area', 'id' => 'a', 'name' => 'b']], 404);
     }
@@ -90,13 +134,19 @@ final class FirstStepsTest extends HttpTestCase
         $paint = $this->ask('POST', '/paints', ['name' => 'Ferry Lamp', 'swatch' => '#e0b020'], 201);
         $again = $this->ask('POST', '/paints', ['name' => 'Ferry Lamp', 'swatch' => '#e0b021', 'pots' => 0], 201);
 
-        self::assertSame(['no maker', 'ferry-lamp', 'opaque', 17, 1, 17], [$paint['maker'], $paint['code'], $paint['kind'], $paint['volumeMl'], $paint['pot']['pots'], $paint['pot']['remainingMl']]);
+        self::assertSame(
+            ['no maker', 'ferry-lamp', 'opaque', 17, 1, 17],
+            [$paint['maker'], $paint['code'], $paint['kind'], $paint['volumeMl'], $paint['pot']['pots'], $paint['pot']['remainingMl']],
+        );
         self::assertSame(['ferry-lamp-2', 0], [$again['code'], $again['pot']['pots']]);
         self::assertSame(['swatch'], self::fields($this->ask('POST', '/paints', ['name' => 'Ferry Lamp'], 422)));
         self::assertSame(['name'], self::fields($this->ask('POST', '/paints', ['swatch' => '#e0b020'], 422)));
         self::assertSame(['pots'], self::fields($this->ask('POST', '/paints', ['name' => 'x', 'swatch' => '#e0b020', 'pots' => -1], 422)));
         // A change that leaves something out would lose it.
-        self::assertSame(['maker', 'code', 'kind', 'finish', 'volumeMl', 'price'], self::fields($this->ask('PUT', "/paints/$paint[id]", ['name' => 'Ferry Lamp', 'swatch' => '#e0b020', 'version' => 1], 422)));
+        self::assertSame(
+            ['maker', 'code', 'kind', 'finish', 'volumeMl', 'price'],
+            self::fields($this->ask('PUT', "/paints/$paint[id]", ['name' => 'Ferry Lamp', 'swatch' => '#e0b020', 'version' => 1], 422)),
+        );
     }
 
     public function testANameSuggestsKindAndColour(): void
@@ -125,7 +175,11 @@ final class FirstStepsTest extends HttpTestCase
 
         // A pot that was used since stays.
         $used = $this->ask('GET', '/paints/'.$done['pots'][0])['paint'];
-        $this->ask('PUT', '/paints/'.$used['id'].'/pot', ['pots' => 2, 'remainingMl' => 30, 'note' => '', 'wished' => false, 'version' => $used['pot']['version']]);
+        $this->ask(
+            'PUT',
+            '/paints/'.$used['id'].'/pot',
+            ['pots' => 2, 'remainingMl' => 30, 'note' => '', 'wished' => false, 'version' => $used['pot']['version']],
+        );
         $this->ask('POST', '/shelf/back', $done, 204);
         self::assertSame([$before[0] + 1, $before[1] + 1], [Product::query()->count(), $this->ask('GET', '/paints?owned=owned')['total']]);
 
@@ -146,7 +200,10 @@ final class FirstStepsTest extends HttpTestCase
         $this->ask('POST', "/kept-mixes/$kept[id]/restore");
         self::assertCount(1, $this->ask('GET', '/kept-mixes'));
         self::assertSame(['name'], self::fields($this->ask('POST', '/kept-mixes', ['name' => '', 'mix' => $mix], 422)));
-        self::assertSame(['mix.0.paint'], self::fields($this->ask('POST', '/kept-mixes', ['name' => 'x', 'mix' => [['paint' => 'nobody', 'parts' => 1]]], 422)));
+        self::assertSame(
+            ['mix.0.paint'],
+            self::fields($this->ask('POST', '/kept-mixes', ['name' => 'x', 'mix' => [['paint' => 'nobody', 'parts' => 1]]], 422)),
+        );
         self::assertSame(['mix'], self::fields($this->ask('POST', '/kept-mixes', ['name' => 'x', 'mix' => [...$mix, ...$mix]], 422)));
     }
 
@@ -175,8 +232,19 @@ final class FirstStepsTest extends HttpTestCase
     public function testABeginningMayComeFromAnyClientAndNamesItsFaults(): void
     {
         $base = $this->paint('Tar')->id;
-        $whole = ['name' => 'Rider', 'model' => ['name' => 'Provost', 'bodyType' => 'rider', 'heightMm' => 75, 'finishLevel' => 'display'], 'undercoat' => ['base' => $base], 'areas' => []];
-        self::assertSame(['Provost', 'rider', 75, 'display'], array_values(array_intersect_key($this->ask('POST', '/plans/begin', $whole, 201)['document']['model'], ['name' => 0, 'bodyType' => 0, 'heightMm' => 0, 'finishLevel' => 0])));
+        $whole = [
+            'name' => 'Rider',
+            'model' => ['name' => 'Provost', 'bodyType' => 'rider', 'heightMm' => 75, 'finishLevel' => 'display'],
+            'undercoat' => ['base' => $base],
+            'areas' => [],
+        ];
+        self::assertSame(
+            ['Provost', 'rider', 75, 'display'],
+            array_values(array_intersect_key(
+                $this->ask('POST', '/plans/begin', $whole, 201)['document']['model'],
+                ['name' => 0, 'bodyType' => 0, 'heightMm' => 0, 'finishLevel' => 0],
+            )),
+        );
 
         foreach ([
             'model.heightMm' => [...$whole, 'model' => ['heightMm' => 5000]],
@@ -188,7 +256,13 @@ final class FirstStepsTest extends HttpTestCase
         ] as $field => $body) {
             self::assertContains($field, self::fields($this->ask('POST', '/plans/begin', $body, 422)), $field);
         }
-        foreach ([['name' => ['x'], 'areas' => []], ['name' => 'x', 'areas' => 'Face'], ['name' => 'x', 'model' => 'y', 'areas' => []], ['name' => 'x', 'undercoat' => 'y', 'areas' => []], []] as $body) {
+        foreach ([
+            ['name' => ['x'], 'areas' => []],
+            ['name' => 'x', 'areas' => 'Face'],
+            ['name' => 'x', 'model' => 'y', 'areas' => []],
+            ['name' => 'x', 'undercoat' => 'y', 'areas' => []],
+            [],
+        ] as $body) {
             $this->ask('POST', '/plans/begin', $body, 422);
         }
     }
@@ -210,7 +284,12 @@ final class FirstStepsTest extends HttpTestCase
     public function testAKeptMixWhosePaintLostItsColourIsToldAndTheOthersStay(): void
     {
         $one = $this->ask('POST', '/paints', ['name' => 'Fleeting', 'swatch' => '#405060'], 201);
-        $this->ask('POST', '/kept-mixes', ['name' => 'Fleeting mix', 'mix' => [['paint' => $one['id'], 'parts' => 1], ['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
+        $this->ask(
+            'POST',
+            '/kept-mixes',
+            ['name' => 'Fleeting mix', 'mix' => [['paint' => $one['id'], 'parts' => 1], ['paint' => $this->paint('Tar')->id, 'parts' => 1]]],
+            201,
+        );
         $this->ask('POST', '/kept-mixes', ['name' => 'Lasting mix', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]], 201);
         DB::table('products')->where('id', $one['id'])->update(['kind' => 'varnish', 'version' => 2]);
         $mixes = array_column($this->ask('GET', '/kept-mixes'), 'mix', 'name');
@@ -228,7 +307,17 @@ final class FirstStepsTest extends HttpTestCase
         self::assertContains(['Cloak: basecoat'], $uses);
         self::assertContains(['Saddle: wash'], $uses);
         self::assertNotContains([], $uses);
-        $this->ask('PUT', '/paints/'.$this->paint('Deep Tide')->id.'/pot', ['pots' => 0, 'remainingMl' => null, 'note' => '', 'wished' => true, 'version' => 0]);
-        self::assertSame([[[]]], array_map(static fn(array $item): array => array_column($item['does'], 'uses'), $this->ask('POST', '/purchases/advice', [])['purchases']['cheapest']['items']));
+        $this->ask(
+            'PUT',
+            '/paints/'.$this->paint('Deep Tide')->id.'/pot',
+            ['pots' => 0, 'remainingMl' => null, 'note' => '', 'wished' => true, 'version' => 0],
+        );
+        self::assertSame(
+            [[[]]],
+            array_map(
+                static fn(array $item): array => array_column($item['does'], 'uses'),
+                $this->ask('POST', '/purchases/advice', [])['purchases']['cheapest']['items'],
+            ),
+        );
     }
 }

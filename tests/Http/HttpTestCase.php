@@ -84,7 +84,12 @@ abstract class HttpTestCase extends TestCase
      */
     protected function save(array $plan, int $status = 200): array
     {
-        return $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]], $status);
+        return $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            ['version' => $plan['version'], 'edit' => ['do' => 'set', 'at' => [], 'fields' => $plan['document']]],
+            $status,
+        );
     }
 
     protected function plan(string $name = 'Ferry Warden'): Plan

@@ -45,8 +45,16 @@ final class MeasureTest extends HttpTestCase
     {
         $jpeg = self::encoded(self::picture('#2f7f86', [1, 1, 1]), 'jpeg');
         // An Exif block that says: turn by a quarter, taken at 52° north.
-        $exif = hex2bin('457869660000'.'4d4d002a00000008'.'0002'.'0112000300000001'.'00060000'.'8825000400000001'.'00000026'.'00000000'.'0001'.'0002000500000001'.'00000038'.'00000000'.'0000003400000001');
-        $photo = $this->judged($this->upload(substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen((string) $exif) + 2).$exif.substr($jpeg, 2)), 'POST', '/photos', 201);
+        $exif = hex2bin(
+            '457869660000'.'4d4d002a00000008'.'0002'.'0112000300000001'.'00060000'.'8825000400000001'.'00000026'.'00000000'.'0001'
+                .'0002000500000001'.'00000038'.'00000000'.'0000003400000001',
+        );
+        $photo = $this->judged(
+            $this->upload(substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen((string) $exif) + 2).$exif.substr($jpeg, 2)),
+            'POST',
+            '/photos',
+            201,
+        );
 
         self::assertSame([200, 400], [$photo['width'], $photo['height']]);
         $kept = Photo::query()->findOrFail($photo['id'])->png;
@@ -58,13 +66,22 @@ final class MeasureTest extends HttpTestCase
         $this->ask('GET', "/photos/$photo[id]", null, 404);
     }
 
-    /** @return iterable<string, array{string, int, array{int, int, int, int}}> format, orientation, and where the red corner is then: left or right, top or bottom */
+    /**
+     * @return iterable<string, array{string, int, array{int, int, int, int}}> format, orientation, and where the red corner is then: left
+     *     or right, top or bottom
+     */
     public static function orientations(): iterable
     {
         // By Exif 2.32: where the stored picture's first row and first column are.
-        foreach ([1 => [0, 0], 2 => [1, 0], 3 => [1, 1], 4 => [0, 1], 5 => [0, 0], 6 => [1, 0], 7 => [1, 1], 8 => [0, 1]] as $orientation => [$right, $bottom]) {
+        foreach ([
+            1 => [0, 0], 2 => [1, 0], 3 => [1, 1], 4 => [0, 1], 5 => [0, 0], 6 => [1, 0], 7 => [1, 1], 8 => [0, 1],
+        ] as $orientation => [$right, $bottom]) {
             foreach (['png', 'webp'] as $format) {
-                yield "$format held as $orientation" => [$format, $orientation, $orientation >= 5 ? [40, 60, $right, $bottom] : [60, 40, $right, $bottom]];
+                yield "$format held as $orientation" => [
+                    $format,
+                    $orientation,
+                    $orientation >= 5 ? [40, 60, $right, $bottom] : [60, 40, $right, $bottom],
+                ];
             }
         }
     }
@@ -120,7 +137,10 @@ final class MeasureTest extends HttpTestCase
         self::assertTrue(Jpeg::isWhole($whole));
         self::assertTrue(Jpeg::isWhole($whole.'what a camera appends'));
         foreach ([0.5, 0.9, 0.999] as $share) {
-            self::assertSame(['photo'], self::fields($this->judged($this->upload(substr($whole, 0, (int) ($share * strlen($whole)))), 'POST', '/photos', 422)));
+            self::assertSame(
+                ['photo'],
+                self::fields($this->judged($this->upload(substr($whole, 0, (int) ($share * strlen($whole)))), 'POST', '/photos', 422)),
+            );
         }
     }
 
@@ -156,8 +176,19 @@ final class MeasureTest extends HttpTestCase
         self::assertSame('measured from a photo (2)', $kept['known']['opacity']);
         self::assertSame($read['masstone']['hex'], $kept['swatch']);
         self::assertEqualsCanonicalizing(['film', 'colour', 'strength'], array_keys($kept['measured']));
-        self::assertSame(['measured'], self::fields($this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'measured' => ['film' => ['overBlack' => [60, 0, 0], 'overWhite' => [40, 0, 0]]]], 422)));
-        self::assertSame(['measured'], self::fields($this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'measured' => ['colour' => ['lab' => 'red']]], 422)));
+        self::assertSame(
+            ['measured'],
+            self::fields($this->ask(
+                'PUT',
+                "/paints/$kept[id]",
+                [...self::input($kept), 'measured' => ['film' => ['overBlack' => [60, 0, 0], 'overWhite' => [40, 0, 0]]]],
+                422,
+            )),
+        );
+        self::assertSame(
+            ['measured'],
+            self::fields($this->ask('PUT', "/paints/$kept[id]", [...self::input($kept), 'measured' => ['colour' => ['lab' => 'red']]], 422)),
+        );
     }
 
     public function testAMeasuredMixCorrectsTheWeakerKnownOfItsPaints(): void
@@ -194,7 +225,13 @@ final class MeasureTest extends HttpTestCase
     {
         $shown = ['swatch' => $paint['swatch'], 'opacity' => $paint['opacityIsEstimate'] ? null : $paint['opacity']];
 
-        return [...array_intersect_key($paint, array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'version'])), ...$shown];
+        return [
+            ...array_intersect_key(
+                $paint,
+                array_flip(['maker', 'range', 'code', 'name', 'kind', 'finish', 'volumeMl', 'price', 'barcode', 'version']),
+            ),
+            ...$shown,
+        ];
     }
 
     /** @return iterable<string, array{list<array<string, mixed>>, string}> */
@@ -223,16 +260,25 @@ final class MeasureTest extends HttpTestCase
     {
         $photo = $this->judged($this->upload(self::encoded(self::picture('#7a5230', [7, 7, 7]), 'png')), 'POST', '/photos', 201);
 
-        self::assertStringContainsString('overexposed', $this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [self::GREY, self::SWATCH]], 422)['detail']);
+        self::assertStringContainsString(
+            'overexposed',
+            $this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [self::GREY, self::SWATCH]], 422)['detail'],
+        );
     }
 
     public function testMarksOutsideThePictureAreTold(): void
     {
         $photo = $this->judged($this->upload(self::encoded(self::picture('#7a5230', [1, 1, 1]), 'png')), 'POST', '/photos', 201);
 
-        self::assertSame(['marks.0.x'], self::fields($this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [[...self::GREY, 'x' => 2], self::SWATCH]], 422)));
+        self::assertSame(
+            ['marks.0.x'],
+            self::fields($this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [[...self::GREY, 'x' => 2], self::SWATCH]], 422)),
+        );
         self::assertSame(['marks'], self::fields($this->ask('POST', "/photos/$photo[id]/readings", [], 422)));
-        self::assertSame(['marks'], self::fields($this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [[...self::GREY, 'x' => 1], self::SWATCH]], 422)));
+        self::assertSame(
+            ['marks'],
+            self::fields($this->ask('POST', "/photos/$photo[id]/readings", ['marks' => [[...self::GREY, 'x' => 1], self::SWATCH]], 422)),
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -243,7 +289,10 @@ final class MeasureTest extends HttpTestCase
         yield 'gif' => [base64_decode('R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7', true)];
         yield 'cut short' => [substr(self::encoded(self::picture('#7a5230', [1, 1, 1]), 'png'), 0, 60)];
         // A picture of 60000 × 60000 pixels in a few bytes.
-        yield 'bomb' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR".pack('NN', 60000, 60000)."\x08\x02\0\0\0".pack('N', crc32('IHDR'.pack('NN', 60000, 60000)."\x08\x02\0\0\0")).str_repeat("\0", 64)];
+        yield 'bomb' => [
+            "\x89PNG\r\n\x1a\n\0\0\0\rIHDR".pack('NN', 60000, 60000)."\x08\x02\0\0\0"
+                .pack('N', crc32('IHDR'.pack('NN', 60000, 60000)."\x08\x02\0\0\0")).str_repeat("\0", 64),
+        ];
         yield 'tiny' => [self::encoded(imagecreatetruecolor(2, 2) ?: throw new \RuntimeException, 'png')];
     }
 
@@ -322,7 +371,10 @@ final class MeasureTest extends HttpTestCase
         self::assertNotSame([], array_filter($map['points'], static fn(array $point): bool => $point['hue'] === null));
         self::assertNotSame([], array_filter($map['points'], static fn(array $point): bool => $point['neverUsed']));
         self::assertNotSame([], array_filter($map['points'], static fn(array $point): bool => ! $point['neverUsed']));
-        self::assertSame(Product::query()->whereNotNull('swatch')->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))->count(), count($map['points']));
+        self::assertSame(
+            Product::query()->whereNotNull('swatch')->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))->count(),
+            count($map['points']),
+        );
         self::assertSame($set['new'], array_column(array_filter($map['laid'], static fn(array $one): bool => $one['isNew']), 'id'));
         $this->ask('GET', '/shelf/map?set=none', null, 404);
         $this->ask('GET', '/shelf/map?plan=none', null, 404);
@@ -334,7 +386,11 @@ final class MeasureTest extends HttpTestCase
         $filled = array_values(array_filter($before, static fn(array $gap): bool => $gap['filler'] !== null))[0];
         self::assertNotContains($filled['filler']['id'], array_column($this->ask('GET', '/shelf/map')['points'], 'id'));
 
-        $this->ask('PUT', "/paints/{$filled['filler']['id']}/pot", ['pots' => 1, 'remainingMl' => 17, 'note' => '', 'wished' => false, 'version' => 0]);
+        $this->ask(
+            'PUT',
+            "/paints/{$filled['filler']['id']}/pot",
+            ['pots' => 1, 'remainingMl' => 17, 'note' => '', 'wished' => false, 'version' => 0],
+        );
         foreach ($this->ask('GET', '/shelf/map')['gaps'] as $gap) {
             self::assertNotSame($filled['filler']['id'], $gap['filler']['id'] ?? null);
             self::assertNotSame([$filled['hue'], $filled['value'], $filled['hueReach']], [$gap['hue'], $gap['value'], $gap['hueReach']]);

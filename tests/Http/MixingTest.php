@@ -52,17 +52,28 @@ final class MixingTest extends HttpTestCase
     {
         $yellow = $this->paint('Oilskin Yellow')->id;
         $with = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'insist' => [$yellow]]);
-        self::assertSame([], $with['singles'] === [] ? [] : array_filter($with['singles'], static fn(array $one): bool => $one['mix']['parts'][0]['paint'] !== $yellow));
+        self::assertSame(
+            [],
+            $with['singles'] === []
+                ? []
+                : array_filter($with['singles'], static fn(array $one): bool => $one['mix']['parts'][0]['paint'] !== $yellow),
+        );
         foreach ($with['triples'] as $one) {
             self::assertContains($yellow, array_column($one['mix']['parts'], 'paint'));
         }
         $without = $this->ask('POST', '/mixes', ['target' => ['paint' => $yellow], 'avoid' => [$yellow]]);
-        self::assertNotContains($yellow, array_merge(...array_map(static fn(array $one): array => array_column($one['mix']['parts'], 'paint'), $without['triples'])));
+        self::assertNotContains(
+            $yellow,
+            array_merge(...array_map(static fn(array $one): array => array_column($one['mix']['parts'], 'paint'), $without['triples'])),
+        );
         $both = $this->ask('POST', '/mixes', ['target' => ['paint' => $yellow], 'avoid' => [$yellow], 'insist' => [$yellow]]);
         self::assertSame([0, false], [$both['advised'], $both['reach']['isReached']]);
         $unsaid = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'amountMl' => null, 'enoughLeft' => true]);
         self::assertGreaterThanOrEqual(1.0, $unsaid['pairs'][0]['ml']);
-        self::assertSame(['insist'], self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'insist' => ['a', 'b', 'c', 'd']], 422)));
+        self::assertSame(
+            ['insist'],
+            self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'insist' => ['a', 'b', 'c', 'd']], 422)),
+        );
         self::assertSame(['kinds'], self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], 'kinds' => ['varnish']], 422)));
     }
 
@@ -84,7 +95,10 @@ final class MixingTest extends HttpTestCase
         $far = $this->ask('POST', '/mixes', ['target' => ['colour' => '#00ff00']]);
         self::assertFalse($far['reach']['isReached']);
         self::assertLessThan($far['pairs'][0]['difference'], $far['buy']['difference']);
-        self::assertSame(0, Product::query()->whereKey($far['buy']['paint']['id'])->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))->count());
+        self::assertSame(
+            0,
+            Product::query()->whereKey($far['buy']['paint']['id'])->whereHas('pot', static fn($pot) => $pot->where('pots', '>', 0))->count(),
+        );
         self::assertStringContainsString('too saturated', $far['reach']['words']);
         Pot::query()->update(['pots' => 0]);
         $none = $this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230']]);

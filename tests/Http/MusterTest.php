@@ -26,13 +26,35 @@ final class MusterTest extends HttpTestCase
     {
         [$here, $there] = [$this->ask('GET', '/plans/'.$this->plan()->id), $this->ask('GET', '/plans/'.$this->plan('The Bound Capstan')->id)];
         $before = count($this->ask('GET', '/plans/muster')['recipes']);
-        $here = $this->ask('POST', "/plans/$here[id]/areas/{$here['document']['areas'][0]['id']}/shared", ['name' => 'Oilskin', 'version' => $here['version']], 201);
-        $this->edit($there, ['do' => 'take-recipe', 'area' => $there['document']['areas'][1]['id'], 'recipe' => $here['document']['areas'][0]['recipe'], 'id' => 'taken']);
+        $here = $this->ask(
+            'POST',
+            "/plans/$here[id]/areas/{$here['document']['areas'][0]['id']}/shared",
+            ['name' => 'Oilskin', 'version' => $here['version']],
+            201,
+        );
+        $this->edit(
+            $there,
+            [
+                'do' => 'take-recipe',
+                'area' => $there['document']['areas'][1]['id'],
+                'recipe' => $here['document']['areas'][0]['recipe'],
+                'id' => 'taken',
+            ],
+        );
 
         $recipes = $this->ask('GET', '/plans/muster')['recipes'];
         self::assertCount($before + 1, $recipes);
         $uses = array_merge(...array_column($recipes, 'uses'));
-        self::assertContains(['plan' => $there['id'], 'planName' => 'The Bound Capstan', 'area' => $there['document']['areas'][1]['id'], 'areaName' => $there['document']['areas'][1]['name'], 'isShared' => true], $uses);
+        self::assertContains(
+            [
+                'plan' => $there['id'],
+                'planName' => 'The Bound Capstan',
+                'area' => $there['document']['areas'][1]['id'],
+                'areaName' => $there['document']['areas'][1]['name'],
+                'isShared' => true,
+            ],
+            $uses,
+        );
 
         $without = $this->ask('GET', "/plans/muster?without[]=$there[id]");
         self::assertSame([true, true, false], array_column($without['plans'], 'counts'));

@@ -21,7 +21,16 @@ final class PlanCommandTest extends TestCase
         self::assertSame(['decal-after-grime', 'costs-time', 'bow', 'bow-03'], array_slice(array_values($alone[0]), 0, 4));
 
         $demo = 'resources/demo';
-        $more = array_column($this->answered('kalokroma:review', "$demo/plans/bound-capstan.json", "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv", '--models=10')['findings'], 'rule');
+        $more = array_column(
+            $this->answered(
+                'kalokroma:review',
+                "$demo/plans/bound-capstan.json",
+                "--paints=$demo/catalogue.csv",
+                "--shelf=$demo/shelf.csv",
+                '--models=10',
+            )['findings'],
+            'rule',
+        );
         self::assertContains('paint-missing', $more);
         self::assertContains('pot-short', $more);
     }
@@ -40,7 +49,9 @@ final class PlanCommandTest extends TestCase
 
     public function testFlanksAreToldApartWhereLightComesFromOneSide(): void
     {
-        $file = self::file(PlanSketch::document("undercoat grey\narea coat broad-folds main cloth\n basecoat navy x3\n coloured-light orange side left x4"));
+        $file = self::file(PlanSketch::document(
+            "undercoat grey\narea coat broad-folds main cloth\n basecoat navy x3\n coloured-light orange side left x4",
+        ));
         $zones = $this->answered('kalokroma:simulate', $file)['areas'][0]['stages'][2]['zones'];
 
         self::assertGreaterThan($zones['face']['right']['b'], $zones['face']['left']['b']);
@@ -54,19 +65,36 @@ final class PlanCommandTest extends TestCase
         self::assertSame([null, 'undercoat', 60], [$answer['passes'][0]['area'], $answer['passes'][0]['step'], $answer['passes'][0]['dryMinutes']]);
         self::assertSame([['name' => 'table-ready', 'afterPass' => 8]], $answer['stops']);
         // Three minutes to fetch, thin and clean, for ten as for one.
-        self::assertEqualsWithDelta($answer['passes'][4]['handsOnMinutes'] - 3.0, 10 * ($this->answered('kalokroma:order', self::EXAMPLES.'/heron-clean.plan.json')['passes'][4]['handsOnMinutes'] - 3.0), 1.0);
+        self::assertEqualsWithDelta(
+            $answer['passes'][4]['handsOnMinutes'] - 3.0,
+            10 * ($this->answered('kalokroma:order', self::EXAMPLES.'/heron-clean.plan.json')['passes'][4]['handsOnMinutes'] - 3.0),
+            1.0,
+        );
 
-        $byArea = array_column($this->answered('kalokroma:order', self::EXAMPLES.'/hat-like-coat.plan.json', '--style=area-by-area')['passes'], 'area');
+        $byArea = array_column(
+            $this->answered('kalokroma:order', self::EXAMPLES.'/hat-like-coat.plan.json', '--style=area-by-area')['passes'],
+            'area',
+        );
         self::assertSame([null, 'hat', 'hat', 'hat', 'coat', 'coat', 'coat'], $byArea);
         // Varnish that decals and solvents go on has to cure for a day.
-        $barge = array_column($this->answered('kalokroma:order', self::EXAMPLES.'/barge-number-before-grime.plan.json')['passes'], 'dryMinutes', 'step');
+        $barge = array_column(
+            $this->answered('kalokroma:order', self::EXAMPLES.'/barge-number-before-grime.plan.json')['passes'],
+            'dryMinutes',
+            'step',
+        );
         self::assertSame([1440, 30, 240], [$barge['whole-01'], $barge['bow-02'], $barge['bow-03']]);
     }
 
     public function testAmountsCountDropsByPassAndInAllAndSayWhatIsShort(): void
     {
         $demo = 'resources/demo';
-        $answer = $this->answered('kalokroma:amounts', "$demo/plans/ferry-warden.json", '--models=10', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv");
+        $answer = $this->answered(
+            'kalokroma:amounts',
+            "$demo/plans/ferry-warden.json",
+            '--models=10',
+            "--paints=$demo/catalogue.csv",
+            "--shelf=$demo/shelf.csv",
+        );
 
         self::assertSame(['number', 'step', 'drops'], array_keys($answer['passes'][0]));
         self::assertSame(['undercoat', 'undercoat-light'], array_column(array_slice($answer['passes'], 0, 2), 'step'));
@@ -85,7 +113,13 @@ final class PlanCommandTest extends TestCase
         $ml = array_column($answer['totals'], 'ml', 'name');
         self::assertSame([0, 0], [$short['Oilskin Yellow'], $short['water']]);
         self::assertSame($ml['Soot Wash'], $short['Soot Wash'], 'it is not on the shelf at all');
-        self::assertSame([0], array_values(array_unique(array_column($this->answered('kalokroma:amounts', "$demo/plans/ferry-warden.json", '--models=10')['totals'], 'short'))));
+        self::assertSame(
+            [0],
+            array_values(array_unique(array_column(
+                $this->answered('kalokroma:amounts', "$demo/plans/ferry-warden.json", '--models=10')['totals'],
+                'short',
+            ))),
+        );
     }
 
     public function testThinnerComesFromThePotItNamesAndStepsWithoutPaintPourNothing(): void
@@ -102,23 +136,49 @@ final class PlanCommandTest extends TestCase
 
     public function testAScheduleNamesEveryCoatOnEveryModelInItsSession(): void
     {
-        $sessions = self::file([['start' => '2026-11-26T19:30:00+01:00', 'minutes' => 150], ['start' => '2026-11-28T14:00:00+01:00', 'minutes' => 240], ['start' => '2026-11-29T14:00:00+01:00', 'minutes' => 240]]);
+        $sessions = self::file([
+            ['start' => '2026-11-26T19:30:00+01:00', 'minutes' => 150],
+            ['start' => '2026-11-28T14:00:00+01:00', 'minutes' => 240],
+            ['start' => '2026-11-29T14:00:00+01:00', 'minutes' => 240],
+        ]);
         $answer = $this->answered('kalokroma:schedule', self::EXAMPLES.'/heron-clean.plan.json', '--models=2', "--sessions=$sessions");
 
         self::assertSame(['items', 'waits', 'stops', 'lowerBoundMinutes', 'handsOnMinutes'], array_keys($answer));
         self::assertSame(['step', 'coat', 'models', 'start', 'end', 'session'], array_keys($answer['items'][0]));
-        self::assertSame(['undercoat', 1, [1, 2], '2026-11-26T19:33:00+01:00', 0], [$answer['items'][0]['step'], $answer['items'][0]['coat'], $answer['items'][0]['models'], $answer['items'][0]['start'], $answer['items'][0]['session']]);
+        self::assertSame(
+            ['undercoat', 1, [1, 2], '2026-11-26T19:33:00+01:00', 0],
+            [
+                $answer['items'][0]['step'],
+                $answer['items'][0]['coat'],
+                $answer['items'][0]['models'],
+                $answer['items'][0]['start'],
+                $answer['items'][0]['session'],
+            ],
+        );
         self::assertSame(['start', 'end', 'for'], array_keys($answer['waits'][0]));
         self::assertSame([[1, 2]], array_values(array_unique(array_column($answer['items'], 'models'), SORT_REGULAR)), 'one item per coat');
-        $ready = max(array_map(static fn(array $item): string => $item['step'] === 'wings-03' || $item['step'] === $answer['stops'][0]['name'] ? $item['end'] : '', $answer['items']));
+        $ready = max(array_map(
+            static fn(array $item): string => $item['step'] === 'wings-03' || $item['step'] === $answer['stops'][0]['name'] ? $item['end'] : '',
+            $answer['items'],
+        ));
         self::assertSame('table-ready', $answer['stops'][0]['name']);
         self::assertGreaterThanOrEqual('2026-11-26T19:30:00+01:00', $answer['stops'][0]['at'].$ready);
-        $minutes = array_sum(array_map(static fn(array $item): float => (strtotime($item['end']) - strtotime($item['start'])) / 60, $answer['items']));
+        $minutes = array_sum(array_map(
+            static fn(array $item): float => (strtotime($item['end']) - strtotime($item['start'])) / 60,
+            $answer['items'],
+        ));
         // What each step takes is set up once.
         self::assertEqualsWithDelta($answer['handsOnMinutes'], $minutes + 3.0 * count(array_unique(array_column($answer['items'], 'step'))), 0.1);
         self::assertGreaterThanOrEqual($answer['handsOnMinutes'], $answer['lowerBoundMinutes']);
 
-        $cold = $this->answered('kalokroma:schedule', self::EXAMPLES.'/heron-clean.plan.json', '--models=2', "--sessions=$sessions", '--celsius=12', '--humidity=70');
+        $cold = $this->answered(
+            'kalokroma:schedule',
+            self::EXAMPLES.'/heron-clean.plan.json',
+            '--models=2',
+            "--sessions=$sessions",
+            '--celsius=12',
+            '--humidity=70',
+        );
         self::assertGreaterThan(end($answer['items'])['end'], end($cold['items'])['end']);
     }
 
@@ -133,7 +193,12 @@ final class PlanCommandTest extends TestCase
         };
 
         self::assertSame([1, ['sessions: There is no session to paint in. Name at least one.']], $told([]));
-        [$code, $lines] = $told([['start' => '2026-11-26T19:30:00Z', 'minutes' => 0], ['start' => 'tomorrow', 'minutes' => 30], ['start' => '2026-11-27T19:30:00Z', 'minutes' => 90], ['start' => '2026-11-27T20:30:00Z', 'minutes' => 90]]);
+        [$code, $lines] = $told([
+            ['start' => '2026-11-26T19:30:00Z', 'minutes' => 0],
+            ['start' => 'tomorrow', 'minutes' => 30],
+            ['start' => '2026-11-27T19:30:00Z', 'minutes' => 90],
+            ['start' => '2026-11-27T20:30:00Z', 'minutes' => 90],
+        ]);
         self::assertSame(1, $code);
         self::assertCount(3, $lines);
         self::assertStringStartsWith('sessions.0.minutes:', $lines[0]);
@@ -147,14 +212,24 @@ final class PlanCommandTest extends TestCase
 
     public function testRolesSayWhoIsPainted(): void
     {
-        $plan = PlanSketch::document("role leader\nrole rank\narea coat broad-folds main cloth\n basecoat navy x2\n layer blue raised only leader\n variant teal for rank\n basecoat green x2\narea plume fur-or-feather small fur only leader\n basecoat red x2");
+        $plan = PlanSketch::document(
+            "role leader\nrole rank\narea coat broad-folds main cloth\n basecoat navy x2\n layer blue raised only leader\n variant teal for rank\n basecoat green x2\narea plume fur-or-feather small fur only leader\n basecoat red x2",
+        );
         $plan['version'] = 3;
         $file = self::file($plan);
         $passes = static fn(array $answer): array => array_column($answer['passes'], 'handsOnMinutes', 'step');
-        [$leader, $squad] = [$passes($this->answered('kalokroma:order', $file, '--roles=leader:1')), $passes($this->answered('kalokroma:order', $file, '--roles=leader:1,rank:7,:2'))];
+        [$leader, $squad] = [
+            $passes($this->answered('kalokroma:order', $file, '--roles=leader:1')),
+            $passes($this->answered('kalokroma:order', $file, '--roles=leader:1,rank:7,:2')),
+        ];
         $drops = array_column($this->answered('kalokroma:amounts', $file, '--roles=leader:1,rank:7,:2')['totals'], 'ml', 'code');
         $alone = array_column($this->answered('kalokroma:amounts', $file, '--roles=leader:1')['totals'], 'ml', 'code');
-        $items = $this->answered('kalokroma:schedule', $file, '--roles=leader:1,rank:2', '--sessions='.self::file([['start' => '2026-11-26T18:00:00Z', 'minutes' => 900]]))['items'];
+        $items = $this->answered(
+            'kalokroma:schedule',
+            $file,
+            '--roles=leader:1,rank:2',
+            '--sessions='.self::file([['start' => '2026-11-26T18:00:00Z', 'minutes' => 900]]),
+        )['items'];
 
         self::assertSame(['undercoat', 'coat-1', 'plume-1', 'coat-2'], array_keys($leader));
         self::assertSame(['coat-1', 'coat-2', 'plume-1', 'teal.teal-1', 'undercoat'], (static function () use ($squad): array {
@@ -181,7 +256,10 @@ final class PlanCommandTest extends TestCase
         $plan = self::file(PlanSketch::document("area coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1"));
         $answer = $this->answered('kalokroma:round-trip', $plan, '--step=coat-1');
 
-        self::assertSame([['models' => 1, 'waitMinutes' => 20], ['models' => 2, 'waitMinutes' => 17.5], ['models' => 9, 'waitMinutes' => 0]], [$answer['waits'][0], $answer['waits'][1], $answer['waits'][8]]);
+        self::assertSame(
+            [['models' => 1, 'waitMinutes' => 20], ['models' => 2, 'waitMinutes' => 17.5], ['models' => 9, 'waitMinutes' => 0]],
+            [$answer['waits'][0], $answer['waits'][1], $answer['waits'][8]],
+        );
         self::assertSame(9, $answer['smallestWithoutWaiting']);
         $run = self::process('kalokroma:round-trip', $plan, '--step=hat-9', '--json');
         self::assertSame(1, $run->run());
@@ -189,7 +267,14 @@ final class PlanCommandTest extends TestCase
 
     public function testMendWritesThePlanAndTheFindingIsGone(): void
     {
-        $run = self::process('kalokroma:mend', self::EXAMPLES.'/barge-number-after-grime.plan.json', '--finding=decal-after-grime', '--area=bow', '--step=bow-03', '--mend=1');
+        $run = self::process(
+            'kalokroma:mend',
+            self::EXAMPLES.'/barge-number-after-grime.plan.json',
+            '--finding=decal-after-grime',
+            '--area=bow',
+            '--step=bow-03',
+            '--mend=1',
+        );
         $run->mustRun();
         $mended = json_decode($run->getOutput(), true);
         self::assertSame(['bow-01', 'bow-03', 'bow-02'], array_column($mended['areas'][0]['steps'], 'id'));
@@ -199,7 +284,16 @@ final class PlanCommandTest extends TestCase
     public function testARecipeIsWrittenWithItsStagesItsMinutesAndWhatIsMissing(): void
     {
         $demo = 'resources/demo';
-        $proposals = $this->answered('kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#1c1c1e', '--level=table-ready', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['proposals'];
+        $proposals = $this->answered(
+            'kalokroma:write-recipe',
+            '--texture=broad-folds',
+            '--material=cloth',
+            '--target=#e2b21f',
+            '--undercoat=#1c1c1e',
+            '--level=table-ready',
+            "--paints=$demo/catalogue.csv",
+            "--shelf=$demo/shelf.csv",
+        )['proposals'];
 
         self::assertCount(3, $proposals);
         self::assertCount(3, array_unique(array_column($proposals, 'school')));
@@ -209,21 +303,44 @@ final class PlanCommandTest extends TestCase
             self::assertSame(['undercoat', ...array_column($proposal['steps'], 'id')], array_column($proposal['stages'], 'step'));
             self::assertGreaterThan(0, $proposal['minutes']);
         }
-        $brief = $this->answered('kalokroma:write-recipe', '--texture=broad-folds', '--material=cloth', '--target=#e2b21f', '--undercoat=#1c1c1e', '--wishes=fewer-steps, warmer', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['proposals'];
+        $brief = $this->answered(
+            'kalokroma:write-recipe',
+            '--texture=broad-folds',
+            '--material=cloth',
+            '--target=#e2b21f',
+            '--undercoat=#1c1c1e',
+            '--wishes=fewer-steps, warmer',
+            "--paints=$demo/catalogue.csv",
+            "--shelf=$demo/shelf.csv",
+        )['proposals'];
         $count = static fn(array $all): int => array_sum(array_map(static fn(array $proposal): int => count($proposal['steps']), $all));
         self::assertLessThan($count($proposals), $count($brief));
-        $one = $this->answered('kalokroma:write-recipe', '--target=#8a8d90', '--material=metal', '--school=true-metal', "--paints=$demo/catalogue.csv")['proposals'];
+        $one = $this->answered(
+            'kalokroma:write-recipe',
+            '--target=#8a8d90',
+            '--material=metal',
+            '--school=true-metal',
+            "--paints=$demo/catalogue.csv",
+        )['proposals'];
         self::assertSame([['true-metal'], []], [array_column($one, 'school'), $one[0]['missing']]);
     }
 
     public function testAnUndercoatIsAdvisedWithCoatsByAreaAndReasons(): void
     {
         $demo = 'resources/demo';
-        $candidates = $this->answered('kalokroma:undercoat', self::EXAMPLES.'/heron-clean.plan.json', "--paints=$demo/catalogue.csv", "--shelf=$demo/shelf.csv")['candidates'];
+        $candidates = $this->answered(
+            'kalokroma:undercoat',
+            self::EXAMPLES.'/heron-clean.plan.json',
+            "--paints=$demo/catalogue.csv",
+            "--shelf=$demo/shelf.csv",
+        )['candidates'];
 
         self::assertSame(['base', 'light', 'coneDegrees', 'score', 'reasons', 'areas', 'minutes'], array_keys($candidates[0]));
         self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($candidates[0]['base']));
-        self::assertSame(array_column($this->answered('kalokroma:simulate', self::EXAMPLES.'/heron-clean.plan.json')['areas'], 'id'), array_column($candidates[0]['areas'], 'id'));
+        self::assertSame(
+            array_column($this->answered('kalokroma:simulate', self::EXAMPLES.'/heron-clean.plan.json')['areas'], 'id'),
+            array_column($candidates[0]['areas'], 'id'),
+        );
         self::assertSame([45, true], [$candidates[0]['coneDegrees'], $candidates[0]['score'] >= $candidates[1]['score']]);
     }
 
@@ -237,14 +354,20 @@ final class PlanCommandTest extends TestCase
         self::assertSame([1, 'coat', 'basecoat'], [$answer['read'][0]['line'], $answer['read'][0]['area'], $answer['read'][0]['technique']]);
         self::assertSame(['maker', 'code', 'name', 'parts'], array_keys($answer['read'][0]['paints'][0]));
         self::assertSame([2], $answer['unread']);
-        self::assertSame(['coat-1', 'coat-2'], array_column($this->answered('kalokroma:simulate', self::file($answer['plan']))['areas'][0]['stages'], 'step'));
+        self::assertSame(
+            ['coat-1', 'coat-2'],
+            array_column($this->answered('kalokroma:simulate', self::file($answer['plan']))['areas'][0]['stages'], 'step'),
+        );
         file_put_contents($guide, "Nothing of the kind.\n");
         self::assertSame([], $this->answered('kalokroma:read-guide', $guide, '--paints=resources/demo/catalogue.csv')['plan']['areas']);
     }
 
     public function testSprayCheckKnowsTheWeatherForEachWay(): void
     {
-        $verdict = fn(int $celsius, int $humidity, string $method): array => array_intersect_key($this->answered('kalokroma:spray-check', "--celsius=$celsius", "--humidity=$humidity", "--method=$method"), ['verdict' => 0, 'waitMinutes' => 0]);
+        $verdict = fn(int $celsius, int $humidity, string $method): array => array_intersect_key(
+            $this->answered('kalokroma:spray-check', "--celsius=$celsius", "--humidity=$humidity", "--method=$method"),
+            ['verdict' => 0, 'waitMinutes' => 0],
+        );
 
         self::assertSame(['verdict' => 'go', 'waitMinutes' => 60], $verdict(20, 50, 'spray-can'));
         self::assertSame(['verdict' => 'go', 'waitMinutes' => 150], $verdict(20, 70, 'spray-can'));
@@ -268,7 +391,11 @@ final class PlanCommandTest extends TestCase
         yield 'another way through' => [2, '--style', ['kalokroma:order', $heron, '--style=sideways']];
         yield 'a rule that is none' => [2, '--finding', ['kalokroma:mend', $heron, '--finding=ugly']];
         yield 'what is not found' => [2, 'unprimed', ['kalokroma:mend', $heron, '--finding=unprimed']];
-        yield 'a mend that is none' => [2, 'mends', ['kalokroma:mend', self::EXAMPLES.'/wash-on-smooth-post.plan.json', '--finding=blotchy-wash', '--mend=9']];
+        yield 'a mend that is none' => [
+            2,
+            'mends',
+            ['kalokroma:mend', self::EXAMPLES.'/wash-on-smooth-post.plan.json', '--finding=blotchy-wash', '--mend=9'],
+        ];
         yield 'no weather' => [2, '--humidity', ['kalokroma:spray-check', '--celsius=20']];
         yield 'impossible weather' => [2, 'humidity', ['kalokroma:spray-check', '--celsius=20', '--humidity=140']];
         yield 'no method' => [2, '--method', ['kalokroma:spray-check', '--celsius=20', '--humidity=50', '--method=roller']];

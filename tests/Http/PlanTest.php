@@ -79,7 +79,10 @@ final class PlanTest extends HttpTestCase
         }
         self::assertArrayNotHasKey('posts', $undone['document']);
         $changed['more'] = str_repeat('x', 70_000);
-        self::assertSame(['document'], self::fields($this->save(['id' => $plan['id'], 'document' => $changed, 'version' => $redone['version']], 422)));
+        self::assertSame(
+            ['document'],
+            self::fields($this->save(['id' => $plan['id'], 'document' => $changed, 'version' => $redone['version']], 422)),
+        );
     }
 
     /** The notice's undo names the change it takes back; a later change is never undone by it. */
@@ -160,13 +163,28 @@ final class PlanTest extends HttpTestCase
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         [$area, $step] = [$plan['document']['areas'][0]['id'], $plan['document']['areas'][0]['steps'][0]];
         $at = ['areas', $area, 'steps', $step['id']];
-        $send = fn(array $edit, ?array $was, int $status = 200): array => $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $edit, ...($was === null ? [] : ['was' => $was])], $status);
+        $send = fn(array $edit, ?array $was, int $status = 200): array => $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            ['version' => $plan['version'], 'edit' => $edit, ...($was === null ? [] : ['was' => $was])],
+            $status,
+        );
         $set = static fn(array $fields): array => ['do' => 'set', 'at' => $at, 'fields' => $fields];
 
         $there = $send(['do' => 'set', 'at' => ['model'], 'fields' => ['heightMm' => 41]], null);
         self::assertSame($there['version'], $send($set(['coats' => 4]), null, 409)['version']);
-        $here = $send($set(['coats' => 4, 'note' => ' as it was typed ']), [['at' => $at, 'fields' => ['coats' => $step['coats'], 'note' => $step['note']]]]);
-        self::assertSame([41, 4, ' as it was typed '], [$here['document']['model']['heightMm'], $here['document']['areas'][0]['steps'][0]['coats'], $here['document']['areas'][0]['steps'][0]['note']]);
+        $here = $send(
+            $set(['coats' => 4, 'note' => ' as it was typed ']),
+            [['at' => $at, 'fields' => ['coats' => $step['coats'], 'note' => $step['note']]]],
+        );
+        self::assertSame(
+            [41, 4, ' as it was typed '],
+            [
+                $here['document']['model']['heightMm'],
+                $here['document']['areas'][0]['steps'][0]['coats'],
+                $here['document']['areas'][0]['steps'][0]['note'],
+            ],
+        );
 
         // The whole step, as a desk knows it, guards what takes its place.
         $whole = array_diff_key($step, ['id' => true]);
@@ -177,10 +195,20 @@ final class PlanTest extends HttpTestCase
         self::assertNotContains($step['id'], array_column($gone['document']['areas'][0]['steps'], 'id'));
         self::assertNull($send($set(['coats' => 1]), [['at' => $at, 'fields' => ['coats' => 4]]], 409)['now'][0]['fields']);
         self::assertSame(['at'], self::fields($this->edit($gone, $set(['coats' => 1]), 422)));
-        self::assertSame(['areas.0.steps.0.coats'], self::fields($this->edit($gone, ['do' => 'set', 'at' => ['areas', $area, 'steps', $gone['document']['areas'][0]['steps'][0]['id']], 'fields' => ['coats' => -1]], 422)));
+        self::assertSame(
+            ['areas.0.steps.0.coats'],
+            self::fields($this->edit(
+                $gone,
+                ['do' => 'set', 'at' => ['areas', $area, 'steps', $gone['document']['areas'][0]['steps'][0]['id']], 'fields' => ['coats' => -1]],
+                422,
+            )),
+        );
 
         // What touches nothing that was there is laid on whatever is there.
-        self::assertSame('Banner', $send(['do' => 'add-area', 'id' => 'banner', 'name' => 'Banner'], [])['document']['areas'][count($plan['document']['areas'])]['name']);
+        self::assertSame(
+            'Banner',
+            $send(['do' => 'add-area', 'id' => 'banner', 'name' => 'Banner'], [])['document']['areas'][count($plan['document']['areas'])]['name'],
+        );
         $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $plan['version']], 409);
     }
 
@@ -244,10 +272,22 @@ final class PlanTest extends HttpTestCase
         yield 'no name' => [static fn(array $document): array => [...$document, 'name' => '  '], 'name'];
         yield 'overlong name' => [static fn(array $document): array => [...$document, 'name' => str_repeat('ä', 121)], 'name'];
         yield 'control characters' => [static fn(array $document): array => [...$document, 'name' => "a\x00b"], 'name'];
-        yield 'height as text' => [static fn(array $document): array => array_replace_recursive($document, ['model' => ['heightMm' => '32']]), 'model.heightMm'];
-        yield 'unknown body' => [static fn(array $document): array => array_replace_recursive($document, ['model' => ['bodyType' => 'ghost']]), 'model.bodyType'];
-        yield 'unknown undercoat' => [static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['base' => 'none']]), 'undercoat.base'];
-        yield 'cone too wide' => [static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['coneDegrees' => 120]]), 'undercoat.coneDegrees'];
+        yield 'height as text' => [
+            static fn(array $document): array => array_replace_recursive($document, ['model' => ['heightMm' => '32']]),
+            'model.heightMm',
+        ];
+        yield 'unknown body' => [
+            static fn(array $document): array => array_replace_recursive($document, ['model' => ['bodyType' => 'ghost']]),
+            'model.bodyType',
+        ];
+        yield 'unknown undercoat' => [
+            static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['base' => 'none']]),
+            'undercoat.base',
+        ];
+        yield 'cone too wide' => [
+            static fn(array $document): array => array_replace_recursive($document, ['undercoat' => ['coneDegrees' => 120]]),
+            'undercoat.coneDegrees',
+        ];
         yield 'areas no list' => [static fn(array $document): array => [...$document, 'areas' => 'many'], 'areas'];
         yield 'area an array of nothing' => [static fn(array $document): array => [...$document, 'areas' => [7]], 'areas.0'];
         yield 'unknown texture' => [$area('texture', 'jelly'), 'areas.0.texture'];
@@ -277,7 +317,11 @@ final class PlanTest extends HttpTestCase
         $paints = array_column($plan['paints'], 'id');
         foreach ([[0], [-1], [10], [5, 5]] as $parts) {
             $document = $plan['document'];
-            $document['areas'][0]['steps'][0]['mix'] = array_map(static fn(int $count, int $i): array => ['paint' => $paints[$i], 'parts' => $count], $parts, array_keys($parts));
+            $document['areas'][0]['steps'][0]['mix'] = array_map(
+                static fn(int $count, int $i): array => ['paint' => $paints[$i], 'parts' => $count],
+                $parts,
+                array_keys($parts),
+            );
             $problem = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422);
             self::assertStringStartsWith('areas.0.steps.0.mix', self::fields($problem)[0]);
         }
@@ -289,7 +333,10 @@ final class PlanTest extends HttpTestCase
         [$one, $other] = array_column($plan['document']['areas'], 'id');
         $document = $plan['document'];
         $document['areas'][0]['touches'] = [$one];
-        self::assertSame(['areas.0.touches'], self::fields($this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422)));
+        self::assertSame(
+            ['areas.0.touches'],
+            self::fields($this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']], 422)),
+        );
 
         $document = $plan['document'];
         $document['areas'][0]['liesUnder'] = [$other];
@@ -314,10 +361,12 @@ final class PlanTest extends HttpTestCase
     {
         $paint = $this->paint('Reed Green')->id;
         $areas = array_map(static fn(string $name): array => [
-            'id' => (string) Str::ulid(), 'name' => $name, 'texture' => 'close-folds', 'size' => 'medium', 'importance' => 'normal', 'touches' => [], 'liesUnder' => [],
+            'id' => (string) Str::ulid(), 'name' => $name, 'texture' => 'close-folds', 'size' => 'medium', 'importance' => 'normal',
+            'touches' => [], 'liesUnder' => [],
             'steps' => array_map(static fn(string $technique): array => [
                 'id' => (string) Str::ulid(), 'technique' => $technique, 'mix' => [['paint' => $paint, 'parts' => 1]],
-                'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'], 'coats' => 1, 'brush' => 'medium', 'place' => 'everywhere', 'note' => '',
+                'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water'], 'coats' => 1, 'brush' => 'medium', 'place' => 'everywhere',
+                'note' => '',
             ], ['primer', 'basecoat', 'wash', 'drybrush', 'highlight']),
         ], ['Coat', 'Boots']);
         $plan = $this->ask('POST', '/plans', ['document' => [
@@ -331,9 +380,15 @@ final class PlanTest extends HttpTestCase
 
     public function testALoosePartIsPrimedByItselfInAPassThatBearsItsName(): void
     {
-        $plan = array_values(array_filter($this->ask('GET', '/plans')['plans'], static fn(array $one): bool => $one['name'] === 'Provost on the White Heron'))[0];
+        $plan = array_values(array_filter(
+            $this->ask('GET', '/plans')['plans'],
+            static fn(array $one): bool => $one['name'] === 'Provost on the White Heron',
+        ))[0];
         $plan = $this->ask('GET', "/plans/$plan[id]");
-        $white = array_values(array_filter($this->ask('GET', '/paints?search=White%20Primer')['paints'], static fn(array $one): bool => $one['name'] === 'White Primer'))[0];
+        $white = array_values(array_filter(
+            $this->ask('GET', '/paints?search=White%20Primer')['paints'],
+            static fn(array $one): bool => $one['name'] === 'White Primer',
+        ))[0];
         $document = $plan['document'];
         $area = $document['areas'][2]['id'];
         $document['parts'] = [['id' => 'rider', 'name' => 'Rider', 'undercoat' => ['base' => $white['id']]]];
@@ -342,12 +397,30 @@ final class PlanTest extends HttpTestCase
         $saved = $this->save(['id' => $plan['id'], 'document' => $document, 'version' => $plan['version']]);
 
         self::assertSame($white['id'], $saved['document']['parts'][0]['undercoat']['base']);
-        $first = static fn(array $of): string => $of['looks']['areas'][$area]['strip']['stages'][0]['look']['zones'][2]['hex'] ?? json_encode($of['looks']['areas'][$area]['strip']['stages'][0]);
+        $first = static fn(array $of): string => $of['looks']['areas'][$area]['strip']['stages'][0]['look']['zones'][2]['hex'] ?? json_encode(
+            $of['looks']['areas'][$area]['strip']['stages'][0],
+        );
         self::assertNotSame($first($plan), $first($saved));
-        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'In two pieces', 'models' => 2, 'startsOn' => '2026-11-26'], 201);
-        self::assertContains('Rider', array_column(array_filter($batch['steps'], static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat')), 'areaName'));
+        $batch = $this->ask(
+            'POST',
+            '/batches',
+            ['planId' => $plan['id'], 'name' => 'In two pieces', 'models' => 2, 'startsOn' => '2026-11-26'],
+            201,
+        );
+        self::assertContains(
+            'Rider',
+            array_column(
+                array_filter($batch['steps'], static fn(array $one): bool => str_starts_with($one['step']['id'], 'undercoat')),
+                'areaName',
+            ),
+        );
         $primer = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['areaName'] === 'Rider'))[0];
-        $this->ask('POST', "/batches/$batch[id]/log", ['id' => strtolower((string) \Illuminate\Support\Str::ulid()), 'stepId' => $primer['step']['id'], 'models' => 2], 201);
+        $this->ask(
+            'POST',
+            "/batches/$batch[id]/log",
+            ['id' => strtolower((string) \Illuminate\Support\Str::ulid()), 'stepId' => $primer['step']['id'], 'models' => 2],
+            201,
+        );
         // The paint is in use now, and named where.
         self::assertStringContainsString('Provost', $this->ask('DELETE', "/paints/$white[id]", null, 409)['detail']);
     }

@@ -20,13 +20,18 @@ final class PurchaseTest extends HttpTestCase
 
         self::assertNotSame([], $answer['needs']);
         self::assertSame($cheapest['total'], array_sum(array_map(static fn(array $item): int => $item['quote']['price'], $cheapest['items'])));
-        $met = array_merge(...array_map(static fn(array $item): array => array_column(array_column($item['does'], 'wanted'), 'id'), $cheapest['items']));
+        $met = array_merge(
+            ...array_map(static fn(array $item): array => array_column(array_column($item['does'], 'wanted'), 'id'), $cheapest['items'])
+        );
         self::assertEqualsCanonicalizing(array_column($answer['needs'], 'id'), [...$met, ...array_column($answer['unmeetable'], 'id')]);
         foreach (['fewestBoxes', 'bestValue'] as $way) {
             self::assertGreaterThanOrEqual($cheapest['total'], $answer['purchases'][$way]['total']);
         }
         self::assertLessThanOrEqual(count($cheapest['items']), count($answer['purchases']['fewestBoxes']['items']));
-        self::assertLessThanOrEqual(count($answer['needs']), count($this->ask('POST', '/purchases/advice', ['plan' => $this->plan()->id, 'shelfStandsIn' => true])['needs']));
+        self::assertLessThanOrEqual(
+            count($answer['needs']),
+            count($this->ask('POST', '/purchases/advice', ['plan' => $this->plan()->id, 'shelfStandsIn' => true])['needs']),
+        );
     }
 
     /** The demo owns Mud, which is near enough; nobody else sells anything like it. */
@@ -34,13 +39,19 @@ final class PurchaseTest extends HttpTestCase
     {
         $answer = $this->ask('POST', '/purchases/advice', ['text' => "Marsh Umber #5b4632\nDeep Tide"]);
 
-        self::assertSame([['Marsh Umber', 'Mud']], array_map(static fn(array $one): array => [$one['wanted']['name'], $one['by']['name']], $answer['onShelf']));
+        self::assertSame(
+            [['Marsh Umber', 'Mud']],
+            array_map(static fn(array $one): array => [$one['wanted']['name'], $one['by']['name']], $answer['onShelf']),
+        );
         self::assertSame([], $answer['unmeetable']);
         foreach ($answer['purchases'] as $purchase) {
             self::assertNotContains('Mud', array_column($purchase['items'], 'name'));
             self::assertSame([], $purchase['open']);
         }
-        self::assertSame(['Marsh Umber'], array_column($this->ask('POST', '/purchases/advice', ['text' => 'Marsh Umber #5b4632', 'tolerance' => 0.5])['unmeetable'], 'name'));
+        self::assertSame(
+            ['Marsh Umber'],
+            array_column($this->ask('POST', '/purchases/advice', ['text' => 'Marsh Umber #5b4632', 'tolerance' => 0.5])['unmeetable'], 'name'),
+        );
     }
 
     public function testAPriceByHandWinsOverTheShop(): void
@@ -52,7 +63,10 @@ final class PurchaseTest extends HttpTestCase
         self::assertSame(99, $this->ask('PUT', "/paints/$tide->id/price", ['price' => 99])['price']);
         self::assertSame(99, $this->ask('POST', '/purchases/advice', ['text' => 'Deep Tide', 'tolerance' => 0])['purchases']['cheapest']['total']);
         self::assertNull($this->ask('PUT', "/paints/$tide->id/price", ['price' => null])['handPrice']);
-        self::assertSame($before['total'], $this->ask('POST', '/purchases/advice', ['text' => 'Deep Tide', 'tolerance' => 0])['purchases']['cheapest']['total']);
+        self::assertSame(
+            $before['total'],
+            $this->ask('POST', '/purchases/advice', ['text' => 'Deep Tide', 'tolerance' => 0])['purchases']['cheapest']['total'],
+        );
         self::assertSame(['price'], self::fields($this->ask('PUT', "/paints/$tide->id/price", ['price' => -1], 422)));
         self::assertSame(['price'], self::fields($this->ask('PUT', "/paints/$tide->id/price", [], 422)));
         $set = PaintSet::query()->firstOrFail();
@@ -80,12 +94,20 @@ final class PurchaseTest extends HttpTestCase
 
     public function testOnlyWhatIsInStockIsAdvisedWhenWished(): void
     {
-        $product = Product::query()->get()->first(static fn(Product $one): bool => (new SimulatedShop)->offer($one->maker, $one->code, $one->price, Date::today())->stock === 0);
+        $product = Product::query()->get()->first(static fn(Product $one): bool => (new SimulatedShop)->offer(
+            $one->maker,
+            $one->code,
+            $one->price,
+            Date::today(),
+        )->stock === 0);
         self::assertNotNull($product);
         $wish = ['text' => "$product->maker $product->code", 'tolerance' => 0];
         Pot::query()->whereKey($product->id)->delete();
 
-        self::assertNotContains('pot-'.$product->id, array_column($this->ask('POST', '/purchases/advice', [...$wish, 'inStockOnly' => true])['purchases']['cheapest']['items'], 'item'));
+        self::assertNotContains(
+            'pot-'.$product->id,
+            array_column($this->ask('POST', '/purchases/advice', [...$wish, 'inStockOnly' => true])['purchases']['cheapest']['items'], 'item'),
+        );
         self::assertSame([], $this->ask('POST', '/purchases/advice', $wish)['unmeetable']);
     }
 

@@ -20,11 +20,22 @@ final class RecipeTest extends HttpTestCase
 
         $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area['id'], 'steps' => $proposals[0]['steps']]);
         self::assertSame(array_column($proposals[0]['steps'], 'id'), array_column($taken['document']['areas'][0]['steps'], 'id'));
-        self::assertSame([], array_values(array_filter($taken['looks']['findings'], static fn(array $one): bool => in_array($one['stepId'], array_column($proposals[0]['steps'], 'id'), true) && $one['rule'] !== 'paint-missing')));
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                $taken['looks']['findings'],
+                static fn(array $one): bool => in_array($one['stepId'], array_column($proposals[0]['steps'], 'id'), true)
+                    && $one['rule'] !== 'paint-missing',
+            )),
+        );
         $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
         self::assertSame($plan['document'], $back['document']);
 
-        $one = $this->ask('POST', "/plans/$plan[id]/areas/$area[id]/recipes", ['target' => ['paint' => $this->paint('Oilskin Yellow')->id], 'school' => 'layer-up'])['proposals'];
+        $one = $this->ask(
+            'POST',
+            "/plans/$plan[id]/areas/$area[id]/recipes",
+            ['target' => ['paint' => $this->paint('Oilskin Yellow')->id], 'school' => 'layer-up'],
+        )['proposals'];
         self::assertSame(['layer-up'], array_column($one, 'school'));
     }
 
@@ -36,7 +47,10 @@ final class RecipeTest extends HttpTestCase
         $answer = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => 'warm red'], 'wishes' => ['brighter']]);
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $answer['asked']);
         $wish = ['school' => null, 'wishes' => ['brighter']];
-        $taken = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area, 'steps' => $answer['proposals'][0]['steps'], 'aim' => $answer['asked'], 'wish' => $wish]);
+        $taken = $this->edit(
+            $plan,
+            ['do' => 'repaint-area', 'area' => $area, 'steps' => $answer['proposals'][0]['steps'], 'aim' => $answer['asked'], 'wish' => $wish],
+        );
 
         self::assertSame([$answer['asked'], $wish], [$taken['document']['areas'][1]['aim'], $taken['document']['areas'][1]['wish']]);
         self::assertSame(3, $taken['document']['version']);
@@ -50,7 +64,12 @@ final class RecipeTest extends HttpTestCase
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $path = "/plans/$plan[id]/areas/{$plan['document']['areas'][0]['id']}/recipes";
-        $techniques = fn(): array => array_merge(...array_map(static fn(array $one): array => array_column($one['steps'], 'technique'), $this->ask('POST', $path, ['target' => ['colour' => '#26508a']])['proposals']));
+        $techniques = fn(): array => array_merge(
+            ...array_map(
+                static fn(array $one): array => array_column($one['steps'], 'technique'),
+                $this->ask('POST', $path, ['target' => ['colour' => '#26508a']])['proposals'],
+            )
+        );
         self::assertNotContains('spray-layer', $techniques());
 
         self::assertTrue($this->ask('PUT', '/settings', ['tools' => ['airbrush' => true]])['tools']['airbrush']);
@@ -63,7 +82,10 @@ final class RecipeTest extends HttpTestCase
     {
         $plan = $this->plan();
         $path = "/plans/$plan->id/areas/{$plan->document['areas'][1]['id']}/recipes";
-        $count = fn(array $wishes): int => array_sum(array_map(static fn(array $one): int => count($one['steps']), $this->ask('POST', $path, ['target' => ['colour' => '#3f6b35'], 'wishes' => $wishes])['proposals']));
+        $count = fn(array $wishes): int => array_sum(array_map(
+            static fn(array $one): int => count($one['steps']),
+            $this->ask('POST', $path, ['target' => ['colour' => '#3f6b35'], 'wishes' => $wishes])['proposals'],
+        ));
 
         self::assertLessThan($count([]), $count(['fewer-steps']));
         self::assertSame($count([]), $count(['warmer', 'cooler']));
@@ -74,7 +96,11 @@ final class RecipeTest extends HttpTestCase
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $area = $plan['document']['areas'][0]['id'];
         self::assertSame(array_column($plan['document']['areas'][0]['steps'], 'id'), $plan['looks']['areas'][$area]['byHand']);
-        $written = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => '#26508a'], 'school' => 'layer-up'])['proposals'][0];
+        $written = $this->ask(
+            'POST',
+            "/plans/$plan[id]/areas/$area/recipes",
+            ['target' => ['colour' => '#26508a'], 'school' => 'layer-up'],
+        )['proposals'][0];
         $plan = $this->edit($plan, ['do' => 'repaint-area', 'area' => $area, 'steps' => $written['steps']]);
         self::assertSame([], $plan['looks']['areas'][$area]['byHand']);
 
@@ -83,7 +109,11 @@ final class RecipeTest extends HttpTestCase
         $mine = $plan['document']['areas'][0]['steps'][1];
         self::assertSame([$mine['id']], $plan['looks']['areas'][$area]['byHand']);
 
-        $again = $this->ask('POST', "/plans/$plan[id]/areas/$area/recipes", ['target' => ['colour' => '#a3231f'], 'keep' => [$mine['id']]])['proposals'];
+        $again = $this->ask(
+            'POST',
+            "/plans/$plan[id]/areas/$area/recipes",
+            ['target' => ['colour' => '#a3231f'], 'keep' => [$mine['id']]],
+        )['proposals'];
         foreach ($again as $proposal) {
             self::assertContains($mine, $proposal['steps'], $proposal['school']);
             self::assertNotContains($written['steps'][0]['id'], array_column($proposal['steps'], 'id'));
@@ -95,10 +125,16 @@ final class RecipeTest extends HttpTestCase
         [$plan, $other] = [$this->plan(), $this->plan('Provost on the White Heron')];
         $path = "/plans/$plan->id/areas/{$plan->document['areas'][1]['id']}/recipes";
         $like = fn(array $target): array => $this->ask('POST', $path, ['target' => $target])['proposals'][0]['strip']['final']['zones'][2];
-        $named = fn(string $name): string => array_values(array_filter($other->document['areas'], static fn(array $one): bool => $one['name'] === $name))[0]['id'];
+        $named = fn(string $name): string => array_values(array_filter(
+            $other->document['areas'],
+            static fn(array $one): bool => $one['name'] === $name,
+        ))[0]['id'];
 
         self::assertStringContainsString('yellow', $like(['area' => $plan->document['areas'][0]['id']])['words']);
-        self::assertNotSame($like(['area' => $plan->document['areas'][0]['id']])['hex'], $like(['plan' => $other->id, 'area' => $named('Cloak')])['hex']);
+        self::assertNotSame(
+            $like(['area' => $plan->document['areas'][0]['id']])['hex'],
+            $like(['plan' => $other->id, 'area' => $named('Cloak')])['hex'],
+        );
         self::assertSame(['target.area'], self::fields($this->ask('POST', $path, ['target' => ['area' => 'nobody']], 422)));
         $this->ask('POST', $path, ['target' => ['plan' => 'nobody', 'area' => 'nobody']], 404);
     }
@@ -114,7 +150,11 @@ final class RecipeTest extends HttpTestCase
         $look = $both['looks']['areas'][$area['id']]['variants'][0];
         self::assertSame(['blue', false, $other['strip']['final']], [$look['id'], $look['isRecipe'], $look['strip']['final']]);
 
-        $both['document']['areas'][1]['variants'][0] = ['tried' => true, 'verdict' => 'glows', ...array_diff_key($both['document']['areas'][1]['variants'][0], ['tried' => 0, 'verdict' => 0])];
+        $both['document']['areas'][1]['variants'][0] = [
+            'tried' => true,
+            'verdict' => 'glows',
+            ...array_diff_key($both['document']['areas'][1]['variants'][0], ['tried' => 0, 'verdict' => 0]),
+        ];
         $judged = $this->save($both);
         self::assertFalse($judged['looks']['areas'][$area['id']]['isTried']);
 
@@ -128,8 +168,24 @@ final class RecipeTest extends HttpTestCase
 
         $less = $this->edit($back, ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']);
         self::assertSame(['before'], array_column($less['document']['areas'][1]['variants'], 'id'));
-        self::assertSame(['variant'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']], 422)));
-        self::assertSame(['id'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $less['version'], 'edit' => ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'before', 'name' => 'x']], 422)));
+        self::assertSame(
+            ['variant'],
+            self::fields($this->ask(
+                'POST',
+                "/plans/$plan[id]/edits",
+                ['version' => $less['version'], 'edit' => ['do' => 'remove-variant', 'area' => $area['id'], 'variant' => 'blue']],
+                422,
+            )),
+        );
+        self::assertSame(
+            ['id'],
+            self::fields($this->ask(
+                'POST',
+                "/plans/$plan[id]/edits",
+                ['version' => $less['version'], 'edit' => ['do' => 'add-variant', 'area' => $area['id'], 'id' => 'before', 'name' => 'x']],
+                422,
+            )),
+        );
         self::assertSame($back['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $less['version']])['document']);
     }
 
@@ -149,7 +205,10 @@ final class RecipeTest extends HttpTestCase
     {
         $plan = $this->plan();
 
-        self::assertContains($field, self::fields($this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", $wish, 422)));
+        self::assertContains(
+            $field,
+            self::fields($this->ask('POST', "/plans/$plan->id/areas/{$plan->document['areas'][0]['id']}/recipes", $wish, 422)),
+        );
     }
 
     public function testARecipeForNobody(): void
@@ -166,10 +225,16 @@ final class RecipeTest extends HttpTestCase
         self::assertSame(['stipple', 'Stipple'], [$found['technique'], $found['label']]);
         self::assertNotSame([], $found['places']);
         foreach ($found['places'] as $place) {
-            self::assertSame(['stipple'], array_column(array_filter($place['steps'], static fn(array $one): bool => $one['id'] === $place['stepId']), 'technique'));
+            self::assertSame(
+                ['stipple'],
+                array_column(array_filter($place['steps'], static fn(array $one): bool => $one['id'] === $place['stepId']), 'technique'),
+            );
         }
         $place = $found['places'][0];
-        $made = $this->edit($plan, ['do' => 'add-variant', 'area' => $place['areaId'], 'id' => 'trial', 'name' => 'stipple, to practise', 'steps' => $place['steps']]);
+        $made = $this->edit(
+            $plan,
+            ['do' => 'add-variant', 'area' => $place['areaId'], 'id' => 'trial', 'name' => 'stipple, to practise', 'steps' => $place['steps']],
+        );
         $area = array_values(array_filter($made['document']['areas'], static fn(array $one): bool => $one['id'] === $place['areaId']))[0];
         self::assertContains('stipple, to practise', array_column($area['variants'], 'name'));
         self::assertSame(['technique'], self::fields($this->ask('GET', "/plans/$plan[id]/practice?technique=glitter", null, 422)));

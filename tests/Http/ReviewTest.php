@@ -21,7 +21,10 @@ final class ReviewTest extends HttpTestCase
 
         $made = $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $mend]);
         self::assertSame($shown['areas'][$finding['areaId']], $made['looks']['areas'][$finding['areaId']]);
-        self::assertSame(['rule'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $made['version'], 'edit' => $mend], 422)));
+        self::assertSame(
+            ['rule'],
+            self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $made['version'], 'edit' => $mend], 422)),
+        );
         self::assertSame($plan['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $made['version']])['document']);
     }
 
@@ -48,7 +51,12 @@ final class ReviewTest extends HttpTestCase
         self::assertTrue($moved['looks']['isOrdered']);
 
         // A recipe's own sequence holds, and the message names both steps.
-        $problem = $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $moved['version'], 'edit' => ['do' => 'run-step', 'step' => $coat[3]['id'], 'before' => $coat[0]['id']]], 422);
+        $problem = $this->ask(
+            'POST',
+            "/plans/$plan[id]/edits",
+            ['version' => $moved['version'], 'edit' => ['do' => 'run-step', 'step' => $coat[3]['id'], 'before' => $coat[0]['id']]],
+            422,
+        );
         self::assertStringContainsString('"Wash" before "Layer"', $problem['detail']);
         self::assertSame(self::steps($moved), self::steps($this->ask('GET', "/plans/$plan[id]")));
 
@@ -87,7 +95,11 @@ final class ReviewTest extends HttpTestCase
         $before = array_column(array_column($batch['steps'], 'step'), 'id');
         $this->ask('POST', "/batches/$batch[id]/log", ['id' => '01KAFERRYW000000000000TEST', 'stepId' => $before[2], 'models' => 3], 201);
         $changed = $this->edit($varnished, ['do' => 'run-step', 'step' => $before[9], 'before' => $before[2]]);
-        self::assertSame($before, array_column(array_column($this->ask('GET', "/batches/$batch[id]")['steps'], 'step'), 'id'), 'A change of the plan reshuffles nothing.');
+        self::assertSame(
+            $before,
+            array_column(array_column($this->ask('GET', "/batches/$batch[id]")['steps'], 'step'), 'id'),
+            'A change of the plan reshuffles nothing.',
+        );
         $after = array_column(array_column($this->ask('POST', "/batches/$batch[id]/refresh")['steps'], 'step'), 'id');
         self::assertLessThan(array_search($before[9], $after, true), array_search($before[2], $after, true), 'What was done stays first.');
         self::assertSame($before[9], self::steps($changed)[0]);
@@ -112,7 +124,12 @@ final class ReviewTest extends HttpTestCase
         self::assertSame([], array_values(array_diff($ids, self::steps($plan))));
         self::assertSame([], array_values(array_diff($ids, $passes)));
         foreach ($ids as $number => $id) {
-            $done = $this->ask('POST', "/batches/$batch[id]/log", ['id' => sprintf('01KAFERRYW0000000000%06d', $number), 'stepId' => $id, 'models' => 2], 201);
+            $done = $this->ask(
+                'POST',
+                "/batches/$batch[id]/log",
+                ['id' => sprintf('01KAFERRYW0000000000%06d', $number), 'stepId' => $id, 'models' => 2],
+                201,
+            );
         }
         self::assertCount(count($craft), array_filter($done['steps'] ?? [], static fn(array $one): bool => $one['left'] === 0));
     }
@@ -123,7 +140,10 @@ final class ReviewTest extends HttpTestCase
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $bare = $this->save(['id' => $plan['id'], 'document' => [...$plan['document'], 'undercoat' => null], 'version' => $plan['version']]);
         $finding = array_values(array_filter($bare['looks']['findings'], static fn(array $one): bool => $one['rule'] === 'unprimed'))[0];
-        $primed = $this->edit($bare, ['do' => 'mend', 'rule' => 'unprimed', 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1]);
+        $primed = $this->edit(
+            $bare,
+            ['do' => 'mend', 'rule' => 'unprimed', 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1],
+        );
 
         $base = $primed['document']['undercoat']['base'];
         self::assertContains($base, array_column($primed['paints'], 'id'));
@@ -146,7 +166,10 @@ final class ReviewTest extends HttpTestCase
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
         $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Before', 'models' => 3, 'startsOn' => '2026-11-25'], 201);
-        $wash = fn(array $craft): array => array_values(array_filter($craft['techniques'], static fn(array $one): bool => $one['value'] === 'basecoat'))[0];
+        $wash = fn(array $craft): array => array_values(array_filter(
+            $craft['techniques'],
+            static fn(array $one): bool => $one['value'] === 'basecoat',
+        ))[0];
         $usual = $wash($this->ask('GET', '/craft'));
 
         $mine = $wash($this->ask('PUT', '/craft/habits/basecoat', ['coats' => 3, 'dryMinutes' => 45]));
@@ -154,7 +177,10 @@ final class ReviewTest extends HttpTestCase
         $area = $this->edit($plan, ['do' => 'add-area', 'id' => 'new', 'name' => 'Cloak']);
         $step = $this->edit($area, ['do' => 'add-step', 'id' => 'first', 'area' => 'new']);
         self::assertSame(3, $step['document']['areas'][count($step['document']['areas']) - 1]['steps'][0]['coats']);
-        $dry = static fn(array $passes): int => array_values(array_filter($passes, static fn(array $one): bool => ($one['step']['technique'] ?? '') === 'basecoat'))[0]['dryMinutes'];
+        $dry = static fn(array $passes): int => array_values(array_filter(
+            $passes,
+            static fn(array $one): bool => ($one['step']['technique'] ?? '') === 'basecoat',
+        ))[0]['dryMinutes'];
         self::assertSame(20, $dry($this->ask('GET', "/batches/$batch[id]")['steps']));
         self::assertSame(45, $dry($this->ask('POST', "/batches/$batch[id]/refresh")['steps']));
 
@@ -210,7 +236,12 @@ final class ReviewTest extends HttpTestCase
     {
         $server = ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'];
 
-        return $this->judged($this->call('POST', '/api/plans/file', [], [], [], $server, (string) json_encode($document)), 'POST', '/plans/file', $status);
+        return $this->judged(
+            $this->call('POST', '/api/plans/file', [], [], [], $server, (string) json_encode($document)),
+            'POST',
+            '/plans/file',
+            $status,
+        );
     }
 
     /**
@@ -233,7 +264,10 @@ final class ReviewTest extends HttpTestCase
      */
     private static function steps(array $plan): array
     {
-        return array_values(array_map(static fn(array $pass): string => $pass['stepId'], array_filter($plan['looks']['order'], static fn(array $pass): bool => ! $pass['isUndercoat'])));
+        return array_values(array_map(
+            static fn(array $pass): string => $pass['stepId'],
+            array_filter($plan['looks']['order'], static fn(array $pass): bool => ! $pass['isUndercoat']),
+        ));
     }
 
     /**

@@ -53,7 +53,9 @@ final class SafetyTest extends HttpTestCase
     {
         foreach (['/api/craft', '/api/nothing', '/'] as $path) {
             $answer = $this->get($path);
-            $answer->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('Cross-Origin-Resource-Policy', 'same-origin');
+            $answer->assertHeader('X-Content-Type-Options', 'nosniff')
+                ->assertHeader('Referrer-Policy', 'no-referrer')
+                ->assertHeader('Cross-Origin-Resource-Policy', 'same-origin');
             self::assertStringNotContainsString('unsafe-inline', (string) $answer->headers->get('Content-Security-Policy'));
             self::assertStringContainsString('default-src', (string) $answer->headers->get('Content-Security-Policy'));
         }
@@ -94,8 +96,19 @@ final class SafetyTest extends HttpTestCase
 
     public function testNumbersBeyondAllNumbersAreRefused(): void
     {
-        foreach (['/api/mixes' => '{"target":{"colour":"#7a5230"},"amountMl":1e309}', '/api/lists' => '{"text":"x","tolerance":-1e400}'] as $path => $json) {
-            $this->call('POST', $path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)->assertStatus(400);
+        foreach ([
+            '/api/mixes' => '{"target":{"colour":"#7a5230"},"amountMl":1e309}',
+            '/api/lists' => '{"text":"x","tolerance":-1e400}',
+        ] as $path => $json) {
+            $this->call(
+                'POST',
+                $path,
+                [],
+                [],
+                [],
+                ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                $json,
+            )->assertStatus(400);
         }
     }
 
@@ -103,15 +116,30 @@ final class SafetyTest extends HttpTestCase
     public function testEndlessListsAreRefusedAtOnce(): void
     {
         foreach (['kinds', 'avoid', 'insist'] as $list) {
-            self::assertContains($list, self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], $list => array_fill(0, 10_000, 'opaque')], 422)));
+            self::assertContains(
+                $list,
+                self::fields($this->ask('POST', '/mixes', ['target' => ['colour' => '#7a5230'], $list => array_fill(0, 10_000, 'opaque')], 422)),
+            );
         }
-        self::assertContains('marks', self::fields($this->ask('POST', '/photos/x/readings', ['marks' => array_fill(0, 10_000, ['what' => 'grey'])], 422)));
+        self::assertContains(
+            'marks',
+            self::fields($this->ask('POST', '/photos/x/readings', ['marks' => array_fill(0, 10_000, ['what' => 'grey'])], 422)),
+        );
     }
 
     /** @return iterable<array{int, string, int, string}> */
     public static function storageFaults(): iterable
     {
-        yield from [[5, 'database is locked', 503, 'Busy'], [13, 'database or disk is full', 507, 'Disk full'], [11, 'database disk image is malformed', 503, 'Damaged'], [26, 'file is not a database', 503, 'Damaged'], [14, 'unable to open database file', 503, 'Missing'], [8, 'attempt to write a readonly database', 507, 'Not writable'], [1, 'no such table: plans', 503, 'Missing'], [1, 'syntax error', 500, 'Our fault']];
+        yield from [
+            [5, 'database is locked', 503, 'Busy'],
+            [13, 'database or disk is full', 507, 'Disk full'],
+            [11, 'database disk image is malformed', 503, 'Damaged'],
+            [26, 'file is not a database', 503, 'Damaged'],
+            [14, 'unable to open database file', 503, 'Missing'],
+            [8, 'attempt to write a readonly database', 507, 'Not writable'],
+            [1, 'no such table: plans', 503, 'Missing'],
+            [1, 'syntax error', 500, 'Our fault'],
+        ];
     }
 
     #[DataProvider('storageFaults')]

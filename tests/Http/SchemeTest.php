@@ -64,7 +64,15 @@ final class SchemeTest extends HttpTestCase
         imagefilledrectangle($image, 100, 0, 199, 99, (int) imagecolorallocate($image, 0xE2, 0xB2, 0x1F));
         ob_start();
         imagepng($image);
-        $photo = $this->call('POST', '/api/photos', server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'image/png'], content: (string) ob_get_clean())->assertCreated()->json();
+        $photo = $this
+            ->call(
+                'POST',
+                '/api/photos',
+                server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'image/png'],
+                content: (string) ob_get_clean(),
+            )
+            ->assertCreated()
+            ->json();
 
         self::assertSame('#26508a', $this->ask('GET', "/photos/$photo[id]/look?x=0.2&y=0.5")['hex']);
         self::assertSame('#e2b21f', $this->ask('GET', "/photos/$photo[id]/look?x=1&y=1")['hex']);

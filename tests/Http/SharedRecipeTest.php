@@ -16,14 +16,21 @@ final class SharedRecipeTest extends HttpTestCase
         $recipe = $here['document']['areas'][0]['recipe'];
         self::assertCount(2, $this->oilskin()['uses']);
         self::assertSame(self::painted($here, 0), self::painted($there, 1));
-        self::assertNotSame(array_column($here['document']['areas'][0]['steps'], 'id'), array_column($there['document']['areas'][1]['steps'], 'id'));
+        self::assertNotSame(
+            array_column($here['document']['areas'][0]['steps'], 'id'),
+            array_column($there['document']['areas'][1]['steps'], 'id'),
+        );
 
         $here['document']['areas'][0]['steps'][1]['coats']++;
         $changed = $this->save($here);
         $then = $this->ask('GET', "/plans/$there[id]");
         self::assertSame(self::painted($changed, 0), self::painted($then, 1));
         self::assertSame($there['version'] + 1, $then['version']);
-        self::assertSame(array_column($there['document']['areas'][1]['steps'], 'id'), array_column($then['document']['areas'][1]['steps'], 'id'), 'Steps keep the ids they have there.');
+        self::assertSame(
+            array_column($there['document']['areas'][1]['steps'], 'id'),
+            array_column($then['document']['areas'][1]['steps'], 'id'),
+            'Steps keep the ids they have there.',
+        );
         self::assertSame(2, Recipe::query()->findOrFail($recipe)->version);
 
         // A step less here is a step less there; undo brings both back.
@@ -42,7 +49,11 @@ final class SharedRecipeTest extends HttpTestCase
     public function testChangesElsewherePushNoPlansOwnHistoryOut(): void
     {
         [$here, $there] = $this->shared();
-        $there = $this->save(['id' => $there['id'], 'version' => $there['version'], 'document' => [...$there['document'], 'name' => 'Renamed there']]);
+        $there = $this->save([
+            'id' => $there['id'],
+            'version' => $there['version'],
+            'document' => [...$there['document'], 'name' => 'Renamed there'],
+        ]);
         $before = PlanRevision::query()->where('plan_id', $there['id'])->count();
         for ($turn = 0; $turn < 6; $turn++) {
             $here['document']['areas'][0]['steps'][1]['coats'] = 3 + $turn % 2;
@@ -104,14 +115,32 @@ final class SharedRecipeTest extends HttpTestCase
     {
         [$here] = $this->shared();
         $one = $this->oilskin();
-        $renamed = $this->ask('PUT', "/shared-recipes/$one[id]", ['name' => 'Warden yellow', 'tags' => ['Oilskin', 'oilskin ', '', ' wet', ' '], 'version' => $one['version']]);
+        $renamed = $this->ask(
+            'PUT',
+            "/shared-recipes/$one[id]",
+            ['name' => 'Warden yellow', 'tags' => ['Oilskin', 'oilskin ', '', ' wet', ' '], 'version' => $one['version']],
+        );
         self::assertSame(['Warden yellow', ['oilskin', 'wet']], [$renamed['name'], $renamed['tags']]);
         $this->ask('PUT', "/shared-recipes/$one[id]", ['name' => 'x', 'version' => $one['version']], 409);
-        self::assertSame(['name'], self::fields($this->ask('PUT', "/shared-recipes/$one[id]", ['name' => ' ', 'version' => $renamed['version']], 422)));
+        self::assertSame(
+            ['name'],
+            self::fields($this->ask('PUT', "/shared-recipes/$one[id]", ['name' => ' ', 'version' => $renamed['version']], 422)),
+        );
 
         $this->ask('DELETE', "/shared-recipes/$one[id]", null, 204);
         self::assertNotContains($one['id'], array_column($this->ask('GET', '/shared-recipes'), 'id'));
-        self::assertSame(['recipe'], self::fields($this->ask('POST', "/plans/$here[id]/edits", ['version' => $here['version'], 'edit' => ['do' => 'take-recipe', 'area' => $here['document']['areas'][1]['id'], 'recipe' => $one['id'], 'id' => 'x']], 422)));
+        self::assertSame(
+            ['recipe'],
+            self::fields($this->ask(
+                'POST',
+                "/plans/$here[id]/edits",
+                [
+                    'version' => $here['version'],
+                    'edit' => ['do' => 'take-recipe', 'area' => $here['document']['areas'][1]['id'], 'recipe' => $one['id'], 'id' => 'x'],
+                ],
+                422,
+            )),
+        );
         self::assertCount(2, $this->ask('POST', "/shared-recipes/$one[id]/restore", [])['uses']);
     }
 
@@ -119,7 +148,10 @@ final class SharedRecipeTest extends HttpTestCase
     {
         $plan = $this->edit($this->ask('GET', '/plans/'.$this->plan()->id), ['do' => 'add-area', 'id' => 'scarf', 'name' => 'Scarf']);
 
-        self::assertSame(['area'], self::fields($this->ask('POST', "/plans/$plan[id]/areas/scarf/shared", ['name' => 'x', 'version' => $plan['version']], 422)));
+        self::assertSame(
+            ['area'],
+            self::fields($this->ask('POST', "/plans/$plan[id]/areas/scarf/shared", ['name' => 'x', 'version' => $plan['version']], 422)),
+        );
         self::assertSame(['name'], self::fields($this->ask('POST', "/plans/$plan[id]/areas/scarf/shared", ['version' => $plan['version']], 422)));
         self::assertSame(0, Recipe::query()->where('name', 'x')->count());
     }
@@ -134,9 +166,22 @@ final class SharedRecipeTest extends HttpTestCase
     private function shared(): array
     {
         $here = $this->ask('GET', '/plans/'.$this->plan()->id);
-        $here = $this->ask('POST', "/plans/$here[id]/areas/{$here['document']['areas'][0]['id']}/shared", ['name' => 'Oilskin', 'tags' => ['yellow'], 'version' => $here['version']], 201);
+        $here = $this->ask(
+            'POST',
+            "/plans/$here[id]/areas/{$here['document']['areas'][0]['id']}/shared",
+            ['name' => 'Oilskin', 'tags' => ['yellow'], 'version' => $here['version']],
+            201,
+        );
         $there = $this->ask('GET', '/plans/'.$this->plan('Provost on the White Heron')->id);
-        $there = $this->edit($there, ['do' => 'take-recipe', 'area' => $there['document']['areas'][1]['id'], 'recipe' => $here['document']['areas'][0]['recipe'], 'id' => 'taken']);
+        $there = $this->edit(
+            $there,
+            [
+                'do' => 'take-recipe',
+                'area' => $there['document']['areas'][1]['id'],
+                'recipe' => $here['document']['areas'][0]['recipe'],
+                'id' => 'taken',
+            ],
+        );
 
         return [$here, $there];
     }
@@ -148,6 +193,9 @@ final class SharedRecipeTest extends HttpTestCase
      */
     private static function painted(array $plan, int $area): array
     {
-        return array_map(static fn(array $step): array => array_diff_key($step, ['id' => 0, 'borders' => 0, 'part' => 0]), $plan['document']['areas'][$area]['steps']);
+        return array_map(
+            static fn(array $step): array => array_diff_key($step, ['id' => 0, 'borders' => 0, 'part' => 0]),
+            $plan['document']['areas'][$area]['steps'],
+        );
     }
 }

@@ -88,7 +88,10 @@ final class ShelfTest extends HttpTestCase
         $input = array_intersect_key($paint, array_flip(['maker', 'range', 'code', 'name', 'finish', 'volumeMl', 'price', 'barcode', 'version']));
         $problem = $this->ask('PUT', "/paints/$paint[id]", [...$input, 'kind' => 'varnish', 'swatch' => null], 409);
         self::assertSame(['kind'], self::fields($problem));
-        self::assertSame(['the plan "Ferry Warden" (Oilskin coat)', 'the batch "Night shift", which is being painted (Oilskin coat)'], $problem['uses']);
+        self::assertSame(
+            ['the plan "Ferry Warden" (Oilskin coat)', 'the batch "Night shift", which is being painted (Oilskin coat)'],
+            $problem['uses'],
+        );
 
         $file = $this->import('catalogue', self::HEADER."\n$paint[maker],,$paint[code],$paint[name],varnish,,,matt,17,320,\n", false, 422);
         self::assertSame('kind', $file['faults'][0]['field']);
@@ -121,7 +124,17 @@ final class ShelfTest extends HttpTestCase
         for ($i = 1; $i <= 5; $i++) {
             $csv .= "Long,,L$i,Long $i,opaque,#40506$i,,matt,17,300,\n";
         }
-        $import = fn(string $text, string $more, int $status = 200): array => $this->judged($this->call('POST', "/api/paints/import?what=catalogue&$more", server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $text), 'POST', '/paints/import', $status);
+        $import = fn(string $text, string $more, int $status = 200): array => $this->judged(
+            $this->call(
+                'POST',
+                "/api/paints/import?what=catalogue&$more",
+                server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'],
+                content: $text,
+            ),
+            'POST',
+            '/paints/import',
+            $status,
+        );
 
         $first = $import($csv, 'from=0&count=2');
         self::assertSame([5, 2, 2], [$first['total'], $first['rows'], $first['added']]);
@@ -136,7 +149,8 @@ final class ShelfTest extends HttpTestCase
     public function testAnImportIsPreviewedThenTakenAndTheExportComesBackTheSame(): void
     {
         $before = (string) $this->get('/api/paints/export?what=catalogue')->getContent();
-        $csv = self::HEADER."\nOwn,,1,\"Lamp, oil\",opaque,#E0A030,,matt,17,320,\nHeather House,Croft,C01,Rowan Red,opaque,#b0242b,,matt,17,320,2000000000000\n";
+        $csv = self::HEADER
+            ."\nOwn,,1,\"Lamp, oil\",opaque,#E0A030,,matt,17,320,\nHeather House,Croft,C01,Rowan Red,opaque,#b0242b,,matt,17,320,2000000000000\n";
         $preview = $this->import('catalogue', $csv, true);
         self::assertSame([2, 1, 1, 0], [$preview['rows'], $preview['added'], $preview['changed'], $preview['same']]);
         self::assertSame(['swatch'], $preview['changes'][1]['fields']);
@@ -161,7 +175,11 @@ final class ShelfTest extends HttpTestCase
         yield 'wrong header' => ['catalogue', "name,colour\nx,y\n", [['header', 1]]];
         yield 'another table' => ['shelf', self::HEADER."\n$row\n", [['header', 1]]];
         yield 'too few columns' => ['catalogue', self::HEADER."\n$row\nOwn,2\n", [['maker', 3]]];
-        yield 'many faults at once' => ['catalogue', self::HEADER."\nOwn,,1,Lamp,glitter,#e0a030,,matt,17,320,\nOwn,,2,,opaque,red,2,matt,-1,x,\n", [['kind', 2], ['swatch', 3], ['volume_ml', 3], ['name', 3], ['opacity', 3], ['price', 3]]];
+        yield 'many faults at once' => [
+            'catalogue',
+            self::HEADER."\nOwn,,1,Lamp,glitter,#e0a030,,matt,17,320,\nOwn,,2,,opaque,red,2,matt,-1,x,\n",
+            [['kind', 2], ['swatch', 3], ['volume_ml', 3], ['name', 3], ['opacity', 3], ['price', 3]],
+        ];
         yield 'twice' => ['catalogue', self::HEADER."\n$row\n$row\n", [['code', 3]]];
         yield 'mixed encodings' => ['catalogue', self::HEADER."\n$row\nOwn,,2,L\xE4mp,opaque,#e0a030,,matt,17,320,\n", [['encoding', 3]]];
         yield 'unknown paint' => ['shelf', "maker,code,pots,remaining_ml,note\nNobody,1,1,3,\n", [['code', 2]]];
@@ -180,7 +198,15 @@ final class ShelfTest extends HttpTestCase
 
     public function testAFileThatIsTooLargeIsRefused(): void
     {
-        $response = $this->call('POST', '/api/paints/import?what=catalogue', [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_CONTENT_LENGTH' => (string) (50 * 1024 * 1024), 'HTTP_ACCEPT' => 'application/json'], 'x');
+        $response = $this->call(
+            'POST',
+            '/api/paints/import?what=catalogue',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'text/csv', 'HTTP_CONTENT_LENGTH' => (string) (50 * 1024 * 1024), 'HTTP_ACCEPT' => 'application/json'],
+            'x',
+        );
 
         $this->judged($response, 'POST', '/paints/import?what=catalogue', 413);
     }
@@ -191,7 +217,15 @@ final class ShelfTest extends HttpTestCase
             self::assertNotEmpty(self::fields($this->import('catalogue', $csv, false, 422)));
         }
         $bomb = '{"document":{"areas":['.implode(',', array_fill(0, 100_000, '[1]')).']}}';
-        $this->call('POST', '/api/plans', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $bomb)->assertStatus(400);
+        $this->call(
+            'POST',
+            '/api/plans',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            $bomb,
+        )->assertStatus(400);
         self::assertSame(162, Product::query()->count());
     }
 
@@ -242,7 +276,17 @@ final class ShelfTest extends HttpTestCase
                 $export = fn(): string => (string) $this->get("/api/paints/export?$what&format=$format")->assertOk()->getContent();
                 $file = $export();
                 $as = $format === 'gpl' ? 'palette' : (str_starts_with($what, 'what=shelf') ? 'shelf' : 'catalogue');
-                $change = $this->judged($this->call('POST', "/api/paints/import?what=$as", server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: $file), 'POST', '/paints/import', 200);
+                $change = $this->judged(
+                    $this->call(
+                        'POST',
+                        "/api/paints/import?what=$as",
+                        server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'],
+                        content: $file,
+                    ),
+                    'POST',
+                    '/paints/import',
+                    200,
+                );
 
                 self::assertSame([0, 0], [$change['added'], $change['changed']], "$what $format");
                 self::assertSame($file, $export());
@@ -255,7 +299,17 @@ final class ShelfTest extends HttpTestCase
         $file = (string) $this->get('/api/paints/export?what=shelf&format=gpl')->getContent();
         DB::table('plan_product')->delete();
         Product::query()->forceDelete();
-        $import = fn(string $text, int $status): array => $this->judged($this->call('POST', '/api/paints/import?what=palette', server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: $text), 'POST', '/paints/import', $status);
+        $import = fn(string $text, int $status): array => $this->judged(
+            $this->call(
+                'POST',
+                '/api/paints/import?what=palette',
+                server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'],
+                content: $text,
+            ),
+            'POST',
+            '/paints/import',
+            $status,
+        );
         $import($file, 200);
 
         self::assertSame(str_replace('shelf', 'catalogue', $file), $this->get('/api/paints/export?what=catalogue&format=gpl')->getContent());

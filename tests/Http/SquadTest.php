@@ -23,7 +23,13 @@ final class SquadTest extends HttpTestCase
         $lantern = self::area($seated, $batch['lantern']);
         self::assertSame([0, null, null, null], $lantern['cells'], 'Only the leader has a lantern.');
         $now = $this->ask('GET', "/batches/$batch[id]");
-        self::assertSame([[1]], array_values(array_unique(array_column(array_filter($now['steps'], static fn(array $one): bool => $one['areaId'] === $batch['lantern']), 'models'), SORT_REGULAR)));
+        self::assertSame(
+            [[1]],
+            array_values(array_unique(
+                array_column(array_filter($now['steps'], static fn(array $one): bool => $one['areaId'] === $batch['lantern']), 'models'),
+                SORT_REGULAR,
+            )),
+        );
         self::assertGreaterThan($seated['models'][1]['minutes'], $seated['models'][0]['minutes']);
         self::assertEqualsWithDelta(array_sum(array_column($seated['models'], 'minutes')), $seated['minutes'], 0.3);
     }
@@ -34,7 +40,10 @@ final class SquadTest extends HttpTestCase
         $squad = $this->ask('GET', "/batches/$batch[id]/squad");
         $area = $squad['areas'][0];
         $variant = array_values(array_filter($area['ways'], static fn(array $one): bool => $one['variant'] !== null))[0];
-        $seated = $this->seat($squad, [[], ['ways' => [$area['id'] => $variant['variant']]], ['without' => [$area['id']]], [], ['name' => 'joined late']]);
+        $seated = $this->seat(
+            $squad,
+            [[], ['ways' => [$area['id'] => $variant['variant']]], ['without' => [$area['id']]], [], ['name' => 'joined late']],
+        );
         $row = self::area($seated, $area['id']);
 
         self::assertCount(5, $seated['models']);
@@ -49,18 +58,33 @@ final class SquadTest extends HttpTestCase
     {
         $batch = $this->begun();
         $squad = $this->seat($this->ask('GET', "/batches/$batch[id]/squad"), [['role' => 'leader'], [], [], []]);
-        $lantern = array_values(array_filter($this->ask('GET', "/batches/$batch[id]")['steps'], static fn(array $one): bool => $one['areaId'] === $batch['lantern']))[0];
+        $lantern = array_values(array_filter(
+            $this->ask('GET', "/batches/$batch[id]")['steps'],
+            static fn(array $one): bool => $one['areaId'] === $batch['lantern'],
+        ))[0];
         $this->log($batch['id'], $lantern['step']['id'], ['on' => [1]]);
-        $refused = $this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [['role' => 'rank'], [], [], []], 'version' => $squad['version']], 422);
+        $refused = $this->ask(
+            'PUT',
+            "/batches/$batch[id]/squad",
+            ['models' => [['role' => 'rank'], [], [], []], 'version' => $squad['version']],
+            422,
+        );
 
         self::assertSame(['squad.0'], self::fields($refused));
         self::assertStringContainsString('Model 1 has', (string) json_encode($refused));
         $painted = self::area($this->ask('GET', "/batches/$batch[id]/squad"), $batch['lantern'])['painted'];
         self::assertGreaterThan(0.0, $painted[0]);
         self::assertSame([0, 0, 0], array_slice($painted, 1));
-        $seated = $this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [['role' => 'leader'], ['role' => 'rank'], ['role' => 'rank']], 'version' => $squad['version']]);
+        $seated = $this->ask(
+            'PUT',
+            "/batches/$batch[id]/squad",
+            ['models' => [['role' => 'leader'], ['role' => 'rank'], ['role' => 'rank']], 'version' => $squad['version']],
+        );
         self::assertCount(3, $seated['models'], 'Nothing was painted on the fourth.');
-        self::assertSame(['models'], self::fields($this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [], 'version' => $seated['version']], 422)));
+        self::assertSame(
+            ['models'],
+            self::fields($this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [], 'version' => $seated['version']], 422)),
+        );
     }
 
     public function testTheLogSaysWhichModels(): void
@@ -91,7 +115,11 @@ final class SquadTest extends HttpTestCase
         $batch = $this->begun();
         $squad = $this->ask('GET', "/batches/$batch[id]/squad");
         $area = $squad['areas'][0]['id'];
-        $varied = $this->ask('POST', "/batches/$batch[id]/squad/vary", ['area' => $area, 'toward' => 'warmer', 'within' => 3, 'models' => [2, 4], 'version' => $squad['version']]);
+        $varied = $this->ask(
+            'POST',
+            "/batches/$batch[id]/squad/vary",
+            ['area' => $area, 'toward' => 'warmer', 'within' => 3, 'models' => [2, 4], 'version' => $squad['version']],
+        );
         $row = self::area($varied, $area);
 
         self::assertSame([0, 1, 0, 1], $row['cells']);
@@ -100,9 +128,29 @@ final class SquadTest extends HttpTestCase
         self::assertGreaterThan(count($row['looks'][0]['pots']) - 1, count($row['looks'][1]['pots']));
         $back = $this->seat($varied, [[], [], [], []]);
         self::assertSame([0, 0, 0, 0], self::area($back, $area)['cells']);
-        self::assertCount(count($row['ways']) - 1, self::area($back, $area)['ways'], 'What was made for the squad goes with the last model that had it.');
-        self::assertSame(['area'], self::fields($this->ask('POST', "/batches/$batch[id]/squad/vary", ['area' => 'hat', 'toward' => 'warmer', 'models' => [2], 'version' => $back['version']], 422)));
-        self::assertSame(['toward'], self::fields($this->ask('POST', "/batches/$batch[id]/squad/vary", ['area' => $area, 'toward' => 'sideways', 'models' => [2], 'version' => $back['version']], 422)));
+        self::assertCount(
+            count($row['ways']) - 1,
+            self::area($back, $area)['ways'],
+            'What was made for the squad goes with the last model that had it.',
+        );
+        self::assertSame(
+            ['area'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/squad/vary",
+                ['area' => 'hat', 'toward' => 'warmer', 'models' => [2], 'version' => $back['version']],
+                422,
+            )),
+        );
+        self::assertSame(
+            ['toward'],
+            self::fields($this->ask(
+                'POST',
+                "/batches/$batch[id]/squad/vary",
+                ['area' => $area, 'toward' => 'sideways', 'models' => [2], 'version' => $back['version']],
+                422,
+            )),
+        );
     }
 
     public function testAStaleSquadAndOneThatThePlanDoesNotHaveAreRefused(): void
@@ -111,8 +159,16 @@ final class SquadTest extends HttpTestCase
         $squad = $this->ask('GET', "/batches/$batch[id]/squad");
 
         $this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [[]], 'version' => $squad['version'] - 1], 409);
-        foreach (['squad.1.role' => ['role' => 'chief'], 'squad.1.ways.hat' => ['ways' => ['hat' => null]], 'squad.1.without.0' => ['without' => ['hat']], 'squad.1.name' => ['name' => str_repeat('x', 61)]] as $field => $member) {
-            self::assertSame([$field], self::fields($this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [[], $member], 'version' => $squad['version']], 422)));
+        foreach ([
+            'squad.1.role' => ['role' => 'chief'],
+            'squad.1.ways.hat' => ['ways' => ['hat' => null]],
+            'squad.1.without.0' => ['without' => ['hat']],
+            'squad.1.name' => ['name' => str_repeat('x', 61)],
+        ] as $field => $member) {
+            self::assertSame(
+                [$field],
+                self::fields($this->ask('PUT', "/batches/$batch[id]/squad", ['models' => [[], $member], 'version' => $squad['version']], 422)),
+            );
         }
         self::assertSame($squad, $this->ask('GET', "/batches/$batch[id]/squad"));
     }
@@ -121,7 +177,11 @@ final class SquadTest extends HttpTestCase
     {
         $batch = $this->begun();
         $squad = $this->ask('GET', "/batches/$batch[id]/squad");
-        $touched = $this->ask('POST', "/batches/$batch[id]/squad/vary", ['area' => $squad['areas'][1]['id'], 'toward' => 'darker', 'within' => 6, 'models' => [2], 'version' => $squad['version']]);
+        $touched = $this->ask(
+            'POST',
+            "/batches/$batch[id]/squad/vary",
+            ['area' => $squad['areas'][1]['id'], 'toward' => 'darker', 'within' => 6, 'models' => [2], 'version' => $squad['version']],
+        );
         $this->seat($touched, [['role' => 'leader'], $touched['models'][1], [], []]);
         $plan = $this->ask('GET', "/plans/$batch[planId]");
         $this->ask('POST', "/plans/$plan[id]/edits", ['edit' => ['do' => 'remove-role', 'role' => 'leader'], 'version' => $plan['version']]);
@@ -129,17 +189,40 @@ final class SquadTest extends HttpTestCase
 
         self::assertSame([null, null, null, null], array_column($now['squad'], 'role'));
         self::assertSame(['rank'], array_column($now['roles'], 'id'));
-        self::assertSame(1, self::area($this->ask('GET', "/batches/$batch[id]/squad"), $squad['areas'][1]['id'])['cells'][1], 'What was made for it stays.');
+        self::assertSame(
+            1,
+            self::area($this->ask('GET', "/batches/$batch[id]/squad"), $squad['areas'][1]['id'])['cells'][1],
+            'What was made for it stays.',
+        );
     }
 
     public function testABatchIsBegunWithItsSquadAndRepeatedWithIt(): void
     {
         $plan = $this->withRoles();
-        $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 2, 'squad' => [['name' => 'Ferrel', 'role' => 'leader'], ['role' => 'rank']], 'startsOn' => '2026-11-25'], 201);
+        $batch = $this->ask(
+            'POST',
+            '/batches',
+            [
+                'planId' => $plan['id'],
+                'name' => 'Watch',
+                'models' => 2,
+                'squad' => [['name' => 'Ferrel', 'role' => 'leader'], ['role' => 'rank']],
+                'startsOn' => '2026-11-25',
+            ],
+            201,
+        );
         $again = $this->ask('POST', "/batches/$batch[id]/repeat", ['name' => 'Watch once more', 'models' => 3, 'startsOn' => '2027-11-25'], 201);
 
         self::assertSame(['leader', 'rank', null], array_column($again['squad'], 'role'));
-        self::assertSame(['squad.0.role'], self::fields($this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 1, 'squad' => [['role' => 'chief']], 'startsOn' => '2026-11-25'], 422)));
+        self::assertSame(
+            ['squad.0.role'],
+            self::fields($this->ask(
+                'POST',
+                '/batches',
+                ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 1, 'squad' => [['role' => 'chief']], 'startsOn' => '2026-11-25'],
+                422,
+            )),
+        );
     }
 
     public function testARecordOfTheTimeWhenALineSpokeOfAllModelsIsPutRight(): void
@@ -150,7 +233,10 @@ final class SquadTest extends HttpTestCase
         $batch = $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'By turns', 'models' => 5, 'startsOn' => '2026-11-25'], 201);
         $steps = $plan['document']['areas'][0]['steps'];
         foreach ([[0, 5], [1, 3]] as [$at, $models]) {
-            LogEntry::query()->create(['id' => (string) Str::ulid(), 'batch_id' => $batch['id'], 'step_id' => $steps[$at]['id'], 'models' => $models, 'used' => [], 'note' => '', 'done_at' => '2026-11-25 19:0'.$at]);
+            LogEntry::query()->create([
+                'id' => (string) Str::ulid(), 'batch_id' => $batch['id'], 'step_id' => $steps[$at]['id'], 'models' => $models, 'used' => [],
+                'note' => '', 'done_at' => '2026-11-25 19:0'.$at,
+            ]);
         }
         TurnsApart::all();
         $now = $this->ask('GET', "/batches/$batch[id]");
@@ -192,9 +278,21 @@ final class SquadTest extends HttpTestCase
         foreach ($this->ask('GET', '/batches')['batches'] as $brief) {
             $shares = [$brief['share'], $this->ask('GET', "/batches/$brief[id]")['share']];
             foreach (['underWay', 'planned', 'finished'] as $where) {
-                array_push($shares, ...array_column(array_filter($this->ask('GET', '/bench')[$where], static fn(array $one): bool => $one['id'] === $brief['id']), 'share'));
+                array_push(
+                    $shares,
+                    ...array_column(
+                        array_filter($this->ask('GET', '/bench')[$where], static fn(array $one): bool => $one['id'] === $brief['id']),
+                        'share',
+                    ),
+                );
             }
-            array_push($shares, ...array_column(array_filter($this->ask('GET', '/evenings')['batches'], static fn(array $one): bool => $one['id'] === $brief['id']), 'share'));
+            array_push(
+                $shares,
+                ...array_column(
+                    array_filter($this->ask('GET', '/evenings')['batches'], static fn(array $one): bool => $one['id'] === $brief['id']),
+                    'share',
+                ),
+            );
             self::assertGreaterThan(2, count($shares));
             self::assertCount(1, array_unique($shares), $brief['name'].': '.implode(', ', $shares));
         }
@@ -221,7 +319,10 @@ final class SquadTest extends HttpTestCase
         $plan = $this->withRoles();
         $lantern = array_values(array_filter($plan['document']['areas'], static fn(array $one): bool => ($one['roles'] ?? []) !== []))[0]['id'];
 
-        return [...$this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 4, 'startsOn' => '2026-11-25'], 201), 'lantern' => $lantern];
+        return [
+            ...$this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Watch', 'models' => 4, 'startsOn' => '2026-11-25'], 201),
+            'lantern' => $lantern,
+        ];
     }
 
     /**
@@ -232,7 +333,11 @@ final class SquadTest extends HttpTestCase
      */
     private function seat(array $squad, array $models): array
     {
-        return $this->ask('PUT', "/batches/$squad[batchId]/squad", ['models' => array_map(static fn(array $one): array => ['name' => '', ...$one], $models), 'version' => $squad['version']]);
+        return $this->ask(
+            'PUT',
+            "/batches/$squad[batchId]/squad",
+            ['models' => array_map(static fn(array $one): array => ['name' => '', ...$one], $models), 'version' => $squad['version']],
+        );
     }
 
     /**

@@ -71,7 +71,11 @@ final class StartTest extends TestCase
         $port = (string) FreePort::find();
         $start = $this->start($port);
         $start->setTimeout(120)->start();
-        Patience::until(static fn(): bool => str_contains($start->getOutput(), "http://127.0.0.1:$port"), 'the address to be told: '.$start->getErrorOutput(), 60);
+        Patience::until(
+            static fn(): bool => str_contains($start->getOutput(), "http://127.0.0.1:$port"),
+            'the address to be told: '.$start->getErrorOutput(),
+            60,
+        );
         Patience::until(static fn(): bool => @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'an answer', 20);
         self::assertSame('0600', substr(sprintf('%o', fileperms($this->database)), -4));
 
@@ -91,10 +95,17 @@ final class StartTest extends TestCase
             }
         }
         $serving = static fn(): int => (int) exec("pgrep -c -f '[-]S 127.0.0.1:$port'");
-        Patience::until(static fn(): bool => $serving() === 13 && @file_get_contents("http://127.0.0.1:$port/api/craft") !== false, 'all workers to stand again');
+        Patience::until(
+            static fn(): bool => $serving() === 13 && @file_get_contents("http://127.0.0.1:$port/api/craft") !== false,
+            'all workers to stand again',
+        );
 
         $start->signal(SIGKILL);
-        Patience::until(static fn(): bool => ! $start->isRunning() && @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1.0) === false, 'the workers to end', 20);
+        Patience::until(
+            static fn(): bool => ! $start->isRunning() && @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1.0) === false,
+            'the workers to end',
+            20,
+        );
     }
 
     /** Killed at whatever moment, the next start finishes what was begun. */
@@ -112,7 +123,10 @@ final class StartTest extends TestCase
 
             self::assertSame(0, $again->getExitCode(), "cut off after $milliseconds ms: ".$again->getOutput());
             $pdo = new PDO("sqlite:$this->database");
-            self::assertSame((string) count(glob(self::ROOT.'/database/migrations/*.php') ?: []), (string) $pdo->query('select count(*) from migrations')->fetchColumn());
+            self::assertSame(
+                (string) count(glob(self::ROOT.'/database/migrations/*.php') ?: []),
+                (string) $pdo->query('select count(*) from migrations')->fetchColumn(),
+            );
             self::assertSame([], $pdo->query('select * from answers')->fetchAll());
             unset($pdo);
             $this->tearDown();
@@ -141,7 +155,9 @@ final class StartTest extends TestCase
     public function testAnUpgradeBringsNoDemoOntoADeskThatIsUsed(): void
     {
         self::assertSame(0, $this->artisan('migrate', '--force', '--path=database/migrations/2026_11_01_000000_create_tables.php')->run());
-        (new PDO("sqlite:$this->database"))->exec("insert into plans (id, name, document, revision, version, created_at, updated_at) values ('01h00000000000000000000000', 'Mine', '{}', 1, 1, '2026-11-02', '2026-11-02')");
+        (new PDO("sqlite:$this->database"))->exec(
+            "insert into plans (id, name, document, revision, version, created_at, updated_at) values ('01h00000000000000000000000', 'Mine', '{}', 1, 1, '2026-11-02', '2026-11-02')",
+        );
         $set = $this->artisan('kalokroma:set-up');
         self::assertSame(0, $set->run(), $set->getOutput());
         self::assertSame(['0', '1', '0'], $this->counts('products', 'plans', 'batches'));
@@ -152,7 +168,10 @@ final class StartTest extends TestCase
     {
         $pdo = new PDO("sqlite:$this->database");
 
-        return array_map(static fn(string $table): string => (string) $pdo->query("select count(*) from $table")?->fetchColumn(), array_values($tables));
+        return array_map(
+            static fn(string $table): string => (string) $pdo->query("select count(*) from $table")?->fetchColumn(),
+            array_values($tables),
+        );
     }
 
     private static function header(string $port, string $path, string $name): string
@@ -164,11 +183,23 @@ final class StartTest extends TestCase
 
     private function start(string $port): Process
     {
-        return new Process(['bin/start', "--port=$port", '--empty'], self::ROOT, ['DB_DATABASE' => $this->database, 'APP_ENV' => 'production'], null, 60);
+        return new Process(
+            ['bin/start', "--port=$port", '--empty'],
+            self::ROOT,
+            ['DB_DATABASE' => $this->database, 'APP_ENV' => 'production'],
+            null,
+            60,
+        );
     }
 
     private function artisan(string ...$arguments): Process
     {
-        return new Process([PHP_BINARY, 'artisan', ...$arguments], self::ROOT, ['DB_DATABASE' => $this->database, 'APP_ENV' => 'production'], null, 60);
+        return new Process(
+            [PHP_BINARY, 'artisan', ...$arguments],
+            self::ROOT,
+            ['DB_DATABASE' => $this->database, 'APP_ENV' => 'production'],
+            null,
+            60,
+        );
     }
 }

@@ -30,7 +30,10 @@ final class WeatherTest extends HttpTestCase
             return $this->ask('GET', "/spray-day?method=$method")['verdict'];
         };
 
-        self::assertSame(['go', 'another-way', 'another-way', 'go'], [$verdict('mild'), $verdict('damp'), $verdict('frost'), $verdict('damp', 'airbrush')]);
+        self::assertSame(
+            ['go', 'another-way', 'another-way', 'go'],
+            [$verdict('mild'), $verdict('damp'), $verdict('frost'), $verdict('damp', 'airbrush')],
+        );
         self::assertSame(['method'], self::fields($this->ask('GET', '/spray-day?method=roller', null, 422)));
     }
 
@@ -80,13 +83,27 @@ final class WeatherTest extends HttpTestCase
     public function testPrimingWaitsForTheWeatherAndASittingThatWouldDoIsOffered(): void
     {
         $this->travelTo('2027-03-20 12:00:00');
-        $this->ask('PUT', '/evenings/week', ['hours' => array_map(static fn(int $weekday): array => ['weekday' => $weekday, 'from' => '19:30', 'minutes' => 120], range(1, 7))]);
+        $this->ask(
+            'PUT',
+            '/evenings/week',
+            ['hours' => array_map(static fn(int $weekday): array => ['weekday' => $weekday, 'from' => '19:30', 'minutes' => 120], range(1, 7))],
+        );
         foreach ($this->ask('GET', '/batches')['batches'] as $batch) {
-            $this->ask('PUT', "/batches/{$batch['id']}/desk", ['rests' => true, 'skipped' => [], 'version' => $this->ask('GET', "/batches/{$batch['id']}")['version']]);
+            $this->ask(
+                'PUT',
+                "/batches/{$batch['id']}/desk",
+                ['rests' => true, 'skipped' => [], 'version' => $this->ask('GET', "/batches/{$batch['id']}")['version']],
+            );
         }
-        $plan = array_values(array_filter($this->ask('GET', '/plans')['plans'], static fn(array $one): bool => $one['name'] === 'The Bound Capstan'))[0];
+        $plan = array_values(array_filter(
+            $this->ask('GET', '/plans')['plans'],
+            static fn(array $one): bool => $one['name'] === 'The Bound Capstan',
+        ))[0];
         $this->ask('POST', '/batches', ['planId' => $plan['id'], 'name' => 'Primed in winter', 'models' => 4, 'startsOn' => '2027-03-20'], 201);
-        $primes = static fn(array $agenda): array => array_values(array_filter(array_merge(...array_column($agenda['evenings'], 'items')), static fn(array $one): bool => $one['stepId'] === 'undercoat'));
+        $primes = static fn(array $agenda): array => array_values(array_filter(
+            array_merge(...array_column($agenda['evenings'], 'items')),
+            static fn(array $one): bool => $one['stepId'] === 'undercoat',
+        ));
 
         // The evenings are cold: only a few hours of the day are fit.
         $windows = $this->ask('GET', '/spray-day?method=spray-can')['windows'];
@@ -97,7 +114,11 @@ final class WeatherTest extends HttpTestCase
         self::assertGreaterThanOrEqual('2027-03-22T12', $primes($agenda)[0]['start'], 'Not in the cold of the next two evenings.');
 
         $day = array_values(array_filter($agenda['days'], static fn(array $one): bool => $one['day'] === $sitting['day']))[0];
-        $agenda = $this->ask('PUT', "/evenings/days/{$sitting['day']}", ['sittings' => [...$day['sittings'], ['from' => $sitting['from'], 'minutes' => $sitting['minutes']]], 'version' => $day['version']]);
+        $agenda = $this->ask(
+            'PUT',
+            "/evenings/days/{$sitting['day']}",
+            ['sittings' => [...$day['sittings'], ['from' => $sitting['from'], 'minutes' => $sitting['minutes']]], 'version' => $day['version']],
+        );
         self::assertSame([], $agenda['heldUp']);
         self::assertGreaterThanOrEqual($windows[0]['from'], $primes($agenda)[0]['start']);
         self::assertLessThanOrEqual($windows[0]['to'], $primes($agenda)[count($primes($agenda)) - 1]['end']);

@@ -45,7 +45,12 @@ final class Crowd
                 [$request] = $asked[spl_object_id($handle)];
                 unset($asked[spl_object_id($handle)]);
                 $isWhole = $told['result'] === CURLE_OK;
-                $answered($request, $isWhole ? (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE) : 0, $isWhole ? (string) curl_multi_getcontent($handle) : '', (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME));
+                $answered(
+                    $request,
+                    $isWhole ? (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE) : 0,
+                    $isWhole ? (string) curl_multi_getcontent($handle) : '',
+                    (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME),
+                );
                 curl_multi_remove_handle($multi, $handle);
             }
         }

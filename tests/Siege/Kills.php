@@ -10,8 +10,8 @@ use Random\Randomizer;
 use Tests\Browser\Support\AppServer;
 
 /**
- * Eight write at once while the server is killed again and again. Whatever was answered must be there, once; whatever got no answer is sent again with
- * its key until it has one.
+ * Eight write at once while the server is killed again and again. Whatever was answered must be there, once; whatever got no answer is sent
+ * again with its key until it has one.
  */
 final class Kills
 {
@@ -59,7 +59,20 @@ final class Kills
             $document = json_decode((string) file_get_contents($server->url("api/plans/$plan")), true)['document'];
             $batches = $steps = [];
             for ($i = 0; $i < 16; $i++) {
-                $batch = json_decode((string) file_get_contents($server->url('api/batches'), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => json_encode(['planId' => $plan, 'name' => "Siege $i", 'models' => 60, 'startsOn' => '2026-11-01'])]])), true);
+                $batch = json_decode(
+                    (string) file_get_contents(
+                        $server->url('api/batches'),
+                        false,
+                        stream_context_create([
+                            'http' => [
+                                'method' => 'POST',
+                                'header' => 'Content-Type: application/json',
+                                'content' => json_encode(['planId' => $plan, 'name' => "Siege $i", 'models' => 60, 'startsOn' => '2026-11-01']),
+                            ],
+                        ]),
+                    ),
+                    true,
+                );
                 $batches[] = $batch['id'];
                 $steps[] = $batch['steps'][0]['step']['id'];
             }
@@ -121,12 +134,29 @@ final class Kills
         $key = sprintf('siege-%d', $number);
         $at = $number % count($this->batches);
         [$path, $body] = match ($number % 3) {
-            0 => ["batches/{$this->batches[$at]}/log", json_encode(['id' => (string) Str::ulid(), 'stepId' => $this->steps[$at], 'models' => 1, 'note' => $key])],
+            0 => [
+                "batches/{$this->batches[$at]}/log",
+                json_encode(['id' => (string) Str::ulid(), 'stepId' => $this->steps[$at], 'models' => 1, 'note' => $key]),
+            ],
             1 => ['plans', json_encode(['document' => ['name' => $key] + (array) json_decode($this->document, true)])],
-            default => ['paints', json_encode(['maker' => 'Siege', 'range' => '', 'code' => $key, 'name' => $key, 'kind' => 'opaque', 'swatch' => '#7a5230', 'opacity' => null, 'finish' => 'matt', 'volumeMl' => 17.5, 'price' => 300, 'barcode' => ''], JSON_PRESERVE_ZERO_FRACTION)],
+            default => [
+                'paints',
+                json_encode(
+                    [
+                        'maker' => 'Siege', 'range' => '', 'code' => $key, 'name' => $key, 'kind' => 'opaque', 'swatch' => '#7a5230',
+                        'opacity' => null, 'finish' => 'matt', 'volumeMl' => 17.5, 'price' => 300, 'barcode' => '',
+                    ],
+                    JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            ],
         };
 
-        return $this->open[$key] = new Asked('POST', $this->server->url("api/$path"), ['Content-Type: application/json', 'Accept: application/json', "Idempotency-Key: $key"], (string) $body);
+        return $this->open[$key] = new Asked(
+            'POST',
+            $this->server->url("api/$path"),
+            ['Content-Type: application/json', 'Accept: application/json', "Idempotency-Key: $key"],
+            (string) $body,
+        );
     }
 
     private function answered(Asked $request, int $status, string $body, float $seconds): void

@@ -24,11 +24,20 @@ final class AdviseUndercoat extends PlanCommand
     protected function answer(): array
     {
         $plan = $this->plan();
-        $primers = array_map($this->paint(...), array_values(array_filter($this->catalogue(), static fn(CatalogueRow $row): bool => $row->kind === Kind::Primer)));
+        $primers = array_map(
+            $this->paint(...),
+            array_values(array_filter($this->catalogue(), static fn(CatalogueRow $row): bool => $row->kind === Kind::Primer)),
+        );
         $shelf = $this->ownedShelf($plan);
-        $keys = $shelf === null ? null : array_flip(array_map(static fn(Paint $one): string => "$one->maker\n$one->code", array_values($shelf->owned())));
+        $keys = $shelf === null
+            ? null
+            : array_flip(array_map(static fn(Paint $one): string => "$one->maker\n$one->code", array_values($shelf->owned())));
         $isOwned = static fn(Paint $one): bool => $keys === null || isset($keys["$one->maker\n$one->code"]);
-        $candidates = UndercoatAdvice::for($plan, array_values(array_filter($primers, $isOwned)), array_values(array_filter($primers, static fn(Paint $one): bool => ! $isOwned($one))));
+        $candidates = UndercoatAdvice::for(
+            $plan,
+            array_values(array_filter($primers, $isOwned)),
+            array_values(array_filter($primers, static fn(Paint $one): bool => ! $isOwned($one))),
+        );
 
         return ['candidates' => array_map(self::candidate(...), $candidates)];
     }
@@ -36,7 +45,14 @@ final class AdviseUndercoat extends PlanCommand
     protected function tell(array $answer): void
     {
         foreach ($answer['candidates'] as $one) {
-            $this->line(sprintf('%6.1f  %s%s%s, %.0f minutes', $one['score'], $one['base']['name'], isset($one['below']) ? ", {$one['below']['name']} from below" : '', $one['light'] === null ? '' : ", {$one['light']['name']} from above", $one['minutes']));
+            $this->line(sprintf(
+                '%6.1f  %s%s%s, %.0f minutes',
+                $one['score'],
+                $one['base']['name'],
+                isset($one['below']) ? ", {$one['below']['name']} from below" : '',
+                $one['light'] === null ? '' : ", {$one['light']['name']} from above",
+                $one['minutes'],
+            ));
             foreach ($one['reasons'] as $reason) {
                 $this->line("        $reason");
             }
@@ -55,7 +71,11 @@ final class AdviseUndercoat extends PlanCommand
             'coneDegrees' => (int) round($one->undercoat->cone->halfAngleDegrees),
             'score' => $one->score,
             'reasons' => $one->reasons,
-            'areas' => array_map(static fn(string $id, ?int $coats): array => ['id' => $id, 'coats' => $coats], array_map(strval(...), array_keys($one->coats)), $one->coats),
+            'areas' => array_map(
+                static fn(string $id, ?int $coats): array => ['id' => $id, 'coats' => $coats],
+                array_map(strval(...), array_keys($one->coats)),
+                $one->coats,
+            ),
             'minutes' => $one->minutes,
         ];
     }

@@ -41,23 +41,48 @@ final class BatchEvening extends BatchCommand
         if ($batches === null || $sessions === null) {
             throw new WrongWords('Name batch files and, with --sessions=FILE, the sessions to paint in.');
         }
-        $work = Work::of(array_map(static fn(Batch $one): Job => Job::of($one->squad, $one->progress()->record(), $one->skipped), $batches), $this->climate());
+        $work = Work::of(
+            array_map(static fn(Batch $one): Job => Job::of($one->squad, $one->progress()->record(), $one->skipped), $batches),
+            $this->climate(),
+        );
         $clock = $this->clock($sessions);
         $schedule = Scheduler::schedule($work, $sessions, Manner::Calm);
 
         return [
-            'items' => array_map(static fn(array $told, Item $item): array => ['batch' => $item->job, ...$told], self::items($schedule, $clock), $schedule->items),
+            'items' => array_map(
+                static fn(array $told, Item $item): array => ['batch' => $item->job, ...$told],
+                self::items($schedule, $clock),
+                $schedule->items,
+            ),
             'waits' => self::waits($schedule, $clock),
             'lackingMinutes' => (int) ceil($schedule->lacking / 60),
             'handsOnMinutes' => round($work->handsOn() / 60, 2),
-            'dries' => array_map(static fn(DryClock $one): array => ['batch' => $one->job, 'step' => $one->pass->step->id, 'coat' => $one->coat, 'models' => $one->models, 'until' => $clock($one->until), 'next' => $one->next->step->id], DryClock::all($work)),
+            'dries' => array_map(
+                static fn(DryClock $one): array => [
+                    'batch' => $one->job,
+                    'step' => $one->pass->step->id,
+                    'coat' => $one->coat,
+                    'models' => $one->models,
+                    'until' => $clock($one->until),
+                    'next' => $one->next->step->id,
+                ],
+                DryClock::all($work),
+            ),
         ];
     }
 
     protected function tell(array $answer): void
     {
         foreach ($answer['items'] as $item) {
-            $this->line(sprintf('%s – %s  batch %d, %s, coat %d on %s', $item['start'], $item['end'], $item['batch'] + 1, $item['step'], $item['coat'], implode(' ', $item['models'])));
+            $this->line(sprintf(
+                '%s – %s  batch %d, %s, coat %d on %s',
+                $item['start'],
+                $item['end'],
+                $item['batch'] + 1,
+                $item['step'],
+                $item['coat'],
+                implode(' ', $item['models']),
+            ));
         }
         if ($answer['lackingMinutes'] > 0) {
             $this->line("{$answer['lackingMinutes']} minutes of work find no place in these sessions.");

@@ -46,7 +46,13 @@ final class BatchLessons extends BatchCommand
     protected function tell(array $answer): void
     {
         foreach ($answer['paces'] as $one) {
-            $this->line(sprintf('%-20s %.1f min a coat rather than %.1f (%d records)', $one['technique'], $one['learned'], $one['minutes'], $one['samples']));
+            $this->line(sprintf(
+                '%-20s %.1f min a coat rather than %.1f (%d records)',
+                $one['technique'],
+                $one['learned'],
+                $one['minutes'],
+                $one['samples'],
+            ));
         }
         foreach ($answer['opacities'] as $one) {
             $this->line(sprintf('%-32s one coat hides %.0f %% rather than %.0f %%', $one['name'], 100 * $one['learned'], 100 * $one['before']));

@@ -45,7 +45,16 @@ final class BatchProgress extends BatchCommand
                 'modelsLeft' => $progress->modelsLeft($pass->step->id, $progress->coat($pass)),
                 'isSkipped' => $progress->isSkipped($pass),
             ], $progress->passes),
-            'toPour' => array_map(static fn(Pour $one): array => ['maker' => $one->paint?->maker, 'code' => $one->paint?->code, 'name' => $one->name(), 'drops' => $one->drops, 'ml' => round($one->ml, 3)], array_values($batch->left()->poured())),
+            'toPour' => array_map(
+                static fn(Pour $one): array => [
+                    'maker' => $one->paint?->maker,
+                    'code' => $one->paint?->code,
+                    'name' => $one->name(),
+                    'drops' => $one->drops,
+                    'ml' => round($one->ml, 3),
+                ],
+                array_values($batch->left()->poured()),
+            ),
             'differences' => $batch->differences(self::paints($batch)),
         ];
     }
@@ -54,7 +63,16 @@ final class BatchProgress extends BatchCommand
     {
         $this->line(sprintf('%d of %d steps done, %.0f %% of the coats.', $answer['passesDone'], $answer['passesInAll'], 100 * $answer['share']));
         foreach ($answer['passes'] as $pass) {
-            $this->line(sprintf('%3d  %-20s %-16s coat %d of %d, %d of %d models', $pass['number'], $pass['step'], $pass['technique'], $pass['coat'], $pass['coats'], $pass['done'], count($pass['models'])));
+            $this->line(sprintf(
+                '%3d  %-20s %-16s coat %d of %d, %d of %d models',
+                $pass['number'],
+                $pass['step'],
+                $pass['technique'],
+                $pass['coat'],
+                $pass['coats'],
+                $pass['done'],
+                count($pass['models']),
+            ));
         }
     }
 

@@ -83,7 +83,11 @@ final class BuyPaints extends FileCommand
         $needs = $faults = [];
         foreach (WantedList::read($this->content($this->word('list')), PaintNames::of($paints)) as $wanted) {
             if ($wanted->paint === null) {
-                $faults[] = new Fault('list', "\"$wanted->written\" is not in the catalogue. Mend the spelling, or write a colour behind it.", $wanted->line);
+                $faults[] = new Fault(
+                    'list',
+                    "\"$wanted->written\" is not in the catalogue. Mend the spelling, or write a colour behind it.",
+                    $wanted->line,
+                );
             } elseif (! isset($owned[$wanted->paint->id])) {
                 $needs[$wanted->paint->id] = $wanted->paint;
             }
@@ -104,7 +108,13 @@ final class BuyPaints extends FileCommand
         }
         $sets = [];
         foreach (SetsCsv::read($this->file('sets'), static fn(string $maker, string $code): bool => isset($paints["$maker\n$code"])) as $row) {
-            $sets[] = new ForSale("set\n$row->maker\n$row->code", $row->name, $row->price, array_map(static fn(string $code): Paint => $paints["$row->maker\n$code"], $row->codes), true);
+            $sets[] = new ForSale(
+                "set\n$row->maker\n$row->code",
+                $row->name,
+                $row->price,
+                array_map(static fn(string $code): Paint => $paints["$row->maker\n$code"], $row->codes),
+                true,
+            );
         }
 
         return $sets;
@@ -147,7 +157,10 @@ final class BuyPaints extends FileCommand
                 'difference' => round($covered->difference, 4),
             ], $purchase->covers),
             'open' => array_map(self::name(...), $purchase->open),
-            'onShelf' => array_map(static fn(array $one): array => ['wanted' => self::name($one[0]), 'by' => self::name($one[1]), 'difference' => round($one[2], 4)], $buying->onShelf),
+            'onShelf' => array_map(
+                static fn(array $one): array => ['wanted' => self::name($one[0]), 'by' => self::name($one[1]), 'difference' => round($one[2], 4)],
+                $buying->onShelf,
+            ),
             'unmet' => array_map(self::name(...), $buying->unmeetable),
             'adds' => array_map(self::name(...), $purchase->adds),
             'proven' => $purchase->isProven,

@@ -38,7 +38,8 @@ final class MendPlan extends PlanCommand
             throw new WrongWords('--finding takes the id of a rule, such as blotchy-wash.');
         }
         $finding = $this->finding(Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())), $rule);
-        $mend = $finding->mends[$this->whole('mend', 'the number of a mend, from 1') - 1] ?? throw new WrongWords(sprintf('This finding has %d mends.', count($finding->mends)));
+        $mend = $finding->mends[$this->whole('mend', 'the number of a mend, from 1') - 1]
+            ?? throw new WrongWords(sprintf('This finding has %d mends.', count($finding->mends)));
         try {
             return $this->document()->saying($mend->edit->applyTo($plan))->fields;
         } catch (IllegalPlan $illegal) {
@@ -48,14 +49,21 @@ final class MendPlan extends PlanCommand
 
     protected function tell(array $answer): void
     {
-        $this->line(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        $this->line(json_encode(
+            $answer,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        ));
     }
 
     /** @param list<Finding> $findings */
     private function finding(array $findings, string $rule): Finding
     {
         foreach ($findings as $finding) {
-            if ($finding->rule === $rule && in_array($this->option('area'), [null, $finding->area], true) && in_array($this->option('step'), [null, $finding->step], true)) {
+            if (
+                $finding->rule === $rule
+                && in_array($this->option('area'), [null, $finding->area], true)
+                && in_array($this->option('step'), [null, $finding->step], true)
+            ) {
                 return $finding;
             }
         }

@@ -38,13 +38,21 @@ final class MixPaints extends FileCommand
 
     protected function answer(): array
     {
-        $film = Film::tryFrom($this->optional('film')) ?? throw new InvalidArgumentException(PlainText::unknownChoice($this->optional('film'), Film::class));
+        $film = Film::tryFrom($this->optional('film'))
+            ?? throw new InvalidArgumentException(PlainText::unknownChoice($this->optional('film'), Film::class));
         $target = MixTarget::of(Lab::spoken($this->word('target')), $film);
         $rows = array_values($this->catalogue());
         $limits = $this->limits($rows);
-        $paints = array_map($this->paint(...), array_values(array_filter($rows, static fn(CatalogueRow $row): bool => $limits->allows($row->toPaint(), $film))));
+        $paints = array_map(
+            $this->paint(...),
+            array_values(array_filter($rows, static fn(CatalogueRow $row): bool => $limits->allows($row->toPaint(), $film))),
+        );
         if (count($paints) > self::MOST_PAINTS) {
-            throw new InvalidArgumentException(sprintf('%d paints are too many to mix from; %d will do. Narrow them with --kinds.', count($paints), self::MOST_PAINTS));
+            throw new InvalidArgumentException(sprintf(
+                '%d paints are too many to mix from; %d will do. Narrow them with --kinds.',
+                count($paints),
+                self::MOST_PAINTS,
+            ));
         }
         $answers = MixSolver::solve($target, $paints, $limits, min(50, max(1, $this->whole('answers', 'a whole number'))));
         $reach = Reach::of($answers);
@@ -81,7 +89,10 @@ final class MixPaints extends FileCommand
         $kinds = $this->listed('kinds');
 
         return $kinds === [] ? $limits : $limits->kinds(array_map(
-            static fn(string $kind): Kind => Kind::tryFrom($kind) ?? throw new InvalidArgumentException(PlainText::unknownChoice($kind, Kind::class)),
+            static fn(string $kind): Kind => Kind::tryFrom($kind) ?? throw new InvalidArgumentException(PlainText::unknownChoice(
+                $kind,
+                Kind::class,
+            )),
             $kinds,
         ));
     }
@@ -108,10 +119,15 @@ final class MixPaints extends FileCommand
     /** @return list<string> */
     private function listed(string $option): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', $this->optional($option))), static fn(string $one): bool => $one !== ''));
+        return array_values(array_filter(
+            array_map(trim(...), explode(',', $this->optional($option))),
+            static fn(string $one): bool => $one !== '',
+        ));
     }
 
-    /** @return array{difference: float, swatch: string, words: string, parts: list<array{maker: string, code: string, name: string, parts: int}>} */
+    /**
+     * @return array{difference: float, swatch: string, words: string, parts: list<array{maker: string, code: string, name: string, parts: int}>}
+     */
     private static function told(MixAnswer $answer): array
     {
         return [

@@ -47,14 +47,25 @@ final class OrderPlan extends PlanCommand
                 'handsOnMinutes' => round($pace->pass($pass->step, $pass->area, $on($pass)), 1),
                 'reasons' => $pass->reasons,
             ], array_values(array_filter($order->passes, static fn(Pass $pass): bool => $on($pass) > 0))),
-            'stops' => array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'afterPass' => $order->afterPass($stop)], $plan->running->stops),
+            'stops' => array_map(
+                static fn(Stop $stop): array => ['name' => $stop->name, 'afterPass' => $order->afterPass($stop)],
+                $plan->running->stops,
+            ),
         ];
     }
 
     protected function tell(array $answer): void
     {
         foreach ($answer['passes'] as $pass) {
-            $this->line(sprintf('%3d  %-16s %-20s %-16s %5.1f min, dry %d', $pass['number'], $pass['area'] ?? '', $pass['step'], $pass['technique'], $pass['handsOnMinutes'], $pass['dryMinutes']));
+            $this->line(sprintf(
+                '%3d  %-16s %-20s %-16s %5.1f min, dry %d',
+                $pass['number'],
+                $pass['area'] ?? '',
+                $pass['step'],
+                $pass['technique'],
+                $pass['handsOnMinutes'],
+                $pass['dryMinutes'],
+            ));
         }
     }
 }

@@ -36,21 +36,36 @@ final class PlanAmounts extends PlanCommand
                 'step' => $one->pass->step->id,
                 'drops' => array_map(self::row(...), $one->pours()),
             ], $amounts->passes()),
-            'totals' => array_map(static fn(Pour $one): array => [...self::row($one), 'short' => self::short($one, $shelf)], array_values($amounts->poured())),
+            'totals' => array_map(
+                static fn(Pour $one): array => [...self::row($one), 'short' => self::short($one, $shelf)],
+                array_values($amounts->poured()),
+            ),
         ];
     }
 
     protected function tell(array $answer): void
     {
         foreach ($answer['totals'] as $total) {
-            $this->line(sprintf('%-32s %5d drops %7.2f ml%s', $total['name'], $total['drops'], $total['ml'], $total['short'] > 0.0 ? sprintf(', short by %.2f ml', $total['short']) : ''));
+            $this->line(sprintf(
+                '%-32s %5d drops %7.2f ml%s',
+                $total['name'],
+                $total['drops'],
+                $total['ml'],
+                $total['short'] > 0.0 ? sprintf(', short by %.2f ml', $total['short']) : '',
+            ));
         }
     }
 
     /** @return array{maker: string|null, code: string|null, name: string, drops: int, ml: float} */
     private static function row(Pour $pour): array
     {
-        return ['maker' => $pour->paint?->maker, 'code' => $pour->paint?->code, 'name' => $pour->name(), 'drops' => $pour->drops, 'ml' => round($pour->ml, 3)];
+        return [
+            'maker' => $pour->paint?->maker,
+            'code' => $pour->paint?->code,
+            'name' => $pour->name(),
+            'drops' => $pour->drops,
+            'ml' => round($pour->ml, 3),
+        ];
     }
 
     /** Nothing is said of it where no shelf is named, and water is never short. */

@@ -37,7 +37,10 @@ final class PlanRoundTrip extends PlanCommand
             'step' => $id,
             'minutesPerModel' => round($trip->minutesPerModel, 2),
             'dryMinutes' => $trip->dryMinutes,
-            'waits' => array_map(static fn(int $models): array => ['models' => $models, 'waitMinutes' => round($trip->wait($models), 2)], range(1, max(self::TOLD, min($smallest, 1000)))),
+            'waits' => array_map(
+                static fn(int $models): array => ['models' => $models, 'waitMinutes' => round($trip->wait($models), 2)],
+                range(1, max(self::TOLD, min($smallest, 1000))),
+            ),
             'smallestWithoutWaiting' => $smallest,
         ];
     }

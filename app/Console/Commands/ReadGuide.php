@@ -35,7 +35,13 @@ final class ReadGuide extends FileCommand
 
         return [
             'plan' => PlanDocument::ofPlan($guide->plan)->fields,
-            'read' => array_map(static fn(array $one): array => [...$one, 'paints' => array_map(static fn(array $pair): array => self::part(...$pair), $one['paints'])], $guide->read),
+            'read' => array_map(
+                static fn(array $one): array => [
+                    ...$one,
+                    'paints' => array_map(static fn(array $pair): array => self::part(...$pair), $one['paints']),
+                ],
+                $guide->read,
+            ),
             'unread' => [...$guide->unread, ...$guide->leftOver],
             'unknownPaints' => $guide->unknownPaints,
             'listedUnused' => array_map(static fn(Paint $one): array => self::part($one), $guide->listedUnused),
@@ -46,7 +52,13 @@ final class ReadGuide extends FileCommand
     protected function tell(array $answer): void
     {
         foreach ($answer['read'] as $one) {
-            $this->line(sprintf('line %-4d %-20s %-16s %s', $one['line'], $one['area'] ?? '', $one['technique'], implode(' + ', array_map(static fn(array $paint): string => "$paint[parts] $paint[name]", $one['paints']))));
+            $this->line(sprintf(
+                'line %-4d %-20s %-16s %s',
+                $one['line'],
+                $one['area'] ?? '',
+                $one['technique'],
+                implode(' + ', array_map(static fn(array $paint): string => "$paint[parts] $paint[name]", $one['paints'])),
+            ));
         }
         foreach (['unknownPaints' => 'not known', 'unread' => 'not read: line'] as $field => $words) {
             foreach ($answer[$field] as $one) {

@@ -27,7 +27,12 @@ final class ReviewPlan extends PlanCommand
     {
         $plan = $this->plan();
 
-        return ['findings' => array_map(self::told(...), Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())))];
+        return [
+            'findings' => array_map(
+                self::told(...),
+                Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())),
+            ),
+        ];
     }
 
     protected function tell(array $answer): void

@@ -57,7 +57,14 @@ final class SchedulePlan extends PlanCommand
     protected function tell(array $answer): void
     {
         foreach ($answer['items'] as $item) {
-            $this->line(sprintf('%s – %s  %s, coat %d on %s', $item['start'], $item['end'], $item['step'], $item['coat'], implode(' ', $item['models'])));
+            $this->line(sprintf(
+                '%s – %s  %s, coat %d on %s',
+                $item['start'],
+                $item['end'],
+                $item['step'],
+                $item['coat'],
+                implode(' ', $item['models']),
+            ));
         }
     }
 

@@ -11,7 +11,10 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
-/** Brings every desk's database to where this release wants it, and puts the demo into one that nobody has used. Of several who start at once one does it, the others wait. */
+/**
+ * Brings every desk's database to where this release wants it, and puts the demo into one that nobody has used. Of several who start at
+ * once one does it, the others wait.
+ */
 final class SetUp extends Command
 {
     /** What a painter puts in; where all of it is empty nobody has painted here. */

@@ -60,7 +60,9 @@ final class SubstitutePaints extends FileCommand
         return [
             'line' => $wanted->line,
             'written' => $wanted->written,
-            'wanted' => $wanted->paint === null ? null : ['maker' => $wanted->paint->maker, 'code' => $wanted->paint->code, 'name' => $wanted->paint->name, 'known' => $wanted->isKnown],
+            'wanted' => $wanted->paint === null
+                ? null
+                : ['maker' => $wanted->paint->maker, 'code' => $wanted->paint->code, 'name' => $wanted->paint->name, 'known' => $wanted->isKnown],
             'standing' => $answer->standing->value,
             'words' => $offer === null ? ($answer->standIn->words ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
             'difference' => $offer === null ? null : round($offer->difference->number, 4),
@@ -85,7 +87,12 @@ final class SubstitutePaints extends FileCommand
     private static function parts(?Substitute $offer): array
     {
         return array_map(
-            static fn(Ingredient $one): array => ['maker' => $one->paint->maker, 'code' => $one->paint->code, 'name' => $one->paint->name, 'parts' => $one->parts],
+            static fn(Ingredient $one): array => [
+                'maker' => $one->paint->maker,
+                'code' => $one->paint->code,
+                'name' => $one->paint->name,
+                'parts' => $one->parts,
+            ],
             $offer->mix->ingredients ?? [],
         );
     }

@@ -42,7 +42,13 @@ final class WorkOutRelief extends FileCommand
         }
         $keep = $this->option('keep');
         if (is_string($keep)) {
-            file_put_contents($keep, json_encode(array_map(static fn(string $bytes): string => base64_encode((string) gzencode($bytes, 9)), $kept), JSON_THROW_ON_ERROR)."\n");
+            file_put_contents(
+                $keep,
+                json_encode(
+                    array_map(static fn(string $bytes): string => base64_encode((string) gzencode($bytes, 9)), $kept),
+                    JSON_THROW_ON_ERROR,
+                )."\n",
+            );
         }
         [$zones] = PackedRelief::read($kept['relief']);
 
@@ -67,7 +73,13 @@ final class WorkOutRelief extends FileCommand
     {
         $this->line(sprintf('%d vertices, %d triangles, %.1f mm high', $answer['vertices'], $answer['triangles'], $answer['heightMm']));
         foreach ($answer['areas'] as $area) {
-            $this->line(sprintf('%-20s %6.2f cm² %3d %%  %s', $area['area'] ?? 'in no area', $area['cm2'], round(100 * $area['share']), implode(' ', array_map(static fn(float $one): string => sprintf('%3d', round(100 * $one)), $area['zones']))));
+            $this->line(sprintf(
+                '%-20s %6.2f cm² %3d %%  %s',
+                $area['area'] ?? 'in no area',
+                $area['cm2'],
+                round(100 * $area['share']),
+                implode(' ', array_map(static fn(float $one): string => sprintf('%3d', round(100 * $one)), $area['zones'])),
+            ));
         }
     }
 
@@ -82,7 +94,11 @@ final class WorkOutRelief extends FileCommand
             throw new WrongWords('--areas takes a file with "areas", a list of names, and "triangles", their numbers packed.');
         }
 
-        return Labels::of(array_values(array_map(strval(...), $told['areas'])), (string) gzdecode((string) base64_decode($told['triangles'], true)), $mesh);
+        return Labels::of(
+            array_values(array_map(strval(...), $told['areas'])),
+            (string) gzdecode((string) base64_decode($told['triangles'], true)),
+            $mesh,
+        );
     }
 
     /** @return list<Spray> */

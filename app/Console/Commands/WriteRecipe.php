@@ -60,10 +60,19 @@ final class WriteRecipe extends FileCommand
     {
         $school = $this->option('school') === null ? null : $this->oneOf('school', School::class);
         $wish = new WritingWish(
-            Area::of('area', 'Area', $this->oneOf('texture', Texture::class), AreaSize::Medium, Importance::Normal, material: $this->oneOf('material', Material::class)),
+            Area::of(
+                'area',
+                'Area',
+                $this->oneOf('texture', Texture::class),
+                AreaSize::Medium,
+                Importance::Normal,
+                material: $this->oneOf('material', Material::class),
+            ),
             $this->colourOf('target'),
             ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
-            $this->option('undercoat') === null ? Undercoat::bare() : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
+            $this->option('undercoat') === null
+                ? Undercoat::bare()
+                : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
             taste: Taste::of($this->wishes()),
             hasAirbrush: $this->option('airbrush') === true,
         );
@@ -77,8 +86,13 @@ final class WriteRecipe extends FileCommand
         $text = $this->option('wishes');
 
         return array_map(
-            static fn(string $word): Wish => Wish::tryFrom($word) ?? throw new WrongWords('--wishes: '.PlainText::unknownChoice($word, Wish::class)),
-            array_values(array_filter(array_map(trim(...), explode(',', is_string($text) ? $text : '')), static fn(string $word): bool => $word !== '')),
+            static fn(string $word): Wish => Wish::tryFrom($word) ?? throw new WrongWords(
+                '--wishes: '.PlainText::unknownChoice($word, Wish::class),
+            ),
+            array_values(array_filter(
+                array_map(trim(...), explode(',', is_string($text) ? $text : '')),
+                static fn(string $word): bool => $word !== '',
+            )),
         );
     }
 
@@ -87,7 +101,13 @@ final class WriteRecipe extends FileCommand
         foreach ($answer['proposals'] as $proposal) {
             $this->line(sprintf('%s, %.0f minutes', $proposal['school'], $proposal['minutes']));
             foreach ($proposal['steps'] as $step) {
-                $this->line(sprintf('  %-16s %s, %d x  %s', $step['technique'], implode(' : ', array_map(static fn(array $one): string => "$one[parts] $one[name]", $step['mix'])), $step['coats'], $step['reason']));
+                $this->line(sprintf(
+                    '  %-16s %s, %d x  %s',
+                    $step['technique'],
+                    implode(' : ', array_map(static fn(array $one): string => "$one[parts] $one[name]", $step['mix'])),
+                    $step['coats'],
+                    $step['reason'],
+                ));
             }
         }
     }
@@ -116,7 +136,8 @@ final class WriteRecipe extends FileCommand
     {
         $word = $this->option($option);
 
-        return $enum::tryFrom(is_string($word) ? $word : '') ?? throw new WrongWords("--$option: ".PlainText::unknownChoice(is_string($word) ? $word : '', $enum));
+        return $enum::tryFrom(is_string($word) ? $word : '')
+            ?? throw new WrongWords("--$option: ".PlainText::unknownChoice(is_string($word) ? $word : '', $enum));
     }
 
     private function colourOf(string $option): Lab

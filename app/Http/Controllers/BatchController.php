@@ -26,7 +26,12 @@ final class BatchController
     {
         $page = Batch::query()->orderByDesc('starts_on')->orderByDesc('id')->paginate(self::PER_PAGE);
 
-        return new JsonResponse(['batches' => BatchBrief::ofAll(new Collection($page->items())), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+        return new JsonResponse([
+            'batches' => BatchBrief::ofAll(new Collection($page->items())),
+            'total' => $page->total(),
+            'page' => $page->currentPage(),
+            'pages' => $page->lastPage(),
+        ]);
     }
 
     /** All batches by name, to choose one. */
@@ -37,7 +42,13 @@ final class BatchController
 
     public function store(BatchRequest $request): JsonResponse
     {
-        $batch = $this->batches->begin($request->string('planId')->value(), $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value(), self::squad($request));
+        $batch = $this->batches->begin(
+            $request->string('planId')->value(),
+            $request->string('name')->value(),
+            $request->integer('models'),
+            $request->string('startsOn')->value(),
+            self::squad($request),
+        );
 
         return self::answer($batch)->response()->setStatusCode(201);
     }
@@ -61,12 +72,23 @@ final class BatchController
         $batch = Batch::query()->with('entries')->findOrFail($id);
         $file = BatchDocument::write($batch->name, $batch->starts_on->toDateString(), $batch->document, $batch->core());
 
-        return new JsonResponse($file, 200, ['Content-Disposition' => HeaderUtils::makeDisposition('attachment', "$batch->id.batch.json")], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $file,
+            200,
+            ['Content-Disposition' => HeaderUtils::makeDisposition('attachment', "$batch->id.batch.json")],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function update(BatchRequest $request, string $id): BatchResource
     {
-        return self::answer($this->batches->change($id, $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value(), $request->integer('version')));
+        return self::answer($this->batches->change(
+            $id,
+            $request->string('name')->value(),
+            $request->integer('models'),
+            $request->string('startsOn')->value(),
+            $request->integer('version'),
+        ));
     }
 
     public function destroy(string $id): JsonResponse
@@ -100,7 +122,12 @@ final class BatchController
 
     public function repeat(BatchRequest $request, string $id): JsonResponse
     {
-        return self::answer($this->batches->repeat($id, $request->string('name')->value(), $request->integer('models'), $request->string('startsOn')->value()))->response()->setStatusCode(201);
+        return self::answer($this->batches->repeat(
+            $id,
+            $request->string('name')->value(),
+            $request->integer('models'),
+            $request->string('startsOn')->value(),
+        ))->response()->setStatusCode(201);
     }
 
     public static function answer(Batch $batch): BatchResource

@@ -21,6 +21,9 @@ final class BottleColourController
         $wish = $request->validate(['kind' => ['required', Rule::enum(Kind::class)], 'colour' => ['required', 'string', 'max:60']]);
         $bottle = Field::read('colour', static fn(): Lab => Lab::parse($wish['colour']));
 
-        return new JsonResponse(ColourResource::of(Field::read('kind', static fn(): Lab => BottleColour::overWhite($bottle, Kind::from($wish['kind'])))));
+        return new JsonResponse(ColourResource::of(Field::read(
+            'kind',
+            static fn(): Lab => BottleColour::overWhite($bottle, Kind::from($wish['kind'])),
+        )));
     }
 }

@@ -33,7 +33,11 @@ final class BrushController
     {
         $wish = self::wish($request);
 
-        return new JsonResponse(self::told(BrushRack::change($id, $wish, $request->validate(['version' => ['required', 'integer:strict']])['version'])));
+        return new JsonResponse(self::told(BrushRack::change(
+            $id,
+            $wish,
+            $request->validate(['version' => ['required', 'integer:strict']])['version'],
+        )));
     }
 
     public function destroy(string $id): JsonResponse
@@ -57,7 +61,10 @@ final class BrushController
 
             return ['id' => $one->id, 'name' => $one->name, 'fits' => $brush->fits($planned), 'caution' => $brush->caution($planned)];
         })->all();
-        usort($told, static fn(array $one, array $other): int => [$other['fits'], $one['caution'] !== null] <=> [$one['fits'], $other['caution'] !== null]);
+        usort(
+            $told,
+            static fn(array $one, array $other): int => [$other['fits'], $one['caution'] !== null] <=> [$one['fits'], $other['caution'] !== null],
+        );
 
         return new JsonResponse($told);
     }
@@ -79,6 +86,13 @@ final class BrushController
     /** @return array<string, mixed> */
     private static function told(OwnedBrush $brush): array
     {
-        return ['id' => $brush->id, 'name' => $brush->name, 'kind' => $brush->kind->value, 'keepsMetal' => $brush->keeps_metal, 'isWorn' => $brush->is_worn, 'version' => $brush->version];
+        return [
+            'id' => $brush->id,
+            'name' => $brush->name,
+            'kind' => $brush->kind->value,
+            'keepsMetal' => $brush->keeps_metal,
+            'isWorn' => $brush->is_worn,
+            'version' => $brush->version,
+        ];
     }
 }

@@ -20,7 +20,10 @@ final class BudgetController
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $wish = $request->validate(['minutes' => ['nullable', 'integer', 'between:10,'.self::MOST_MINUTES]], ['minutes.*' => 'Say how much time there is, from ten minutes to a thousand hours.']);
+        $wish = $request->validate(
+            ['minutes' => ['nullable', 'integer', 'between:10,'.self::MOST_MINUTES]],
+            ['minutes.*' => 'Say how much time there is, from ten minutes to a thousand hours.'],
+        );
         $squad = WishedSquad::of($request, Plan::query()->findOrFail($id)->toCore());
         $budget = Budget::of(
             $squad,

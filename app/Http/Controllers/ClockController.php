@@ -26,7 +26,12 @@ final readonly class ClockController
     /** The painter has touched it: it is dry, or was. */
     public function store(Request $request, DryLook $look): JsonResponse
     {
-        $wish = $request->validate(['id' => ['required', 'string', 'ulid'], 'batchId' => ['required', 'string', 'max:40'], 'stepId' => ['required', 'string', 'max:40'], 'minutes' => ['nullable', 'integer:strict', 'between:1,10080']]);
+        $wish = $request->validate([
+            'id' => ['required', 'string', 'ulid'],
+            'batchId' => ['required', 'string', 'max:40'],
+            'stepId' => ['required', 'string', 'max:40'],
+            'minutes' => ['nullable', 'integer:strict', 'between:1,10080'],
+        ]);
         $look->isDry($wish['id'], $wish['batchId'], $wish['stepId'], $wish['minutes'] ?? null);
 
         return $this->index()->setStatusCode(201);

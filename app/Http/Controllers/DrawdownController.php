@@ -32,7 +32,15 @@ final class DrawdownController
             'overBlack' => ColourResource::of($overBlack),
             'overWhite' => ColourResource::of($overWhite),
             'masstone' => ColourResource::of($drawdown->optics()->masstone()->toLab()),
-            'film' => array_map(ColourResource::numbers(...), ['overBlack' => $drawdown->overBlack, 'overWhite' => $drawdown->overWhite, 'black' => $drawdown->black, 'white' => $drawdown->white]),
+            'film' => array_map(
+                ColourResource::numbers(...),
+                [
+                    'overBlack' => $drawdown->overBlack,
+                    'overWhite' => $drawdown->overWhite,
+                    'black' => $drawdown->black,
+                    'white' => $drawdown->white,
+                ],
+            ),
         ]);
     }
 }

@@ -46,7 +46,15 @@ final readonly class EveningController
     public function week(Request $request): JsonResponse
     {
         /** @var array{hours: list<array{weekday: int, from: string, minutes: int}>} $wish */
-        $wish = $request->validate(['hours' => ['present', 'array', 'list', 'max:21'], 'hours.*' => ['array:weekday,from,minutes'], 'hours.*.weekday' => ['required', 'integer:strict', 'between:1,7'], ...SittingRules::under('hours')], SittingRules::MESSAGES);
+        $wish = $request->validate(
+            [
+                'hours' => ['present', 'array', 'list', 'max:21'],
+                'hours.*' => ['array:weekday,from,minutes'],
+                'hours.*.weekday' => ['required', 'integer:strict', 'between:1,7'],
+                ...SittingRules::under('hours'),
+            ],
+            SittingRules::MESSAGES,
+        );
         Hours::keepWeek($wish['hours']);
 
         return $this->answer(self::DAYS);
@@ -70,13 +78,20 @@ final readonly class EveningController
     /** I have so many minutes. */
     public function moment(Request $request): JsonResponse
     {
-        $wish = $request->validate(['minutes' => ['required', 'integer', 'between:5,600']], ['minutes.*' => 'Say how many minutes you have, from 5 to 600.']);
+        $wish = $request->validate(
+            ['minutes' => ['required', 'integer', 'between:5,600']],
+            ['minutes.*' => 'Say how many minutes you have, from 5 to 600.'],
+        );
         $now = $this->clock->now();
         $agenda = Agenda::from($now);
         $session = Session::of($now, (int) $wish['minutes']);
         $moment = Moment::of($agenda->work, $session, $agenda->hours->sessions($now->modify("+$session->minutes minutes"), Agenda::MOST_SESSIONS));
 
-        return new JsonResponse(['minutes' => (int) $wish['minutes'], 'items' => AgendaResource::items($agenda, ...$moment->items), 'others' => AgendaResource::items($agenda, ...$moment->others)]);
+        return new JsonResponse([
+            'minutes' => (int) $wish['minutes'],
+            'items' => AgendaResource::items($agenda, ...$moment->items),
+            'others' => AgendaResource::items($agenda, ...$moment->others),
+        ]);
     }
 
     /** Make it ready by a day. */
@@ -112,7 +127,9 @@ final readonly class EveningController
 
         return new JsonResponse([
             'isMet' => $deadline->isMet,
-            'at' => $deadline->at === null ? null : (new DateTimeImmutable("@$deadline->at"))->setTimezone($agenda->hours->zone)->format('Y-m-d\TH:i:sP'),
+            'at' => $deadline->at === null
+                ? null
+                : (new DateTimeImmutable("@$deadline->at"))->setTimezone($agenda->hours->zone)->format('Y-m-d\TH:i:sP'),
             'leaveOut' => array_map(static fn(Pass $pass): array => [
                 'stepId' => $pass->step->id,
                 'areaName' => $pass->where(),
@@ -124,7 +141,11 @@ final readonly class EveningController
 
     public function calendar(): Response
     {
-        return new Response(CalendarFile::of(Agenda::from($this->clock->now())), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="kalokroma-evenings.ics"']);
+        return new Response(
+            CalendarFile::of(Agenda::from($this->clock->now())),
+            200,
+            ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="kalokroma-evenings.ics"'],
+        );
     }
 
     private function answer(int $days): JsonResponse

@@ -26,7 +26,12 @@ final class FigureController
     {
         $plan = Plan::query()->findOrFail($id);
 
-        return new JsonResponse($this->figures->ofPlan($plan->id)->map(static fn(Figure $figure): array => FigureResource::of($figure->setRelation('plan', $plan)))->values());
+        return new JsonResponse(
+            $this->figures
+                ->ofPlan($plan->id)
+                ->map(static fn(Figure $figure): array => FigureResource::of($figure->setRelation('plan', $plan)))
+                ->values(),
+        );
     }
 
     /** The GLB file, or a picture of the model, as the request's body. */
@@ -36,7 +41,9 @@ final class FigureController
 
         $name = trim($wish['name'] ?? '') ?: 'Figure';
         $body = $request->getContent();
-        $figure = str_starts_with($request->headers->get('Content-Type') ?? '', 'image/') ? $this->figures->addPicture($id, $name, $body) : $this->figures->add($id, $name, $body);
+        $figure = str_starts_with($request->headers->get('Content-Type') ?? '', 'image/')
+            ? $this->figures->addPicture($id, $name, $body)
+            : $this->figures->add($id, $name, $body);
 
         return new JsonResponse(FigureResource::of($figure), 201);
     }
@@ -50,7 +57,10 @@ final class FigureController
     public function paintedBatch(Request $request, string $id): JsonResponse
     {
         $batch = Batch::query()->findOrFail($id);
-        $wish = $request->validate(['model' => ['nullable', 'integer', "between:1,$batch->models"]], ['model.*' => "This batch has $batch->models models."]);
+        $wish = $request->validate(
+            ['model' => ['nullable', 'integer', "between:1,$batch->models"]],
+            ['model.*' => "This batch has $batch->models models."],
+        );
 
         return new JsonResponse(PaintedResource::onModel($batch->painted(), (int) ($wish['model'] ?? 1)));
     }
@@ -69,10 +79,19 @@ final class FigureController
             'turn' => ['nullable', 'integer', 'between:-180,180'],
             'pass' => ['nullable', 'integer', 'between:0,5000'],
         ]);
-        $still = Stills::of(Figure::query()->findOrFail($id), (int) $wish['width'], (int) $wish['height'], (float) ($wish['turn'] ?? 0), isset($wish['pass']) ? (int) $wish['pass'] : null) ?? abort(404);
+        $still = Stills::of(
+            Figure::query()->findOrFail($id),
+            (int) $wish['width'],
+            (int) $wish['height'],
+            (float) ($wish['turn'] ?? 0),
+            isset($wish['pass']) ? (int) $wish['pass'] : null,
+        )
+            ?? abort(404);
 
         // Whoever asks without saying what it looks like gets it anew each time.
-        return $request->has('of') ? self::bytes($still, 'image/png') : new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);
+        return $request->has('of')
+            ? self::bytes($still, 'image/png')
+            : new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);
     }
 
     /** The area of each triangle, a byte each. */
@@ -121,7 +140,12 @@ final class FigureController
             'triangles' => ['required', 'string', 'max:200000'],
         ]);
 
-        return new JsonResponse(FigureResource::of($this->figures->label($id, $wish['areas'], (string) base64_decode($wish['triangles'], true), $wish['version'])));
+        return new JsonResponse(FigureResource::of($this->figures->label(
+            $id,
+            $wish['areas'],
+            (string) base64_decode($wish['triangles'], true),
+            $wish['version'],
+        )));
     }
 
     public function update(Request $request, string $id): JsonResponse

@@ -23,7 +23,10 @@ final class GuideController
 
     public function __invoke(Request $request): JsonResponse
     {
-        /** @var array{text: string, means?: list<array{written: string, paint: string}>, instead?: list<array{paint: string, by: string}>, noPaints?: list<string>} $wish */
+        /**
+         * @var array{text: string, means?: list<array{written: string, paint: string}>, instead?: list<array{paint: string, by: string}>,
+         *     noPaints?: list<string>} $wish
+         */
         $wish = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST],
             'means' => ['sometimes', 'array', 'list', 'max:'.self::MOST_SAID],
@@ -39,9 +42,15 @@ final class GuideController
             'text.max' => 'This is longer than any guide. Paste the part that tells the steps.',
             'exists' => 'This paint is not in the catalogue any more. Choose another.',
         ]);
-        $names = CataloguedNames::all()->meaning(array_column($wish['means'] ?? [], 'paint', 'written'), array_column($wish['instead'] ?? [], 'by', 'paint'));
+        $names = CataloguedNames::all()->meaning(
+            array_column($wish['means'] ?? [], 'paint', 'written'),
+            array_column($wish['instead'] ?? [], 'by', 'paint'),
+        );
         $guide = GuideReader::read($wish['text'], $names, null, $wish['noPaints'] ?? []);
 
-        return new JsonResponse([...GuideResource::of($guide, $wish['text']), 'standIns' => GuideResource::standIns(GuideStandIns::for($guide->used, array_values(OwnedPaints::shelf()->owned())))]);
+        return new JsonResponse([
+            ...GuideResource::of($guide, $wish['text']),
+            'standIns' => GuideResource::standIns(GuideStandIns::for($guide->used, array_values(OwnedPaints::shelf()->owned()))),
+        ]);
     }
 }

@@ -28,7 +28,10 @@ final class KeptMixController
 
     public function store(KeptMixRequest $request): JsonResponse
     {
-        $kept = DB::transaction(static fn(): KeptMix => KeptMix::query()->create(['name' => $request->string('name')->trim()->value(), 'parts' => $request->parts()]));
+        $kept = DB::transaction(static fn(): KeptMix => KeptMix::query()->create([
+            'name' => $request->string('name')->trim()->value(),
+            'parts' => $request->parts(),
+        ]));
 
         return new JsonResponse(['id' => $kept->id, 'name' => $kept->name], 201);
     }

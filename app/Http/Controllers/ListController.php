@@ -22,6 +22,10 @@ final class ListController
 
     public function plan(ListRequest $request, string $id): JsonResponse
     {
-        return new JsonResponse(ListAnswersResource::ofPlan(Needs::of(Plan::query()->findOrFail($id)->toCore()), Substitutes::forMany(OwnedPaints::now()->paints()), $request->tolerance()));
+        return new JsonResponse(ListAnswersResource::ofPlan(
+            Needs::of(Plan::query()->findOrFail($id)->toCore()),
+            Substitutes::forMany(OwnedPaints::now()->paints()),
+            $request->tolerance(),
+        ));
     }
 }

@@ -24,8 +24,14 @@ final class LogController
     public function index(Request $request): JsonResponse
     {
         $batch = $request->query('batch');
-        $wish = $request->validate(['find' => ['nullable', 'string', 'max:200'], 'area' => ['nullable', 'string', 'max:40'], 'model' => ['nullable', 'integer', 'between:1,'.Batch::MOST_MODELS]]);
-        $about = is_string($batch) && (isset($wish['area']) || isset($wish['model'])) ? LogSearch::about($batch, $wish['area'] ?? null, isset($wish['model']) ? (int) $wish['model'] : null) : null;
+        $wish = $request->validate([
+            'find' => ['nullable', 'string', 'max:200'],
+            'area' => ['nullable', 'string', 'max:40'],
+            'model' => ['nullable', 'integer', 'between:1,'.Batch::MOST_MODELS],
+        ]);
+        $about = is_string($batch) && (isset($wish['area']) || isset($wish['model']))
+            ? LogSearch::about($batch, $wish['area'] ?? null, isset($wish['model']) ? (int) $wish['model'] : null)
+            : null;
         $page = ($request->query('undone') === '1' ? LogEntry::onlyTrashed() : LogEntry::query())->with(['batch', 'brush'])
             ->when(is_string($batch), static fn($query) => $query->where('batch_id', $batch))
             ->when(($wish['find'] ?? '') !== '', static fn(Builder $query) => LogSearch::on($query, $wish['find']))
@@ -39,7 +45,10 @@ final class LogController
 
     public function store(LogEntryRequest $request, string $id): JsonResponse
     {
-        /** @var array{id: string, stepId: string, models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: array<string, mixed>|null} $done */
+        /**
+         * @var array{id: string, stepId: string, models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null,
+         *     used?: array<string, mixed>|null} $done
+         */
         $done = $request->validated();
 
         return BatchController::answer($this->logbook->record($id, $done))->response()->setStatusCode(201);
@@ -47,7 +56,10 @@ final class LogController
 
     public function update(LogEntryRequest $request, string $id): BatchResource
     {
-        /** @var array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: array<string, mixed>|null, version: int} $done */
+        /**
+         * @var array{models?: int|null, on?: list<int>|null, minutes?: int|null, note?: string|null, brush?: string|null, used?: array<string, mixed>|null,
+         *     version: int} $done
+         */
         $done = $request->validated();
 
         return BatchController::answer($this->logbook->change($id, $done));

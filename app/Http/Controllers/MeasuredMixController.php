@@ -31,13 +31,17 @@ final class MeasuredMixController
         ], ['parts.size' => 'A measured mix has two paints.', 'colour.required' => 'Read or enter the colour of the dry mix.']);
         $seen = Field::read('colour', static fn(): Lab => Lab::parse($wish['colour']));
         $measured = Field::read('parts', static fn(): MeasuredMix => MeasuredMix::of(Mix::of(array_values(array_map(
-            static fn(array $part): Ingredient => Ingredient::of(Product::query()->findOrFail((string) $part['paint'])->toCore(), (int) $part['parts']),
+            static fn(array $part): Ingredient => Ingredient::of(
+                Product::query()->findOrFail((string) $part['paint'])->toCore(),
+                (int) $part['parts'],
+            ),
             $wish['parts'],
         ))), $seen));
 
         if (isset($wish['id'])) {
             DB::transaction(static fn() => DB::table('mix_readings')->insertOrIgnore([
-                'id' => $wish['id'], 'product_id' => $measured->paint->id, 'opacity' => $measured->opacity->share, 'created_at' => Date::now(), 'updated_at' => Date::now(),
+                'id' => $wish['id'], 'product_id' => $measured->paint->id, 'opacity' => $measured->opacity->share,
+                'created_at' => Date::now(), 'updated_at' => Date::now(),
             ]));
         }
 

@@ -19,7 +19,14 @@ final class NamedPotController
     {
         $request->validate(['text' => ['required', 'string', 'max:30000']], ['text.required' => 'Write one pot a line, by its name.']);
         ['pots' => $pots, 'owned' => $owned] = PotsByName::look($request->string('text')->value());
-        $told = static fn(Paint $paint): array => ['id' => $paint->id, 'name' => $paint->name, 'maker' => $paint->maker, 'kind' => $paint->kind->value, 'swatch' => $paint->swatch?->toSrgb()->hex(), 'owned' => in_array($paint->id, $owned, true)];
+        $told = static fn(Paint $paint): array => [
+            'id' => $paint->id,
+            'name' => $paint->name,
+            'maker' => $paint->maker,
+            'kind' => $paint->kind->value,
+            'swatch' => $paint->swatch?->toSrgb()->hex(),
+            'owned' => in_array($paint->id, $owned, true),
+        ];
 
         return new JsonResponse(array_map(static fn(NamedPot $one): array => [
             'line' => $one->line,

@@ -20,7 +20,8 @@ final class PageController
         $entries = File::json($manifest);
 
         return new Response(view('page', ['entry' => $entries['resources/js/main.ts']])->render(), 200, [
-            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
+            'Content-Security-Policy'
+                => "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
             'Cache-Control' => 'no-cache',
         ]);
     }

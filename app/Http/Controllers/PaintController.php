@@ -39,7 +39,11 @@ final class PaintController
 
         return new JsonResponse([
             'paint' => (new PaintResource($product))->resolve($request),
-            'sets' => $product->sets->map(static fn(PaintSet $set): array => ['id' => $set->id, 'name' => $set->name, 'price' => $set->price])->all(),
+            'sets' => $product->sets->map(static fn(PaintSet $set): array => [
+                'id' => $set->id,
+                'name' => $set->name,
+                'price' => $set->price,
+            ])->all(),
             'plans' => $product->plans->map(static fn(Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name])->all(),
         ]);
     }

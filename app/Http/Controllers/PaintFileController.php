@@ -14,7 +14,10 @@ final class PaintFileController
 {
     public function __construct(private readonly PaintFiles $files) {}
 
-    /** The text of a file as the request's body. With ?preview=1 it only says what would change; with from and count it takes only some of its rows. */
+    /**
+     * The text of a file as the request's body. With ?preview=1 it only says what would change; with from and count it takes only some of
+     * its rows.
+     */
     public function import(PaintFileRequest $request): JsonResponse
     {
         $take = ! $request->boolean('preview');
@@ -33,7 +36,11 @@ final class PaintFileController
 
         return $request->isGpl()
             ? self::file($this->files->gpl("Kalokroma $what", $request->products()), "kalokroma-$what.gpl", 'text/plain')
-            : self::file($what === 'shelf' ? $this->files->shelfCsv() : $this->files->catalogueCsv($request->products()), "kalokroma-$what.csv", 'text/csv');
+            : self::file(
+                $what === 'shelf' ? $this->files->shelfCsv() : $this->files->catalogueCsv($request->products()),
+                "kalokroma-$what.csv",
+                'text/csv',
+            );
     }
 
     private static function file(string $text, string $name, string $type): Response

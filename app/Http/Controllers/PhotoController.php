@@ -25,7 +25,11 @@ final class PhotoController
 
     public function show(string $id): Response
     {
-        return new Response(Photo::query()->findOrFail($id)->png, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=86400, immutable']);
+        return new Response(
+            Photo::query()->findOrFail($id)->png,
+            200,
+            ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=86400, immutable'],
+        );
     }
 
     public function readings(Request $request, string $id): JsonResponse
@@ -39,9 +43,12 @@ final class PhotoController
             'marks.*.height' => ['required', 'numeric', 'between:0,1'],
         ], ['marks.required' => 'Mark the grey card and a swatch.']);
 
-        return new JsonResponse(array_map(MeasuredResource::of(...), PhotoReading::of(Photo::query()->findOrFail($id), array_map(static fn(array $mark): array => [
-            'what' => (string) $mark['what'], 'x' => (float) $mark['x'], 'y' => (float) $mark['y'], 'width' => (float) $mark['width'], 'height' => (float) $mark['height'],
-        ], array_values($wish['marks'])))));
+        $marks = array_map(static fn(array $mark): array => [
+            'what' => (string) $mark['what'], 'x' => (float) $mark['x'], 'y' => (float) $mark['y'], 'width' => (float) $mark['width'],
+            'height' => (float) $mark['height'],
+        ], array_values($wish['marks']));
+
+        return new JsonResponse(array_map(MeasuredResource::of(...), PhotoReading::of(Photo::query()->findOrFail($id), $marks)));
     }
 
     /** The colour of one place, as the picture shows it. */

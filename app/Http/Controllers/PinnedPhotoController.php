@@ -18,7 +18,10 @@ final readonly class PinnedPhotoController
 
     public function store(Request $request, string $id): JsonResponse
     {
-        /** @var array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null, note?: string|null} $wish */
+        /**
+         * @var array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null,
+         *     note?: string|null} $wish
+         */
         $wish = $request->validate([
             'id' => ['required', 'string', 'ulid'],
             'photoId' => ['required', 'string', 'max:40'],

@@ -35,7 +35,12 @@ final class PlanController
     {
         $page = Plan::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(self::PER_PAGE);
 
-        return new JsonResponse(['plans' => PlanBrief::ofAll(new Collection($page->items()), $looks), 'total' => $page->total(), 'page' => $page->currentPage(), 'pages' => $page->lastPage()]);
+        return new JsonResponse([
+            'plans' => PlanBrief::ofAll(new Collection($page->items()), $looks),
+            'total' => $page->total(),
+            'page' => $page->currentPage(),
+            'pages' => $page->lastPage(),
+        ]);
     }
 
     /** All plans by name, to choose one. */
@@ -50,7 +55,11 @@ final class PlanController
         $plan = Plan::query()->findOrFail($id);
         $name = Str::slug($plan->name) ?: 'plan';
 
-        return new Response($files->takeOut($plan), 200, ['Content-Type' => 'application/json; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.plan.json\""]);
+        return new Response(
+            $files->takeOut($plan),
+            200,
+            ['Content-Type' => 'application/json; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.plan.json\""],
+        );
     }
 
     /** The plan with its figures. */
@@ -59,7 +68,11 @@ final class PlanController
         $plan = Plan::query()->findOrFail($id);
         $name = Str::slug($plan->name) ?: 'plan';
 
-        return new Response($archives->takeOut($plan), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name.plan.zip\""]);
+        return new Response(
+            $archives->takeOut($plan),
+            200,
+            ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name.plan.zip\""],
+        );
     }
 
     /** The text of a plan file, or an archive of one with its figures, as the request's body. */
@@ -68,7 +81,14 @@ final class PlanController
         $content = $request->getContent();
         $brought = PlanArchive::isOne($content) ? $archives->bringIn($content) : $files->bringIn($content);
 
-        return new JsonResponse(['id' => $brought->plan->id, 'name' => $brought->plan->name, 'added' => array_map(static fn(Product $one): string => $one->name, $brought->added)], 201);
+        return new JsonResponse(
+            [
+                'id' => $brought->plan->id,
+                'name' => $brought->plan->name,
+                'added' => array_map(static fn(Product $one): string => $one->name, $brought->added),
+            ],
+            201,
+        );
     }
 
     public function store(PlanRequest $request): JsonResponse
@@ -90,7 +110,12 @@ final class PlanController
     /** What the plan would look like after an edit, without making it. */
     public function previewEdit(PlanEditRequest $request, string $id): JsonResponse
     {
-        return new JsonResponse(PlanLooks::of($this->plans->edited(Plan::query()->findOrFail($id), $request->edit(), $request->integer('version'), $request->was())));
+        return new JsonResponse(PlanLooks::of($this->plans->edited(
+            Plan::query()->findOrFail($id),
+            $request->edit(),
+            $request->integer('version'),
+            $request->was(),
+        )));
     }
 
     /** What the plan would look like, without keeping it. */

@@ -22,7 +22,8 @@ final class PracticeController
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $wish = $request->validate(['technique' => ['required', 'string', 'max:40']], ['technique.required' => 'Say what you want to practise.']);
-        $technique = Setting::book()->technique($wish['technique']) ?? throw ValidationException::withMessages(['technique' => 'There is no such technique. Choose one of the list.']);
+        $technique = Setting::book()->technique($wish['technique'])
+            ?? throw ValidationException::withMessages(['technique' => 'There is no such technique. Choose one of the list.']);
         $view = PlanView::of(Plan::query()->findOrFail($id));
 
         return new JsonResponse([

@@ -32,6 +32,9 @@ final class PriceController
             'price.integer' => 'Write the price as a whole number of minor units.',
         ]);
 
-        return new JsonResponse(QuoteResource::of($this->market->setHandPrice($item, $request->input('price') === null ? null : $request->integer('price'))));
+        return new JsonResponse(QuoteResource::of($this->market->setHandPrice(
+            $item,
+            $request->input('price') === null ? null : $request->integer('price'),
+        )));
     }
 }

@@ -30,6 +30,8 @@ final class PurchaseController
             'wished.*' => ['string', 'max:40'],
         ], ['items.required' => 'Choose what was bought.']);
 
-        return new JsonResponse(($wish['back'] ?? false) ? $basket->takeBack($wish['items'], $wish['wished'] ?? []) : $basket->bring($wish['items']));
+        return new JsonResponse(
+            ($wish['back'] ?? false) ? $basket->takeBack($wish['items'], $wish['wished'] ?? []) : $basket->bring($wish['items']),
+        );
     }
 }

@@ -29,7 +29,11 @@ final class ReaderController
     /** Lays the swatch of a paint, or a colour, under the simulated reader. */
     public function lay(Request $request): JsonResponse
     {
-        $wish = $request->validate(['paint' => ['nullable', 'string', 'max:40'], 'colour' => ['nullable', 'string', 'max:60'], 'isDirty' => ['nullable', 'boolean']]);
+        $wish = $request->validate([
+            'paint' => ['nullable', 'string', 'max:40'],
+            'colour' => ['nullable', 'string', 'max:60'],
+            'isDirty' => ['nullable', 'boolean'],
+        ]);
         [$name, $colour] = match (true) {
             isset($wish['paint']) => (static function (string $id): array {
                 $paint = Product::query()->findOrFail($id)->toCore();

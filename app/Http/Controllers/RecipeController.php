@@ -18,6 +18,9 @@ final class RecipeController
     {
         $question = RecipeQuestion::of(PlanView::of(Plan::query()->findOrFail($id)), $area, $request->wish());
 
-        return new JsonResponse(['asked' => $question->asked()->toSrgb()->hex(), 'proposals' => array_map(ProposalResource::of(...), $question->proposals())]);
+        return new JsonResponse([
+            'asked' => $question->asked()->toSrgb()->hex(),
+            'proposals' => array_map(ProposalResource::of(...), $question->proposals()),
+        ]);
     }
 }

@@ -20,7 +20,10 @@ final class RoundTripController
 {
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $wish = $request->validate(['models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS]], ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.']);
+        $wish = $request->validate(
+            ['models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS]],
+            ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models. Split a larger one.'],
+        );
         $models = (int) $wish['models'];
         $rehearsal = Rehearsal::of(Plan::query()->findOrFail($id)->toCore());
         $room = Setting::room();
@@ -36,7 +39,10 @@ final class RoundTripController
                 'dryMinutes' => $trip->dryMinutes,
                 'waitMinutes' => round($trip->wait($models), 1),
                 'smallest' => $trip->smallest(),
-                'fills' => array_map(static fn(Pass $pass): string => sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label)), Filler::of($rehearsal, $trip->pass, $trip->wait($models), $models)),
+                'fills' => array_map(
+                    static fn(Pass $pass): string => sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label)),
+                    Filler::of($rehearsal, $trip->pass, $trip->wait($models), $models),
+                ),
             ], array_values(array_filter($trips, static fn(RoundTrip $trip): bool => $trip->wait($models) > 0.0))),
             'splits' => array_map(static fn(BatchSplit $split): array => [
                 'size' => $split->size,

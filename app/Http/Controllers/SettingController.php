@@ -43,7 +43,9 @@ final readonly class SettingController
             'measures' => ['dropMl' => $measures->dropMl, 'palettePart' => $measures->loss],
             'tools' => ['airbrush' => Setting::hasAirbrush()],
             'pace' => ['setUpMinutes' => Setting::setUpMinutes()],
-            'weather' => $weather === null ? null : [...$weather, 'at' => (new DateTimeImmutable("@{$weather['at']}"))->setTimezone(Setting::zone())->format(DATE_ATOM)],
+            'weather' => $weather === null
+                ? null
+                : [...$weather, 'at' => (new DateTimeImmutable("@{$weather['at']}"))->setTimezone(Setting::zone())->format(DATE_ATOM)],
             'devices' => [...Setting::devices(), 'spell' => $this->station->spell()->value],
         ]);
     }
@@ -52,7 +54,13 @@ final readonly class SettingController
     {
         $wish = $request->validate([
             'currency' => ['sometimes', 'required', 'string', 'regex:/^[A-Z]{3}$/D'],
-            'zone' => ['sometimes', 'required', 'string', static fn(string $field, mixed $name, callable $fail) => is_string($name) && ZoneNames::present($name) !== null ? null : $fail('This is no time zone, such as Europe/Lisbon.')],
+            'zone' => [
+                'sometimes',
+                'required',
+                'string',
+                static fn(string $field, mixed $name, callable $fail) => is_string($name)
+                    && ZoneNames::present($name) !== null ? null : $fail('This is no time zone, such as Europe/Lisbon.'),
+            ],
             'room' => ['sometimes', 'array:celsius,humidity'],
             'room.celsius' => ['required_with:room', 'numeric', 'between:-10,45'],
             'room.humidity' => ['required_with:room', 'numeric', 'between:5,100'],

@@ -17,7 +17,10 @@ final class SprayDayController
 {
     public function __invoke(Request $request, ClockInterface $clock): JsonResponse
     {
-        $wish = $request->validate(['method' => ['required', 'string', Rule::enum(SprayMethod::class)]], ['method' => 'Choose among the ways that are offered.']);
+        $wish = $request->validate(
+            ['method' => ['required', 'string', Rule::enum(SprayMethod::class)]],
+            ['method' => 'Choose among the ways that are offered.'],
+        );
         $now = $clock->now();
 
         return new JsonResponse(SprayDayResource::of(Outside::at($now), SprayMethod::from($wish['method']), $now));

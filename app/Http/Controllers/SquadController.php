@@ -25,7 +25,10 @@ final readonly class SquadController
 
     public function update(Request $request, string $id): JsonResponse
     {
-        $wish = $request->validate(['models' => ['required', 'array', 'list', 'between:1,'.Batch::MOST_MODELS], 'version' => ['required', 'integer:strict']], ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models.']);
+        $wish = $request->validate(
+            ['models' => ['required', 'array', 'list', 'between:1,'.Batch::MOST_MODELS], 'version' => ['required', 'integer:strict']],
+            ['models.*' => 'A batch has 1 to '.Batch::MOST_MODELS.' models.'],
+        );
         /** @var list<mixed> $models */
         $models = $wish['models'];
 
@@ -44,7 +47,14 @@ final readonly class SquadController
             'version' => ['required', 'integer:strict'],
         ], ['models.required' => 'Say which models shall differ.']);
 
-        return self::answer($this->squads->vary($id, $wish['area'], Toward::from($wish['toward']), (float) ($wish['within'] ?? Touch::USUAL), $wish['models'], $wish['version']));
+        return self::answer($this->squads->vary(
+            $id,
+            $wish['area'],
+            Toward::from($wish['toward']),
+            (float) ($wish['within'] ?? Touch::USUAL),
+            $wish['models'],
+            $wish['version'],
+        ));
     }
 
     private static function answer(Batch $batch): JsonResponse

@@ -22,7 +22,10 @@ final class StarterController
             'id' => $shelf['id'],
             'name' => $shelf['name'],
             'about' => $shelf['about'],
-            'paints' => array_map(static fn(CatalogueRow $row): array => ['name' => $row->name, 'kind' => $row->kind->value, 'swatch' => $row->swatch?->hex()], $shelf['rows']),
+            'paints' => array_map(
+                static fn(CatalogueRow $row): array => ['name' => $row->name, 'kind' => $row->kind->value, 'swatch' => $row->swatch?->hex()],
+                $shelf['rows'],
+            ),
             'owned' => count(array_filter($shelf['rows'], static fn(CatalogueRow $row): bool => $owned->has("$row->maker\n$row->code"))),
         ], Starters::all()));
     }

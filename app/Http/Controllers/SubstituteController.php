@@ -17,6 +17,8 @@ final class SubstituteController
     {
         $view = PlanView::of(Plan::query()->findOrFail($id));
 
-        return new JsonResponse(SubstituteResource::of(StandIns::of($view->rehearsal, $step, $view->shelf()) ?? throw (new ModelNotFoundException)->setModel(Plan::class, [$step])));
+        return new JsonResponse(SubstituteResource::of(
+            StandIns::of($view->rehearsal, $step, $view->shelf()) ?? throw (new ModelNotFoundException)->setModel(Plan::class, [$step]),
+        ));
     }
 }

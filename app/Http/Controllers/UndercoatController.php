@@ -20,7 +20,12 @@ final class UndercoatController
     {
         $view = PlanView::of(Plan::query()->findOrFail($id));
         $shelf = $view->shelf();
-        $primers = Product::query()->where('kind', Kind::Primer->value)->orderBy('maker')->orderBy('code')->get()->map(static fn(Product $one): Paint => $one->toCore());
+        $primers = Product::query()
+            ->where('kind', Kind::Primer->value)
+            ->orderBy('maker')
+            ->orderBy('code')
+            ->get()
+            ->map(static fn(Product $one): Paint => $one->toCore());
         [$owned, $others] = $primers->partition(static fn(Paint $one): bool => $shelf->has($one));
         $candidates = UndercoatAdvice::for($view->plan, array_values($owned->all()), array_values($others->all()));
 

@@ -32,7 +32,11 @@ final class WrittenGuideController
         };
         $name = Str::slug($plan->name) ?: 'plan';
 
-        return new Response($text, 200, ['Content-Type' => self::TYPES[$wish['as']].'; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.$wish[as]\""]);
+        return new Response(
+            $text,
+            200,
+            ['Content-Type' => self::TYPES[$wish['as']].'; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.$wish[as]\""],
+        );
     }
 
     /** @return array<string, float> that were recorded, by step id */

@@ -28,7 +28,11 @@ final class Compressed
         }
         $response->headers->set('Vary', 'Accept-Encoding', false);
         $body = (string) $response->getContent();
-        if (strlen($body) >= self::LEAST_BYTES && ! $response->headers->has('Content-Encoding') && in_array('gzip', $request->getEncodings(), true)) {
+        if (
+            strlen($body) >= self::LEAST_BYTES
+            && ! $response->headers->has('Content-Encoding')
+            && in_array('gzip', $request->getEncodings(), true)
+        ) {
             $response->setContent((string) gzencode($body, self::LEVEL));
             $response->headers->set('Content-Encoding', 'gzip');
         }

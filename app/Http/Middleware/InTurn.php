@@ -10,8 +10,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Questions that take long are worked on two at once, as many as a small machine has hands for; some more wait their turn, and what comes beyond is asked to
- * come again. So there is always somebody left who answers what is quick.
+ * Questions that take long are worked on two at once, as many as a small machine has hands for; some more wait their turn, and what comes
+ * beyond is asked to come again. So there is always somebody left who answers what is quick.
  */
 final class InTurn
 {
@@ -33,7 +33,11 @@ final class InTurn
         $turn = $place === null ? null : self::turn();
         try {
             if ($place === null || $turn === null) {
-                $refusal = Problem::refusal(503, 'Busy', 'Several long questions are being worked on. Ask again in a moment; nothing was changed.')->toResponse();
+                $refusal = Problem::refusal(
+                    503,
+                    'Busy',
+                    'Several long questions are being worked on. Ask again in a moment; nothing was changed.',
+                )->toResponse();
                 $refusal->headers->set('Retry-After', self::AGAIN_AFTER_SECONDS);
 
                 return $refusal;

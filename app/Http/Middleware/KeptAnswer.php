@@ -33,7 +33,10 @@ final readonly class KeptAnswer
     public function handle(Request $request, Closure $next, string ...$follows): Response
     {
         $tables = array_values(array_diff($follows, array_keys(self::TIMES)));
-        $times = array_map(fn(int $seconds): int => intdiv($this->clock->now()->getTimestamp(), $seconds), array_intersect_key(self::TIMES, array_flip($follows)));
+        $times = array_map(
+            fn(int $seconds): int => intdiv($this->clock->now()->getTimestamp(), $seconds),
+            array_intersect_key(self::TIMES, array_flip($follows)),
+        );
         // Before anything is read: what changes while it is worked out makes it old, not wrong.
         $state = implode(' ', [EngineMark::now(), Changes::of(...$tables), ...$times]);
         $key = 'answer.'.hash('xxh128', config('database.connections.sqlite.database').' '.Changes::desk().' '.$request->getRequestUri());

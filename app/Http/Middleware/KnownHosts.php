@@ -22,7 +22,11 @@ final class KnownHosts
     {
         return in_array($request->headers->get('Host', ''), self::hosts($request), true)
             ? $next($request)
-            : Problem::refusal(421, 'Not here', 'Kalokroma answers only under its own address: '.implode(', ', self::hosts($request)).'.')->toResponse();
+            : Problem::refusal(
+                421,
+                'Not here',
+                'Kalokroma answers only under its own address: '.implode(', ', self::hosts($request)).'.',
+            )->toResponse();
     }
 
     /**

@@ -13,8 +13,9 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * A write that comes with an Idempotency-Key is done once, however often it is sent: after an answer that was lost the browser sends it again and gets
- * the answer of the first time. The answer is kept in the same transaction as what was written, so there is never one without the other.
+ * A write that comes with an Idempotency-Key is done once, however often it is sent: after an answer that was lost the browser sends it
+ * again and gets the answer of the first time. The answer is kept in the same transaction as what was written, so there is never one
+ * without the other.
  */
 final class OnceOnly
 {
@@ -33,7 +34,11 @@ final class OnceOnly
             return $next($request);
         }
         if (strlen($key) > self::LONGEST_KEY || preg_match('/^[\w-]+$/D', $key) !== 1) {
-            return Problem::refusal(400, 'Not readable', sprintf('An Idempotency-Key is up to %d letters, digits and dashes.', self::LONGEST_KEY))->toResponse();
+            return Problem::refusal(
+                400,
+                'Not readable',
+                sprintf('An Idempotency-Key is up to %d letters, digits and dashes.', self::LONGEST_KEY),
+            )->toResponse();
         }
 
         DB::beginTransaction();
@@ -56,7 +61,11 @@ final class OnceOnly
             return null;
         }
         if ($known->request !== self::fingerprint($request)) {
-            return Problem::refusal(422, 'Another request', 'Something else was sent with this Idempotency-Key before. Nothing was changed.')->toResponse();
+            return Problem::refusal(
+                422,
+                'Another request',
+                'Something else was sent with this Idempotency-Key before. Nothing was changed.',
+            )->toResponse();
         }
 
         return new Response((string) gzdecode($known->body), $known->status, ['Content-Type' => 'application/json']);

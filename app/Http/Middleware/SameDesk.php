@@ -20,6 +20,10 @@ final class SameDesk
 
         return $request->isMethodSafe() || $meant === null || $meant === Setting::desk()
             ? $next($request)
-            : Problem::refusal(421, 'Another desk', 'This was done at another desk than the one that answers here. Nothing was changed.')->toResponse();
+            : Problem::refusal(
+                421,
+                'Another desk',
+                'This was done at another desk than the one that answers here. Nothing was changed.',
+            )->toResponse();
     }
 }

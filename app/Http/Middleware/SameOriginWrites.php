@@ -40,7 +40,10 @@ final class SameOriginWrites
         if (! $request->isMethodSafe()) {
             $origin = $request->header('Origin');
             $site = $request->header('Sec-Fetch-Site');
-            if (($origin !== null && ! in_array($origin, KnownHosts::origins($request), true)) || ($site !== null && ! in_array($site, ['same-origin', 'none'], true))) {
+            if (
+                ($origin !== null && ! in_array($origin, KnownHosts::origins($request), true))
+                || ($site !== null && ! in_array($site, ['same-origin', 'none'], true))
+            ) {
                 return Problem::refusal(403, 'Not from here', 'Changes are only taken from the application itself.')->toResponse();
             }
             if (! $this->isReadable($request)) {

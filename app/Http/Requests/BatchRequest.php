@@ -13,7 +13,11 @@ final class BatchRequest extends FormRequest
     public function rules(): array
     {
         return [
-            ...($this->isMethod('POST') ? ($this->routeIs('batches.repeat') ? [] : ['planId' => ['required', 'string', 'max:40']]) : ['version' => ['required', 'integer']]),
+            ...(
+                $this->isMethod('POST')
+                    ? ($this->routeIs('batches.repeat') ? [] : ['planId' => ['required', 'string', 'max:40']])
+                    : ['version' => ['required', 'integer']]
+            ),
             'name' => ['required', 'string', new PlainTextRule(120)],
             'models' => ['required', 'integer', 'between:1,'.Batch::MOST_MODELS],
             'squad' => ['nullable', 'array', 'list', 'max:'.Batch::MOST_MODELS],

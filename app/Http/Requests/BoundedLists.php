@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /**
- * Rules for each item of a list are made before the list's own length is looked at, which takes seconds for ten thousand items. So a list that is too long is
- * cut to one more than it may have: enough for its own rule to refuse it.
+ * Rules for each item of a list are made before the list's own length is looked at, which takes seconds for ten thousand items. So a list
+ * that is too long is cut to one more than it may have: enough for its own rule to refuse it.
  */
 final class BoundedLists
 {

@@ -38,6 +38,9 @@ final class KeptMixRequest extends FormRequest
         $mix = PlanReader::mixOf($in, ProductPaints::forDocument($given));
         $in->mustBeSound();
 
-        return array_map(static fn(Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts], $mix->ingredients ?? throw Faulty::field('mix', 'Choose a mix first.'));
+        return array_map(
+            static fn(Ingredient $one): array => ['paint' => $one->paint->id, 'parts' => $one->parts],
+            $mix->ingredients ?? throw Faulty::field('mix', 'Choose a mix first.'),
+        );
     }
 }

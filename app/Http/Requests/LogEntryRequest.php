@@ -21,7 +21,12 @@ final class LogEntryRequest extends FormRequest
         return [
             ...($this->isMethod('PUT')
                 ? ['version' => ['required', 'integer:strict']]
-                : ['id' => ['required', 'string', 'ulid'], 'stepId' => ['required', 'string', 'max:40'], 'coat' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS], 'at' => ['nullable', 'string', 'date', 'max:40']]),
+                : [
+                    'id' => ['required', 'string', 'ulid'],
+                    'stepId' => ['required', 'string', 'max:40'],
+                    'coat' => ['nullable', 'integer:strict', 'between:1,'.Step::MOST_COATS],
+                    'at' => ['nullable', 'string', 'date', 'max:40'],
+                ]),
             'models' => [Rule::requiredIf(! is_array($this->input('on'))), 'integer:strict', 'between:1,'.Batch::MOST_MODELS],
             'on' => ['nullable', 'array', 'list', 'between:1,'.Batch::MOST_MODELS],
             'on.*' => ['integer:strict', 'distinct', 'between:1,'.Batch::MOST_MODELS],
@@ -30,7 +35,13 @@ final class LogEntryRequest extends FormRequest
             'brush' => ['nullable', 'string', 'max:40', Rule::exists('brushes', 'id')],
             'used' => ['nullable', 'array:mix,dilution,coats'],
             'used.mix' => ['nullable', 'array', 'list', 'between:0,'.Mix::MOST_PAINTS, function (string $field, mixed $mix, callable $fail): void {
-                if (is_array($mix) && array_sum(array_map(static fn(mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0, $mix)) > Mix::MOST_PARTS) {
+                if (
+                    is_array($mix)
+                    && array_sum(array_map(
+                        static fn(mixed $part): int => is_array($part) && is_numeric($part['parts'] ?? null) ? (int) $part['parts'] : 0,
+                        $mix,
+                    )) > Mix::MOST_PARTS
+                ) {
                     $fail('A mix has at most '.Mix::MOST_PARTS.' parts in all.');
                 }
             }],

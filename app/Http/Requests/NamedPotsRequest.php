@@ -30,7 +30,11 @@ final class NamedPotsRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['pots.required' => 'There is no pot in this list.', 'pots.*.name.required_without' => 'A new paint needs a name.', 'pots.*.swatch.regex' => 'Write the swatch as # and six hexadecimal digits, for example #7a5230.'];
+        return [
+            'pots.required' => 'There is no pot in this list.',
+            'pots.*.name.required_without' => 'A new paint needs a name.',
+            'pots.*.swatch.regex' => 'Write the swatch as # and six hexadecimal digits, for example #7a5230.',
+        ];
     }
 
     public function after(): \Closure

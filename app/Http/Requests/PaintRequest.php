@@ -29,7 +29,11 @@ final class PaintRequest extends FormRequest
             'range' => ['nullable', 'string', new PlainTextRule(60)],
             'code' => [$open, 'nullable', 'string', new PlainTextRule(40), function (string $field, mixed $code, callable $fail) use ($id): void {
                 $taken = is_string($this->input('maker')) && is_string($code)
-                    && Product::query()->where('maker', trim($this->input('maker')))->where('code', $code)->whereKeyNot(is_string($id) ? $id : '')->exists();
+                    && Product::query()
+                        ->where('maker', trim($this->input('maker')))
+                        ->where('code', $code)
+                        ->whereKeyNot(is_string($id) ? $id : '')
+                        ->exists();
                 if ($taken) {
                     $fail('This maker already has a paint with this code. Give it another, or edit that one.');
                 }
@@ -71,7 +75,9 @@ final class PaintRequest extends FormRequest
         return [
             'maker' => $maker,
             'range' => trim($this->string('range')->value()),
-            'code' => $code === '' ? Catalogue::freeCode($maker, $this->string('name')->value(), is_string($this->route('id')) ? $this->route('id') : '') : $code,
+            'code' => $code === ''
+                ? Catalogue::freeCode($maker, $this->string('name')->value(), is_string($this->route('id')) ? $this->route('id') : '')
+                : $code,
             'name' => trim($this->string('name')->value()),
             'kind' => $this->kind() ?? Kind::Opaque,
             'swatch' => $clear ? null : strtolower($this->string('swatch')->value()),

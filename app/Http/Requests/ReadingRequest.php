@@ -34,6 +34,12 @@ final class ReadingRequest extends FormRequest
         /** @var list<array{float|int|string, float|int|string, float|int|string}> $earlier */
         $earlier = $this->validated('earlier') ?? [];
 
-        return array_map(static fn(array $one): Lab => Field::read('earlier', static fn(): Lab => Lab::measured((float) $one[0], (float) $one[1], (float) $one[2])), $earlier);
+        return array_map(
+            static fn(array $one): Lab => Field::read(
+                'earlier',
+                static fn(): Lab => Lab::measured((float) $one[0], (float) $one[1], (float) $one[2]),
+            ),
+            $earlier,
+        );
     }
 }

@@ -40,10 +40,16 @@ final class RecipeRequest extends FormRequest
         ];
     }
 
-    /** @return array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null, wishes?: list<string>, keep?: list<string>} */
+    /**
+     * @return array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null,
+     *     wishes?: list<string>, keep?: list<string>}
+     */
     public function wish(): array
     {
-        /** @var array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null, wishes?: list<string>, keep?: list<string>} */
+        /**
+         * @var array{target: array{colour?: string|null, paint?: string|null, area?: string|null, plan?: string|null}, school?: string|null,
+         *     wishes?: list<string>, keep?: list<string>}
+         */
         return $this->validated();
     }
 }

@@ -25,7 +25,10 @@ final class SharedRecipeRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Say what the recipe is called.', 'tags.max' => sprintf('%d tags are plenty. Take some out.', Recipe::MOST_TAGS)];
+        return [
+            'name.required' => 'Say what the recipe is called.',
+            'tags.max' => sprintf('%d tags are plenty. Take some out.', Recipe::MOST_TAGS),
+        ];
     }
 
     /** @return array{name: string, tags: list<string>} */
@@ -34,6 +37,12 @@ final class SharedRecipeRequest extends FormRequest
         /** @var list<string|null> $tags */
         $tags = $this->validated('tags') ?? [];
 
-        return ['name' => $this->string('name')->trim()->value(), 'tags' => array_values(array_unique(array_filter(array_map(static fn(?string $tag): string => mb_strtolower(trim($tag ?? '')), $tags), static fn(string $tag): bool => $tag !== '')))];
+        return [
+            'name' => $this->string('name')->trim()->value(),
+            'tags' => array_values(array_unique(array_filter(
+                array_map(static fn(?string $tag): string => mb_strtolower(trim($tag ?? '')), $tags),
+                static fn(string $tag): bool => $tag !== '',
+            ))),
+        ];
     }
 }

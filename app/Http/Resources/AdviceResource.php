@@ -27,7 +27,14 @@ final class AdviceResource
             'needs' => array_map(PaintBrief::of(...), $advice->needs),
             'unknown' => $advice->unknown,
             'unmeetable' => array_map(PaintBrief::of(...), $advice->buying->unmeetable),
-            'onShelf' => array_map(static fn(array $one): array => ['wanted' => PaintBrief::of($one[0]), 'by' => PaintBrief::of($one[1]), 'difference' => round($one[2], 2)], $advice->buying->onShelf),
+            'onShelf' => array_map(
+                static fn(array $one): array => [
+                    'wanted' => PaintBrief::of($one[0]),
+                    'by' => PaintBrief::of($one[1]),
+                    'difference' => round($one[2], 2),
+                ],
+                $advice->buying->onShelf,
+            ),
             'purchases' => [
                 'cheapest' => $told($advice->buying->cheapest()),
                 'fewestBoxes' => $told($advice->buying->fewestBoxes()),
@@ -49,7 +56,10 @@ final class AdviceResource
             'items' => array_map(static fn(ForSale $item): array => self::item($item, $purchase, $market, $uses), $purchase->items),
             'open' => array_map(PaintBrief::of(...), $purchase->open),
             'adds' => array_map(PaintBrief::of(...), $purchase->adds),
-            'deliveryDays' => max([0, ...array_map(static fn(ForSale $item): int => $market->quote(self::model($item))->shop->deliveryDays, $purchase->items)]),
+            'deliveryDays' => max([
+                0,
+                ...array_map(static fn(ForSale $item): int => $market->quote(self::model($item))->shop->deliveryDays, $purchase->items),
+            ]),
         ];
     }
 

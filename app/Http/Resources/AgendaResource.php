@@ -46,7 +46,9 @@ final readonly class AgendaResource
             'batches' => $self->batches($allowance),
             'heldUp' => array_map($self->heldUp(...), $agenda->heldUp()),
             'beyond' => array_map(static fn(Batch $one): array => ['id' => $one->id, 'name' => $one->name], $agenda->desk->beyond),
-            'lackingMinutes' => $schedule === null ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0) : (int) ceil($schedule->lacking / 60),
+            'lackingMinutes' => $schedule === null
+                ? ($agenda->sessions === [] ? (int) ceil($agenda->work->handsOn() / 60) : 0)
+                : (int) ceil($schedule->lacking / 60),
             'handsOnMinutes' => (int) round($agenda->work->handsOn() / 60),
         ];
     }
@@ -85,7 +87,9 @@ final readonly class AgendaResource
         return [
             'batchName' => $this->agenda->desk->batches[$held->job]->name,
             'words' => $this->named($held->job, $held->pass->step->id),
-            'sitting' => $from === null ? null : ['day' => $from->format('Y-m-d'), 'from' => $from->format('H:i'), 'minutes' => $full($held->seconds)],
+            'sitting' => $from === null
+                ? null
+                : ['day' => $from->format('Y-m-d'), 'from' => $from->format('H:i'), 'minutes' => $full($held->seconds)],
         ];
     }
 
@@ -127,7 +131,10 @@ final readonly class AgendaResource
     {
         $schedule = $this->agenda->schedule();
         $items = array_values(array_filter($schedule->items ?? [], static fn(Item $one): bool => $one->session === $number));
-        $waits = array_values(array_filter($schedule->waits ?? [], static fn(Wait $one): bool => $one->start >= $session->from() && $one->end <= $session->to()));
+        $waits = array_values(array_filter(
+            $schedule->waits ?? [],
+            static fn(Wait $one): bool => $one->start >= $session->from() && $one->end <= $session->to(),
+        ));
         $last = $items === [] ? null : $items[count($items) - 1];
 
         return [
@@ -153,7 +160,9 @@ final readonly class AgendaResource
     {
         $dry = $schedule->dryAfter($last);
 
-        return $dry <= $session->to() + self::WORTH_SAYING ? null : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($dry)];
+        return $dry <= $session->to() + self::WORTH_SAYING
+            ? null
+            : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($dry)];
     }
 
     /**
@@ -171,10 +180,24 @@ final readonly class AgendaResource
             'models' => $batch->models,
             'version' => $batch->version,
             'share' => round($this->agenda->desk->progress[$job]->tally->share(), 4),
-            'minutesLeft' => (int) round(array_sum(array_map(static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0, $this->agenda->schedule()->items ?? [])) / 60),
+            'minutesLeft' => (int) round(array_sum(array_map(
+                static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0,
+                $this->agenda->schedule()->items ?? [],
+            )) / 60),
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
-            'stops' => array_map(fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late)], $this->agenda->desk->progress[$job]->plan->running->stops),
-            'finished' => $this->dates(static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job), $soon, $late),
+            'stops' => array_map(
+                fn(Stop $stop): array => [
+                    'name' => $stop->name,
+                    'after' => $stop->after,
+                    ...$this->dates(static fn(?Schedule $one): ?int => $one?->restsAt($stop, $job), $soon, $late),
+                ],
+                $this->agenda->desk->progress[$job]->plan->running->stops,
+            ),
+            'finished' => $this->dates(
+                static fn(?Schedule $one): ?int => $one === null || ! $one->isWhole() ? null : $one->finish($job),
+                $soon,
+                $late,
+            ),
             'samples' => $allowance['samples'],
         ], $this->agenda->desk->batches, array_keys($this->agenda->desk->batches));
     }

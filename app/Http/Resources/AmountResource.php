@@ -30,7 +30,10 @@ final readonly class AmountResource
     /** @param Progress|null $progress of a batch under way: what it has done is poured no more */
     private static function for(Amounts $amounts, ?Progress $progress): self
     {
-        $passes = array_values(array_filter($amounts->passes(), static fn(PassAmount $one): bool => $progress === null || ! $progress->isDone($one->pass)));
+        $passes = array_values(array_filter(
+            $amounts->passes(),
+            static fn(PassAmount $one): bool => $progress === null || ! $progress->isDone($one->pass),
+        ));
 
         return new self($amounts, $passes, Setting::measures()->dropMl, OwnedLookalikes::now());
     }
@@ -97,8 +100,15 @@ final readonly class AmountResource
             ], $one->mixtures),
             'walkedOn' => $this->walkedOn($one),
             'alsoFor' => array_values(array_map(
-                static fn(PassAmount $other): array => ['stepId' => $other->pass->step->id, 'words' => sprintf('%s, %s', $other->pass->where(), mb_strtolower($other->pass->step->technique->label))],
-                array_filter($this->passes, static fn(PassAmount $other): bool => $other->pass->number > $one->pass->number && Likeness::samePot($one->pass->step, $other->pass->step)),
+                static fn(PassAmount $other): array => [
+                    'stepId' => $other->pass->step->id,
+                    'words' => sprintf('%s, %s', $other->pass->where(), mb_strtolower($other->pass->step->technique->label)),
+                ],
+                array_filter(
+                    $this->passes,
+                    static fn(PassAmount $other): bool => $other->pass->number > $one->pass->number
+                        && Likeness::samePot($one->pass->step, $other->pass->step),
+                ),
             )),
         ];
     }
@@ -106,7 +116,14 @@ final readonly class AmountResource
     /** @return array{paintId: string|null, name: string, hex: string|null, drops: int, ml: float, sprayed: string|null} */
     private static function pour(Pour $pour): array
     {
-        return ['paintId' => $pour->paint?->id, 'name' => $pour->name(), 'hex' => $pour->paint?->swatch?->toSrgb()->hex(), 'drops' => $pour->drops, 'ml' => round($pour->ml, 3), 'sprayed' => $pour->sprayed?->words()];
+        return [
+            'paintId' => $pour->paint?->id,
+            'name' => $pour->name(),
+            'hex' => $pour->paint?->swatch?->toSrgb()->hex(),
+            'drops' => $pour->drops,
+            'ml' => round($pour->ml, 3),
+            'sprayed' => $pour->sprayed?->words(),
+        ];
     }
 
     /** @return array<string, mixed> a pot that is taken from the shelf, and the one beside it that it is not */
@@ -123,12 +140,25 @@ final readonly class AmountResource
     private function walkedOn(PassAmount $one): ?array
     {
         foreach (array_reverse($this->amounts->passes()) as $earlier) {
-            if ($earlier->pass->number >= $one->pass->number || $earlier->pass->area === null || $earlier->pass->area->id !== $one->pass->area?->id || count($one->mixtures) !== 1) {
+            if (
+                $earlier->pass->number >= $one->pass->number
+                || $earlier->pass->area === null
+                || $earlier->pass->area->id !== $one->pass->area?->id
+                || count($one->mixtures) !== 1
+            ) {
                 continue;
             }
             // Of what is done its mix may still be wet.
             $whole = $earlier->mixtures === [] ? $this->amounts->whole($earlier->pass) : $earlier;
-            $walked = count($whole->mixtures) === 1 ? WalkedOn::between($whole->pass, $whole->mixtures[0], $one->mixtures[0], $this->amounts->leftOnPalette($whole, $whole->mixtures[0]), $this->dropMl) : null;
+            $walked = count($whole->mixtures) === 1
+                ? WalkedOn::between(
+                    $whole->pass,
+                    $whole->mixtures[0],
+                    $one->mixtures[0],
+                    $this->amounts->leftOnPalette($whole, $whole->mixtures[0]),
+                    $this->dropMl,
+                )
+                : null;
             if ($walked !== null) {
                 return [
                     'fromStepId' => $walked->from->step->id,

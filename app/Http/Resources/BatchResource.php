@@ -59,10 +59,24 @@ final class BatchResource extends JsonResource
             'slips' => SlipResource::of($batch, $progress),
             'photos' => PinnedPhotoResource::of($batch, $plan),
             'testPieces' => self::testPieces($batch->written()),
-            'since' => Since::of($batch->painted(), $planChanged, OwnedPaints::shelf(), Setting::measures(), Setting::bookOf($batch->habits), Setting::book()),
+            'since' => Since::of(
+                $batch->painted(),
+                $planChanged,
+                OwnedPaints::shelf(),
+                Setting::measures(),
+                Setting::bookOf($batch->habits),
+                Setting::book(),
+            ),
             'differences' => $core->differences($batch->paints()->find(...)),
             'paints' => array_values(array_map(PlanWriter::paint(...), $plan->paints())),
-            'steps' => array_map(fn(Pass $pass): array => [...$this->pass($pass, $progress, $progress->squad->rehearsalAt($pass), $batch), ...self::opening($openings, $pass, $progress), 'amounts' => $pours[$pass->step->id] ?? null], $progress->passes),
+            'steps' => array_map(
+                fn(Pass $pass): array => [
+                    ...$this->pass($pass, $progress, $progress->squad->rehearsalAt($pass), $batch),
+                    ...self::opening($openings, $pass, $progress),
+                    'amounts' => $pours[$pass->step->id] ?? null,
+                ],
+                $progress->passes,
+            ),
         ];
     }
 
@@ -90,7 +104,10 @@ final class BatchResource extends JsonResource
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
             'forecastCoats' => $stage?->forecast?->needed,
             'models' => $progress->squad->modelsOf($pass->step->id),
-            'laid' => array_map(static fn(int $coat): array => $progress->record()->modelsWith($pass->step->id, $coat), range(1, $pass->step->coats)),
+            'laid' => array_map(
+                static fn(int $coat): array => $progress->record()->modelsWith($pass->step->id, $coat),
+                range(1, $pass->step->coats),
+            ),
             'originId' => $pass->area === null ? null : $progress->squad->origin($pass->area)->id,
             'done' => $progress->doneOn($pass->step->id),
             'coat' => $progress->coat($pass),
@@ -124,7 +141,10 @@ final class BatchResource extends JsonResource
         return [
             'canBegin' => $opening->canBegin ?? false,
             'readyAt' => $opening?->readyAt === null ? null : Date::createFromTimestampUTC($opening->readyAt)->toIso8601ZuluString(),
-            'waitsFor' => array_map(static fn(int $coat): array => $openings[Opening::key(0, $pass->step->id, $coat)]->waitsFor ?? [], range(1, $pass->step->coats)),
+            'waitsFor' => array_map(
+                static fn(int $coat): array => $openings[Opening::key(0, $pass->step->id, $coat)]->waitsFor ?? [],
+                range(1, $pass->step->coats),
+            ),
         ];
     }
 
@@ -134,7 +154,10 @@ final class BatchResource extends JsonResource
         $pieces = [];
         foreach ($plan->areas as $area) {
             foreach ($area->variants as $one) {
-                $pieces[] = ['areaId' => $area->id, 'areaName' => $area->name, 'variantId' => $one->id, 'name' => $one->name, 'isTried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note];
+                $pieces[] = [
+                    'areaId' => $area->id, 'areaName' => $area->name, 'variantId' => $one->id, 'name' => $one->name,
+                    'isTried' => $one->tried, 'verdict' => $one->verdict, 'note' => $one->note,
+                ];
             }
         }
 

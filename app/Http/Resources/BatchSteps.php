@@ -9,11 +9,17 @@ use App\Support\Kept;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 
-/** What each step of a batch is and leaves, in painting order: kept beside the batch, as reading its plan takes longer than all the rest of a page. */
+/**
+ * What each step of a batch is and leaves, in painting order: kept beside the batch, as reading its plan takes longer than all the rest of
+ * a page.
+ */
 final class BatchSteps
 {
     /**
-     * @return array<string, array{number: int, areaName: string, technique: string, label: string, coats: int, mixWords: string, dilution: string, mix: array<string, mixed>|null, look: array<string, mixed>|null}> by step id
+     * @return array<string, array{
+     *     number: int, areaName: string, technique: string, label: string, coats: int, mixWords: string, dilution: string,
+     *     mix: array<string, mixed>|null, look: array<string, mixed>|null,
+     * }> by step id
      *
      * @throws \Kalokroma\Exchange\Faulty when its plan cannot be read any more
      */
@@ -29,7 +35,10 @@ final class BatchSteps
         });
     }
 
-    /** @return array{number: int, areaName: string, technique: string, label: string, coats: int, mixWords: string, dilution: string, mix: array<string, mixed>|null, look: array<string, mixed>|null} */
+    /**
+     * @return array{number: int, areaName: string, technique: string, label: string, coats: int, mixWords: string, dilution: string, mix: array<string, mixed>|null,
+     *     look: array<string, mixed>|null}
+     */
     private static function step(Rehearsal $rehearsal, Pass $pass): array
     {
         $stage = $rehearsal->stage($pass->step->id);

@@ -61,7 +61,14 @@ final class BenchResource
             $progress = $agenda->desk->progress[$job];
             foreach ($batch->plan_id === null ? [] : $progress->plan->areas as $area) {
                 if ($area->open) {
-                    $told[$batch->plan_id.$area->id] = ['planId' => $batch->plan_id, 'planName' => $progress->plan->name, 'areaId' => $area->id, 'areaName' => $area->name, 'batchName' => $batch->name, 'isDue' => $progress->isBegun()];
+                    $told[$batch->plan_id.$area->id] = [
+                        'planId' => $batch->plan_id,
+                        'planName' => $progress->plan->name,
+                        'areaId' => $area->id,
+                        'areaName' => $area->name,
+                        'batchName' => $batch->name,
+                        'isDue' => $progress->isBegun(),
+                    ];
                 }
             }
         }
@@ -98,7 +105,8 @@ final class BenchResource
             'left' => $tally->left((string) $id),
             'look' => $next['look'],
             'following' => array_map(static fn(array $one): array => [
-                'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'], 'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,
+                'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'],
+                'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,
             ], array_values(array_slice($open, 1, self::FOLLOWING))),
         ];
     }

@@ -35,6 +35,9 @@ final class ClockResource
             'nextStepId' => $one->next->step->id,
             'nextLabel' => $one->next->step->technique->label,
             'hex' => $one->pass->step->mix?->isClear() === false ? $one->pass->step->mix->colour()->toSrgb()->hex() : null,
-        ], array_values(array_filter(DryClock::all($desk->work()), static fn(DryClock $one): bool => $one->until > $now->getTimestamp() - self::JUST_DRY)));
+        ], array_values(array_filter(
+            DryClock::all($desk->work()),
+            static fn(DryClock $one): bool => $one->until > $now->getTimestamp() - self::JUST_DRY,
+        )));
     }
 }

@@ -57,7 +57,10 @@ final class CraftResource
             'materials' => self::choices(Material::cases(), static fn(Material $one): string => $one->value),
             'places' => self::choices(Place::cases(), static fn(Place $one): string => $one->label()),
             'brushes' => self::choices(Brush::cases(), static fn(Brush $one): string => $one->label()),
-            'sizes' => self::choices(AreaSize::cases(), static fn(AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share()))),
+            'sizes' => self::choices(
+                AreaSize::cases(),
+                static fn(AreaSize $one): string => sprintf('%s (%d %%)', $one->value, (int) round(100 * $one->share())),
+            ),
             'importances' => self::choices(Importance::cases(), static fn(Importance $one): string => $one->label()),
             'bodyTypes' => self::choices(BodyType::cases(), static fn(BodyType $one): string => $one->label()),
             'finishLevels' => self::choices(FinishLevel::cases(), static fn(FinishLevel $one): string => $one->label()),
@@ -74,12 +77,26 @@ final class CraftResource
             'families' => self::choices(Family::cases(), static fn(Family $one): string => $one->label()),
             'sides' => self::choices(Side::cases(), static fn(Side $one): string => $one->label()),
             'spirits' => self::choices(Spirit::cases(), static fn(Spirit $one): string => $one->value),
-            'sprayMethods' => array_map(static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value], SprayMethod::cases()),
+            'sprayMethods' => array_map(
+                static fn(SprayMethod $one): array => ['value' => $one->value, 'label' => $one->label(), 'hazard' => $one->hazard()?->value],
+                SprayMethod::cases(),
+            ),
             'schools' => self::choices(School::cases(), static fn(School $one): string => $one->label()),
-            'wishes' => array_map(static fn(Wish $one): array => ['value' => $one->value, 'label' => $one->label(), 'opposite' => $one->opposite()?->value, 'most' => $one->grows() ? Wish::MOST : 1], Wish::cases()),
+            'wishes' => array_map(
+                static fn(Wish $one): array => [
+                    'value' => $one->value,
+                    'label' => $one->label(),
+                    'opposite' => $one->opposite()?->value,
+                    'most' => $one->grows() ? Wish::MOST : 1,
+                ],
+                Wish::cases(),
+            ),
             'edges' => self::choices(Edges::cases(), static fn(Edges $one): string => $one->label()),
             'orderStyles' => self::choices(OrderStyle::cases(), static fn(OrderStyle $one): string => $one->label()),
-            'hazards' => array_map(static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()], Hazard::cases()),
+            'hazards' => array_map(
+                static fn(Hazard $one): array => ['value' => $one->value, 'label' => $one->label(), 'lines' => $one->lines()],
+                Hazard::cases(),
+            ),
             'hazardsFirst' => Hazard::FIRST,
             'handbook' => ['schools' => Handbook::schools(), 'undercoats' => Handbook::undercoats(), 'words' => Handbook::words()],
             'limits' => [
@@ -123,7 +140,10 @@ final class CraftResource
             'next' => $technique->next,
             'family' => $technique->family->value,
             'isDoneToAll' => $technique->family->isDoneToAll(),
-            'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $technique->takes->accepts(...)))),
+            'kinds' => array_map(
+                static fn(Kind $kind): string => $kind->value,
+                array_values(array_filter(Kind::cases(), $technique->takes->accepts(...))),
+            ),
             'needsPaint' => $technique->takes->needsPaint(),
             'asks' => $technique->asks(),
             'loads' => self::choices($technique->loads(), static fn(Load $one): string => $one->label()),
@@ -133,7 +153,13 @@ final class CraftResource
             'minutes' => $technique->minutes,
             'habit' => $habit === null ? null : array_diff_key($habit, ['technique' => true]),
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
-            'deposit' => array_map(static fn(Zone $zone): float => round($technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone), 3), Zone::cases()),
+            'deposit' => array_map(
+                static fn(Zone $zone): float => round(
+                    $technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone),
+                    3,
+                ),
+                Zone::cases(),
+            ),
             'usual' => [
                 'coats' => $usual->coats,
                 'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value],

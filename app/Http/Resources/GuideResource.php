@@ -25,10 +25,24 @@ final class GuideResource
         return [
             'document' => array_diff_key(PlanDocument::ofPlan($guide->plan)->fields, ['paints' => true]),
             'undercoat' => $guide->plan->undercoat->isBare() ? null : $guide->plan->undercoat->words(),
-            'areas' => array_map(static fn(array $one): array => ['id' => $one[0], 'name' => $one[1], 'steps' => array_map(self::step(...), $one[2])], $recipes),
-            'read' => array_map(static fn(array $one): array => ['line' => $one['line'], 'area' => $one['area'], 'technique' => $one['technique'], 'sure' => round($one['sure'], 2)], $guide->read),
+            'areas' => array_map(
+                static fn(array $one): array => ['id' => $one[0], 'name' => $one[1], 'steps' => array_map(self::step(...), $one[2])],
+                $recipes,
+            ),
+            'read' => array_map(
+                static fn(array $one): array => [
+                    'line' => $one['line'],
+                    'area' => $one['area'],
+                    'technique' => $one['technique'],
+                    'sure' => round($one['sure'], 2),
+                ],
+                $guide->read,
+            ),
             'unread' => array_map($told, $guide->unread),
-            'leftOver' => array_map(static fn(array $one): array => ['line' => $one['line'], 'text' => mb_strimwidth($one['text'], 0, 160, '…')], $guide->leftOver),
+            'leftOver' => array_map(
+                static fn(array $one): array => ['line' => $one['line'], 'text' => mb_strimwidth($one['text'], 0, 160, '…')],
+                $guide->leftOver,
+            ),
             'aside' => array_map($told, $guide->aside),
             'unknownPaints' => $guide->unknownPaints,
             'listedUnused' => array_map(PaintBrief::of(...), $guide->listedUnused),

@@ -31,7 +31,9 @@ final class ListAnswersResource
                 'certainty' => round($answer->wanted->certainty, 2),
                 'orElse' => array_map(PaintBrief::of(...), $answer->wanted->orElse),
                 'paint' => $answer->wanted->paint === null ? null : PaintBrief::of($answer->wanted->paint),
-                'standIn' => $answer->standIn === null ? null : ['words' => $answer->standIn->words, 'paints' => array_map(PaintBrief::of(...), $answer->standIn->paints)],
+                'standIn' => $answer->standIn === null
+                    ? null
+                    : ['words' => $answer->standIn->words, 'paints' => array_map(PaintBrief::of(...), $answer->standIn->paints)],
                 ...self::standing($answer->standing, $answer->advised, $answer->offers),
             ], $answers),
             'counts' => self::counts(array_map(static fn(ListAnswer $answer): Standing => $answer->standing, $answers)),
@@ -47,7 +49,14 @@ final class ListAnswersResource
             $standings[] = $verdict->standing;
             $rows[] = [
                 'wanted' => MixResource::of($need->mix),
-                'uses' => array_map(static fn(array $use): array => ['area' => $use['where'], 'stepId' => $use['step']->id, 'technique' => $need->does($use['step'])], $need->uses),
+                'uses' => array_map(
+                    static fn(array $use): array => [
+                        'area' => $use['where'],
+                        'stepId' => $use['step']->id,
+                        'technique' => $need->does($use['step']),
+                    ],
+                    $need->uses,
+                ),
                 ...self::standing($verdict->standing, $verdict->advised, $verdict->offers, array_column($need->uses, 'step')),
             ];
         }

@@ -60,7 +60,10 @@ final class LogEntryResource
      */
     public static function untold(LogEntry $entry, string $fault): array
     {
-        return [...self::asNoted($entry), 'onModels' => [], 'areaName' => 'A step', 'technique' => '', 'plannedCoats' => null, 'colour' => null, 'look' => null, 'fault' => $fault];
+        return [
+            ...self::asNoted($entry), 'onModels' => [], 'areaName' => 'A step', 'technique' => '', 'plannedCoats' => null, 'colour' => null,
+            'look' => null, 'fault' => $fault,
+        ];
     }
 
     /** @return array<string, mixed> what is known without its plan */

@@ -35,7 +35,10 @@ final class MapResource
                 'difference' => round($twins[2], 2),
             ], $view->twins),
             'needs' => array_map(self::point(...), $view->needs),
-            'laid' => array_map(static fn(Paint $paint): array => [...self::point($paint), 'isNew' => in_array($paint->id, $view->new, true)], $view->laid),
+            'laid' => array_map(
+                static fn(Paint $paint): array => [...self::point($paint), 'isNew' => in_array($paint->id, $view->new, true)],
+                $view->laid,
+            ),
         ];
     }
 

@@ -33,7 +33,13 @@ final class MixAnswersResource
                 'lab' => ColourResource::lab($question->target->colour),
             ],
             'reach' => ['isReached' => $reach->isReached, 'words' => $reach->words],
-            'buy' => $buy === null ? null : ['paint' => PaintBrief::of($buy->paint), 'difference' => round($buy->difference->number, 2), 'words' => $buy->difference->words()],
+            'buy' => $buy === null
+                ? null
+                : [
+                    'paint' => PaintBrief::of($buy->paint),
+                    'difference' => round($buy->difference->number, 2),
+                    'words' => $buy->difference->words(),
+                ],
             'tried' => count($answers->tried),
             'advised' => count($answers->advised()->mix->ingredients ?? []),
             'singles' => array_map($told, $answers->singles),

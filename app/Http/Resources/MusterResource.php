@@ -16,7 +16,10 @@ final class MusterResource
     public static function of(MusterView $view): array
     {
         $muster = $view->muster;
-        $plans = array_map(static fn(string $id): array => self::plan($id, $view->views[$id], ! in_array($id, $view->without, true), $muster->fallsOut[$id] ?? []), array_keys($view->views));
+        $plans = array_map(
+            static fn(string $id): array => self::plan($id, $view->views[$id], ! in_array($id, $view->without, true), $muster->fallsOut[$id] ?? []),
+            array_keys($view->views),
+        );
         $figures = Stills::addresses(array_column($plans, 'areas', 'id'));
 
         return [
@@ -25,7 +28,16 @@ final class MusterResource
             'recipes' => array_map(static fn(array $one): array => [
                 'name' => $one['name'],
                 'look' => StripResource::look($view->views[$one['areas'][0][0]]->rehearsal->strip($one['areas'][0][1])->final()),
-                'uses' => array_map(static fn(array $use): array => ['plan' => $use[0], 'planName' => $view->views[$use[0]]->plan->name, 'area' => $use[1]->id, 'areaName' => $use[1]->name, 'isShared' => $use[1]->recipe !== null], $one['areas']),
+                'uses' => array_map(
+                    static fn(array $use): array => [
+                        'plan' => $use[0],
+                        'planName' => $view->views[$use[0]]->plan->name,
+                        'area' => $use[1]->id,
+                        'areaName' => $use[1]->name,
+                        'isShared' => $use[1]->recipe !== null,
+                    ],
+                    $one['areas'],
+                ),
             ], $muster->recipes),
             'paints' => array_map(static fn(array $one): array => ['paint' => PaintBrief::of($one[0]), 'plans' => $one[1]], $muster->paints),
         ];
@@ -45,7 +57,9 @@ final class MusterResource
             'undercoat' => $view->plan->undercoat->words(),
             'quilt' => QuiltResource::of($view->plan),
             'areas' => array_map(static fn(Area $area): array => [
-                'id' => $area->id, 'name' => $area->name, 'texture' => $area->texture->value, 'look' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
+                'id' => $area->id, 'name' => $area->name, 'texture' => $area->texture->value, 'look' => $view->seen($area) === null
+                    ? null
+                    : StripResource::look($view->seen($area)),
             ], $view->plan->areas),
             'fallsOut' => $fallsOut,
         ];

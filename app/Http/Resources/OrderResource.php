@@ -36,6 +36,14 @@ final class OrderResource
     /** @return list<array<string, mixed>> */
     public static function stops(Rehearsal $rehearsal): array
     {
-        return array_map(static fn(Stop $stop): array => ['name' => $stop->name, 'after' => $stop->after, 'afterPass' => $rehearsal->order()->afterPass($stop), 'minutesPerModel' => round($rehearsal->minutesUntil($stop, Setting::paces()), 0)], $rehearsal->plan->running->stops);
+        return array_map(
+            static fn(Stop $stop): array => [
+                'name' => $stop->name,
+                'after' => $stop->after,
+                'afterPass' => $rehearsal->order()->afterPass($stop),
+                'minutesPerModel' => round($rehearsal->minutesUntil($stop, Setting::paces()), 0),
+            ],
+            $rehearsal->plan->running->stops,
+        );
     }
 }

@@ -39,7 +39,10 @@ final class PaintResource extends JsonResource
             'opacityIsEstimate' => $opacity === null,
             'typedOpacity' => $paint->opacity,
             'measured' => $paint->measured,
-            'known' => ['colour' => self::known($measured->colourBy), 'opacity' => self::known($measured->strengthBy) ?? ($opacity === null ? 'estimated' : 'set by hand')],
+            'known' => [
+                'colour' => self::known($measured->colourBy),
+                'opacity' => self::known($measured->strengthBy) ?? ($opacity === null ? 'estimated' : 'set by hand'),
+            ],
             'finish' => $paint->finish->value,
             'volumeMl' => $paint->volume_ml,
             'price' => $paint->price,

@@ -18,7 +18,10 @@ final class PaintedResource
     /** @return array<string, mixed> */
     public static function of(Rehearsal $rehearsal): array
     {
-        return self::painted($rehearsal, array_combine(array_map(static fn(Area $one): string => $one->id, $rehearsal->plan->areas), $rehearsal->plan->areas));
+        return self::painted(
+            $rehearsal,
+            array_combine(array_map(static fn(Area $one): string => $one->id, $rehearsal->plan->areas), $rehearsal->plan->areas),
+        );
     }
 
     /**
@@ -55,7 +58,11 @@ final class PaintedResource
                 'words' => $pass->step->technique->label,
                 'isUndercoat' => $pass->isUndercoat,
             ], $rehearsal->order()->passes),
-            'areas' => array_map(static fn(string $id, Area $area): array => ['id' => $id, ...self::area(PaintedArea::of($rehearsal, $area), $passes)], array_map(strval(...), array_keys($areas)), $areas),
+            'areas' => array_map(
+                static fn(string $id, Area $area): array => ['id' => $id, ...self::area(PaintedArea::of($rehearsal, $area), $passes)],
+                array_map(strval(...), array_keys($areas)),
+                $areas,
+            ),
         ];
     }
 
@@ -74,7 +81,11 @@ final class PaintedResource
                 'step' => $stage->stepId,
                 'pass' => $stage->stepId === null ? 0 : $passes[$stage->stepId] ?? 0,
                 'left' => self::hexes($stage->looks, static fn(Look $look): array => $look->left ?? $look->colours),
-                ...(self::isSided($stage) ? ['right' => self::hexes($stage->looks, static fn(Look $look): array => $look->right ?? $look->colours)] : []),
+                ...(
+                    self::isSided($stage)
+                        ? ['right' => self::hexes($stage->looks, static fn(Look $look): array => $look->right ?? $look->colours)]
+                        : []
+                ),
                 'sheen' => array_map(static fn(float $sheen): float => round($sheen, 2), $stage->sheen),
                 'gloss' => round($stage->gloss, 2),
                 'lands' => array_map(static fn(float $share): float => round($share, 3), $stage->lands),

@@ -15,7 +15,9 @@ final class PinnedPhotoResource
     /** @return list<array<string, mixed>> */
     public static function of(Batch $batch, Plan $plan): array
     {
-        return array_values(PinnedPhoto::query()->where('batch_id', $batch->id)->orderBy('taken_at')->get()->map(static fn(PinnedPhoto $one): array => [
+        $pinned = PinnedPhoto::query()->where('batch_id', $batch->id)->orderBy('taken_at')->get();
+
+        return array_values($pinned->map(static fn(PinnedPhoto $one): array => [
             'id' => $one->id,
             'photoId' => $one->photo_id,
             'stepId' => $one->step_id,

@@ -27,7 +27,9 @@ final class PlanBrief
     {
         $looks = $store->ofAll($plans, self::looks(...));
         $stills = Stills::addresses($looks);
-        $batches = collect(BatchBrief::ofAll(Batch::query()->whereIn('plan_id', $plans->modelKeys())->orderByDesc('starts_on')->orderByDesc('id')->get()))->groupBy('planId');
+        $batches = collect(BatchBrief::ofAll(
+            Batch::query()->whereIn('plan_id', $plans->modelKeys())->orderByDesc('starts_on')->orderByDesc('id')->get(),
+        ))->groupBy('planId');
 
         return array_values($plans->map(static fn(Plan $plan): array => [
             'id' => $plan->id,

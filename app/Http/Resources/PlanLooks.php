@@ -35,7 +35,10 @@ final class PlanLooks
                 'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
                 // The recipe itself, where there are others to hold against it.
                 'asPlanned' => $area->variants === [] || $area->steps === [] ? null : self::way($view, $area, null),
-                'byHand' => array_values(array_map(static fn(Step $step): string => $step->id, array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()))),
+                'byHand' => array_values(array_map(
+                    static fn(Step $step): string => $step->id,
+                    array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()),
+                )),
             ];
         }
         foreach ($view->plan->steps() as $step) {
@@ -97,7 +100,10 @@ final class PlanLooks
         }
         $market = resolve(Market::class);
 
-        return (int) Product::query()->whereKey(array_map(static fn(Paint $one): string => $one->id, $paints))->get()->sum(static fn(Product $one): int => $market->quote($one)->price);
+        return (int) Product::query()
+            ->whereKey(array_map(static fn(Paint $one): string => $one->id, $paints))
+            ->get()
+            ->sum(static fn(Product $one): int => $market->quote($one)->price);
     }
 
     /**

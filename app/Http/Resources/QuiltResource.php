@@ -15,7 +15,8 @@ final class QuiltResource
     public static function of(Plan $plan): array
     {
         return array_map(static fn(Patch $one): array => [
-            'area' => $one->area->id, 'x' => round($one->x, 4), 'y' => round($one->y, 4), 'width' => round($one->width, 4), 'height' => round($one->height, 4),
+            'area' => $one->area->id, 'x' => round($one->x, 4), 'y' => round($one->y, 4), 'width' => round($one->width, 4),
+            'height' => round($one->height, 4),
         ], Quilt::of($plan));
     }
 }

@@ -26,11 +26,21 @@ final class SchemeResource
         return [
             'words' => $balance->words(),
             'values' => array_map(static fn(array $one): array => [
-                'area' => $one['area']->id, 'name' => $one['area']->name, 'mean' => ColourResource::of($one['mean']), 'low' => (int) round($one['low']), 'high' => (int) round($one['high']),
+                'area' => $one['area']->id, 'name' => $one['area']->name, 'mean' => ColourResource::of($one['mean']),
+                'low' => (int) round($one['low']), 'high' => (int) round($one['high']),
             ], array_values($balance->values)),
             'tones' => $shares($balance->tones),
             'temperatures' => $shares($balance->temperatures),
-            'keys' => array_map(static fn(KeyArea $one): array => ['area' => $one->area->id, 'name' => $one->area->name, 'why' => $one->why, 'isSolved' => $one->isSolved, 'words' => $one->words], $scheme->keyAreas()),
+            'keys' => array_map(
+                static fn(KeyArea $one): array => [
+                    'area' => $one->area->id,
+                    'name' => $one->area->name,
+                    'why' => $one->why,
+                    'isSolved' => $one->isSolved,
+                    'words' => $one->words,
+                ],
+                $scheme->keyAreas(),
+            ),
             'shifts' => $area === null ? [] : array_map(self::shift(...), $scheme->shifts($area)),
             'harmonies' => $area === null ? [] : array_map(self::harmony(...), $scheme->harmonies($area)),
         ];
@@ -39,12 +49,22 @@ final class SchemeResource
     /** @return array<string, mixed> */
     private static function shift(Shift $shift): array
     {
-        return ['words' => $shift->words, 'by' => round($shift->by, 1), 'aim' => ColourResource::of($shift->aim), 'look' => StripResource::look($shift->look)];
+        return [
+            'words' => $shift->words,
+            'by' => round($shift->by, 1),
+            'aim' => ColourResource::of($shift->aim),
+            'look' => StripResource::look($shift->look),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function harmony(Harmony $one): array
     {
-        return ['name' => $one->name, 'says' => $one->says, 'ideal' => ColourResource::of($one->ideal), 'paints' => array_map(PaintBrief::of(...), $one->paints)];
+        return [
+            'name' => $one->name,
+            'says' => $one->says,
+            'ideal' => ColourResource::of($one->ideal),
+            'paints' => array_map(PaintBrief::of(...), $one->paints),
+        ];
     }
 }

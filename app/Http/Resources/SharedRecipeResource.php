@@ -15,7 +15,10 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
 
-/** A recipe of the library: what it looks like on bare plastic, what it takes, who shares it. One that cannot be read any more says why, and takes no other down. */
+/**
+ * A recipe of the library: what it looks like on bare plastic, what it takes, who shares it. One that cannot be read any more says why, and
+ * takes no other down.
+ */
 final class SharedRecipeResource
 {
     /** @return array<string, mixed> */

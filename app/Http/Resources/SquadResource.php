@@ -57,7 +57,10 @@ final readonly class SquadResource
             'name' => $batch->name,
             'version' => $batch->version,
             'roles' => self::roles($squad->written),
-            'models' => array_map(static fn(array $one): array => [...$one, 'minutes' => round($minutes[$one['number']], 1)], self::members($batch)),
+            'models' => array_map(
+                static fn(array $one): array => [...$one, 'minutes' => round($minutes[$one['number']], 1)],
+                self::members($batch),
+            ),
             'areas' => array_map(fn(Area $area): array => [
                 'id' => $area->id,
                 'name' => $area->name,
@@ -96,7 +99,16 @@ final readonly class SquadResource
             'usual' => $usual === -1 ? null : $usual,
             'minutes' => round(array_sum(array_map(static fn(?Cell $one): float => $one->minutes ?? 0.0, $cells)), 1),
             'drops' => (int) ceil(array_sum(array_map(static fn(?Cell $one): float => $one->ml ?? 0.0, $cells)) / $this->dropMl),
-            'painted' => array_map(fn(int $model): float => round($this->progress->tally->shareOn(array_map(static fn(Step $step): string => $step->id, $this->progress->squad->areaOn($area, $model)->steps ?? []), $model), 3), array_keys($cells)),
+            'painted' => array_map(
+                fn(int $model): float => round(
+                    $this->progress->tally->shareOn(
+                        array_map(static fn(Step $step): string => $step->id, $this->progress->squad->areaOn($area, $model)->steps ?? []),
+                        $model,
+                    ),
+                    3,
+                ),
+                array_keys($cells),
+            ),
         ];
     }
 

@@ -43,10 +43,16 @@ final class StripResource
                 'share' => $look->texture->share($zone),
                 ...ColourResource::of($look->at($zone)),
             ], Zone::cases()),
-            ...($look->left === null || $look->right === null ? [] : ['flanks' => ['left' => self::hexes($look->left), 'right' => self::hexes($look->right)]]),
+            ...(
+                $look->left === null
+                || $look->right === null ? [] : ['flanks' => ['left' => self::hexes($look->left), 'right' => self::hexes($look->right)]]
+            ),
             ...($look->mark === null ? [] : ['mark' => [
                 'plain' => $look->mark['plain']->toSrgb()->hex(),
-                'on' => array_map(static fn(array $one): array => ['hex' => $one['colour']->toSrgb()->hex(), 'share' => round($one['share'], 3)], $look->mark['on']),
+                'on' => array_map(
+                    static fn(array $one): array => ['hex' => $one['colour']->toSrgb()->hex(), 'share' => round($one['share'], 3)],
+                    $look->mark['on'],
+                ),
             ]]),
             ...($look->rim === null ? [] : ['rim' => $look->rim->toSrgb()->hex()]),
         ];

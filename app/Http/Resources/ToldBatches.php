@@ -26,7 +26,10 @@ final class ToldBatches
             $known = $this->batches[$batch->id] ??= self::rehearsed($batch);
 
             return $known instanceof Faulty
-                ? LogEntryResource::untold($entry, "The plan of this batch cannot be read any more: {$known->faults[0]->field}: {$known->faults[0]->message}")
+                ? LogEntryResource::untold(
+                    $entry,
+                    "The plan of this batch cannot be read any more: {$known->faults[0]->field}: {$known->faults[0]->message}",
+                )
                 : LogEntryResource::told($entry, ...$known);
         } catch (Throwable $error) {
             report($error);

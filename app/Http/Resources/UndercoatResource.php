@@ -27,7 +27,16 @@ final class UndercoatResource
             'coneDegrees' => $one->undercoat->cone->halfAngleDegrees,
             'score' => $one->score,
             'reasons' => $one->reasons,
-            'areas' => array_map(static fn(Area $area): array => ['id' => $area->id, 'name' => $area->name, 'coats' => $one->coats[$area->id] ?? null, 'texture' => $area->texture->value, 'look' => StripResource::look($looks[$area->id])], $plan->areas),
+            'areas' => array_map(
+                static fn(Area $area): array => [
+                    'id' => $area->id,
+                    'name' => $area->name,
+                    'coats' => $one->coats[$area->id] ?? null,
+                    'texture' => $area->texture->value,
+                    'look' => StripResource::look($looks[$area->id]),
+                ],
+                $plan->areas,
+            ),
             'minutes' => $one->minutes,
             'missing' => array_map(static fn(Paint $paint): string => $paint->name, $shelf->missing($one->undercoat->paints())),
         ];

@@ -22,7 +22,9 @@ final class BehindFirst implements Custom
             foreach ($last === null ? [] : $area->behind as $id) {
                 $blocker = $tasks->plan->area($id);
                 // On a loose part it blocks the way only when that is glued on, and then the gluing comes too early.
-                $first = $blocker === null || $blocker->part !== $area->part ? null : $tasks->first($blocker, static fn(Task $task): bool => $task->step->technique->family->isBrushed());
+                $first = $blocker === null || $blocker->part !== $area->part
+                    ? null
+                    : $tasks->first($blocker, static fn(Task $task): bool => $task->step->technique->family->isBrushed());
                 if ($last !== null && $blocker !== null && $first !== null) {
                     yield new Precedence($last, $first, "{$area->name} can hardly be reached once {$blocker->name} is painted");
                 }

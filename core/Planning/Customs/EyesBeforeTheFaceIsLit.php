@@ -21,7 +21,9 @@ final class EyesBeforeTheFaceIsLit implements Custom
         foreach ($tasks->plan->model->bodyType === BodyType::Beast ? [] : $tasks->plan->areas as $eyes) {
             $last = $tasks->last($eyes, static fn(Task $task): bool => $task->does(Nature::Eyes));
             foreach ($last === null ? [] : [$eyes, ...$tasks->neighbours->touching($eyes)] as $face) {
-                $first = $face->material === Material::Skin ? $tasks->first($face, static fn(Task $task): bool => $task->does(Nature::Lightens)) : null;
+                $first = $face->material === Material::Skin
+                    ? $tasks->first($face, static fn(Task $task): bool => $task->does(Nature::Lightens))
+                    : null;
                 if ($last !== null && $first !== null) {
                     yield new Precedence($last, $first, "slips at the eyes are covered by the lights of {$face->name}");
                 }

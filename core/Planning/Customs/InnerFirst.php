@@ -35,7 +35,11 @@ final class InnerFirst implements Custom
     public function excuses(Precedence $broken, Tasks $tasks, Order $order): bool
     {
         return $order->isDoneAfter($broken->first->id(), $broken->then->area, Nature::Repairs)
-            || ! $order->has(static fn(Pass $one): bool => $one->area === $broken->first->area && $one->step->technique->does(Nature::Covers) && $one->step->place === Place::Everywhere);
+            || ! $order->has(
+                static fn(Pass $one): bool => $one->area === $broken->first->area
+                && $one->step->technique->does(Nature::Covers)
+                && $one->step->place === Place::Everywhere
+            );
     }
 
     private static function bases(Task $task): bool

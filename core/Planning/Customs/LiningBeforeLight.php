@@ -18,8 +18,12 @@ final class LiningBeforeLight implements Custom
     public function among(Tasks $tasks): iterable
     {
         foreach ($tasks->doing(Nature::LinesBorders) as $lining) {
-            foreach ($lining->step->more->borders === [] ? [] : [$lining->area, ...array_map($tasks->plan->area(...), $lining->step->more->borders)] as $side) {
-                $first = $side === null ? null : $tasks->first($side, static fn(Task $task): bool => $task->does(Nature::Lightens) && $task->step->place !== Place::Corners);
+            foreach ($lining->step->more->borders === []
+                ? []
+                : [$lining->area, ...array_map($tasks->plan->area(...), $lining->step->more->borders)] as $side) {
+                $first = $side === null
+                    ? null
+                    : $tasks->first($side, static fn(Task $task): bool => $task->does(Nature::Lightens) && $task->step->place !== Place::Corners);
                 if ($side !== null && $first !== null) {
                     yield new Precedence($lining, $first, "slips of the line are covered by the lights of {$side->name}");
                 }

@@ -39,7 +39,11 @@ final class MessyBeforeNeat implements Custom
                 }
                 $neat = self::saved($tasks, $beside);
                 if ($neat !== null) {
-                    yield new Precedence($mess, $neat, "{$mess->step->technique->label} on {$area->name} is messy: neat work beside it comes after");
+                    yield new Precedence(
+                        $mess,
+                        $neat,
+                        "{$mess->step->technique->label} on {$area->name} is messy: neat work beside it comes after",
+                    );
                 }
             }
         }
@@ -52,25 +56,37 @@ final class MessyBeforeNeat implements Custom
     }
 
     /**
-     * Whether a step leaves dust, spray or splashes beside the area. A careful brush makes no mess, also with a transparent; of the bases only one of the
-     * messy school does.
+     * Whether a step leaves dust, spray or splashes beside the area. A careful brush makes no mess, also with a transparent; of the bases
+     * only one of the messy school does.
      */
     public static function isMess(Plan $plan, Area $area, Step $step): bool
     {
         $technique = $step->technique;
-        if (in_array($technique->family, [Family::Varnish, Family::Handling], true) || ($technique->does(Nature::Effects, Nature::Pigments) && ($area->isSmall() || $step->place === Place::Recesses))) {
+        if (
+            in_array($technique->family, [Family::Varnish, Family::Handling], true)
+            || ($technique->does(Nature::Effects, Nature::Pigments) && ($area->isSmall() || $step->place === Place::Recesses))
+        ) {
             return false;
         }
 
-        return $technique->neatness === 0 || $technique->does(Nature::Effects, Nature::Sprays) || ($plan->way->edges === Edges::Messy && $technique->family === Family::Base && $technique->does(Nature::Covers));
+        return $technique->neatness === 0
+            || $technique->does(Nature::Effects, Nature::Sprays)
+            || ($plan->way->edges === Edges::Messy && $technique->family === Family::Base && $technique->does(Nature::Covers));
     }
 
-    /** What a mess beside it has to come before: the last coat that covers or puts right; without one the first neat step. What ends in dust itself is not spoiled by more of it. */
+    /**
+     * What a mess beside it has to come before: the last coat that covers or puts right; without one the first neat step. What ends in dust
+     * itself is not spoiled by more of it.
+     */
     private static function saved(Tasks $tasks, Area $area): ?Task
     {
         $all = $tasks->on($area);
         $isMess = static fn(Task $task): bool => self::isMess($tasks->plan, $area, $task->step);
-        $neat = $tasks->first($area, static fn(Task $task): bool => in_array($task->step->technique->family, self::WORK, true) && $task->step->technique->isNeat() && ! $isMess($task));
+        $neat = $tasks->first(
+            $area,
+            static fn(Task $task): bool => in_array($task->step->technique->family, self::WORK, true) && $task->step->technique->isNeat()
+                && ! $isMess($task),
+        );
         if ($all === [] || $neat === null || $all[count($all) - 1]->step->technique->neatness === 0) {
             return null;
         }

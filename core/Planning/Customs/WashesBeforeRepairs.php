@@ -21,7 +21,9 @@ final class WashesBeforeRepairs implements Custom
     {
         foreach ($tasks->doing(Nature::TouchesUp) as $repair) {
             foreach ($repair->area === null ? [] : $tasks->neighbours->touching($repair->area) as $beside) {
-                $last = $beside->ground ? null : $tasks->last($beside, static fn(Task $task): bool => $task->does(Nature::Washes) && $task->step->place === Place::Everywhere);
+                $last = $beside->ground
+                    ? null
+                    : $tasks->last($beside, static fn(Task $task): bool => $task->does(Nature::Washes) && $task->step->place === Place::Everywhere);
                 if ($last !== null) {
                     yield new Precedence($last, $repair, "the wash on {$beside->name} dulls what it touches");
                 }
@@ -37,8 +39,16 @@ final class WashesBeforeRepairs implements Custom
 
         return $order->isDoneAfter($wash->id(), $broken->then->area, Nature::Repairs)
             || ($wash->step->technique->family !== Family::Shade && (
-                $order->has(static fn(Pass $one): bool => ($one->area === null || $one->area === $wash->area) && $one->step->technique->does(Nature::Seals) && ! $isAfter($one))
-                || ! $order->has(static fn(Pass $one): bool => $isAfter($one) && $one->area?->ground !== true && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true))
+                $order->has(
+                    static fn(Pass $one): bool => ($one->area === null || $one->area === $wash->area)
+                    && $one->step->technique->does(Nature::Seals)
+                    && ! $isAfter($one)
+                )
+                || ! $order->has(
+                    static fn(Pass $one): bool => $isAfter($one)
+                    && $one->area?->ground !== true
+                    && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true)
+                )
             ));
     }
 }

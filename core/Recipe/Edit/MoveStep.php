@@ -31,7 +31,9 @@ final readonly class MoveStep implements Edit
         $area = $plan->find($this->stepId)[0] ?? null;
         $isOwn = $area !== null && $area->step($this->otherId) !== null;
         $ids = $isOwn ? [$this->stepId] : $this->along($area === null ? $plan->wholeModel : $area->steps, $area !== null);
-        $running = $isOwn && $plan->running->order === [] ? $plan->running : $plan->running->inOrder(self::moved($isOwn ? $plan->running->order : $this->order, $ids, $this->otherId, $this->before));
+        $running = $isOwn && $plan->running->order === []
+            ? $plan->running
+            : $plan->running->inOrder(self::moved($isOwn ? $plan->running->order : $this->order, $ids, $this->otherId, $this->before));
 
         return $isOwn ? $plan->withArea($this->turned($area), $running) : $plan->running($running);
     }

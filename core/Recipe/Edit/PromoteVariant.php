@@ -27,10 +27,16 @@ final readonly class PromoteVariant implements Edit
         $isKept = $area->steps === [] || array_filter($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area)) !== [];
         $emptied = $plan->withArea($area->withSteps([]));
         $known = array_map(static fn(Area $one): string => $one->id, $plan->areas);
-        $ids = array_map(fn(Step $step, int $at): string => $emptied->step($step->id) === null ? $step->id : sprintf('%s-%d', $this->id, $at + 1), $variant->steps, array_keys($variant->steps));
+        $ids = array_map(
+            fn(Step $step, int $at): string => $emptied->step($step->id) === null ? $step->id : sprintf('%s-%d', $this->id, $at + 1),
+            $variant->steps,
+            array_keys($variant->steps),
+        );
         $steps = [];
         foreach (Step::allCalled($variant->steps, $ids) as $step) {
-            $steps[] = $step->told($step->more->lining(array_values(array_intersect($step->more->borders, $known)))->gluing($plan->part($step->more->part ?? '') === null ? null : $step->more->part));
+            $steps[] = $step->told($step->more->lining(array_values(array_intersect($step->more->borders, $known)))->gluing(
+                $plan->part($step->more->part ?? '') === null ? null : $step->more->part,
+            ));
         }
         $variants = $isKept ? $area->variants : [...$area->variants, new Variant($this->id, 'as it was', false, '', '', $area->steps)];
 

@@ -10,7 +10,10 @@ use Kalokroma\Recipe\Role;
 use Kalokroma\Recipe\SharedSteps;
 use Kalokroma\Recipe\Step;
 
-/** Steps copied from another area, of this plan or of another: behind one of an area's steps, behind all, or in place of them. What only makes sense where they come from stays behind. */
+/**
+ * Steps copied from another area, of this plan or of another: behind one of an area's steps, behind all, or in place of them. What only
+ * makes sense where they come from stays behind.
+ */
 final readonly class PutSteps implements Edit
 {
     /**

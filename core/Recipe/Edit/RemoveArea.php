@@ -21,7 +21,10 @@ final readonly class RemoveArea implements Edit
         if ($plan->area($this->areaId) === null) {
             throw IllegalPlan::unknownArea('area');
         }
-        $plan = $plan->withWholeModel(array_map(fn(Step $step): Step => $step->told($step->more->lining(array_values(array_diff($step->more->borders, [$this->areaId])))), $plan->wholeModel));
+        $plan = $plan->withWholeModel(array_map(
+            fn(Step $step): Step => $step->told($step->more->lining(array_values(array_diff($step->more->borders, [$this->areaId])))),
+            $plan->wholeModel,
+        ));
         $others = array_values(array_filter($plan->areas, fn(Area $area): bool => $area->id !== $this->areaId));
 
         return $plan->withAreas(array_map(fn(Area $area): Area => $area->without($this->areaId), $others));

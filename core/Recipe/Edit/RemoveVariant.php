@@ -21,6 +21,9 @@ final readonly class RemoveVariant implements Edit
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $variant = $area->variant($this->variantId) ?? throw IllegalPlan::unknownVariant('variant');
 
-        return $plan->withArea($area->withVariants(array_values(array_filter($area->variants, static fn(Variant $one): bool => $one !== $variant))));
+        return $plan->withArea($area->withVariants(array_values(array_filter(
+            $area->variants,
+            static fn(Variant $one): bool => $one !== $variant,
+        ))));
     }
 }

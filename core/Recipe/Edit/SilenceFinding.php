@@ -17,7 +17,10 @@ final readonly class SilenceFinding implements Edit
 
     public function applyTo(Plan $plan): Plan
     {
-        $others = array_values(array_filter($plan->silenced, fn(Silence $one): bool => ! $one->isAbout($this->silence->rule, $this->silence->area, $this->silence->step)));
+        $others = array_values(array_filter(
+            $plan->silenced,
+            fn(Silence $one): bool => ! $one->isAbout($this->silence->rule, $this->silence->area, $this->silence->step),
+        ));
 
         return $plan->silencing($this->isSilent ? [...$others, $this->silence] : $others);
     }

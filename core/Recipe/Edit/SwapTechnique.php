@@ -20,7 +20,14 @@ final readonly class SwapTechnique implements Edit
     public function applyTo(Plan $plan): Plan
     {
         $step = $plan->step($this->stepId) ?? throw IllegalPlan::unknownStep('step');
-        $other = Step::usual($step->id, $this->technique, null, $this->technique->takes->acceptsAll($step->mix?->kinds() ?? []) ? $step->mix : null, $step->note, $step->more->asTechniqueWants());
+        $other = Step::usual(
+            $step->id,
+            $this->technique,
+            null,
+            $this->technique->takes->acceptsAll($step->mix?->kinds() ?? []) ? $step->mix : null,
+            $step->note,
+            $step->more->asTechniqueWants(),
+        );
         $changed = $plan->withStep($other);
 
         return $plan->find($step->id) === null ? $changed : $changed->withNeededCoats($step->id);

@@ -67,14 +67,18 @@ final class AimMissed implements Rule
      */
     private function unlit(Scene $scene, array $own): ?Lab
     {
-        $last = Scene::first(array_reverse($own), static fn(Pass $one): bool => ! $one->step->technique->does(Nature::Lightens) && $one->step->technique->family !== Family::Weathering);
+        $last = Scene::first(
+            array_reverse($own),
+            static fn(Pass $one): bool => ! $one->step->technique->does(Nature::Lightens) && $one->step->technique->family !== Family::Weathering,
+        );
 
         return $last?->area === null ? null : $scene->stage($last->area, $last->step)?->look->at(Zone::Face);
     }
 
     private static function misses(Lab $aim, Lab $face): bool
     {
-        return Ciede2000::between($aim, $face) >= self::OFF || (Neutral::isWhite($aim) && $face->toLch()->chroma > self::NO_WHITE && $aim->toLch()->chroma <= self::NO_WHITE);
+        return Ciede2000::between($aim, $face) >= self::OFF
+            || (Neutral::isWhite($aim) && $face->toLch()->chroma > self::NO_WHITE && $aim->toLch()->chroma <= self::NO_WHITE);
     }
 
     private function finding(Scene $scene, Area $area, Lab $aim, Lab $face): Finding
@@ -85,21 +89,38 @@ final class AimMissed implements Rule
             $area->id,
             null,
             "{$area->name} ends as another colour than it shall have.",
-            sprintf('It shall be %s, and its face ends %s, %.0f off.', ColourName::of($aim)->words(), ColourName::of($face)->words(), Ciede2000::between($aim, $face)),
+            sprintf(
+                'It shall be %s, and its face ends %s, %.0f off.',
+                ColourName::of($aim)->words(),
+                ColourName::of($face)->words(),
+                Ciede2000::between($aim, $face),
+            ),
             'What one sees coming may well be better than what one had in mind: then take it as what it shall be.',
-            array_values(array_filter([$this->based($scene, $area, $aim), $this->over($scene, $area, $aim), new Mend('It shall be as it comes out', new ChangeArea($area->askedFor($face, $area->asked)))])),
+            array_values(array_filter([
+                $this->based($scene, $area, $aim),
+                $this->over($scene, $area, $aim),
+                new Mend('It shall be as it comes out', new ChangeArea($area->askedFor($face, $area->asked))),
+            ])),
         );
     }
 
     /** The base in the nearest paint with which it is met. */
     private function based(Scene $scene, Area $area, Lab $aim): ?Mend
     {
-        $base = Scene::first(array_reverse($scene->own($area)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered() && $one->step->mix?->isClear() === false);
+        $base = Scene::first(
+            array_reverse($scene->own($area)),
+            static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered()
+                && $one->step->mix?->isClear() === false,
+        );
         if ($base === null || $base->step->mix === null) {
             return null;
         }
         $isMetal = $base->step->mix->isMetal();
-        foreach (array_slice($scene->atHand()->sorted($aim, static fn(Paint $one): bool => $isMetal ? $one->kind === Kind::Metallic : AtHand::covers($one)), 0, self::TRIED) as $paint) {
+        foreach (array_slice(
+            $scene->atHand()->sorted($aim, static fn(Paint $one): bool => $isMetal ? $one->kind === Kind::Metallic : AtHand::covers($one)),
+            0,
+            self::TRIED,
+        ) as $paint) {
             $edit = new CoveringStep(new ChangeStep($base->step->with(Mix::single($paint))), $base->step->id);
             $changed = $edit->applyTo($scene->plan)->area($area->id);
             if ($changed !== null && ! self::misses($aim, $scene->rehearsal->stripAs($changed)->final()->at(Zone::Face))) {
@@ -116,7 +137,10 @@ final class AimMissed implements Rule
             return null;
         }
         foreach (array_slice((new AtHand($scene->atHand()->undercoats()))->sorted($aim, static fn(): bool => true), 0, self::TRIED) as $paint) {
-            if ($paint->id !== $scene->plan->undercoatOf($area)->base?->id && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($paint))->at(Zone::Face))) {
+            if (
+                $paint->id !== $scene->plan->undercoatOf($area)->base?->id
+                && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($paint))->at(Zone::Face))
+            ) {
                 return new Mend("Another undercoat: {$paint->name}", new SetGround(Undercoat::plain($paint)));
             }
         }

@@ -56,7 +56,15 @@ final class BlackWashOnPale implements Rule
             foreach ($scene->own($area) as $pass) {
                 $step = $pass->step;
                 $stage = $scene->stage($area, $step);
-                if ($stage === null || $step->mix === null || $step->mix->isClear() || $step->technique->family !== Family::Shade || ! $step->technique->does(Nature::Washes) || $step->place !== Place::Everywhere || $stage->before->isMetal()) {
+                if (
+                    $stage === null
+                    || $step->mix === null
+                    || $step->mix->isClear()
+                    || $step->technique->family !== Family::Shade
+                    || ! $step->technique->does(Nature::Washes)
+                    || $step->place !== Place::Everywhere
+                    || $stage->before->isMetal()
+                ) {
                     continue;
                 }
                 $wash = $step->mix->colour();
@@ -95,9 +103,17 @@ final class BlackWashOnPale implements Rule
     {
         $step = $pass->step;
         $polar = $ground->toLch();
-        $shade = Lch::of(max(30.0, $ground->lightness - self::DEEPER), max(20.0, 0.7 * $polar->chroma), $what === 'white' ? 75.0 : min($polar->hue, 70.0))->toLab();
+        $shade = Lch::of(
+            max(30.0, $ground->lightness - self::DEEPER),
+            max(20.0, 0.7 * $polar->chroma),
+            $what === 'white' ? 75.0 : min($polar->hue, 70.0),
+        )->toLab();
         $mends = [new Mend('Only into the recesses', new ChangeStep($step->at(Place::Recesses)))];
-        $own = $scene->atHand()->nearest($shade, static fn(Paint $one): bool => $one->kind === Kind::Wash && $one->colour()->toLch()->chroma > Neutral::WHITE && $one->colour()->lightness > self::BLACK);
+        $own = $scene->atHand()->nearest(
+            $shade,
+            static fn(Paint $one): bool => $one->kind === Kind::Wash && $one->colour()->toLch()->chroma > Neutral::WHITE
+                && $one->colour()->lightness > self::BLACK,
+        );
         if ($own !== null) {
             array_unshift($mends, new Mend("Its own shade: {$own->name}", new ChangeStep($step->with(Mix::single($own)))));
         }
@@ -109,7 +125,13 @@ final class BlackWashOnPale implements Rule
             $area->id,
             $step->id,
             "Black runs over $what.",
-            sprintf('%s (value %d, hardly any colour) all over %s of value %d: it goes grey and dirty rather than deep.', $step->mix?->words() ?? '', $step->mix?->colour()->value() ?? 0, $what, $ground->value()),
+            sprintf(
+                '%s (value %d, hardly any colour) all over %s of value %d: it goes grey and dirty rather than deep.',
+                $step->mix?->words() ?? '',
+                $step->mix?->colour()->value() ?? 0,
+                $what,
+                $ground->value(),
+            ),
             'Dead skin, old bone and soot-stained cloth want just that.',
             $mends,
         );

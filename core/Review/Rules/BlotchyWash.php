@@ -46,8 +46,15 @@ final class BlotchyWash implements Rule
                 if ($isBroad && $pass->step->dilution->strength() < self::PLAIN) {
                     continue;
                 }
-                $isWash = (! $isBroad && $pass->step->technique->does(Nature::SelfShades)) || ($pass->step->technique->does(Nature::Washes) && $pass->step->technique->family === Family::Shade);
-                if ($isWash && $pass->step->place === Place::Everywhere && ! self::isSprayed($pass->step) && $scene->stage($area, $pass->step)?->before->isMetal() !== true && ! $this->isEvenedOut($scene, $area, $pass)) {
+                $isWash = (! $isBroad && $pass->step->technique->does(Nature::SelfShades))
+                    || ($pass->step->technique->does(Nature::Washes) && $pass->step->technique->family === Family::Shade);
+                if (
+                    $isWash
+                    && $pass->step->place === Place::Everywhere
+                    && ! self::isSprayed($pass->step)
+                    && $scene->stage($area, $pass->step)?->before->isMetal() !== true
+                    && ! $this->isEvenedOut($scene, $area, $pass)
+                ) {
                     yield $this->finding($scene, $area, $pass);
                 }
             }
@@ -62,19 +69,45 @@ final class BlotchyWash implements Rule
     private function isEvenedOut(Scene $scene, Area $area, Pass $wash): bool
     {
         return Scene::any($scene->after($area, $wash), static fn(Pass $pass): bool => $pass->area !== null
-            && ($pass->step->technique->does(Nature::Tints, Nature::Dusts, Nature::TouchesUp) || ($pass->step->technique->does(Nature::Covers) && ! $pass->step->technique->does(Nature::Lightens))));
+            && (
+                $pass->step->technique->does(Nature::Tints, Nature::Dusts, Nature::TouchesUp)
+                || ($pass->step->technique->does(Nature::Covers) && ! $pass->step->technique->does(Nature::Lightens))
+            ));
     }
 
     private function finding(Scene $scene, Area $area, Pass $pass): Finding
     {
         $step = $pass->step;
-        $mends = [new Mend('Only into the recesses', new ChangeStep(Step::usual($step->id, Technique::of('wash'), Place::Recesses, $step->mix, $step->note, $step->more)->with($step->mix, $step->dilution)))];
-        $isRisk = ! $area->texture->isPanel() || Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null && self::isSprayed($one->step) && $one->step->place->isFeathered());
-        $mends[] = new Mend('Layer the shade instead', new ChangeStep(Step::usual($step->id, Technique::of('layered-shade'), null, $step->mix, $step->note)));
-        $base = Scene::first(array_reverse($scene->before($area, $pass)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null);
+        $mends = [new Mend(
+            'Only into the recesses',
+            new ChangeStep(Step::usual(
+                $step->id,
+                Technique::of('wash'),
+                Place::Recesses,
+                $step->mix,
+                $step->note,
+                $step->more,
+            )->with($step->mix, $step->dilution)),
+        )];
+        $isRisk = ! $area->texture->isPanel()
+            || Scene::any(
+                $scene->before($area, $pass),
+                static fn(Pass $one): bool => $one->area !== null && self::isSprayed($one->step) && $one->step->place->isFeathered(),
+            );
+        $mends[] = new Mend(
+            'Layer the shade instead',
+            new ChangeStep(Step::usual($step->id, Technique::of('layered-shade'), null, $step->mix, $step->note)),
+        );
+        $base = Scene::first(
+            array_reverse($scene->before($area, $pass)),
+            static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
+        );
         if ($base !== null) {
             $glaze = Step::usual($scene->plan->freeStepId($step->id), Technique::of('glaze'), Place::AllButRecesses, $base->step->mix);
-            $mends[] = new Mend("Even it out afterwards with a glaze of {$base->step->mix?->words()}", new InsertStep($glaze, $area->id, $step->id, false, $scene->order()->stepIds()));
+            $mends[] = new Mend(
+                "Even it out afterwards with a glaze of {$base->step->mix?->words()}",
+                new InsertStep($glaze, $area->id, $step->id, false, $scene->order()->stepIds()),
+            );
         }
 
         return new Finding(
@@ -84,8 +117,16 @@ final class BlotchyWash implements Rule
             $step->id,
             $isRisk ? 'This wash may dry in blotches.' : 'This wash will dry in blotches.',
             $area->texture->isPanel()
-                ? sprintf('%s is a %s: it has no recesses for the wash to run into, so it dries where it happens to stand.', $area->name, $area->texture->label())
-                : sprintf('%s is %s of broad folds: between them a wash finds no recess to run into, and leaves its edge where it stood.', $area->name, $area->size === AreaSize::Main ? 'most of the model' : 'large, and'),
+                ? sprintf(
+                    '%s is a %s: it has no recesses for the wash to run into, so it dries where it happens to stand.',
+                    $area->name,
+                    $area->texture->label(),
+                )
+                : sprintf(
+                    '%s is %s of broad folds: between them a wash finds no recess to run into, and leaves its edge where it stood.',
+                    $area->name,
+                    $area->size === AreaSize::Main ? 'most of the model' : 'large, and',
+                ),
             'Some flood it all the same and even it out with a glaze of the base afterwards.',
             $mends,
         );

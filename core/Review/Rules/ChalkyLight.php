@@ -68,7 +68,14 @@ final class ChalkyLight implements Rule
     private function shouldLean(Step $step, Stage $stage): ?float
     {
         $mix = $step->mix;
-        if ($mix === null || $mix->isMetal() || $mix->isTransparent() || ! $step->technique->does(Nature::Lightens) || in_array($step->place, [Place::UpperEdges, Place::Corners], true) || ! self::isLitWithWhite($mix)) {
+        if (
+            $mix === null
+            || $mix->isMetal()
+            || $mix->isTransparent()
+            || ! $step->technique->does(Nature::Lightens)
+            || in_array($step->place, [Place::UpperEdges, Place::Corners], true)
+            || ! self::isLitWithWhite($mix)
+        ) {
             return null;
         }
         $now = $stage->before->look()->at(Zone::Face)->toLch();
@@ -89,7 +96,11 @@ final class ChalkyLight implements Rule
 
     private static function isLitWithWhite(Mix $mix): bool
     {
-        $whites = array_filter($mix->ingredients, static fn(Ingredient $one): bool => ! $one->paint->isClear() && $one->paint->colour()->lightness > self::WHITE && $one->paint->colour()->toLch()->chroma < self::OFF_WHITE);
+        $whites = array_filter(
+            $mix->ingredients,
+            static fn(Ingredient $one): bool => ! $one->paint->isClear() && $one->paint->colour()->lightness > self::WHITE
+                && $one->paint->colour()->toLch()->chroma < self::OFF_WHITE,
+        );
 
         return $whites !== [];
     }
@@ -100,7 +111,8 @@ final class ChalkyLight implements Rule
         $now = $stage->before->look()->at(Zone::Face)->toLch();
 
         return Scene::any($scene->after($area, $light), static fn(Pass $one): bool => $one->area !== null && $one->step->mix?->isClear() === false
-            && ($one->step->technique->does(Nature::Tints) || $one->step->mix->isTransparent()) && abs($now->turnTo($one->step->mix->colour()->toLch())) < 40.0);
+            && ($one->step->technique->does(Nature::Tints) || $one->step->mix->isTransparent())
+                && abs($now->turnTo($one->step->mix->colour()->toLch())) < 40.0);
     }
 
     private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage, float $toward): Finding
@@ -110,7 +122,8 @@ final class ChalkyLight implements Rule
         $hue = $now->hue + ($toward > $now->hue ? 1.0 : -1.0) * min(25.0, abs($toward - $now->hue) + self::LEANS);
         $leant = $scene->atHand()->nearest(
             Lch::of($tone->lightness ?? 70.0, 0.8 * $now->chroma, $hue)->toLab(),
-            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 4.0 && $one->colour()->toLch()->chroma >= self::HALF * $now->chroma && abs($now->turnTo($one->colour()->toLch())) < 45.0,
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 4.0
+                && $one->colour()->toLch()->chroma >= self::HALF * $now->chroma && abs($now->turnTo($one->colour()->toLch())) < 45.0,
         );
 
         return new Finding(
@@ -119,7 +132,13 @@ final class ChalkyLight implements Rule
             $area->id,
             $pass->step->id,
             'This light goes chalky.',
-            sprintf('%s keeps %d of the %d of chroma that %s has by now, and has not leaned on its way up.', $pass->step->mix?->words() ?? '', (int) round($tone->chroma ?? 0.0), (int) round($now->chroma), $area->name),
+            sprintf(
+                '%s keeps %d of the %d of chroma that %s has by now, and has not leaned on its way up.',
+                $pass->step->mix?->words() ?? '',
+                (int) round($tone->chroma ?? 0.0),
+                (int) round($now->chroma),
+                $area->name,
+            ),
             'Faded, dusty cloth is lit so on purpose; a thin glaze of the colour afterwards brings it back.',
             array_values(array_filter([
                 $leant === null ? null : new Mend("The family's own lean: {$leant->name}", new ChangeStep($pass->step->with(Mix::single($leant)))),
@@ -130,12 +149,19 @@ final class ChalkyLight implements Rule
 
     private function glazed(Scene $scene, Area $area, Pass $pass): ?Mend
     {
-        $base = Scene::first(array_reverse($scene->before($area, $pass)), static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false);
+        $base = Scene::first(
+            array_reverse($scene->before($area, $pass)),
+            static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers)
+                && $one->step->mix?->isClear() === false,
+        );
         if ($base === null) {
             return null;
         }
         $glaze = Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('glaze'), null, $base->step->mix);
 
-        return new Mend("A thin glaze of {$base->step->mix?->words()} over it", new InsertStep($glaze, $area->id, $pass->step->id, false, $scene->order()->stepIds()));
+        return new Mend(
+            "A thin glaze of {$base->step->mix?->words()} over it",
+            new InsertStep($glaze, $area->id, $pass->step->id, false, $scene->order()->stepIds()),
+        );
     }
 }

@@ -36,16 +36,27 @@ final class ChipWithoutFluid implements Rule
             }
             $before = $scene->before($area, $chip);
             $fluid = Scene::first($before, static fn(Pass $one): bool => $one->step->technique->does(Nature::LaysChippingFluid));
-            $coat = Scene::first(array_reverse($before), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null);
-            $over = Scene::any($before, static fn(Pass $one): bool => $fluid !== null && $one->number > $fluid->number && $one->step->mix?->isClear() === false);
+            $coat = Scene::first(
+                array_reverse($before),
+                static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
+            );
+            $over = Scene::any(
+                $before,
+                static fn(Pass $one): bool => $fluid !== null && $one->number > $fluid->number && $one->step->mix?->isClear() === false,
+            );
             if ($over) {
                 continue;
             }
             $dark = $scene->atHand()->nearest(Lab::of(25.0, 4.0, 4.0), AtHand::covers(...));
-            $mends = $dark === null ? [] : [new Mend("Paint the chips on with {$dark->name}", new ChangeStep($chip->step->with(Mix::single($dark))))];
+            $mends = $dark === null
+                ? []
+                : [new Mend("Paint the chips on with {$dark->name}", new ChangeStep($chip->step->with(Mix::single($dark))))];
             if ($coat?->area !== null) {
                 $step = Step::usual($scene->plan->freeStepId($coat->step->id.'-fluid'), Technique::of('chipping-fluid'));
-                $mends[] = new Mend("Chipping fluid under the {$coat->step->mix?->words()}", new InsertStep($step, $coat->area->id, $coat->step->id, true, $scene->order()->stepIds()));
+                $mends[] = new Mend(
+                    "Chipping fluid under the {$coat->step->mix?->words()}",
+                    new InsertStep($step, $coat->area->id, $coat->step->id, true, $scene->order()->stepIds()),
+                );
             }
             yield new Finding(
                 $this->id(),

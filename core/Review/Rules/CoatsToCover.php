@@ -114,8 +114,11 @@ final class CoatsToCover implements Rule
     {
         $mix = $own[$at]->step->mix;
         foreach ([array_reverse(array_slice($own, 0, $at)), array_slice($own, $at + 1)] as $side) {
-            $other = Scene::first($side, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && $one->step->technique->isMeantToCover()
-                && ! $one->step->mix->isTransparent() && ! $one->step->place->isFeathered())?->step->mix;
+            $other = Scene::first($side, static fn(Pass $one): bool => $one->step->mix !== null
+                && ! $one->step->mix->isClear()
+                && $one->step->technique->isMeantToCover()
+                && ! $one->step->mix->isTransparent()
+                && ! $one->step->place->isFeathered())?->step->mix;
             if ($other !== null && $mix !== null && Ciede2000::between($other->colour(), $mix->colour()) < self::NEARLY_ONE_COLOUR) {
                 return true;
             }
@@ -125,8 +128,8 @@ final class CoatsToCover implements Rule
     }
 
     /**
-     * A lighter covering tone, a stipple or a glaze of it follows: it is not meant to stand alone. What covers a base already is a rung, and the light
-     * above it counts too.
+     * A lighter covering tone, a stipple or a glaze of it follows: it is not meant to stand alone. What covers a base already is a rung,
+     * and the light above it counts too.
      *
      * @param list<Pass> $later
      */
@@ -136,8 +139,15 @@ final class CoatsToCover implements Rule
 
         return Scene::any($later, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && (
             $one->step->technique->does(Nature::Scatters)
-            || ($one->step->technique->does(Nature::Tints) && Ciede2000::between($one->step->mix->colour(), $step->mix?->colour() ?? $one->step->mix->colour()) < self::NEARLY_ONE_COLOUR)
-            || ($one->step->technique->isMeantToCover() && ($isRung || ! $one->step->place->isFeathered()) && $one->step->mix->colour()->lightness >= $tone + self::LIGHTER)
+            || (
+                $one->step->technique->does(Nature::Tints)
+                && Ciede2000::between($one->step->mix->colour(), $step->mix?->colour() ?? $one->step->mix->colour()) < self::NEARLY_ONE_COLOUR
+            )
+            || (
+                $one->step->technique->isMeantToCover()
+                && ($isRung || ! $one->step->place->isFeathered())
+                && $one->step->mix->colour()->lightness >= $tone + self::LIGHTER
+            )
         ));
     }
 
@@ -148,7 +158,11 @@ final class CoatsToCover implements Rule
      */
     private function isRung(array $before): bool
     {
-        return Scene::any($before, static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->technique->isMeantToCover() && ! $one->step->place->isFeathered());
+        return Scene::any(
+            $before,
+            static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->technique->isMeantToCover()
+                && ! $one->step->place->isFeathered(),
+        );
     }
 
     /** One thin coat over an undercoat with light lets the sketch show through. */
@@ -202,7 +216,10 @@ final class CoatsToCover implements Rule
 
     private function whyTooThin(Step $step): string
     {
-        return sprintf('%s is coloured water: it dries to a stain, however many coats of it there are. Paint that is to cover takes about one part of thinner.', ucfirst($step->dilution->words()));
+        return sprintf(
+            '%s is coloured water: it dries to a stain, however many coats of it there are. Paint that is to cover takes about one part of thinner.',
+            ucfirst($step->dilution->words()),
+        );
     }
 
     /**
@@ -240,7 +257,10 @@ final class CoatsToCover implements Rule
 
         return $needed === null || $needed > Step::MOST_COATS ? null : [
             'coats' => $needed,
-            'mend' => new Mend(sprintf('Thin it less, %s: %s', $dilution->words(), CoatWords::of($needed)), new ChangeStep($thinned->inCoats($needed))),
+            'mend' => new Mend(
+                sprintf('Thin it less, %s: %s', $dilution->words(), CoatWords::of($needed)),
+                new ChangeStep($thinned->inCoats($needed)),
+            ),
         ];
     }
 }

@@ -34,13 +34,20 @@ final class CostlySlip implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $dark = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders)) && $one->step->mix?->isClear() === false);
+            $dark = Scene::first(
+                $scene->own($area),
+                static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders))
+                    && $one->step->mix?->isClear() === false,
+            );
             foreach ($dark === null ? [] : $scene->neighbours->touching($area) as $beside) {
                 if ($dark === null || $beside->isSmall() || $beside->ground || $area->ground || $scene->isMaskedDuring($beside, $dark)) {
                     continue;
                 }
                 $own = $scene->own($beside);
-                if ($own === [] || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < self::DARKER) {
+                if (
+                    $own === []
+                    || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < self::DARKER
+                ) {
                     continue;
                 }
                 $coats = $this->coatsToRepaint($scene, $beside, $dark);
@@ -53,7 +60,13 @@ final class CostlySlip implements Rule
                     $area->id,
                     $dark->step->id,
                     "A slip onto {$beside->name} would cost ".CoatWords::of($coats).'.',
-                    sprintf('%s is finished by step %d, and %s (value %d) goes on right beside it.', $beside->name, $dark->number, $dark->step->mix?->words() ?? '', $dark->step->mix?->colour()->value() ?? 0),
+                    sprintf(
+                        '%s is finished by step %d, and %s (value %d) goes on right beside it.',
+                        $beside->name,
+                        $dark->number,
+                        $dark->step->mix?->words() ?? '',
+                        $dark->step->mix?->colour()->value() ?? 0,
+                    ),
                     'A steady hand does it in any order, and keeps that mix at hand.',
                     [new Mend('The dark first', new MoveStep($dark->step->id, $own[0]->step->id, true, $scene->order()->stepIds()))],
                 );
@@ -65,7 +78,11 @@ final class CostlySlip implements Rule
     /** Null when it is finished with few, or was not begun. */
     private function coatsToRepaint(Scene $scene, Area $beside, Pass $dark): ?int
     {
-        $base = Scene::first(array_reverse($scene->own($beside)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered() && $one->step->mix?->isClear() === false && ! $one->step->mix->isTransparent());
+        $base = Scene::first(
+            array_reverse($scene->own($beside)),
+            static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered()
+                && $one->step->mix?->isClear() === false && ! $one->step->mix->isTransparent(),
+        );
         if ($base === null || $base->step->mix === null || $dark->step->mix === null) {
             return null;
         }

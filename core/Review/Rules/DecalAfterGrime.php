@@ -31,7 +31,12 @@ final class DecalAfterGrime extends OrderRule
                 $one,
                 Severity::CostsTime,
                 'The decal comes after the grime.',
-                sprintf('%s is weathered in step %d and the decal laid in step %d: it stays clean where all around it is dirty, and its fluids loosen the grime.', $one->then->area->name ?? $one->first->area->name ?? 'The model', self::number($scene, $one->then), self::number($scene, $one->first)),
+                sprintf(
+                    '%s is weathered in step %d and the decal laid in step %d: it stays clean where all around it is dirty, and its fluids loosen the grime.',
+                    $one->then->area->name ?? $one->first->area->name ?? 'The model',
+                    self::number($scene, $one->then),
+                    self::number($scene, $one->first),
+                ),
                 'Some do, and dirty the decal by itself afterwards.',
                 'The decal before the grime',
             );

@@ -36,7 +36,11 @@ final class DecalWithoutGloss implements Rule
                 $decal->area?->id,
                 $decal->step->id,
                 'This decal may silver.',
-                sprintf('No gloss lies on %s before step %d, and a decal bridges the roughness of matt paint: the air below shines.', $area->name, $decal->number),
+                sprintf(
+                    'No gloss lies on %s before step %d, and a decal bridges the roughness of matt paint: the air below shines.',
+                    $area->name,
+                    $decal->number,
+                ),
                 'The short way lays it straight on, with plenty of setting and softening fluid.',
                 array_slice(VarnishFirst::mends($scene, $decal), 0, 1),
             );

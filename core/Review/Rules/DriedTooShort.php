@@ -35,7 +35,10 @@ final class DriedTooShort implements Rule
                     ? [new Mend('Wait as long as it takes', new SetGround($scene->plan->undercoat->waiting(null)))]
                     : [
                         new Mend(sprintf('Wait %s', Span::words($needed)), new ChangeStep($pass->step->told($pass->step->more->waiting($needed)))),
-                        new Mend('Do another area meanwhile, as long as it takes', new ChangeStep($pass->step->told($pass->step->more->waiting(null)))),
+                        new Mend(
+                            'Do another area meanwhile, as long as it takes',
+                            new ChangeStep($pass->step->told($pass->step->more->waiting(null))),
+                        ),
                     ];
                 yield new Finding(
                     $this->id(),
@@ -43,7 +46,12 @@ final class DriedTooShort implements Rule
                     $pass->area?->id,
                     $pass->step->id,
                     sprintf($isRisk ? '%s is the least it takes.' : '%s is too short a wait.', ucfirst(Span::words($wait))),
-                    sprintf('"%s" needs %s before "%s" may come on it, at 20 °C and 50 %% humidity; cold, damp and thick coats take longer.', $pass->step->technique->label, Span::words($needed), $hurried->step->technique->label),
+                    sprintf(
+                        '"%s" needs %s before "%s" may come on it, at 20 °C and 50 %% humidity; cold, damp and thick coats take longer.',
+                        $pass->step->technique->label,
+                        Span::words($needed),
+                        $hurried->step->technique->label,
+                    ),
                     'A hairdryer on its cool step shortens it for thin acrylics, never for cans, enamels and varnish.',
                     $mends,
                 );

@@ -30,7 +30,12 @@ final class DrybrushOnPanel implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if ($area->isSmall() || ! $area->texture->isPanel() || $area->ground || in_array($area->material, [Material::Metal, Material::Stone, Material::Ground], true)) {
+            if (
+                $area->isSmall()
+                || ! $area->texture->isPanel()
+                || $area->ground
+                || in_array($area->material, [Material::Metal, Material::Stone, Material::Ground], true)
+            ) {
                 continue;
             }
             $own = $scene->own($area);
@@ -38,8 +43,18 @@ final class DrybrushOnPanel implements Rule
             if (Scene::any($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens))) {
                 continue;
             }
-            $dusted = Scene::first($own, static fn(Pass $one): bool => $one->step->technique->id === 'drybrush' && $one->step->more->load !== Load::Dusting && $one->step->mix?->isMetal() === false);
-            if ($dusted !== null && ! Scene::any($scene->after($area, $dusted), static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Tints))) {
+            $dusted = Scene::first(
+                $own,
+                static fn(Pass $one): bool => $one->step->technique->id === 'drybrush' && $one->step->more->load !== Load::Dusting
+                    && $one->step->mix?->isMetal() === false,
+            );
+            if (
+                $dusted !== null
+                && ! Scene::any(
+                    $scene->after($area, $dusted),
+                    static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Tints),
+                )
+            ) {
                 yield $this->finding($scene, $area, $dusted);
             }
         }
@@ -48,11 +63,20 @@ final class DrybrushOnPanel implements Rule
     private function finding(Scene $scene, Area $area, Pass $dusted): Finding
     {
         $step = $dusted->step;
-        $base = Scene::first($scene->before($area, $dusted), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false);
-        $mends = [new Mend('Along the edges instead', new ChangeStep(Step::usual($step->id, Technique::of('edge-highlight'), null, $step->mix, $step->note)))];
+        $base = Scene::first(
+            $scene->before($area, $dusted),
+            static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false,
+        );
+        $mends = [new Mend(
+            'Along the edges instead',
+            new ChangeStep(Step::usual($step->id, Technique::of('edge-highlight'), null, $step->mix, $step->note)),
+        )];
         if ($base !== null) {
             $glaze = Step::usual($scene->plan->freeStepId($step->id), Technique::of('glaze'), null, $base->step->mix);
-            $mends[] = new Mend("Even it out with a glaze of {$base->step->mix?->words()}", new InsertStep($glaze, $area->id, $step->id, false, $scene->order()->stepIds()));
+            $mends[] = new Mend(
+                "Even it out with a glaze of {$base->step->mix?->words()}",
+                new InsertStep($glaze, $area->id, $step->id, false, $scene->order()->stepIds()),
+            );
         }
 
         return new Finding(
@@ -61,7 +85,11 @@ final class DrybrushOnPanel implements Rule
             $area->id,
             $step->id,
             'Dust on a panel looks like dust.',
-            sprintf('%s is a %s, and the drybrush is its only light: it has next to nothing to catch on but the edges.', $area->name, $area->texture->label()),
+            sprintf(
+                '%s is a %s, and the drybrush is its only light: it has next to nothing to catch on but the edges.',
+                $area->name,
+                $area->texture->label(),
+            ),
             'With a soft round brush and hardly any paint a face is buffed lighter: that is the load "dusting".',
             $mends,
         );

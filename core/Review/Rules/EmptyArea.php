@@ -31,11 +31,18 @@ final class EmptyArea implements Rule
                     $area->id,
                     null,
                     "Nothing is planned for {$area->name}.",
-                    sprintf('It is %d %% of the model and would stay in %s.', (int) round(100 * $area->size->share()), $scene->plan->undercoat->words()),
+                    sprintf(
+                        'It is %d %% of the model and would stay in %s.',
+                        (int) round(100 * $area->size->share()),
+                        $scene->plan->undercoat->words(),
+                    ),
                     'What nobody sees may well stay in its undercoat.',
                     [
                         new Mend('Begin it as usual', new AddStep($scene->plan->freeStepId($area->id), $area->id)),
-                        new Mend('Leave it as the undercoat', new SilenceFinding(new Silence($this->id(), $area->id, null, 'It stays in its undercoat.'))),
+                        new Mend(
+                            'Leave it as the undercoat',
+                            new SilenceFinding(new Silence($this->id(), $area->id, null, 'It stays in its undercoat.')),
+                        ),
                     ],
                 );
             }

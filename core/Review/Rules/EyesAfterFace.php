@@ -32,7 +32,12 @@ final class EyesAfterFace extends OrderRule
             $one,
             Severity::CostsTime,
             'The eyes come after the face is finished.',
-            sprintf('%s is lit in step %d; a slip at the eyes in step %d lands on finished skin.', $one->then->area->name ?? '', self::number($scene, $one->then), self::number($scene, $one->first)),
+            sprintf(
+                '%s is lit in step %d; a slip at the eyes in step %d lands on finished skin.',
+                $one->then->area->name ?? '',
+                self::number($scene, $one->then),
+                self::number($scene, $one->first),
+            ),
             'Some leave the eyes for last and touch up the lids.',
             'Eyes first',
         )];

@@ -59,7 +59,14 @@ final class FlatAtArmsLength implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if ($area->isSmall() || $area->ground || $area->open || $scene->own($area) === [] || in_array($area->material, [Material::Metal, Material::Glass, Material::Ground], true) || $scene->endsAsMetal($area)) {
+            if (
+                $area->isSmall()
+                || $area->ground
+                || $area->open
+                || $scene->own($area) === []
+                || in_array($area->material, [Material::Metal, Material::Glass, Material::Ground], true)
+                || $scene->endsAsMetal($area)
+            ) {
                 continue;
             }
             $look = $scene->rehearsal->strip($area)->final();
@@ -75,7 +82,10 @@ final class FlatAtArmsLength implements Rule
         $face = $scene->final($area, Zone::Face);
 
         return $face->lightness < Neutral::BLACK_BELOW && $face->toLch()->chroma < Neutral::GREY
-            && Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::LinesBorders) || $one->step->place === Place::UpperEdges);
+            && Scene::any(
+                $scene->own($area),
+                static fn(Pass $one): bool => $one->step->technique->does(Nature::LinesBorders) || $one->step->place === Place::UpperEdges,
+            );
     }
 
     private function finding(Scene $scene, Area $area, Look $look): Finding
@@ -88,7 +98,11 @@ final class FlatAtArmsLength implements Rule
             $area->id,
             $own[count($own) - 1]->step->id,
             "{$area->name} goes flat at arm's length.",
-            sprintf('From recess to raised parts it has %d of value in the end; %d is what is still seen there.', (int) floor($look->relief()), (int) $area->importance->readableRange()),
+            sprintf(
+                'From recess to raised parts it has %d of value in the end; %d is what is still seen there.',
+                (int) floor($look->relief()),
+                (int) $area->importance->readableRange(),
+            ),
             'Quiet areas may be flat on purpose: mark it as quiet, and less is asked of it.',
             array_values(array_filter([$this->lifted($scene, $area, $look), $this->deepened($scene, $area, $look)])),
         );
@@ -99,15 +113,33 @@ final class FlatAtArmsLength implements Rule
     {
         $own = $scene->own($area);
         $raised = $look->at(Zone::Raised);
-        $light = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false && $one->step->place === Place::RaisedParts);
+        $light = Scene::first(
+            array_reverse($own),
+            static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false
+                && $one->step->place === Place::RaisedParts,
+        );
         // A new light comes before the edges, and on what a wash has dirtied the base comes first.
-        $last = Scene::first(array_reverse($own), static fn(Pass $one): bool => $one->step->place !== Place::UpperEdges && $one->step->place !== Place::Corners) ?? $own[count($own) - 1];
-        $again = $light === null && $last->step->technique->does(Nature::Washes) && $last->step->place === Place::Everywhere ? $this->again($scene, $area, $last) : null;
+        $last = Scene::first(
+            array_reverse($own),
+            static fn(Pass $one): bool => $one->step->place !== Place::UpperEdges && $one->step->place !== Place::Corners,
+        )
+            ?? $own[count($own) - 1];
+        $again = $light === null && $last->step->technique->does(Nature::Washes) && $last->step->place === Place::Everywhere
+            ? $this->again($scene, $area, $last)
+            : null;
         $wanted = Lab::of(min(95.0, $raised->lightness + $this->missing($area, $look)), 0.8 * $raised->a, 0.8 * $raised->b);
         if ($light === null && $again === null && $last->step->technique->does(Nature::Washes) && $last->step->place === Place::Everywhere) {
             return null;
         }
-        foreach (array_slice($scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0 && self::isOfItsLadder($one, $raised)), 0, self::TRIED) as $paint) {
+        foreach (array_slice(
+            $scene->atHand()->sorted(
+                $wanted,
+                static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $raised->lightness + 3.0
+                    && self::isOfItsLadder($one, $raised),
+            ),
+            0,
+            self::TRIED,
+        ) as $paint) {
             if ($light !== null) {
                 $edit = new ChangeStep($light->step->with(Mix::single($paint)));
             } else {
@@ -130,17 +162,27 @@ final class FlatAtArmsLength implements Rule
     {
         [$tone, $own] = [$paint->colour()->toLch(), $shade->toLch()];
 
-        return $own->chroma < Neutral::WHITE ? $tone->chroma < self::NEUTRAL : $tone->chroma >= Neutral::GREY && abs($own->turnTo($tone)) <= self::SHADE_LEAN;
+        return $own->chroma < Neutral::WHITE
+            ? $tone->chroma < self::NEUTRAL
+            : $tone->chroma >= Neutral::GREY && abs($own->turnTo($tone)) <= self::SHADE_LEAN;
     }
 
     /** The base again on all but the recesses. */
     private function again(Scene $scene, Area $area, Pass $wash): ?Step
     {
-        $base = Scene::first(array_reverse($scene->before($area, $wash)), static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false);
+        $base = Scene::first(
+            array_reverse($scene->before($area, $wash)),
+            static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers)
+                && $one->step->mix?->isClear() === false,
+        );
 
-        $layer = $base === null ? null : Step::usual($scene->plan->freeStepId("{$wash->step->id}-again"), Technique::of('layer'), mix: $base->step->mix);
+        $layer = $base === null
+            ? null
+            : Step::usual($scene->plan->freeStepId("{$wash->step->id}-again"), Technique::of('layer'), mix: $base->step->mix);
         $stage = $scene->stage($area, $wash->step);
-        $needed = $stage === null || $layer === null ? null : $layer->coatsOver($stage->before->after($stage->application), $scene->plan->model->finishLevel);
+        $needed = $stage === null || $layer === null
+            ? null
+            : $layer->coatsOver($stage->before->after($stage->application), $scene->plan->model->finishLevel);
 
         return $layer === null || $needed === null || $needed > self::FEW ? null : $layer->inCoats($needed);
     }
@@ -150,19 +192,29 @@ final class FlatAtArmsLength implements Rule
     {
         [$tone, $own] = [$paint->colour()->toLch(), $light->toLch()];
 
-        return $own->chroma < Neutral::WHITE ? $tone->chroma < self::NEUTRAL : abs($own->turnTo($tone)) <= self::LEAN && $tone->chroma >= self::HALF * $own->chroma;
+        return $own->chroma < Neutral::WHITE
+            ? $tone->chroma < self::NEUTRAL
+            : abs($own->turnTo($tone)) <= self::LEAN && $tone->chroma >= self::HALF * $own->chroma;
     }
 
     /** A shade laid at the bottom of the folds that is deep enough. */
     private function deepened(Scene $scene, Area $area, Look $look): ?Mend
     {
-        $base = Scene::first($scene->own($area), static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base) && $one->step->mix?->isClear() === false);
+        $base = Scene::first(
+            $scene->own($area),
+            static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base)
+                && $one->step->mix?->isClear() === false,
+        );
         $recess = $look->at(Zone::Recess);
         $wanted = Lab::of(max(10.0, $recess->lightness - $this->missing($area, $look)), $recess->a, $recess->b);
         if ($base === null) {
             return null;
         }
-        $darker = $scene->atHand()->sorted($wanted, static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0 && self::isOfItsShades($one, $recess));
+        $darker = $scene->atHand()->sorted(
+            $wanted,
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness < $recess->lightness - 6.0
+                && self::isOfItsShades($one, $recess),
+        );
         foreach (array_slice($darker, 0, self::TRIED) as $paint) {
             $shade = Step::usual($scene->plan->freeStepId($base->step->id.'-shade'), Technique::of('layered-shade'), mix: Mix::single($paint));
             $edit = new InsertStep($shade, $area->id, $base->step->id, false, $scene->order()->stepIds());

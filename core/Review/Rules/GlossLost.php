@@ -33,9 +33,15 @@ final class GlossLost implements Rule
         $dulled = [];
         foreach ($scene->plan->areas as $area) {
             $dull = Scene::first(array_reverse($scene->run($area)), static fn(Pass $one): bool => $one->step->technique->dulls());
-            $shines = $dull !== null && Scene::any($scene->before($area, $dull), static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines)
-                || ($one->step->isMeantToShine() && ! self::isWorkedOver($scene, $area, $one, $dull)));
-            if ($dull === null || ! $shines || $scene->isMaskedDuring($area, $dull) || Scene::any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())) {
+            $isBright = static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines)
+                || ($one->step->isMeantToShine() && $dull !== null && ! self::isWorkedOver($scene, $area, $one, $dull));
+            $shines = $dull !== null && Scene::any($scene->before($area, $dull), $isBright);
+            if (
+                $dull === null
+                || ! $shines
+                || $scene->isMaskedDuring($area, $dull)
+                || Scene::any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())
+            ) {
                 continue;
             }
             $dulled[$dull->step->id]['pass'] = $dull;
@@ -49,7 +55,14 @@ final class GlossLost implements Rule
     /** A gloss that decals, solvents or paint come on is a seal. */
     private static function isWorkedOver(Scene $scene, Area $area, Pass $gloss, Pass $dull): bool
     {
-        return Scene::any($scene->own($area), static fn(Pass $one): bool => $one->number > $gloss->number && $one->number < $dull->number && ($one->step->mix?->isClear() === false || $one->step->technique->does(Nature::LaysDecal, Nature::Solvent, Nature::LaysChippingFluid)));
+        return Scene::any(
+            $scene->own($area),
+            static fn(Pass $one): bool => $one->number > $gloss->number && $one->number < $dull->number
+                && (
+                    $one->step->mix?->isClear() === false
+                    || $one->step->technique->does(Nature::LaysDecal, Nature::Solvent, Nature::LaysChippingFluid)
+                ),
+        );
     }
 
     /** @param non-empty-list<Area> $areas */
@@ -60,14 +73,25 @@ final class GlossLost implements Rule
         $order = $scene->order()->stepIds();
         $edits = [];
         foreach ($areas as $area) {
-            $spot = Step::usual($scene->plan->freeStepId($area->id.'-gloss'), Technique::of('gloss-spot'), mix: $gloss === null ? null : Mix::single($gloss));
+            $spot = Step::usual(
+                $scene->plan->freeStepId($area->id.'-gloss'),
+                Technique::of('gloss-spot'),
+                mix: $gloss === null ? null : Mix::single($gloss),
+            );
             $edits[] = new InsertStep($spot, $area->id, $dull->step->id, false, $order);
             array_splice($order, (int) array_search($dull->step->id, $order, true) + 1, 0, [$spot->id]);
         }
         $mends = [new Mend("Gloss on $names afterwards", new Several($edits))];
-        $spots = array_values(array_filter($scene->order()->passes, static fn(Pass $one): bool => $one->number < $dull->number && $one->step->technique->glosses() && ! $one->step->technique->does(Nature::Sprays)));
+        $spots = array_values(array_filter(
+            $scene->order()->passes,
+            static fn(Pass $one): bool => $one->number < $dull->number && $one->step->technique->glosses()
+                && ! $one->step->technique->does(Nature::Sprays),
+        ));
         if (count($spots) === 1 && count($areas) === 1 && $spots[0]->area === $areas[0]) {
-            array_unshift($mends, new Mend('Move the gloss after the coat', new MoveStep($spots[0]->step->id, $dull->step->id, false, $scene->order()->stepIds())));
+            array_unshift(
+                $mends,
+                new Mend('Move the gloss after the coat', new MoveStep($spots[0]->step->id, $dull->step->id, false, $scene->order()->stepIds())),
+            );
         }
 
         return new Finding(

@@ -31,14 +31,24 @@ final class GlossUndercoat implements Rule
         foreach ($undercoat->paints() as $paint) {
             if ($paint->finish === Finish::Gloss) {
                 $dull = self::dull($scene, $paint);
-                yield $this->finding(null, null, $paint, $dull === null ? [] : [new Mend("Take {$dull->name}", new SetGround(self::with($undercoat, $paint, $dull)))]);
+                yield $this->finding(
+                    null,
+                    null,
+                    $paint,
+                    $dull === null ? [] : [new Mend("Take {$dull->name}", new SetGround(self::with($undercoat, $paint, $dull)))],
+                );
             }
         }
         foreach ($scene->order()->passes as $pass) {
             $paint = $pass->isUndercoat || ! $pass->step->technique->primes() ? null : ($pass->step->mix->ingredients[0]->paint ?? null);
             if ($paint !== null && $paint->finish === Finish::Gloss) {
                 $dull = self::dull($scene, $paint);
-                yield $this->finding($pass->area?->id, $pass->step->id, $paint, $dull === null ? [] : [new Mend("Take {$dull->name}", new ChangeStep($pass->step->with(Mix::single($dull))))]);
+                yield $this->finding(
+                    $pass->area?->id,
+                    $pass->step->id,
+                    $paint,
+                    $dull === null ? [] : [new Mend("Take {$dull->name}", new ChangeStep($pass->step->with(Mix::single($dull))))],
+                );
             }
         }
     }
@@ -46,7 +56,16 @@ final class GlossUndercoat implements Rule
     /** @param list<Mend> $mends */
     private function finding(?string $area, ?string $step, Paint $paint, array $mends): Finding
     {
-        return new Finding($this->id(), Severity::StopsTheJob, $area, $step, 'Nothing grips on a gloss undercoat.', sprintf('%s dries glossy. Paint beads on it and rubs off; an undercoat is matt or satin.', $paint->name), 'Some scuff it with a fine pad; that costs detail.', $mends);
+        return new Finding(
+            $this->id(),
+            Severity::StopsTheJob,
+            $area,
+            $step,
+            'Nothing grips on a gloss undercoat.',
+            sprintf('%s dries glossy. Paint beads on it and rubs off; an undercoat is matt or satin.', $paint->name),
+            'Some scuff it with a fine pad; that costs detail.',
+            $mends,
+        );
     }
 
     private static function dull(Scene $scene, Paint $paint): ?Paint
@@ -60,6 +79,13 @@ final class GlossUndercoat implements Rule
     {
         $swap = static fn(?Paint $one): ?Paint => $one === $gloss ? $dull : $one;
 
-        return Undercoat::of($swap($undercoat->base) ?? $dull, $swap($undercoat->light), $undercoat->cone, $swap($undercoat->below), $undercoat->method, $undercoat->waitMinutes);
+        return Undercoat::of(
+            $swap($undercoat->base) ?? $dull,
+            $swap($undercoat->light),
+            $undercoat->cone,
+            $swap($undercoat->below),
+            $undercoat->method,
+            $undercoat->waitMinutes,
+        );
     }
 }

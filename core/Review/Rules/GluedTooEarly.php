@@ -44,7 +44,12 @@ final class GluedTooEarly implements Rule
                     $late->area?->id,
                     $glue->step->id,
                     "$part is glued on too early.",
-                    sprintf('It is glued in step %d, and no brush gets to %s any more, which is painted until step %d.', $glue->number, $late->area->name ?? '', $late->number),
+                    sprintf(
+                        'It is glued in step %d, and no brush gets to %s any more, which is painted until step %d.',
+                        $glue->number,
+                        $late->area->name ?? '',
+                        $late->number,
+                    ),
                     'Who finds the part weak glues early, and leaves what is hidden in the undercoat.',
                     [new Mend('Glue it on afterwards', new MoveStep($glue->step->id, $late->step->id, false, $scene->order()->stepIds()))],
                 );

@@ -30,7 +30,9 @@ final class HardToReach extends OrderRule
         foreach ($broken as $one) {
             [$area, $blocker] = [$one->first->area, $one->then->area];
             $from = self::number($scene, $one->then);
-            $late = $area === null ? null : Scene::first($scene->own($area), static fn(Pass $pass): bool => $pass->number > $from && BehindFirst::needsRoom($pass));
+            $late = $area === null
+                ? null
+                : Scene::first($scene->own($area), static fn(Pass $pass): bool => $pass->number > $from && BehindFirst::needsRoom($pass));
             if ($area !== null && $blocker !== null && $late !== null) {
                 yield new Finding(
                     $this->id(),
@@ -38,7 +40,14 @@ final class HardToReach extends OrderRule
                     $area->id,
                     $late->step->id,
                     "{$blocker->name} is in the way by now.",
-                    sprintf('%s lies behind %s, which is painted from step %d on; "%s" comes in step %d.', $area->name, $blocker->name, $from, $late->step->technique->label, $late->number),
+                    sprintf(
+                        '%s lies behind %s, which is painted from step %d on; "%s" comes in step %d.',
+                        $area->name,
+                        $blocker->name,
+                        $from,
+                        $late->step->technique->label,
+                        $late->number,
+                    ),
                     'With a long thin brush some reach it all the same, and touch up what they brushed against.',
                     [$this->before($scene, "Before {$blocker->name}", $one)],
                 );

@@ -66,7 +66,8 @@ final class HighlightNotLighter implements Rule
             return false;
         }
 
-        return $step->technique->does(Nature::Lightens) || ($step->technique->family === Family::Light && $step->technique->does(Nature::Covers) && $step->place->isRaised());
+        return $step->technique->does(Nature::Lightens)
+            || ($step->technique->family === Family::Light && $step->technique->does(Nature::Covers) && $step->place->isRaised());
     }
 
     private function isSeen(Stage $stage): bool
@@ -99,7 +100,10 @@ final class HighlightNotLighter implements Rule
         $now = $stage->look->at($zone);
 
         return $was->lightness - $now->lightness >= self::LIGHTER && ! $this->glows($was, $now)
-            && Scene::any($scene->before($area, $pass), fn(Pass $one): bool => $one->area !== null && $this->isLight($one->step) && $one->step->place === $pass->step->place);
+            && Scene::any(
+                $scene->before($area, $pass),
+                fn(Pass $one): bool => $one->area !== null && $this->isLight($one->step) && $one->step->place === $pass->step->place,
+            );
     }
 
     private function finding(Scene $scene, Area $area, Pass $pass, Stage $stage): Finding
@@ -108,7 +112,9 @@ final class HighlightNotLighter implements Rule
         $mix = $pass->step->mix;
         $lighter = $scene->atHand()->nearest(
             Lab::of(min(96.0, $was->lightness + self::A_RUNG), $was->a, $was->b),
-            static fn(Paint $one): bool => ($one->kind === Kind::Metallic) === ($mix?->isMetal() ?? false) && ($one->kind === Kind::Metallic || AtHand::covers($one)) && $one->colour()->lightness > $was->lightness + self::CLEARLY,
+            static fn(Paint $one): bool => ($one->kind === Kind::Metallic) === ($mix?->isMetal() ?? false)
+                && ($one->kind === Kind::Metallic || AtHand::covers($one))
+                && $one->colour()->lightness > $was->lightness + self::CLEARLY,
         );
 
         return new Finding(
@@ -119,7 +125,9 @@ final class HighlightNotLighter implements Rule
             'This is no lighter than what is there.',
             sprintf('%s has value %d; the surface is at %d by now.', $mix?->words() ?? '', $mix?->colour()->value() ?? 0, $was->value()),
             'A deepening tone goes on the lower sides or into the recesses: say so with the place.',
-            $lighter === null ? [] : [new Mend("Take {$lighter->name}, the next rung up", new ChangeStep($pass->step->with(Mix::single($lighter))))],
+            $lighter === null
+                ? []
+                : [new Mend("Take {$lighter->name}, the next rung up", new ChangeStep($pass->step->with(Mix::single($lighter))))],
         );
     }
 }

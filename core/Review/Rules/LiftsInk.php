@@ -29,15 +29,25 @@ final class LiftsInk implements Rule
         foreach ($scene->plan->areas as $area) {
             $last = null;
             foreach ($scene->run($area) as $pass) {
-                $isWet = $pass->step->technique->does(Nature::SelfShades, Nature::BlendsTwo) || ($pass->step->technique->does(Nature::Washes) && $pass->step->more->load === Load::Flooded);
-                if ($last !== null && $isWet && in_array(Kind::Ink, $last->step->mix?->kinds() ?? [], true) && ($last->step->more->waitMinutes ?? 0) < self::A_DAY) {
+                $isWet = $pass->step->technique->does(Nature::SelfShades, Nature::BlendsTwo)
+                    || ($pass->step->technique->does(Nature::Washes) && $pass->step->more->load === Load::Flooded);
+                if (
+                    $last !== null
+                    && $isWet
+                    && in_array(Kind::Ink, $last->step->mix?->kinds() ?? [], true)
+                    && ($last->step->more->waitMinutes ?? 0) < self::A_DAY
+                ) {
                     yield new Finding(
                         $this->id(),
                         Severity::Risk,
                         $area->id,
                         $pass->step->id,
                         'This may lift the ink below.',
-                        sprintf('%s goes on wet over %s within the day, and ink comes loose again when it is soaked.', $pass->step->technique->label, $last->step->mix->words()),
+                        sprintf(
+                            '%s goes on wet over %s within the day, and ink comes loose again when it is soaked.',
+                            $pass->step->technique->label,
+                            $last->step->mix->words(),
+                        ),
                         'Put on in one go and left alone it mostly holds; after a day it does.',
                         VarnishFirst::mends($scene, $pass),
                     );

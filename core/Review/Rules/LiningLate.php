@@ -31,7 +31,13 @@ final class LiningLate extends OrderRule
                 $one,
                 Severity::CostsTime,
                 'The line comes after the lights beside it.',
-                sprintf('%s has its %s in step %d; a slip of the dark line in step %d spoils it.', $one->then->area->name ?? '', mb_strtolower($one->then->step->technique->label), self::number($scene, $one->then), self::number($scene, $one->first)),
+                sprintf(
+                    '%s has its %s in step %d; a slip of the dark line in step %d spoils it.',
+                    $one->then->area->name ?? '',
+                    mb_strtolower($one->then->step->technique->label),
+                    self::number($scene, $one->then),
+                    self::number($scene, $one->first),
+                ),
                 'A steady hand lines last, and touches up what slipped.',
                 'Line first',
             );

@@ -35,14 +35,21 @@ final class MessyAfterNeat extends OrderRule
 
     protected function findings(Scene $scene, array $broken): iterable
     {
-        $broken = array_values(array_filter($broken, static fn(Precedence $one): bool => $one->then->area !== null && ! $scene->isMaskedDuring($one->then->area, $scene->order()->pass($one->first->id()) ?? $scene->order()->passes[0])));
+        $broken = array_values(array_filter(
+            $broken,
+            static fn(Precedence $one): bool => $one->then->area !== null
+                && ! $scene->isMaskedDuring($one->then->area, $scene->order()->pass($one->first->id()) ?? $scene->order()->passes[0]),
+        ));
         $area = $broken[0]->first->area ?? null;
         if ($broken === [] || $area === null) {
             return [];
         }
         $from = min(array_map(static fn(Precedence $one): int => self::number($scene, $one->then), $broken));
         // One mess after the other is one mistake, and mended at once.
-        $messes = array_values(array_filter($scene->own($area), static fn(Pass $one): bool => $one->number > $from && MessyBeforeNeat::isMess($scene->plan, $area, $one->step)));
+        $messes = array_values(array_filter(
+            $scene->own($area),
+            static fn(Pass $one): bool => $one->number > $from && MessyBeforeNeat::isMess($scene->plan, $area, $one->step),
+        ));
         $spoiled = array_values(array_filter(array_map(static fn(Precedence $one): ?Area => $one->then->area, $broken)));
 
         return $messes === [] || $spoiled === [] ? [] : [$this->finding($scene, $area, $messes, $spoiled, $broken)];
@@ -64,16 +71,34 @@ final class MessyAfterNeat extends OrderRule
             $area->id,
             $pass->step->id,
             "This makes a mess of $names.",
-            sprintf('%s on %s (step %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.', $pass->step->technique->label, $area->name, $pass->number, $names, count($spoiled) === 1 ? 'has' : 'have'),
+            sprintf(
+                '%s on %s (step %d) dusts, splashes or sprays, and %s beside it %s had neat work by then.',
+                $pass->step->technique->label,
+                $area->name,
+                $pass->number,
+                $names,
+                count($spoiled) === 1 ? 'has' : 'have',
+            ),
             'The messy school does it at any time and cuts the neighbours back in afterwards.',
-            array_filter([$this->before($scene, sprintf('The %s before %s', mb_strtolower($last->step->technique->label), $names), self::soonest($scene, $broken)), $this->masked($scene, $pass, $last, $spoiled, $names), $this->cleaned($scene, $last, $spoiled, $names)]),
+            array_filter([
+                $this->before(
+                    $scene,
+                    sprintf('The %s before %s', mb_strtolower($last->step->technique->label), $names),
+                    self::soonest($scene, $broken),
+                ),
+                $this->masked($scene, $pass, $last, $spoiled, $names),
+                $this->cleaned($scene, $last, $spoiled, $names),
+            ]),
         );
     }
 
     /** @param non-empty-list<Precedence> $broken */
     private static function soonest(Scene $scene, array $broken): Precedence
     {
-        usort($broken, static fn(Precedence $one, Precedence $other): int => self::number($scene, $one->then) <=> self::number($scene, $other->then));
+        usort(
+            $broken,
+            static fn(Precedence $one, Precedence $other): int => self::number($scene, $one->then) <=> self::number($scene, $other->then),
+        );
 
         return $broken[0];
     }
@@ -102,7 +127,10 @@ final class MessyAfterNeat extends OrderRule
         $edits = [];
         foreach ($spoiled as $beside) {
             $painted = array_reverse($scene->own($beside));
-            $paint = Scene::first($painted, static fn(Pass $one): bool => $one->step->technique->takes === Takes::Colour && $one->step->mix !== null);
+            $paint = Scene::first(
+                $painted,
+                static fn(Pass $one): bool => $one->step->technique->takes === Takes::Colour && $one->step->mix !== null,
+            );
             if ($paint === null) {
                 return null;
             }

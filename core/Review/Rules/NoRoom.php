@@ -38,28 +38,53 @@ final class NoRoom implements Rule
     {
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
-            $base = Scene::first($own, static fn(Pass $one): bool => ($one->step->technique->family === Family::Base || $one->step->technique->does(Nature::Covers)) && $one->step->mix?->isClear() === false);
+            $base = Scene::first(
+                $own,
+                static fn(Pass $one): bool => ($one->step->technique->family === Family::Base || $one->step->technique->does(Nature::Covers))
+                    && $one->step->mix?->isClear() === false,
+            );
             $mix = $base?->step->mix;
             if ($base === null || $mix === null || $mix->isMetal() || $mix->isTransparent() || $area->material === Material::Glass) {
                 continue;
             }
             $later = $scene->after($area, $base);
-            $isLow = $mix->colour()->lightness < self::DARKEST && Scene::any($later, static fn(Pass $one): bool => $one->area !== null && $one->step->technique->family === Family::Shade && ! $one->step->technique->does(Nature::LinesBorders));
-            $isHigh = $mix->colour()->lightness > self::LIGHTEST && Scene::any($later, static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Lightens)) && ! Scene::any($later, static fn(Pass $one): bool => $one->step->technique->does(Nature::Washes));
+            $isLow = $mix->colour()->lightness < self::DARKEST
+                && Scene::any(
+                    $later,
+                    static fn(Pass $one): bool => $one->area !== null && $one->step->technique->family === Family::Shade
+                        && ! $one->step->technique->does(Nature::LinesBorders),
+                );
+            $isHigh = $mix->colour()->lightness > self::LIGHTEST
+                && Scene::any($later, static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Lightens))
+                && ! Scene::any($later, static fn(Pass $one): bool => $one->step->technique->does(Nature::Washes));
             if (! $isLow && ! $isHigh) {
                 continue;
             }
             $colour = $mix->colour();
-            $mid = $scene->atHand()->nearest(Lab::of($isLow ? 26.0 : 72.0, $colour->a, $colour->b), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 18.0 && $one->colour()->lightness < 82.0);
+            $mid = $scene->atHand()->nearest(
+                Lab::of($isLow ? 26.0 : 72.0, $colour->a, $colour->b),
+                static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 18.0 && $one->colour()->lightness < 82.0,
+            );
             yield new Finding(
                 $this->id(),
                 Severity::Taste,
                 $area->id,
                 $base->step->id,
                 $isLow ? 'No shade is seen below so dark a base.' : 'No light is seen above so pale a base.',
-                sprintf('%s has value %d, and %s are planned %s it.', $mix->words(), $colour->value(), $isLow ? 'shades' : 'highlights', $isLow ? 'below' : 'above'),
+                sprintf(
+                    '%s has value %d, and %s are planned %s it.',
+                    $mix->words(),
+                    $colour->value(),
+                    $isLow ? 'shades' : 'highlights',
+                    $isLow ? 'below' : 'above',
+                ),
                 'Black and white recipes that walk their own ladder begin elsewhere: black goes up, white begins with grey or tan.',
-                $mid === null ? [] : [new Mend("A base in the mid range: {$mid->name}", new CoveringStep(new ChangeStep($base->step->with(Mix::single($mid))), $base->step->id))],
+                $mid === null
+                    ? []
+                    : [new Mend(
+                        "A base in the mid range: {$mid->name}",
+                        new CoveringStep(new ChangeStep($base->step->with(Mix::single($mid))), $base->step->id),
+                    )],
             );
         }
     }

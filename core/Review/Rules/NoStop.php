@@ -30,7 +30,8 @@ final class NoStop implements Rule
             return;
         }
         $last = Scene::first(array_reverse($passes), static fn(Pass $one): bool => ! $one->isUndercoat && ($one->step->technique->does(Nature::Eyes)
-            || (in_array($one->step->technique->family, [Family::Base, Family::Shade], true)) || ($one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered())));
+            || (in_array($one->step->technique->family, [Family::Base, Family::Shade], true))
+                || ($one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered())));
         $after = $last->step->id ?? $passes[count($passes) - 1]->step->id;
         $stop = new Stop(Stop::TABLE_READY, $after);
         yield new Finding(
@@ -41,7 +42,10 @@ final class NoStop implements Rule
             'No point is marked at which the models may be used.',
             sprintf('%d models go through %d passes; when the evenings run out they all stand half done.', $scene->models ?? 0, count($passes)),
             'A single display piece needs none.',
-            [new Mend(sprintf('Table-ready after step %d', $scene->order()->pass($after)->number ?? 0), new SetRunning($scene->plan->running->stopping([$stop])))],
+            [new Mend(
+                sprintf('Table-ready after step %d', $scene->order()->pass($after)->number ?? 0),
+                new SetRunning($scene->plan->running->stopping([$stop])),
+            )],
         );
     }
 }

@@ -40,8 +40,17 @@ final class OpenArea implements Rule
                     sprintf('It is open, and after "%s" in step %d it can no longer be painted.', $end->step->technique->label, $end->number),
                     'It may stay in its undercoat, if nobody looks there.',
                     [
-                        new Mend('Begin it as usual', new Several([new ChangeArea($area->decided()), new AddStep($scene->plan->freeStepId($area->id), $area->id)])),
-                        new Mend('Leave it as the undercoat', new Several([new ChangeArea($area->decided()), new SilenceFinding(new Silence('empty-area', $area->id, null, 'It stays in its undercoat.'))])),
+                        new Mend(
+                            'Begin it as usual',
+                            new Several([new ChangeArea($area->decided()), new AddStep($scene->plan->freeStepId($area->id), $area->id)]),
+                        ),
+                        new Mend(
+                            'Leave it as the undercoat',
+                            new Several([
+                                new ChangeArea($area->decided()),
+                                new SilenceFinding(new Silence('empty-area', $area->id, null, 'It stays in its undercoat.')),
+                            ]),
+                        ),
                     ],
                 );
             }
@@ -51,7 +60,18 @@ final class OpenArea implements Rule
     /** What ends all painting of it: its part is glued on, or the final coat goes over it. */
     private function end(Scene $scene, Area $area): ?Pass
     {
-        return Scene::first($scene->order()->passes, static fn(Pass $one): bool => ($one->step->technique->does(Nature::Glues) && $area->part !== null && $one->step->more->part === $area->part)
-            || ($one->area === null && $one->step->technique->dulls() && ! Scene::any($scene->order()->passes, static fn(Pass $later): bool => $later->number > $one->number && $later->area === null && $later->step->technique->dulls())));
+        return Scene::first($scene->order()->passes, static fn(Pass $one): bool => (
+            $one->step->technique->does(Nature::Glues)
+            && $area->part !== null
+            && $one->step->more->part === $area->part
+        )
+            || (
+                $one->area === null
+                && $one->step->technique->dulls()
+                && ! Scene::any(
+                    $scene->order()->passes,
+                    static fn(Pass $later): bool => $later->number > $one->number && $later->area === null && $later->step->technique->dulls(),
+                )
+            ));
     }
 }

@@ -33,7 +33,13 @@ final class OuterBeforeInner extends OrderRule
             $one,
             Severity::Taste,
             "$outer was based before $inner under it.",
-            sprintf('%s lies over %s; based in step %d, before step %d, it gets what slips.', $outer, $inner, self::number($scene, $one->then), self::number($scene, $one->first)),
+            sprintf(
+                '%s lies over %s; based in step %d, before step %d, it gets what slips.',
+                $outer,
+                $inner,
+                self::number($scene, $one->then),
+                self::number($scene, $one->first),
+            ),
             'Many paint cloak and armour first and the skin last, framed by its own shade.',
             'The inner one first',
         )];

@@ -37,7 +37,12 @@ final class OverthinnedMetallic implements Rule
                 $pass->area?->id,
                 $step->id,
                 'Metal paint this thin separates.',
-                sprintf('%s is thinned %s. With more %s than paint the flakes swim apart and it dries grey and patchy.', $step->mix->words(), $step->dilution->words(), $step->dilution->with->value),
+                sprintf(
+                    '%s is thinned %s. With more %s than paint the flakes swim apart and it dries grey and patchy.',
+                    $step->mix->words(),
+                    $step->dilution->words(),
+                    $step->dilution->with->value,
+                ),
                 'Thinned with medium instead it makes a glaze or a wash that holds together.',
                 [new Mend('One part in two at most: 2 : 1', new ChangeStep($step->with($step->mix, $better)))],
             );

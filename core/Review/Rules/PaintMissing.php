@@ -66,7 +66,13 @@ final class PaintMissing implements Rule
             "{$paint->name} is not on the shelf.",
             $nearest === null
                 ? sprintf('Nothing of the kind "%s" is owned.', $paint->kind->label())
-                : sprintf('The nearest of its kind is %s, and that is %s: %.1f off, where %.0f would do.', $nearest->name, Closeness::ofDifference($off ?? 0.0)->words(), $off ?? 0.0, self::TOLERANCE),
+                : sprintf(
+                    'The nearest of its kind is %s, and that is %s: %.1f off, where %.0f would do.',
+                    $nearest->name,
+                    Closeness::ofDifference($off ?? 0.0)->words(),
+                    $off ?? 0.0,
+                    self::TOLERANCE,
+                ),
             'Another colour of the same value often does as well.',
             $nearest === null || $pass->isUndercoat ? [] : [new Mend("Make do with {$nearest->name}", new SwapPaint($paint, $nearest))],
         );

@@ -32,9 +32,18 @@ final class PotShort implements Rule
         foreach ($needs->totals() as $id => $ml) {
             $paint = $scene->shelf->owned()[$id] ?? null;
             $left = $paint === null ? null : $scene->shelf->mlLeft($paint);
-            $pass = $paint === null || $left === null || $ml <= $left ? null : Scene::first(array_reverse($scene->order()->passes), static fn(Pass $one): bool => array_filter($one->step->paints(), static fn(Paint $used): bool => $used->id === $id) !== []);
+            $pass = $paint === null || $left === null || $ml <= $left
+                ? null
+                : Scene::first(
+                    array_reverse($scene->order()->passes),
+                    static fn(Pass $one): bool => array_filter($one->step->paints(), static fn(Paint $used): bool => $used->id === $id) !== [],
+                );
             if ($paint !== null && $left !== null && $pass !== null) {
-                $thinner = Dilution::of($pass->step->dilution->paint, min(Dilution::MOST_PARTS, $pass->step->dilution->thinner + 1), $pass->step->dilution->with);
+                $thinner = Dilution::of(
+                    $pass->step->dilution->paint,
+                    min(Dilution::MOST_PARTS, $pass->step->dilution->thinner + 1),
+                    $pass->step->dilution->with,
+                );
                 yield new Finding(
                     $this->id(),
                     Severity::CostsTime,
@@ -43,7 +52,9 @@ final class PotShort implements Rule
                     "{$paint->name} will not last.",
                     sprintf('%d models take %.1f ml of it, with the loss on the palette, and %.1f ml are left.', $scene->models, $ml, $left),
                     'A last coat on a smaller place, or thinned a little more, makes it go further.',
-                    $pass->isUndercoat ? [] : [new Mend("Make it go further: {$thinner->words()}", new ChangeStep($pass->step->with($pass->step->mix, $thinner)))],
+                    $pass->isUndercoat
+                        ? []
+                        : [new Mend("Make it go further: {$thinner->words()}", new ChangeStep($pass->step->with($pass->step->mix, $thinner)))],
                 );
             }
         }

@@ -38,19 +38,34 @@ final class RebaseSkipped implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            if (! in_array($area->size, [AreaSize::Large, AreaSize::Main], true) || ! in_array($area->material, [Material::Cloth, Material::Armour, Material::Leather], true)) {
+            if (
+                ! in_array($area->size, [AreaSize::Large, AreaSize::Main], true)
+                || ! in_array($area->material, [Material::Cloth, Material::Armour, Material::Leather], true)
+            ) {
                 continue;
             }
             $own = $scene->own($area);
             foreach ($own as $at => $wash) {
                 $next = $own[$at + 1] ?? null;
                 $stage = $scene->stage($area, $wash->step);
-                if ($next === null || $stage === null || ! $wash->step->technique->does(Nature::Washes) || $wash->step->place !== Place::Everywhere || ! $next->step->technique->does(Nature::Lightens) || ! $next->step->place->isRaised()) {
+                if (
+                    $next === null
+                    || $stage === null
+                    || ! $wash->step->technique->does(Nature::Washes)
+                    || $wash->step->place !== Place::Everywhere
+                    || ! $next->step->technique->does(Nature::Lightens)
+                    || ! $next->step->place->isRaised()
+                ) {
                     continue;
                 }
                 $moved = Ciede2000::between($stage->before->look()->at(Zone::Face), $stage->look->at(Zone::Face));
-                $base = Scene::first(array_reverse(array_slice($own, 0, $at)), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null);
-                $isBase = $base !== null && $next->step->mix?->isClear() === false && Ciede2000::between($base->step->mix?->colour() ?? $next->step->mix->colour(), $next->step->mix->colour()) < self::THE_SAME;
+                $base = Scene::first(
+                    array_reverse(array_slice($own, 0, $at)),
+                    static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
+                );
+                $isBase = $base !== null
+                    && $next->step->mix?->isClear() === false
+                    && Ciede2000::between($base->step->mix?->colour() ?? $next->step->mix->colour(), $next->step->mix->colour()) < self::THE_SAME;
                 if ($moved >= self::MOVED && ! $isBase) {
                     yield $this->finding($scene, $area, $wash, $next, $base, $moved);
                 }
@@ -68,9 +83,18 @@ final class RebaseSkipped implements Rule
             $area->id,
             $next->step->id,
             'The base was not laid again after the wash.',
-            sprintf('The wash has visibly changed the face of %s (by %.1f), and the next step lights only what stands up: most of it stays dirty.', $area->name, $moved),
+            sprintf(
+                'The wash has visibly changed the face of %s (by %.1f), and the next step lights only what stands up: most of it stays dirty.',
+                $area->name,
+                $moved,
+            ),
             'Who likes it worn goes straight on.',
-            $layer === null ? [] : [new Mend("{$base->step->mix?->words()} again on all but the recesses", new InsertStep($layer, $area->id, $wash->step->id, false, $scene->order()->stepIds()))],
+            $layer === null
+                ? []
+                : [new Mend(
+                    "{$base->step->mix?->words()} again on all but the recesses",
+                    new InsertStep($layer, $area->id, $wash->step->id, false, $scene->order()->stepIds()),
+                )],
         );
     }
 }

@@ -67,7 +67,14 @@ final class RedThroughWhite implements Rule
     {
         $stage = $scene->stage($area, $pass->step);
         $mix = $pass->step->mix;
-        if ($stage === null || $mix === null || $mix->isClear() || $mix->isMetal() || ! $pass->step->technique->does(Nature::Lightens) || ($pass->step->place === Place::Corners && $this->isGlass($scene, $area))) {
+        if (
+            $stage === null
+            || $mix === null
+            || $mix->isClear()
+            || $mix->isMetal()
+            || ! $pass->step->technique->does(Nature::Lightens)
+            || ($pass->step->place === Place::Corners && $this->isGlass($scene, $area))
+        ) {
             return false;
         }
         $now = $stage->before->look()->at(Zone::Face)->toLch();
@@ -83,12 +90,19 @@ final class RedThroughWhite implements Rule
     {
         $aim = $area->aim?->toLch();
 
-        return preg_match(self::NAMES, $area->name) === 1 || ($aim !== null && $aim->lightness > self::PINK_FROM && $aim->chroma > Neutral::WHITE && ($aim->hue < self::RED_TO || $aim->hue > 330.0));
+        return preg_match(self::NAMES, $area->name) === 1
+            || (
+                $aim !== null
+                && $aim->lightness > self::PINK_FROM
+                && $aim->chroma > Neutral::WHITE
+                && ($aim->hue < self::RED_TO || $aim->hue > 330.0)
+            );
     }
 
     private function isGlass(Scene $scene, Area $area): bool
     {
-        return $area->material === Material::Glass || Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Shines, Nature::Eyes));
+        return $area->material === Material::Glass
+            || Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Shines, Nature::Eyes));
     }
 
     private function isReddened(Scene $scene, Area $area, Pass $pink): bool
@@ -105,10 +119,17 @@ final class RedThroughWhite implements Rule
         $now = $scene->stage($area, $pass->step)?->before->look()->at(Zone::Face)->toLch();
         $oranges = $now === null ? [] : $scene->atHand()->sorted(
             Lch::of($now->lightness + 16.0, $now->chroma + 5.0, 55.0)->toLab(),
-            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 2.0 && $one->colour()->toLch()->hue > $now->hue + self::TOWARD_ORANGE && $one->colour()->toLch()->hue < 85.0 && $one->colour()->toLch()->chroma > 30.0,
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > $now->lightness + 2.0
+                && $one->colour()->toLch()->hue > $now->hue + self::TOWARD_ORANGE
+                && $one->colour()->toLch()->hue < 85.0 && $one->colour()->toLch()->chroma > 30.0,
         );
         // One that leaves the area no flatter, where there is one.
-        $isAsClear = static fn(Paint $one): bool => $scene->rehearsal->stripAs($area->withStep($pass->step->with(Mix::single($one))))->final()->relief() >= min($area->importance->readableRange(), $scene->rehearsal->strip($area)->final()->relief());
+        $isAsClear = static fn(Paint $one): bool => $scene->rehearsal->stripAs($area->withStep(
+            $pass->step->with(Mix::single($one)),
+        ))->final()->relief() >= min(
+            $area->importance->readableRange(),
+            $scene->rehearsal->strip($area)->final()->relief(),
+        );
         $orange = array_values(array_filter(array_slice($oranges, 0, self::TRIED), $isAsClear))[0] ?? null;
 
         return new Finding(
@@ -117,7 +138,12 @@ final class RedThroughWhite implements Rule
             $area->id,
             $pass->step->id,
             'This turns the red pink.',
-            sprintf('%s is lighter than the red below it, with chroma %d against %d: nearer to white than to orange.', $pass->step->mix?->words() ?? '', (int) round($pass->step->mix?->colour()->toLch()->chroma ?? 0), (int) round($now->chroma ?? 0)),
+            sprintf(
+                '%s is lighter than the red below it, with chroma %d against %d: nearer to white than to orange.',
+                $pass->step->mix?->words() ?? '',
+                (int) round($pass->step->mix?->colour()->toLch()->chroma ?? 0),
+                (int) round($now->chroma ?? 0),
+            ),
             'A cold, dusty red may go to pink on purpose; a thin red glaze at the end brings it back.',
             $orange === null ? [] : [new Mend("Go through orange: {$orange->name}", new ChangeStep($pass->step->with(Mix::single($orange))))],
         );

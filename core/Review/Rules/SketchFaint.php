@@ -34,10 +34,20 @@ final class SketchFaint implements Rule
         if ($undercoat->base === null || $undercoat->light === null || self::gap($undercoat) >= self::SEEN) {
             return;
         }
-        $with = static fn(?Paint $base = null, ?Paint $light = null): Undercoat => Undercoat::of($base ?? $undercoat->base, $light ?? $undercoat->light, $undercoat->cone, $undercoat->below, $undercoat->method, $undercoat->waitMinutes);
+        $with = static fn(?Paint $base = null, ?Paint $light = null): Undercoat => Undercoat::of(
+            $base ?? $undercoat->base,
+            $light ?? $undercoat->light,
+            $undercoat->cone,
+            $undercoat->below,
+            $undercoat->method,
+            $undercoat->waitMinutes,
+        );
         $mends = [];
         $all = new AtHand($scene->atHand()->undercoats());
-        $paler = $all->nearest(Lab::of(min(95.0, $undercoat->base->colour()->lightness + 45.0), 0.0, 3.0), static fn(Paint $one): bool => self::gap($with(light: $one)) >= self::SEEN);
+        $paler = $all->nearest(
+            Lab::of(min(95.0, $undercoat->base->colour()->lightness + 45.0), 0.0, 3.0),
+            static fn(Paint $one): bool => self::gap($with(light: $one)) >= self::SEEN,
+        );
         if ($paler !== null) {
             $mends[] = new Mend("A paler light: {$paler->name}", new SetGround($with(light: $paler)));
         }
@@ -51,7 +61,12 @@ final class SketchFaint implements Rule
             null,
             null,
             'The light from above will hardly show.',
-            sprintf('Of %s raised parts and lower sides lie %d apart in value; less than %d is no map for the brush.', $undercoat->words(), (int) floor(self::gap($undercoat)), (int) self::SEEN),
+            sprintf(
+                'Of %s raised parts and lower sides lie %d apart in value; less than %d is no map for the brush.',
+                $undercoat->words(),
+                (int) floor(self::gap($undercoat)),
+                (int) self::SEEN,
+            ),
             'As a mere change of colour it may be just right.',
             $mends,
         );

@@ -30,7 +30,12 @@ final class SolventUnsealed implements Rule
         foreach ($scene->plan->areas as $area) {
             $wet = Scene::first($scene->run($area), static fn(Pass $one): bool => self::isSolvent($one->step));
             // Grime on the whole model is told once, at the first area it meets.
-            if ($wet === null || ($wet->area === null && $area !== $scene->plan->areas[0]) || $scene->isSealedBefore($area, $wet) || $this->standsSolvent($scene, $area, $wet)) {
+            if (
+                $wet === null
+                || ($wet->area === null && $area !== $scene->plan->areas[0])
+                || $scene->isSealedBefore($area, $wet)
+                || $this->standsSolvent($scene, $area, $wet)
+            ) {
                 continue;
             }
             yield new Finding(
@@ -39,7 +44,12 @@ final class SolventUnsealed implements Rule
                 $wet->area?->id,
                 $wet->step->id,
                 'Solvent on unsealed acrylic may soften it.',
-                sprintf('No varnish lies over %s before the %s in step %d: rubbing it with spirit can take paint along.', $area->name, mb_strtolower($wet->step->technique->label), $wet->number),
+                sprintf(
+                    'No varnish lies over %s before the %s in step %d: rubbing it with spirit can take paint along.',
+                    $area->name,
+                    mb_strtolower($wet->step->technique->label),
+                    $wet->number,
+                ),
                 'On robust paint many do it with no seal at all, gently, and it works.',
                 VarnishFirst::mends($scene, $wet),
             );
@@ -54,7 +64,10 @@ final class SolventUnsealed implements Rule
 
     private function standsSolvent(Scene $scene, Area $area, Pass $wet): bool
     {
-        $below = Scene::first(array_reverse($scene->before($area, $wet)), static fn(Pass $one): bool => $one->step->mix !== null && $one->step->technique->takes === Takes::Colour);
+        $below = Scene::first(
+            array_reverse($scene->before($area, $wet)),
+            static fn(Pass $one): bool => $one->step->mix !== null && $one->step->technique->takes === Takes::Colour,
+        );
 
         return $below !== null && in_array(Kind::Enamel, $below->step->mix?->kinds() ?? [], true);
     }

@@ -35,20 +35,40 @@ final class SparkleLost implements Rule
         foreach ($scene->plan->areas as $area) {
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                if ($stage === null || ! $stage->before->isMetal(Zone::Raised) || ! $stage->before->isMetal(Zone::Edge) || ! $this->dulls($pass->step) || $this->isMeantDull($scene, $area, $pass)) {
+                if (
+                    $stage === null
+                    || ! $stage->before->isMetal(Zone::Raised)
+                    || ! $stage->before->isMetal(Zone::Edge)
+                    || ! $this->dulls($pass->step)
+                    || $this->isMeantDull($scene, $area, $pass)
+                ) {
                     continue;
                 }
-                $metal = Scene::first(array_reverse($scene->before($area, $pass)), static fn(Pass $one): bool => $one->step->mix?->isMetal() === true);
-                $step = $metal === null ? null : Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('edge-highlight'), mix: $metal->step->mix);
+                $metal = Scene::first(
+                    array_reverse($scene->before($area, $pass)),
+                    static fn(Pass $one): bool => $one->step->mix?->isMetal() === true,
+                );
+                $step = $metal === null
+                    ? null
+                    : Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('edge-highlight'), mix: $metal->step->mix);
                 yield new Finding(
                     $this->id(),
                     Severity::Taste,
                     $area->id,
                     $pass->step->id,
                     'This takes the sparkle off the metal.',
-                    sprintf('%s lies over the flakes of %s, and no metal comes after it.', $pass->step->technique->label, $metal?->step->mix?->words() ?? 'the metal'),
+                    sprintf(
+                        '%s lies over the flakes of %s, and no metal comes after it.',
+                        $pass->step->technique->label,
+                        $metal?->step->mix?->words() ?? 'the metal',
+                    ),
                     'Old, dull metal is meant to look so.',
-                    $step === null ? [] : [new Mend("Put the edges back with {$metal->step->mix?->words()}", new InsertStep($step, $area->id, $pass->step->id, false, $scene->order()->stepIds()))],
+                    $step === null
+                        ? []
+                        : [new Mend(
+                            "Put the edges back with {$metal->step->mix?->words()}",
+                            new InsertStep($step, $area->id, $pass->step->id, false, $scene->order()->stepIds()),
+                        )],
                 );
                 break;
             }
@@ -59,12 +79,21 @@ final class SparkleLost implements Rule
     {
         $isOpaqueWash = $step->technique->does(Nature::Washes) && $step->mix !== null && ! $step->mix->isClear() && ! $step->mix->isTransparent();
 
-        return ! in_array($step->place, [Place::Recesses, Place::LowerSides], true) && ($step->technique->does(Nature::Tints, Nature::SelfShades, Nature::LightsFromOneSide) || ($isOpaqueWash && $step->technique->family === Family::Shade)) && $step->mix?->isMetal() !== true;
+        return ! in_array($step->place, [Place::Recesses, Place::LowerSides], true)
+            && (
+                $step->technique->does(Nature::Tints, Nature::SelfShades, Nature::LightsFromOneSide)
+                || ($isOpaqueWash && $step->technique->family === Family::Shade)
+            )
+            && $step->mix?->isMetal() !== true;
     }
 
     private function isMeantDull(Scene $scene, Area $area, Pass $pass): bool
     {
-        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->step->mix?->isMetal() === true || ($one->area !== null && $one->step->technique->does(Nature::Grimes)))
+        return Scene::any(
+            $scene->after($area, $pass),
+            static fn(Pass $one): bool => $one->step->mix?->isMetal() === true
+                || ($one->area !== null && $one->step->technique->does(Nature::Grimes)),
+        )
             || Scene::any($scene->own($area), static fn(Pass $one): bool => preg_match(self::DULL, $one->step->note) === 1);
     }
 }

@@ -33,7 +33,10 @@ final class StreaksThinned implements Rule
                     'Streaks go on straight.',
                     sprintf('Thinned %s they run together before they can be feathered.', $pass->step->dilution->words()),
                     'A stain is a fine thing too: that is a solvent wash.',
-                    [new Mend('Straight, shaken well', new ChangeStep($pass->step->with($pass->step->mix, Dilution::of(1, 0, $pass->step->dilution->with))))],
+                    [new Mend(
+                        'Straight, shaken well',
+                        new ChangeStep($pass->step->with($pass->step->mix, Dilution::of(1, 0, $pass->step->dilution->with))),
+                    )],
                 );
             }
         }

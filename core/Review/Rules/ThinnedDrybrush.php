@@ -28,7 +28,12 @@ final class ThinnedDrybrush implements Rule
         foreach ($scene->order()->passes as $pass) {
             $step = $pass->step;
             // Patting wants a slightly wetter brush.
-            if ($step->technique->id !== 'drybrush' || $step->mix === null || $step->dilution->isStraight() || $step->dilution->with === Thinner::Medium) {
+            if (
+                $step->technique->id !== 'drybrush'
+                || $step->mix === null
+                || $step->dilution->isStraight()
+                || $step->dilution->with === Thinner::Medium
+            ) {
                 continue;
             }
             yield new Finding(
@@ -37,7 +42,11 @@ final class ThinnedDrybrush implements Rule
                 $pass->area?->id,
                 $step->id,
                 'A drybrush takes no thinner.',
-                sprintf('%s, %s, is wet enough to run off what stands up and into what lies low: smears instead of dust.', $step->mix->words(), $step->dilution->words()),
+                sprintf(
+                    '%s, %s, is wet enough to run off what stands up and into what lies low: smears instead of dust.',
+                    $step->mix->words(),
+                    $step->dilution->words(),
+                ),
                 'With a damp brush and a little more paint it is patting, which gives a solid film.',
                 [
                     new Mend('Straight, wiped off', new ChangeStep($step->with($step->mix, Dilution::of(1, 0, $step->dilution->with)))),

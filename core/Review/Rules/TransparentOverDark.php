@@ -76,8 +76,15 @@ final class TransparentOverDark implements Rule
                 if ($stage === null || $mix === null || $mix->isClear()) {
                     continue;
                 }
-                if ($mix->isTransparent() && ! self::isPutInShade($pass->step->place) && $pass->step->technique->family !== Family::Weathering && ! $stage->before->isMetal()
-                    && ! $this->isMeantAsTint($stage, $pass->step, $isFirst) && $this->isLost($stage, $mix->colour(), $isFirst) && ! $this->isLitAfter($scene, $area, $pass)) {
+                if (
+                    $mix->isTransparent()
+                    && ! self::isPutInShade($pass->step->place)
+                    && $pass->step->technique->family !== Family::Weathering
+                    && ! $stage->before->isMetal()
+                    && ! $this->isMeantAsTint($stage, $pass->step, $isFirst)
+                    && $this->isLost($stage, $mix->colour(), $isFirst)
+                    && ! $this->isLitAfter($scene, $area, $pass)
+                ) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
                 $isFirst = false;
@@ -87,7 +94,8 @@ final class TransparentOverDark implements Rule
 
     private static function isGlass(Area $area, Scene $scene): bool
     {
-        return $area->material === Material::Glass || Scene::any($scene->own($area), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Shines));
+        return $area->material === Material::Glass
+            || Scene::any($scene->own($area), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Shines));
     }
 
     private static function isPutInShade(Place $place): bool
@@ -104,7 +112,10 @@ final class TransparentOverDark implements Rule
         $ground = $stage->before->look()->at(Zone::Face)->toLch();
 
         return ($step->technique->does(Nature::Washes) && $step->technique->family === Family::Shade)
-            || ($step->technique->does(Nature::Tints) && ($ground->chroma < Neutral::GREY || abs($ground->turnTo($step->mix->colour()->toLch())) <= self::OWN_HUE));
+            || (
+                $step->technique->does(Nature::Tints)
+                && ($ground->chroma < Neutral::GREY || abs($ground->turnTo($step->mix->colour()->toLch())) <= self::OWN_HUE)
+            );
     }
 
     private function isLost(Stage $stage, Lab $own, bool $isFirst): bool
@@ -116,7 +127,11 @@ final class TransparentOverDark implements Rule
         }
         $isMeantAsColour = $isFirst || $own->lightness > $ground->lightness;
 
-        return $isMeantAsColour && ($after->lightness < self::LOST_BELOW || ($ground->lightness < self::DARK_GROUND && Ciede2000::between($ground, $after) < self::NOTHING_HAPPENS));
+        return $isMeantAsColour
+            && (
+                $after->lightness < self::LOST_BELOW
+                || ($ground->lightness < self::DARK_GROUND && Ciede2000::between($ground, $after) < self::NOTHING_HAPPENS)
+            );
     }
 
     /** Opaque steps on top of it bring the light it could not. */
@@ -124,7 +139,9 @@ final class TransparentOverDark implements Rule
     {
         $now = $scene->stage($area, $pass->step)?->look->at(Zone::Face)->lightness ?? 0.0;
 
-        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null && $one->step->mix !== null && ! $one->step->mix->isClear()
+        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
+            && $one->step->mix !== null
+            && ! $one->step->mix->isClear()
             && ! $one->step->mix->isTransparent() && $one->step->mix->colour()->lightness > $now);
     }
 
@@ -139,7 +156,13 @@ final class TransparentOverDark implements Rule
             $area->id,
             $pass->step->id,
             'This will hardly be seen.',
-            sprintf('%s is transparent and can only darken. Over the %s (value %d) its face comes out at value %d.', $pass->step->mix?->words() ?? '', ColourName::of($ground)->words(), $ground->value(), $after->value()),
+            sprintf(
+                '%s is transparent and can only darken. Over the %s (value %d) its face comes out at value %d.',
+                $pass->step->mix?->words() ?? '',
+                ColourName::of($ground)->words(),
+                $ground->value(),
+                $after->value(),
+            ),
             'Over dark it serves only as a tint in the shade; colour comes from a light ground, or from opaque paint.',
             $this->mends($scene, $area, $pass),
         );
@@ -160,17 +183,33 @@ final class TransparentOverDark implements Rule
     {
         $mends = [];
         $colour = $pass->step->mix?->colour();
-        $light = $scene->atHand()->nearest(Lab::of(88.0, 0.0, 4.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > self::LIGHT && self::covers($scene, $area, $pass, $one));
+        $light = $scene->atHand()->nearest(
+            Lab::of(88.0, 0.0, 4.0),
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > self::LIGHT
+                && self::covers($scene, $area, $pass, $one),
+        );
         if ($light !== null) {
             $ground = Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('basecoat'), mix: Mix::single($light));
-            $mends[] = new Mend("A light ground first: {$light->name}", new CoveringStep(new InsertStep($ground, $area->id, $pass->step->id, true, $scene->order()->stepIds()), $ground->id));
+            $mends[] = new Mend(
+                "A light ground first: {$light->name}",
+                new CoveringStep(new InsertStep($ground, $area->id, $pass->step->id, true, $scene->order()->stepIds()), $ground->id),
+            );
         }
         $opaque = $colour === null ? null : $scene->atHand()->nearest($colour, AtHand::covers(...));
         if ($opaque !== null) {
-            $step = Step::usual($pass->step->id, Technique::of('basecoat'), $pass->step->place->isFeathered() ? null : $pass->step->place, Mix::single($opaque), $pass->step->note);
+            $step = Step::usual(
+                $pass->step->id,
+                Technique::of('basecoat'),
+                $pass->step->place->isFeathered() ? null : $pass->step->place,
+                Mix::single($opaque),
+                $pass->step->note,
+            );
             $mends[] = new Mend("An opaque paint instead: {$opaque->name}", new CoveringStep(new ChangeStep($step), $step->id));
         }
-        $pale = (new AtHand($scene->atHand()->undercoats()))->nearest(Lab::of(92.0, 0.0, 3.0), static fn(Paint $one): bool => $one->colour()->lightness > 70.0);
+        $pale = (new AtHand($scene->atHand()->undercoats()))->nearest(
+            Lab::of(92.0, 0.0, 3.0),
+            static fn(Paint $one): bool => $one->colour()->lightness > 70.0,
+        );
         if ($pale !== null && ! Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null)) {
             $mends[] = new Mend("A light undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }

@@ -40,13 +40,23 @@ final class UndercoatLost implements Rule
     {
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
-            $isBased = Scene::any($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered());
+            $isBased = Scene::any(
+                $own,
+                static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered(),
+            );
             if ($area->aim === null || $own === [] || $isBased || $area->open || $scene->plan->undercoatOf($area)->base === null) {
                 continue;
             }
             $off = Ciede2000::between($area->aim, $scene->final($area, Zone::Face));
-            $meant = $off < self::MOVED ? null : (new AtHand($scene->atHand()->undercoats()))->nearest($area->aim, static fn(Paint $one): bool => $one->id !== $scene->plan->undercoatOf($area)->base->id);
-            $then = $meant === null ? INF : Ciede2000::between($area->aim, $scene->rehearsal->finalOver($area, Undercoat::plain($meant))->at(Zone::Face));
+            $meant = $off < self::MOVED
+                ? null
+                : (new AtHand($scene->atHand()->undercoats()))->nearest(
+                    $area->aim,
+                    static fn(Paint $one): bool => $one->id !== $scene->plan->undercoatOf($area)->base->id,
+                );
+            $then = $meant === null
+                ? INF
+                : Ciede2000::between($area->aim, $scene->rehearsal->finalOver($area, Undercoat::plain($meant))->at(Zone::Face));
             if ($meant !== null && $off - $then >= self::MOVED) {
                 yield $this->finding($scene, $area, $own[0], $meant, $area->aim, $off, $then);
             }
@@ -59,7 +69,10 @@ final class UndercoatLost implements Rule
         $base = $scene->atHand()->nearest($aim, AtHand::covers(...));
         if ($base !== null) {
             $step = Step::usual($scene->plan->freeStepId("{$area->id}-base"), Technique::of('basecoat'), null, Mix::single($base));
-            $mends[] = new Mend("Base it in {$base->name}", new CoveringStep(new InsertStep($step, $area->id, $first->step->id, true, $scene->order()->stepIds()), $step->id));
+            $mends[] = new Mend(
+                "Base it in {$base->name}",
+                new CoveringStep(new InsertStep($step, $area->id, $first->step->id, true, $scene->order()->stepIds()), $step->id),
+            );
         }
 
         return new Finding(
@@ -68,7 +81,13 @@ final class UndercoatLost implements Rule
             $area->id,
             null,
             "{$area->name} was to stand on another undercoat.",
-            sprintf('Nothing bases it, and over %s its face ends far from what it shall be (%.0f off); over %s it comes nearer (%.0f).', $scene->plan->undercoat->words(), $off, $meant->name, $then),
+            sprintf(
+                'Nothing bases it, and over %s its face ends far from what it shall be (%.0f off); over %s it comes nearer (%.0f).',
+                $scene->plan->undercoat->words(),
+                $off,
+                $meant->name,
+                $then,
+            ),
             'Who likes the new undercoat bases that area by itself.',
             $mends,
         );

@@ -45,10 +45,16 @@ final class UndercoatWasted implements Rule
                 null,
                 null,
                 'The light from above ends up under opaque paint.',
-                sprintf('%d %% of the model is covered by metals or opaque coats in the end, and nothing of the sketch is seen there.', (int) round(100 * $hidden / $all)),
+                sprintf(
+                    '%d %% of the model is covered by metals or opaque coats in the end, and nothing of the sketch is seen there.',
+                    (int) round(100 * $hidden / $all),
+                ),
                 'It shows the forms while painting, and a photo of it is the map for the highlights: for that it is worth the ten minutes.',
                 [
-                    new Mend("{$undercoat->base->name} alone", new SetGround(Undercoat::of($undercoat->base, method: $undercoat->method, waitMinutes: $undercoat->waitMinutes))),
+                    new Mend(
+                        "{$undercoat->base->name} alone",
+                        new SetGround(Undercoat::of($undercoat->base, method: $undercoat->method, waitMinutes: $undercoat->waitMinutes)),
+                    ),
                     new Mend('It is for seeing', new SilenceFinding(new Silence($this->id(), null, null, 'The sketch is for seeing the forms.'))),
                 ],
             );
@@ -60,7 +66,8 @@ final class UndercoatWasted implements Rule
         return Scene::any($scene->own($area), static function (Pass $pass) use ($scene, $area): bool {
             $forecast = $scene->stage($area, $pass->step)?->forecast;
 
-            return ! $pass->step->place->isFeathered() && ($pass->step->mix?->isMetal() === true || ($forecast?->needed !== null && $pass->step->coats >= $forecast->needed));
+            return ! $pass->step->place->isFeathered()
+                && ($pass->step->mix?->isMetal() === true || ($forecast?->needed !== null && $pass->step->coats >= $forecast->needed));
         });
     }
 }

@@ -35,9 +35,19 @@ final class UndilutedPanel implements Rule
             }
             foreach ($scene->own($area) as $pass) {
                 $step = $pass->step;
-                $isCoat = $step->technique->does(Nature::Covers) && in_array($step->technique->family, [Family::Base, Family::Light], true) && ! $step->technique->does(Nature::Lightens, Nature::Sprays);
-                if (! $isCoat || $step->mix === null || $step->mix->isClear() || $step->mix->isMetal() || $step->mix->isTransparent() || $step->place->isFeathered()
-                    || ! $step->dilution->isStraight() || in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)) {
+                $isCoat = $step->technique->does(Nature::Covers)
+                    && in_array($step->technique->family, [Family::Base, Family::Light], true)
+                    && ! $step->technique->does(Nature::Lightens, Nature::Sprays);
+                if (
+                    ! $isCoat
+                    || $step->mix === null
+                    || $step->mix->isClear()
+                    || $step->mix->isMetal()
+                    || $step->mix->isTransparent()
+                    || $step->place->isFeathered()
+                    || ! $step->dilution->isStraight()
+                    || in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)
+                ) {
                     continue;
                 }
                 $thinned = $step->with($step->mix, Dilution::of(2, 1, Thinner::Water))->inCoats(min(Step::MOST_COATS, $step->coats + 1));

@@ -29,7 +29,11 @@ final class Unprimed implements Rule
             return;
         }
         foreach ($scene->plan->areas as $area) {
-            $first = Scene::first($scene->run($area), static fn(Pass $pass): bool => $pass->step->technique->family !== Family::Handling && $pass->step->technique->family !== Family::Scenery);
+            $first = Scene::first(
+                $scene->run($area),
+                static fn(Pass $pass): bool => $pass->step->technique->family !== Family::Handling
+                    && $pass->step->technique->family !== Family::Scenery,
+            );
             if ($first !== null && ! $first->step->technique->primes()) {
                 yield new Finding(
                     $this->id(),
@@ -37,7 +41,11 @@ final class Unprimed implements Rule
                     $area->id,
                     $first->step->id,
                     'This goes on bare plastic.',
-                    sprintf('The plan has no undercoat, and "%s" of %s is the first that touches the model. Without primer the paint rubs off at the first handling.', $first->step->technique->label, $area->name),
+                    sprintf(
+                        'The plan has no undercoat, and "%s" of %s is the first that touches the model. Without primer the paint rubs off at the first handling.',
+                        $first->step->technique->label,
+                        $area->name,
+                    ),
                     'Some prime by brush, area by area: then the area begins with a primer step.',
                     $this->mends($scene),
                 );

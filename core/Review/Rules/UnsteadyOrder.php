@@ -28,7 +28,12 @@ final class UnsteadyOrder implements Rule
         $lost = array_values(array_diff($running->locked, $running->order));
         if ($lost !== []) {
             $step = $scene->plan->step($lost[0]);
-            yield $this->finding($scene, $lost[0], sprintf('"%s" is locked, but the order does not say where it stands.', $step->technique->label ?? $lost[0]), [$lost[0]]);
+            yield $this->finding(
+                $scene,
+                $lost[0],
+                sprintf('"%s" is locked, but the order does not say where it stands.', $step->technique->label ?? $lost[0]),
+                [$lost[0]],
+            );
         }
         foreach ($scene->order()->clashes as $clash) {
             $locked = array_values(array_filter($clash->tasks(), static fn(Task $task): bool => in_array($task->id(), $running->locked, true)));
@@ -37,8 +42,16 @@ final class UnsteadyOrder implements Rule
                 continue;
             }
             $circle = implode(' → ', array_map(static fn(Precedence $one): string => '"'.$one->first->step->technique->label.'"', $clash->circle));
-            $ids = array_map(static fn(Task $task): string => $task->id(), $locked === [] ? [$clash->wanted->then] : [$this->cheapest($scene, $locked)]);
-            yield $this->finding($scene, $clash->wanted->then->id(), sprintf('These stand before each other in a circle: %s. %s.', $circle, ucfirst($clash->wanted->reason)), $ids);
+            $ids = array_map(
+                static fn(Task $task): string => $task->id(),
+                $locked === [] ? [$clash->wanted->then] : [$this->cheapest($scene, $locked)],
+            );
+            yield $this->finding(
+                $scene,
+                $clash->wanted->then->id(),
+                sprintf('These stand before each other in a circle: %s. %s.', $circle, ucfirst($clash->wanted->reason)),
+                $ids,
+            );
 
             return;
         }
@@ -51,7 +64,11 @@ final class UnsteadyOrder implements Rule
      */
     private function cheapest(Scene $scene, array $locked): Task
     {
-        usort($locked, static fn(Task $one, Task $other): int => [$one->area?->size->share() ?? 1.0, $one->id()] <=> [$other->area?->size->share() ?? 1.0, $other->id()]);
+        usort(
+            $locked,
+            static fn(Task $one, Task $other): int => [$one->area?->size->share() ?? 1.0, $one->id()]
+                <=> [$other->area?->size->share() ?? 1.0, $other->id()],
+        );
 
         return $locked[0];
     }

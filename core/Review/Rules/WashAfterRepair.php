@@ -33,7 +33,13 @@ final class WashAfterRepair extends OrderRule
             $one,
             Severity::CostsTime,
             "This dulls $repaired again, which was touched up before.",
-            sprintf('A wash all over %s runs onto what it touches, and the touch-up of %s (step %d) comes before it (step %d).', $wash, $repaired, self::number($scene, $one->then), self::number($scene, $one->first)),
+            sprintf(
+                'A wash all over %s runs onto what it touches, and the touch-up of %s (step %d) comes before it (step %d).',
+                $wash,
+                $repaired,
+                self::number($scene, $one->then),
+                self::number($scene, $one->first),
+            ),
             'Who keeps the wash well inside its area need not repair anything.',
             'The wash before the repair',
         )];

@@ -42,7 +42,13 @@ final class WashTooStrong implements Rule
             foreach ($scene->own($area) as $pass) {
                 $step = $pass->step;
                 $stage = $scene->stage($area, $step);
-                if ($stage === null || $step->technique->family !== Family::Shade || ! $step->technique->does(Nature::Washes) || $step->place !== Place::Everywhere || $step->dilution->strength() < self::NEARLY_STRAIGHT) {
+                if (
+                    $stage === null
+                    || $step->technique->family !== Family::Shade
+                    || ! $step->technique->does(Nature::Washes)
+                    || $step->place !== Place::Everywhere
+                    || $step->dilution->strength() < self::NEARLY_STRAIGHT
+                ) {
                     continue;
                 }
                 $before = $stage->before->look()->at(Zone::Face)->lightness;
@@ -54,7 +60,12 @@ final class WashTooStrong implements Rule
                         $area->id,
                         $step->id,
                         'This wash is too strong for so pale a colour.',
-                        sprintf('It takes the face of %s from value %d to %d, and the base would have to be painted again.', $area->name, (int) round($before), (int) round($after)),
+                        sprintf(
+                            'It takes the face of %s from value %d to %d, and the base would have to be painted again.',
+                            $area->name,
+                            (int) round($before),
+                            (int) round($after),
+                        ),
                         'Some wash it strong and paint the base again on all but the recesses: then plan that step.',
                         [
                             new Mend('Weaken it, 1 : 2 medium', new ChangeStep($step->with($step->mix, Dilution::of(1, 2, Thinner::Medium)))),
@@ -68,6 +79,9 @@ final class WashTooStrong implements Rule
 
     private static function isBasedAgain(Scene $scene, Area $area, Pass $wash): bool
     {
-        return Scene::any($scene->after($area, $wash), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Covers) && ! $pass->step->place->isFeathered());
+        return Scene::any(
+            $scene->after($area, $wash),
+            static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Covers) && ! $pass->step->place->isFeathered(),
+        );
     }
 }

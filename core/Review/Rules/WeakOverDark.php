@@ -62,7 +62,13 @@ final class WeakOverDark implements Rule
             }
             foreach ($scene->own($area) as $pass) {
                 $stage = $scene->stage($area, $pass->step);
-                if ($stage !== null && ! $pass->step->place->isFeathered() && ! $this->isMeantThin($scene, $area, $pass) && $this->isTooMuch($stage, $pass) && ! $this->isSteppedUpTo($scene, $area, $pass)) {
+                if (
+                    $stage !== null
+                    && ! $pass->step->place->isFeathered()
+                    && ! $this->isMeantThin($scene, $area, $pass)
+                    && $this->isTooMuch($stage, $pass)
+                    && ! $this->isSteppedUpTo($scene, $area, $pass)
+                ) {
                     yield $this->finding($scene, $area, $pass, $stage);
                 }
             }
@@ -78,7 +84,11 @@ final class WeakOverDark implements Rule
         $colour = $pass->step->mix?->colour();
         $ground = $stage->before->at($forecast->hardestZone)->toLab();
 
-        return $colour !== null && ($colour->lightness - $ground->lightness >= self::DARKER || ($ground->toLch()->chroma < Neutral::GREY && $ground->lightness < $colour->lightness));
+        return $colour !== null
+            && (
+                $colour->lightness - $ground->lightness >= self::DARKER
+                || ($ground->toLch()->chroma < Neutral::GREY && $ground->lightness < $colour->lightness)
+            );
     }
 
     /** Sprayed, of ink, or a thin tone on a ladder that rises: coats that are not meant to cover each by itself. */
@@ -87,9 +97,14 @@ final class WeakOverDark implements Rule
         $step = $pass->step;
         $tone = $step->mix === null || $step->mix->isClear() ? 0.0 : $step->mix->colour()->lightness;
 
-        return $step->brush === Brush::Airbrush || $step->brush === Brush::SprayCan || in_array(Kind::Ink, $step->mix?->kinds() ?? [], true)
-            || ($step->dilution->strength() < self::THIN && Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null && $one->step->mix?->isClear() === false
-                && $one->step->technique->does(Nature::Covers) && $one->step->mix->colour()->lightness < $tone));
+        $isDarkerCoat = static fn(Pass $one): bool => $one->area !== null
+            && $one->step->mix?->isClear() === false
+            && $one->step->technique->does(Nature::Covers)
+            && $one->step->mix->colour()->lightness < $tone;
+
+        return in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)
+            || in_array(Kind::Ink, $step->mix?->kinds() ?? [], true)
+            || ($step->dilution->strength() < self::THIN && Scene::any($scene->before($area, $pass), $isDarkerCoat));
     }
 
     private function isSteppedUpTo(Scene $scene, Area $area, Pass $pass): bool
@@ -119,7 +134,14 @@ final class WeakOverDark implements Rule
             $area->id,
             $pass->step->id,
             $needed === null ? 'This never covers what is under it.' : sprintf('%s to cover what is under it.', ucfirst(CoatWords::of($needed))),
-            sprintf('%s (value %d) hides %d %% in a full coat, and lies over %s of value %d.', $pass->step->mix?->words() ?? '', $pass->step->mix?->colour()->value() ?? 0, (int) round(100 * ($pass->step->mix?->opacity() ?? 0)), ColourName::of($ground)->words(), $ground->value()),
+            sprintf(
+                '%s (value %d) hides %d %% in a full coat, and lies over %s of value %d.',
+                $pass->step->mix?->words() ?? '',
+                $pass->step->mix?->colour()->value() ?? 0,
+                (int) round(100 * ($pass->step->mix?->opacity() ?? 0)),
+                ColourName::of($ground)->words(),
+                $ground->value(),
+            ),
             'Some live with the dark shining through: it makes a deep, dirty tone of it.',
             $this->mends($scene, $area, $pass, $stage),
         );
@@ -141,7 +163,11 @@ final class WeakOverDark implements Rule
         if ($tones !== null) {
             $edits = [];
             foreach ($tones->paints as $at => $paint) {
-                $step = Step::usual(sprintf('%s-%d', $scene->plan->freeStepId($pass->step->id), $at + 1), Technique::of('basecoat'), mix: Mix::single($paint['paint']))->inCoats($paint['coats']);
+                $step = Step::usual(
+                    sprintf('%s-%d', $scene->plan->freeStepId($pass->step->id), $at + 1),
+                    Technique::of('basecoat'),
+                    mix: Mix::single($paint['paint']),
+                )->inCoats($paint['coats']);
                 $edits[] = new InsertStep($step, $area->id, $pass->step->id, true, $scene->order()->stepIds());
             }
             $edits[] = new ChangeStep($pass->step->inCoats($tones->then));
@@ -149,7 +175,12 @@ final class WeakOverDark implements Rule
             $mends[] = new Mend(sprintf('First %s: %s in all', $names, CoatWords::of($tones->total())), new Several($edits));
         }
         $pale = BestUndercoat::for($scene);
-        if ($pale !== null && ! $scene->plan->isPrimedByItself($area) && $pale->id !== $scene->plan->undercoatOf($area)->base?->id && $this->isBetterOver($pale, $scene, $area, $pass)) {
+        if (
+            $pale !== null
+            && ! $scene->plan->isPrimedByItself($area)
+            && $pale->id !== $scene->plan->undercoatOf($area)->base?->id
+            && $this->isBetterOver($pale, $scene, $area, $pass)
+        ) {
             $mends[] = new Mend("Another undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }
 

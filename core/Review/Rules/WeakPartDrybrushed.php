@@ -27,15 +27,24 @@ final class WeakPartDrybrushed implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $dust = $area->fragile ? Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Dusts)) : null;
+            $dust = $area->fragile
+                ? Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Dusts))
+                : null;
             if ($dust === null) {
                 continue;
             }
             $held = new Silence($this->id(), $area->id, null, 'I hold it while brushing.');
             $mends = [new Mend('I hold it from behind', new SilenceFinding($held))];
-            $glue = Scene::first($scene->order()->passes, static fn(Pass $one): bool => $area->part !== null && $one->step->technique->does(Nature::Glues) && $one->step->more->part === $area->part);
+            $glue = Scene::first(
+                $scene->order()->passes,
+                static fn(Pass $one): bool => $area->part !== null && $one->step->technique->does(Nature::Glues)
+                    && $one->step->more->part === $area->part,
+            );
             if ($glue !== null && $glue->number < $dust->number) {
-                $mends[] = new Mend('Drybrush before gluing', new Several([new MoveStep($dust->step->id, $glue->step->id, true, $scene->order()->stepIds()), new SilenceFinding($held)]));
+                $mends[] = new Mend(
+                    'Drybrush before gluing',
+                    new Several([new MoveStep($dust->step->id, $glue->step->id, true, $scene->order()->stepIds()), new SilenceFinding($held)]),
+                );
             }
             yield new Finding(
                 $this->id(),

@@ -30,7 +30,11 @@ final class WetStepInBatch implements Rule
                     $pass->area?->id,
                     $pass->step->id,
                     'This dries before the next model is done.',
-                    sprintf('%s has to be finished while it is wet; as a pass over %d models the first is dry when the last is reached.', $pass->step->technique->label, $scene->models ?? 0),
+                    sprintf(
+                        '%s has to be finished while it is wet; as a pass over %d models the first is dry when the last is reached.',
+                        $pass->step->technique->label,
+                        $scene->models ?? 0,
+                    ),
                     'With a retarder some do two or three models at a time.',
                     [new Mend('Carry it through model by model', new ChangeStep($pass->step->told($pass->step->more->onOneModel(true))))],
                 );

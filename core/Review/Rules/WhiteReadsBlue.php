@@ -32,7 +32,9 @@ final class WhiteReadsBlue implements Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $isMeantWhite = $area->aim !== null && Neutral::isWhite($area->aim) && $scene->final($area, Zone::Raised)->lightness > Neutral::WHITE_ABOVE;
+            $isMeantWhite = $area->aim !== null
+                && Neutral::isWhite($area->aim)
+                && $scene->final($area, Zone::Raised)->lightness > Neutral::WHITE_ABOVE;
             if ($scene->own($area) === [] || ! ($isMeantWhite || Neutral::isWhite($scene->final($area, Zone::Raised)))) {
                 continue;
             }
@@ -40,7 +42,11 @@ final class WhiteReadsBlue implements Rule
             if ($face->toLch()->chroma <= self::COLOURED || $face->b >= 0.0) {
                 continue;
             }
-            $middle = Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->mix->colour()->toLch()->chroma > self::COLOURED && $one->step->mix->colour()->b < 0.0);
+            $middle = Scene::first(
+                $scene->own($area),
+                static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->mix->colour()->toLch()->chroma > self::COLOURED
+                    && $one->step->mix->colour()->b < 0.0,
+            );
             $grey = $middle?->step->mix === null ? null : $scene->atHand()->nearest(
                 Lab::of($middle->step->mix->colour()->lightness, 0.3 * $middle->step->mix->colour()->a, 0.3 * $middle->step->mix->colour()->b),
                 static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->toLch()->chroma < self::COLOURED,
@@ -51,9 +57,15 @@ final class WhiteReadsBlue implements Rule
                 $area->id,
                 $middle?->step->id,
                 "{$area->name} reads as light blue.",
-                sprintf('Its raised parts are white, but its faces have chroma %d toward blue; beyond %d nobody calls it white.', (int) round($face->toLch()->chroma), (int) self::COLOURED),
+                sprintf(
+                    'Its raised parts are white, but its faces have chroma %d toward blue; beyond %d nobody calls it white.',
+                    (int) round($face->toLch()->chroma),
+                    (int) self::COLOURED,
+                ),
                 'Cold white in moonlight may well be blue.',
-                $middle === null || $grey === null ? [] : [new Mend("Less blue in the middle: {$grey->name}", new ChangeStep($middle->step->with(Mix::single($grey))))],
+                $middle === null || $grey === null
+                    ? []
+                    : [new Mend("Less blue in the middle: {$grey->name}", new ChangeStep($middle->step->with(Mix::single($grey))))],
             );
         }
     }

@@ -49,7 +49,11 @@ final class WhiteTooEarly implements Rule
                 continue;
             }
             foreach ($scene->own($area) as $pass) {
-                if ($this->isWhite($pass->step) && ! $this->isGroundForMore($scene, $area, $pass) && ($this->isPaintedDarkerAfter($scene, $area, $pass) || $this->isStraightOnDark($scene, $area, $pass))) {
+                if (
+                    $this->isWhite($pass->step)
+                    && ! $this->isGroundForMore($scene, $area, $pass)
+                    && ($this->isPaintedDarkerAfter($scene, $area, $pass) || $this->isStraightOnDark($scene, $area, $pass))
+                ) {
                     yield $this->finding($scene, $area, $pass);
                     break;
                 }
@@ -59,7 +63,9 @@ final class WhiteTooEarly implements Rule
 
     private function isWhite(Step $step): bool
     {
-        $colour = $step->mix === null || $step->mix->isClear() || $step->mix->isTransparent() || $step->mix->isMetal() ? null : $step->mix->colour();
+        $colour = $step->mix === null || $step->mix->isClear() || $step->mix->isTransparent() || $step->mix->isMetal()
+            ? null
+            : $step->mix->colour();
 
         return $colour !== null && $colour->lightness > self::WHITE && $colour->toLch()->chroma < Neutral::WHITE && $step->place !== Place::Corners
             && ! $step->technique->does(Nature::Eyes, Nature::Shines) && $step->technique->family !== Family::Undercoat;
@@ -69,28 +75,42 @@ final class WhiteTooEarly implements Rule
     private function isGroundForMore(Scene $scene, Area $area, Pass $pass): bool
     {
         return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
-            && ($one->step->technique->does(Nature::Eyes, Nature::Shines, Nature::Tints, Nature::SelfShades) || ($one->step->mix?->isClear() === false && $one->step->mix->isTransparent() && ! $one->step->technique->does(Nature::Washes))));
+            && (
+                $one->step->technique->does(Nature::Eyes, Nature::Shines, Nature::Tints, Nature::SelfShades)
+                || ($one->step->mix?->isClear() === false && $one->step->mix->isTransparent() && ! $one->step->technique->does(Nature::Washes))
+            ));
     }
 
     private function isPaintedDarkerAfter(Scene $scene, Area $area, Pass $white): bool
     {
-        return Scene::any($scene->after($area, $white), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->place === $white->step->place
-            && $one->step->mix !== null && $one->step->mix->colour()->lightness < ($white->step->mix?->colour()->lightness ?? 100.0) - self::DARKER);
+        return Scene::any($scene->after($area, $white), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers)
+            && $one->step->place === $white->step->place
+            && $one->step->mix !== null
+            && $one->step->mix->colour()->lightness < ($white->step->mix?->colour()->lightness ?? 100.0) - self::DARKER);
     }
 
     private function isStraightOnDark(Scene $scene, Area $area, Pass $white): bool
     {
         $before = $scene->stage($area, $white->step)?->before->look()->at(Zone::Face)->lightness ?? 100.0;
 
-        return $white->step->technique->does(Nature::Covers) && ! $white->step->place->isFeathered() && $before < self::DARK && Neutral::isWhite($scene->final($area, Zone::Raised));
+        return $white->step->technique->does(Nature::Covers)
+            && ! $white->step->place->isFeathered()
+            && $before < self::DARK
+            && Neutral::isWhite($scene->final($area, Zone::Raised));
     }
 
     private function finding(Scene $scene, Area $area, Pass $pass): Finding
     {
-        $first = $scene->atHand()->nearest(Lab::of(74.0, 0.0, 3.0), static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 60.0 && $one->colour()->lightness < 88.0);
+        $first = $scene->atHand()->nearest(
+            Lab::of(74.0, 0.0, 3.0),
+            static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 60.0 && $one->colour()->lightness < 88.0,
+        );
         $mends = [];
         if ($first !== null) {
-            $mends[] = new Mend("Begin with {$first->name}", new CoveringStep(new ChangeStep($pass->step->with(Mix::single($first))), $pass->step->id));
+            $mends[] = new Mend(
+                "Begin with {$first->name}",
+                new CoveringStep(new ChangeStep($pass->step->with(Mix::single($first))), $pass->step->id),
+            );
         }
 
         return new Finding(
@@ -99,7 +119,11 @@ final class WhiteTooEarly implements Rule
             $area->id,
             $pass->step->id,
             'White comes too early here.',
-            sprintf('%s (value %d) leaves no room above it. White begins with grey or tan, and is kept for the last edges.', $pass->step->mix?->words() ?? '', $pass->step->mix?->colour()->value() ?? 0),
+            sprintf(
+                '%s (value %d) leaves no room above it. White begins with grey or tan, and is kept for the last edges.',
+                $pass->step->mix?->words() ?? '',
+                $pass->step->mix?->colour()->value() ?? 0,
+            ),
             'Some paint it white at once and shade it back with thin greys.',
             $mends,
         );

@@ -75,7 +75,10 @@ final readonly class Clause
         }
         [$place, $text] = Words::place($text);
         $technique = $technique === 'highlight' && $place === Place::UpperEdges ? 'edge-highlight' : $technique;
-        $addsTo = preg_match('/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu', $text) === 1;
+        $addsTo = preg_match(
+            '/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu',
+            $text,
+        ) === 1;
         $area = Words::area($text, $technique === null || $technique === 'basecoat');
         $text = $area === null ? $text : str_replace($area, ' ', $text);
         [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
@@ -103,7 +106,21 @@ final readonly class Clause
         }
         $isStep = $paints !== [] || ($technique !== null && $unknown !== []) || self::needsNoPaint($technique);
 
-        return new self($technique, $paints, $parts, $dilution, $thinner, $coats, $place, $area, $unknown, $technique === null ? $sure * self::UNSAID : $sure, $isStep ? trim(implode(' ', [...$beside, ...self::unused($exact, $paints)])) : Words::bare(self::told($said, $exact)), $addsTo, array_values(array_filter($exact, static fn(Paint $one): bool => $one->kind !== Kind::Medium)));
+        return new self(
+            $technique,
+            $paints,
+            $parts,
+            $dilution,
+            $thinner,
+            $coats,
+            $place,
+            $area,
+            $unknown,
+            $technique === null ? $sure * self::UNSAID : $sure,
+            $isStep ? trim(implode(' ', [...$beside, ...self::unused($exact, $paints)])) : Words::bare(self::told($said, $exact)),
+            $addsTo,
+            array_values(array_filter($exact, static fn(Paint $one): bool => $one->kind !== Kind::Medium)),
+        );
     }
 
     /**
@@ -155,7 +172,13 @@ final readonly class Clause
 
     public function mix(): ?Mix
     {
-        return $this->paints === [] ? null : Mix::of(array_map(static fn(Paint $paint, int $parts): Ingredient => Ingredient::of($paint, max(1, min(self::MOST_PARTS - 1, $parts))), $this->paints, $this->parts));
+        return $this->paints === []
+            ? null
+            : Mix::of(array_map(
+                static fn(Paint $paint, int $parts): Ingredient => Ingredient::of($paint, max(1, min(self::MOST_PARTS - 1, $parts))),
+                $this->paints,
+                $this->parts,
+            ));
     }
 
     /**
@@ -213,7 +236,11 @@ final readonly class Clause
                 array_push($beside, ...(preg_match('/\p{L}{4,}/u', $other) === 1 ? [self::told($other, $marks)] : []));
             }
             // Of several that may be meant the one that can be used so.
-            $fits = array_values(array_filter($likely, static fn(array $one): bool => $takes?->accepts($one[0]->kind) !== false && ($technique !== 'primer' || $one[0]->kind === Kind::Primer)));
+            $fits = array_values(array_filter(
+                $likely,
+                static fn(array $one): bool => $takes?->accepts($one[0]->kind) !== false
+                    && ($technique !== 'primer' || $one[0]->kind === Kind::Primer),
+            ));
             [$paint, $certainty] = $fits[0] ?? $likely[0];
             if (! in_array($paint, $paints, true) && count($paints) < 3) {
                 $paints[] = $paint;

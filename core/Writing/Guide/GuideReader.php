@@ -12,8 +12,8 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 
 /**
- * Reads a guide that somebody wrote in free words: areas as headings or before a colon, steps as clauses with a technique and paints, a list of paints
- * perhaps. What is not understood is said to be so, and nothing is made of it.
+ * Reads a guide that somebody wrote in free words: areas as headings or before a colon, steps as clauses with a technique and paints, a
+ * list of paints perhaps. What is not understood is said to be so, and nothing is made of it.
  */
 final class GuideReader
 {
@@ -113,7 +113,11 @@ final class GuideReader
 
             return;
         }
-        if (preg_match('/^(?:the )?(?:paints?(?: used| needed)?|colou?rs(?: used| needed)?|(?:you|i|we)(?:\'ll| will)? (?:need|used?)|shopping(?: list)?|tools|materials)\s*:\s*(.+)$/iu', $line, $found) === 1) {
+        if (preg_match(
+            '/^(?:the )?(?:paints?(?: used| needed)?|colou?rs(?: used| needed)?|(?:you|i|we)(?:\'ll| will)? (?:need|used?)|shopping(?: list)?|tools|materials)\s*:\s*(.+)$/iu',
+            $line,
+            $found,
+        ) === 1) {
             $this->listed(preg_split(self::LISTS, $found[1]) ?: [], $number);
 
             return;
@@ -165,8 +169,15 @@ final class GuideReader
     {
         [$technique, $rest] = Words::technique($name);
         // Below a stage the areas are named and the paints; where steps stand that say how, it is an area.
-        $isStage = $technique !== null && $technique !== Words::PAINT && Words::bare($rest) === '' && Clause::read($next, $this->names)->technique === null;
-        if (Words::isGround($name) || (preg_match('/^base$/iu', $name) === 1 && ! $isStage) || (preg_match('/^base$/iu', $name) === 1 && $this->outline->isOfTheGround($next))) {
+        $isStage = $technique !== null
+            && $technique !== Words::PAINT
+            && Words::bare($rest) === ''
+            && Clause::read($next, $this->names)->technique === null;
+        if (
+            Words::isGround($name)
+            || (preg_match('/^base$/iu', $name) === 1 && ! $isStage)
+            || (preg_match('/^base$/iu', $name) === 1 && $this->outline->isOfTheGround($next))
+        ) {
             $this->stage = null;
             $this->plan->enter('Base');
         } elseif ($isStage) {
@@ -210,7 +221,11 @@ final class GuideReader
             return true;
         }
         // "coats: 2", "wash ratio: 1:1" tell how the step before is done.
-        $line = (string) preg_replace(['/^coats?\s*:\s*(\d)\s*$/iu', '/^(?:\p{L}+ )?(?:ratio|dilution|thinning|thinned)\s*:\s*(?=\d)/iu'], ['$1 coats', ''], $line);
+        $line = (string) preg_replace(
+            ['/^coats?\s*:\s*(\d)\s*$/iu', '/^(?:\p{L}+ )?(?:ratio|dilution|thinning|thinned)\s*:\s*(?=\d)/iu'],
+            ['$1 coats', ''],
+            $line,
+        );
         [$area, $line] = $this->outline->split($line);
         if ($area !== null) {
             $this->plan->enter($area);
@@ -234,14 +249,30 @@ final class GuideReader
                 $this->plan->enter($turnedTo);
                 $isTurned = true;
                 $last = null;
-            } elseif ($clause->paints === [] && $clause->technique !== null && $isUnsaid && in_array($clause->technique, self::SAID_AFTER, true) && count($this->read) > $before && $this->becomes($clause)) {
+            } elseif (
+                $clause->paints === []
+                && $clause->technique !== null
+                && $isUnsaid
+                && in_array($clause->technique, self::SAID_AFTER, true)
+                && count($this->read) > $before
+                && $this->becomes($clause)
+            ) {
                 $isUnsaid = false;
                 $left = $clause->unknown === [] ? $left : [...$left, ...$clause->unknown];
             } elseif ($clause->isStep()) {
-                $last = $this->step($number, $clause, $clause->area === null || preg_match('/^\W*(?:the\s+)?[\p{L}-]+\s+(?:with|in)\b/iu', $text) === 1 ? $last : null) ?? $last;
+                $last = $this->step(
+                    $number,
+                    $clause,
+                    $clause->area === null || preg_match('/^\W*(?:the\s+)?[\p{L}-]+\s+(?:with|in)\b/iu', $text) === 1 ? $last : null,
+                )
+                    ?? $last;
                 $isUnsaid = $clause->technique === null && $clause->paints !== [];
                 $left = $clause->leftOver === '' ? $left : [...$left, $clause->leftOver];
-            } elseif (($clause->isManner() || $this->isOfTheLast($clause)) && (count($this->read) > $before || ($this->read !== [] && ($clause->coats ?? $clause->dilution) !== null)) && $this->manner($clause)) {
+            } elseif (
+                ($clause->isManner() || $this->isOfTheLast($clause))
+                && (count($this->read) > $before || ($this->read !== [] && ($clause->coats ?? $clause->dilution) !== null))
+                && $this->manner($clause)
+            ) {
                 $isTurned = true;
             } elseif ($clause->leftOver !== '' && ! Words::isAside($text)) {
                 $left[] = trim($text);
@@ -265,13 +296,18 @@ final class GuideReader
     /** Somebody has said that what it names is no paint, and there is nothing else to it. */
     private function isOfNoPaint(Clause $clause): bool
     {
-        return $clause->paints === [] && $clause->unknown !== [] && array_diff(array_map(mb_strtolower(...), $clause->unknown), $this->noPaints) === [];
+        return $clause->paints === []
+            && $clause->unknown !== []
+            && array_diff(array_map(mb_strtolower(...), $clause->unknown), $this->noPaints) === [];
     }
 
     /** "Drybrush tan, one coat (drybrush)": the same technique again, and no other paint. */
     private function isOfTheLast(Clause $clause): bool
     {
-        return $clause->paints === [] && $clause->unknown === [] && $clause->technique !== null && $clause->technique === ($this->read[count($this->read) - 1]['technique'] ?? null);
+        return $clause->paints === []
+            && $clause->unknown === []
+            && $clause->technique !== null
+            && $clause->technique === ($this->read[count($this->read) - 1]['technique'] ?? null);
     }
 
     /** Tells how the last step is done. */
@@ -304,8 +340,13 @@ final class GuideReader
         if ($clause->area !== null && ! (Words::isOfAFace($clause->area) && $this->plan->isOfAFace())) {
             $this->plan->enter($clause->area);
         }
-        array_push($this->unknown, ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)));
-        $said = $clause->technique ?? $this->stage ?? ($last !== null && $clause->paints !== [] && $this->plan->goesOn($last, $clause->paints[0]->kind) ? $last : null);
+        array_push(
+            $this->unknown,
+            ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)),
+        );
+        $said = $clause->technique
+            ?? $this->stage
+            ?? ($last !== null && $clause->paints !== [] && $this->plan->goesOn($last, $clause->paints[0]->kind) ? $last : null);
         $technique = $this->plan->technique($clause, $said);
         $added = $this->plan->add($clause, $technique);
         if ($added !== null) {
@@ -335,7 +376,14 @@ final class GuideReader
     private function isNoGuide(): bool
     {
         $certain = array_filter($this->read, static fn(array $one): bool => $one['sure'] >= self::CERTAIN);
-        $craft = array_filter($this->read, static fn(array $one): bool => in_array($one['technique'], ['basecoat', 'drybrush', 'highlight', 'wash', 'glaze', 'primer', 'stipple', 'lining'], true));
+        $craft = array_filter(
+            $this->read,
+            static fn(array $one): bool => in_array(
+                $one['technique'],
+                ['basecoat', 'drybrush', 'highlight', 'wash', 'glaze', 'primer', 'stipple', 'lining'],
+                true,
+            ),
+        );
 
         return $certain === [] && count($craft) < 2;
     }

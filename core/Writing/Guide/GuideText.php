@@ -20,7 +20,11 @@ final class GuideText
     private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|\d{1,2}\s+(?=\p{L}[\p{L} &]{2,30}:)|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|(?:step|stage|phase|part|day|session|evening)\s+\d+\s*[:.)–-]?\s*|\(\s*(?:about |ca\.? |~)?\d+\s*(?:min|mins|minutes?|h|hrs?|hours?)\.?\s*\)\s*)+/iu';
 
     /** Arrows, pictures that part sentences, and tags at the end. */
-    private const SIGNS = ['/\s*[\x{2192}\x{27A1}\x{21D2}\x{2794}\x{279C}\x{25B6}]\x{FE0F}?\s*/u', '/(?<=[\p{L}\p{N}])\s+\p{So}[\x{FE0F}\x{200D}\p{So}\p{Sk}]*\s*(?=\p{L})/u', '/(?:\s+#[\p{L}\p{N}_]+)+\s*$/u'];
+    private const SIGNS = [
+        '/\s*[\x{2192}\x{27A1}\x{21D2}\x{2794}\x{279C}\x{25B6}]\x{FE0F}?\s*/u',
+        '/(?<=[\p{L}\p{N}])\s+\p{So}[\x{FE0F}\x{200D}\p{So}\p{Sk}]*\s*(?=\p{L})/u',
+        '/(?:\s+#[\p{L}\p{N}_]+)+\s*$/u',
+    ];
 
     /** A cell that heads a column of what is painted, of paints, of ratios, of notes. */
     private const AREAS = '/^(?:area|part|where|what|piece|section|element|model part|)$/iu';
@@ -32,7 +36,11 @@ final class GuideText
     /** @return list<array{int, string}> number of the line in the text, from 1, and what it says; empty lines stay */
     public static function lines(string $text): array
     {
-        $text = (string) preg_replace_callback(self::HIDDEN, static fn(array $found): string => str_repeat("\n", preg_match_all('/\R/u', $found[0]) ?: 0), mb_scrub($text));
+        $text = (string) preg_replace_callback(
+            self::HIDDEN,
+            static fn(array $found): string => str_repeat("\n", preg_match_all('/\R/u', $found[0]) ?: 0),
+            mb_scrub($text),
+        );
         $lines = [];
         foreach (self::indented(preg_split('/\R/u', $text) ?: []) as $at => $line) {
             $line = (string) preg_replace([self::HEADINGS, self::CELLS, self::BREAKS], ['# ', ' | ', "\n"], $line);
@@ -57,7 +65,17 @@ final class GuideText
         $line = (string) preg_replace('/\b(?:u+m+|u+h+|er+m?|hm+)\b,?\s*|(?<=\s)(?:you know|kind of|sort of|basically|i mean),?\s+/iu', '', $line);
 
         // What one asks how to paint, and what is shouted, heads what follows.
-        return trim((string) preg_replace([self::LEADS, '/^how (?:to|i|we)(?: would)? (?:paint|do|did|painted)\s+(?:the |my |his |her )?([\p{L} -]{2,30}?)\s*(?:\([^()]*\))?\s*:/iu', '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u'], ['', '$1:', '$1: '], $line));
+        return trim(
+            (string) preg_replace(
+                [
+                    self::LEADS,
+                    '/^how (?:to|i|we)(?: would)? (?:paint|do|did|painted)\s+(?:the |my |his |her )?([\p{L} -]{2,30}?)\s*(?:\([^()]*\))?\s*:/iu',
+                    '/^(?|(\p{Lu}[\p{Lu} ]{1,24})!+|([\p{L} ]{2,25})!!+)\s+(?=\S)/u',
+                ],
+                ['', '$1:', '$1: '],
+                $line,
+            ),
+        );
     }
 
     /**
@@ -72,7 +90,12 @@ final class GuideText
         $indent = static fn(string $line): int => strlen(str_replace("\t", '    ', $line)) - strlen(ltrim(str_replace("\t", '    ', $line)));
         foreach ($lines as $at => $line) {
             $next = $lines[$at + 1] ?? '';
-            if (trim($next) !== '' && $indent($next) > $indent($line) && preg_match('/^\s*\p{L}[\p{L}\'’ &-]{1,40}$/u', $line) === 1 && count(explode(' ', trim($line))) <= 4) {
+            if (
+                trim($next) !== ''
+                && $indent($next) > $indent($line)
+                && preg_match('/^\s*\p{L}[\p{L}\'’ &-]{1,40}$/u', $line) === 1
+                && count(explode(' ', trim($line))) <= 4
+            ) {
                 $lines[$at] = '# '.trim($line);
             }
         }
@@ -97,7 +120,12 @@ final class GuideText
                 $asks = $asks || str_ends_with(trim($line), '?');
             }
         }
-        $speakers = array_keys(array_filter($said, static fn(int $times, string|int $name): bool => $times > 1 && ! Words::isThing((string) $name) && Words::technique((string) $name)[0] === null, ARRAY_FILTER_USE_BOTH));
+        $speakers = array_keys(array_filter(
+            $said,
+            static fn(int $times, string|int $name): bool => $times > 1 && ! Words::isThing((string) $name)
+                && Words::technique((string) $name)[0] === null,
+            ARRAY_FILTER_USE_BOTH,
+        ));
         if (! $asks || count($speakers) < 2) {
             return $lines;
         }
@@ -131,7 +159,12 @@ final class GuideText
                 $head = self::roles($cells);
                 if ($head === []) {
                     // Without a head it tells one paint after the other.
-                    $said[] = [$number, count($cells) > 2 ? $cells[0].': '.implode(' > ', array_filter(array_slice($cells, 1), static fn(string $one): bool => $one !== '')) : self::row($cells, array_fill(0, count($cells), ''))];
+                    $said[] = [
+                        $number,
+                        count($cells) > 2
+                            ? $cells[0].': '.implode(' > ', array_filter(array_slice($cells, 1), static fn(string $one): bool => $one !== ''))
+                            : self::row($cells, array_fill(0, count($cells), '')),
+                    ];
                 }
             } else {
                 $said[] = [$number, self::row($cells, $head)];
@@ -144,7 +177,12 @@ final class GuideText
     /** @param list<string> $cells */
     private static function isHead(array $cells): bool
     {
-        return count($cells) > 2 && array_filter($cells, static fn(string $one): bool => preg_match(self::AREAS, trim($one)) !== 1 && preg_match(self::PAINTS, trim($one)) !== 1 && preg_match(self::HOW, trim($one)) !== 1) === [];
+        return count($cells) > 2
+            && array_filter(
+                $cells,
+                static fn(string $one): bool => preg_match(self::AREAS, trim($one)) !== 1 && preg_match(self::PAINTS, trim($one)) !== 1
+                    && preg_match(self::HOW, trim($one)) !== 1,
+            ) === [];
     }
 
     /** @return list<string> */

@@ -44,8 +44,13 @@ final readonly class Outline
         if (preg_match('/^#+\s|:\s*$|^\*\*[^*]+\*\*:?$|^\[[^\]]+\]$|^__.+__$/u', $line) === 1 || preg_match('/^#+\s/u', $written) === 1) {
             return true;
         }
-        if (count(preg_split('/\s+/u', $line) ?: []) > 4 || str_contains($line, ':') || preg_match('/[.!?,;>→+]|\s[-–—]\s/u', $line) === 1 || preg_match('/\d/u', $line) === 1
-            || preg_match('/\b(?:i|we|you|my|it|and then|let|wait|how|now|paint|use|start|finish|done)\b/iu', $line) === 1) {
+        if (
+            count(preg_split('/\s+/u', $line) ?: []) > 4
+            || str_contains($line, ':')
+            || preg_match('/[.!?,;>→+]|\s[-–—]\s/u', $line) === 1
+            || preg_match('/\d/u', $line) === 1
+            || preg_match('/\b(?:i|we|you|my|it|and then|let|wait|how|now|paint|use|start|finish|done)\b/iu', $line) === 1
+        ) {
             return false;
         }
         $clause = Clause::read($line, $this->names);
@@ -56,7 +61,10 @@ final readonly class Outline
 
         // Part of a paint's name is no paint, where steps follow.
         return $clause->technique === null && ($clause->paints === [] || ($clause->sure < self::NAMED && $this->tellsAStep($next)))
-            && (Words::isThing($line) || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1));
+            && (
+                Words::isThing($line)
+                || ($this->tellsAStep($next) && preg_match('/^\p{L}[\p{L}\'’-]*(?: (?:& )?[\p{L}\'’\/-]*\p{L}[\p{L}\'’-]*)*$/u', $line) === 1)
+            );
     }
 
     /** A sentence that is only the name of a thing, with what is done to it after it: "Sails. Sailcloth basecoat." */
@@ -64,7 +72,11 @@ final readonly class Outline
     {
         $name = trim($sentence, ' .!');
 
-        return $next !== '' && count(preg_split('/\s+/u', $name) ?: []) <= 2 && Words::isThing($name) && $this->names->exactly($name) === [] && $this->tellsAStep($next);
+        return $next !== ''
+            && count(preg_split('/\s+/u', $name) ?: []) <= 2
+            && Words::isThing($name)
+            && $this->names->exactly($name) === []
+            && $this->tellsAStep($next);
     }
 
     /** What is a sentence, or heads one, is no entry of a list any more. */
@@ -100,18 +112,33 @@ final readonly class Outline
     public function clauses(string $line): array
     {
         // "Red over a grey undercoat" tells the ground first; "one part paint, six parts medium" is one ratio.
-        $line = (string) preg_replace('/^(.{3,60}?)\s+over\s+(?:an?\s+|the\s+)?((?:[\p{L}]+\s+){1,3}?)(?:undercoat|undercoating)\b/iu', 'undercoat $2; $1', $line);
-        $line = (string) preg_replace('/(\bparts?\s+(?:of\s+)?[\p{L}]+),\s*(?=(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+parts?\b)/iu', '$1 to ', $line);
+        $line = (string) preg_replace(
+            '/^(.{3,60}?)\s+over\s+(?:an?\s+|the\s+)?((?:[\p{L}]+\s+){1,3}?)(?:undercoat|undercoating)\b/iu',
+            'undercoat $2; $1',
+            $line,
+        );
+        $line = (string) preg_replace(
+            '/(\bparts?\s+(?:of\s+)?[\p{L}]+),\s*(?=(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+parts?\b)/iu',
+            '$1 to ',
+            $line,
+        );
         $clauses = [];
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
             // "The skin pale and the staff cork": another thing with a paint of its own.
-            if (preg_match('/^(.+?)\s+and\s+(the\s+[\p{L}-]+\s+.+)$/iu', $text, $two) === 1 && $this->isStepOf($two[1]) && $this->isStepOf($two[2])) {
+            if (
+                preg_match('/^(.+?)\s+and\s+(the\s+[\p{L}-]+\s+.+)$/iu', $text, $two) === 1
+                && $this->isStepOf($two[1])
+                && $this->isStepOf($two[2])
+            ) {
                 array_push($clauses, ...$this->clauses($two[1]), ...$this->clauses($two[2]));
                 continue;
             }
             $clause = Clause::read($text, $this->names);
             $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->named);
-            $isMixed = count(array_unique($kinds)) < 2 || $clause->dilution !== null || max([1, ...$clause->parts]) > 1 || ! in_array('basecoat', $kinds, true);
+            $isMixed = count(array_unique($kinds)) < 2
+                || $clause->dilution !== null
+                || max([1, ...$clause->parts]) > 1
+                || ! in_array('basecoat', $kinds, true);
             array_push($clauses, ...($isMixed ? [$text] : $this->parted($text)));
         }
 
@@ -132,11 +159,14 @@ final readonly class Outline
             }
         }
         $parts = [];
-        foreach (preg_split('/\s*(?:(?:\+|&|(?<!\bwashed\s)(?<!\bshaded\s)(?<!brushed\s)(?<!lighted\s)(?<!\bedged\s)(?<!glazed\s)(?<!layered\s)(?<!stippled\s)\b(?:and|with)\b(?:\s+an?\b)?)|\s(?=(?:washed|shaded|dry[- ]?brushed|highlighted|edged|glazed|layered|stippled)\s+(?:with|in|using)\b))\s*/iu', $text, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $at]) {
+        foreach (preg_split('/\s*(?:(?:\+|&|(?<!\bwashed\s)(?<!\bshaded\s)(?<!brushed\s)(?<!lighted\s)(?<!\bedged\s)(?<!glazed\s)(?<!layered\s)(?<!stippled\s)\b(?:and|with)\b(?:\s+an?\b)?)|\s(?=(?:washed|shaded|dry[- ]?brushed|highlighted|edged|glazed|layered|stippled)\s+(?:with|in|using)\b))\s*/iu', $text, -1, PREG_SPLIT_OFFSET_CAPTURE)
+            ?: [] as [$part, $at]) {
             $last = count($parts) - 1;
             $before = $last < 0 ? '' : $parts[$last];
             // A joint parts two paints; else it belongs to the words before it.
-            $parts = $last >= 0 && ! ($this->isStepOf($before) && $this->isStepOf($part)) ? [...array_slice($parts, 0, $last), $before.' with '.$part] : [...$parts, $part];
+            $parts = $last >= 0 && ! ($this->isStepOf($before) && $this->isStepOf($part))
+                ? [...array_slice($parts, 0, $last), $before.' with '.$part]
+                : [...$parts, $part];
         }
 
         return $parts;
@@ -154,7 +184,11 @@ final readonly class Outline
         $told = [];
         foreach ($clauses as $text) {
             $before = $told[count($told) - 1] ?? '';
-            $isTaken = preg_match('/\b(?:with|use) (?:it|that|this|them)\b/iu', $text) === 1 && preg_match('/\b(?:tak(?:e|es|en|ing)|took|grab(?:s|bed|bing)?|get(?:s|ting)?|got|us(?:e|ed|ing))\s+(?:(?:my|the|some|a bit of|out)\s+)?\p{L}/iu', $before) === 1
+            $isTaken = preg_match('/\b(?:with|use) (?:it|that|this|them)\b/iu', $text) === 1
+                && preg_match(
+                    '/\b(?:tak(?:e|es|en|ing)|took|grab(?:s|bed|bing)?|get(?:s|ting)?|got|us(?:e|ed|ing))\s+(?:(?:my|the|some|a bit of|out)\s+)?\p{L}/iu',
+                    $before,
+                ) === 1
                 && $this->isStepOf($before) && ! $this->isStepOf($text);
             if ($isTaken) {
                 array_pop($told);
@@ -179,32 +213,65 @@ final readonly class Outline
      */
     private function headed(string $line): array
     {
-        if (preg_match('/^([^:(]{2,40}?|[^:(.]{2,90}\s(?:first|next|then|last)(?=:))\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1 || preg_match('/\d$/', $found[1]) === 1) {
-            return preg_match('/^(?!(?:next|then|first|finally|lastly|now|after|later|last|also|so|ok|okay|well|again)\b)((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'.self::SHORT.')\b.+)$/iu', $line, $found) === 1 && Words::technique($found[1])[0] === null && $this->names->exactly(Words::bare($found[1])) === []
+        if (
+            preg_match('/^([^:(]{2,40}?|[^:(.]{2,90}\s(?:first|next|then|last)(?=:))\s*(?::|\s[-–—=]\s)\s*(.+)$/u', $line, $found) !== 1
+            || preg_match('/\d$/', $found[1]) === 1
+        ) {
+            return preg_match(
+                '/^(?!(?:next|then|first|finally|lastly|now|after|later|last|also|so|ok|okay|well|again)\b)((?:the )?[\p{L}\'’-]+(?: [\p{L}\'’-]+)?),\s*((?:'
+                    .self::SHORT.')\b.+)$/iu',
+                $line,
+                $found,
+            ) === 1
+                && Words::technique($found[1])[0] === null
+                && $this->names->exactly(Words::bare($found[1])) === []
                 ? [$found[1], $found[2]]
                 : [null, $line];
         }
         [, $head, $rest] = $found;
         $head = preg_match(self::COMES_FIRST, $head, $first) === 1 ? $first[1] : $head;
-        $head = (string) preg_replace('/^(?:and |so |okay |right )?(?:first|next(?: up)?(?: is| are)?|then|last|lastly|now(?: for)?|on to|moving on to|for),?\s+(?=(?:the|his|her|its|their)\b)/iu', '', $head);
+        $head = (string) preg_replace(
+            '/^(?:and |so |okay |right )?(?:first|next(?: up)?(?: is| are)?|then|last|lastly|now(?: for)?|on to|moving on to|for),?\s+(?=(?:the|his|her|its|their)\b)/iu',
+            '',
+            $head,
+        );
         if (preg_match('/^(?:area|part|section|piece)$/iu', $head) === 1 && ! $this->isStepOf($rest)) {
             return [$rest, ''];
         }
         // "In the box: skin" names the skin.
-        if (count(preg_split('/\s+/u', trim($rest)) ?: []) <= 2 && Words::isThing($rest) && $this->names->exactly(Words::bare($rest)) === [] && Words::technique($head)[0] === null && ! Words::isThing($head)) {
+        if (
+            count(preg_split('/\s+/u', trim($rest)) ?: []) <= 2
+            && Words::isThing($rest)
+            && $this->names->exactly(Words::bare($rest)) === []
+            && Words::technique($head)[0] === null
+            && ! Words::isThing($head)
+        ) {
             return [$rest, ''];
         }
         // "The boots were simple: ..." names the boots.
-        $head = (string) preg_replace('/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got)\b.*$/iu', '$1', $head);
-        if (preg_match('/^(.{2,30}),\s*(.{2,20})$/u', $head, $two) === 1 && Words::technique($two[1])[0] === null && Words::technique($two[2])[0] !== null) {
+        $head = (string) preg_replace(
+            '/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got)\b.*$/iu',
+            '$1',
+            $head,
+        );
+        if (
+            preg_match('/^(.{2,30}),\s*(.{2,20})$/u', $head, $two) === 1
+            && Words::technique($two[1])[0] === null
+            && Words::technique($two[2])[0] !== null
+        ) {
             return [$two[1], "$two[2] $rest"];
         }
         if (Words::isGround($head) || (preg_match('/^base$/iu', $head) === 1 && $this->isOfTheGround($rest))) {
             return ['Base', $rest];
         }
         // "Rope = driftwood + umber" tells of the rope, whatever paint is called so.
-        $isPaint = preg_match('/\s=\s/', $line) !== 1 && $this->names->exactly(Words::bare($head)) !== [] && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
-        $isName = preg_match(self::NO_HEAD, $head) !== 1 && in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true) && ! $isPaint && count(preg_split('/\s+/u', $head) ?: []) <= 5;
+        $isPaint = preg_match('/\s=\s/', $line) !== 1
+            && $this->names->exactly(Words::bare($head)) !== []
+            && ! ($this->isStepOf($rest) && Words::technique(explode(' ', ltrim($rest))[0])[0] !== null);
+        $isName = preg_match(self::NO_HEAD, $head) !== 1
+            && in_array(Words::technique($head)[0], [null, 'eye', 'lens', 'gem'], true)
+            && ! $isPaint
+            && count(preg_split('/\s+/u', $head) ?: []) <= 5;
 
         // "Base: Navy" says the technique before the colon.
         return $isName ? [$head, $rest] : [null, "$head $rest"];
@@ -217,7 +284,11 @@ final readonly class Outline
      */
     private function led(string $line): array
     {
-        if (preg_match('/^([\p{L}-]{3,20})\s+(.{3,})$/u', $line, $found) !== 1 || Words::technique($found[1])[0] !== null || preg_match('/[:,]/u', $found[1]) === 1) {
+        if (
+            preg_match('/^([\p{L}-]{3,20})\s+(.{3,})$/u', $line, $found) !== 1
+            || Words::technique($found[1])[0] !== null
+            || preg_match('/[:,]/u', $found[1]) === 1
+        ) {
             return [null, $line];
         }
         $words = preg_split('/\s+/u', $line) ?: [];

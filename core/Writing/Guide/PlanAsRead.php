@@ -57,7 +57,12 @@ final class PlanAsRead
     {
         $name = mb_substr(trim((string) preg_replace('/^(?:the|his|her|its)\s+/iu', '', trim($name))), 0, self::LONGEST_AREA);
         $name = $name === '' ? 'Model' : mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
-        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name))), '-'), 0, self::LONGEST_ID) ?: 'area';
+        $id = mb_substr(
+            trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name))), '-'),
+            0,
+            self::LONGEST_ID,
+        )
+            ?: 'area';
         $this->areas[$id] ??= $name;
 
         return $this->area = $id;
@@ -78,7 +83,10 @@ final class PlanAsRead
         if ($kind === Kind::Primer && $technique->id === 'spray-layer') {
             return $this->named('primer');
         }
-        $isVarnish = $technique->family === Family::Varnish && $clause->paints !== [] && ! $technique->does(Nature::LaysChippingFluid) && $technique->id !== 'gloss-spot';
+        $isVarnish = $technique->family === Family::Varnish
+            && $clause->paints !== []
+            && ! $technique->does(Nature::LaysChippingFluid)
+            && $technique->id !== 'gloss-spot';
 
         return match ($isVarnish ? $clause->paints[0]->finish : null) {
             Finish::Gloss => $this->named($clause->area === null ? 'gloss-coat' : 'gloss-spot'),
@@ -90,7 +98,10 @@ final class PlanAsRead
     /** What one does may be done with another paint, unless that covers where a wash or a glaze was said. */
     public function goesOn(string $last, Kind $kind): bool
     {
-        return $this->named($last)->takes->accepts($kind) && $last !== 'basecoat' && ($kind === Kind::Primer || ! in_array($last, ['primer', 'spray-from-above'], true)) && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
+        return $this->named($last)->takes->accepts($kind)
+            && $last !== 'basecoat'
+            && ($kind === Kind::Primer || ! in_array($last, ['primer', 'spray-from-above'], true))
+            && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
     }
 
     /** @return array{string|null}|null the area that got the step, null in it for the model as a whole; null when there is no such step */
@@ -144,7 +155,11 @@ final class PlanAsRead
         $steps = $this->steps[$area] ?? [];
         $step = array_pop($steps);
         $how = $this->named($technique);
-        if ($step === null || $step->mix === null || array_filter($step->mix->kinds(), static fn(Kind $kind): bool => ! $how->takes->accepts($kind)) !== []) {
+        if (
+            $step === null
+            || $step->mix === null
+            || array_filter($step->mix->kinds(), static fn(Kind $kind): bool => ! $how->takes->accepts($kind)) !== []
+        ) {
             return false;
         }
         try {
@@ -183,7 +198,13 @@ final class PlanAsRead
             default => Undercoat::plain($ground[0]),
         };
 
-        return Plan::of('From a guide', ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, FinishLevel::TableReady), $undercoat, $areas, wholeModel: $this->whole);
+        return Plan::of(
+            'From a guide',
+            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, FinishLevel::TableReady),
+            $undercoat,
+            $areas,
+            wholeModel: $this->whole,
+        );
     }
 
     /** What a paint does of which nobody says it: over a base that was washed it is the base again, or a light. */
@@ -216,10 +237,19 @@ final class PlanAsRead
         for ($at = count($steps) - 1; $at >= 0 && ($before === null || $before->isTransparent() || $before->isClear()); $at--) {
             $before = $steps[$at]->mix;
         }
-        if ($clause->addsToTheLast && count($clause->paints) === 1 && $before !== null && count($before->ingredients) === 1 && ! $before->holds($clause->paints[0]->id)) {
+        if (
+            $clause->addsToTheLast
+            && count($clause->paints) === 1
+            && $before !== null
+            && count($before->ingredients) === 1
+            && ! $before->holds($clause->paints[0]->id)
+        ) {
             [$one, $other] = $clause->thinner === null ? $clause->dilution ?? self::ADDED : self::ADDED;
 
-            return $step->with(Mix::of([Ingredient::of($before->ingredients[0]->paint, self::parts($one)), Ingredient::of($clause->paints[0], self::parts($other))]));
+            return $step->with(Mix::of([
+                Ingredient::of($before->ingredients[0]->paint, self::parts($one)),
+                Ingredient::of($clause->paints[0], self::parts($other)),
+            ]));
         }
 
         return self::done($step, $clause);
@@ -232,8 +262,21 @@ final class PlanAsRead
             $ingredients = $step->mix->ingredients ?? [];
             // "Mixed with chalk, 3 : 1" speaks of the two of them.
             $step = $clause->thinner === null && $clause->paints === [] && count($ingredients) === 2
-                ? $step->with(Mix::of([Ingredient::of($ingredients[0]->paint, self::parts($one)), Ingredient::of($ingredients[1]->paint, self::parts($other))]), $step->dilution)
-                : $step->with($step->mix, Dilution::of(max(1, min(Dilution::MOST_PARTS, $one)), min(Dilution::MOST_PARTS, $other), $clause->thinner ?? $step->technique->usual->with));
+                ? $step->with(
+                    Mix::of([
+                        Ingredient::of($ingredients[0]->paint, self::parts($one)),
+                        Ingredient::of($ingredients[1]->paint, self::parts($other)),
+                    ]),
+                    $step->dilution,
+                )
+                : $step->with(
+                    $step->mix,
+                    Dilution::of(
+                        max(1, min(Dilution::MOST_PARTS, $one)),
+                        min(Dilution::MOST_PARTS, $other),
+                        $clause->thinner ?? $step->technique->usual->with,
+                    ),
+                );
         }
 
         return $clause->coats === null ? $step : $step->inCoats($clause->coats);

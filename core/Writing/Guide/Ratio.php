@@ -16,7 +16,9 @@ final readonly class Ratio
 
     private const PAINT = '(?:(?:the |of )?(?:paint|wash|ink|colou?r|shade|glaze))';
 
-    private const WORDS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10];
+    private const WORDS = [
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+    ];
 
     /** Beyond these it is a time, or a size. */
     private const MOST = 20.0;
@@ -41,7 +43,11 @@ final readonly class Ratio
                 if ($paint > 0.0 && $paint <= self::MOST && $thinner <= self::MOST) {
                     $rest = str_replace($found[0], ' '.($found['name'] ?? '').' ', $text);
 
-                    return new self(self::whole($paint, $thinner), self::thinner($found['with'] ?? '') ?? self::thinner($rest), self::without($rest));
+                    return new self(
+                        self::whole($paint, $thinner),
+                        self::thinner($found['with'] ?? '') ?? self::thinner($rest),
+                        self::without($rest),
+                    );
                 }
             }
         }
@@ -100,7 +106,12 @@ final readonly class Ratio
 
     private static function without(string $text): string
     {
-        return (string) preg_replace('/\b(?:thinned|diluted|watered|mixed|cut)?(?: down)? ?(?:with |of |in )?(?:a (?:bit|little|touch|drop) of |some |plenty of )?'.self::THINNER.'\b|\b(?:thinned|diluted|watered)(?: down)?\b/iu', ' ', $text);
+        return (string) preg_replace(
+            '/\b(?:thinned|diluted|watered|mixed|cut)?(?: down)? ?(?:with |of |in )?(?:a (?:bit|little|touch|drop) of |some |plenty of )?'
+                .self::THINNER.'\b|\b(?:thinned|diluted|watered)(?: down)?\b/iu',
+            ' ',
+            $text,
+        );
     }
 
     private static function value(string $said): float

@@ -26,7 +26,8 @@ final class Words
         'satin (?:varnish|coat)(?:ed|ing)?' => 'satin-coat',
         'texture paste|ground paste|mud paste' => 'texture-paste',
         'tufts?|static grass|flock(?:ing)?' => 'tuft',
-        'pva(?: glue)?(?:\W+(?:and|then|with|plus)?\s*(?:some |fine )?(?:sand|grit|gravel))?|sand and (?:grit|gravel|stones)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand' => 'grit',
+        'pva(?: glue)?(?:\W+(?:and|then|with|plus)?\s*(?:some |fine )?(?:sand|grit|gravel))?|sand and (?:grit|gravel|stones)|grit|gravel|(?:glue|add|sprinkle)s? (?:some )?(?:fine )?sand'
+            => 'grit',
         'chip(?:s|ped|ping)?|spong(?:e|es|ed|ing)' => 'chip',
         'freehand(?:s|ed|ing)?' => 'freehand',
         '(?:spray|mist)(?:s|ed|ing)?(?=.{0,40}\bfrom (?:above|the top)\b)' => 'spray-from-above',
@@ -39,7 +40,8 @@ final class Words
         'one[- ]coat(?: transparent)?' => 'one-coat',
         'base rims?|rims? of the base|rims?' => 'rim',
         'touch(?:ed|ing)?[- ]?ups?|tidy(?:ing)? up|tidied up' => 'touch-up',
-        'ehl|pick(?:s|ed|ing)? out (?:the |all |its )*(?:\w+ )?edges|edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges' => 'edge-highlight',
+        'ehl|pick(?:s|ed|ing)? out (?:the |all |its )*(?:\w+ )?edges|edge[- ]?highlight(?:s|ed|ing)?|highlight(?:s|ed|ing)? (?:the |all |its )*(?:\w+ )?edges'
+            => 'edge-highlight',
         'stippl(?:e|es|ed|ing)' => 'stipple',
         'glaz(?:e|es|ed|ing)' => 'glaze',
         'black[- ]?lin(?:e|es|ed|ing)|lin(?:ed|ing)' => 'lining',
@@ -47,7 +49,8 @@ final class Words
         'shad(?:e|es|ed|ing)|wash(?:es|ed|ing)?' => 'wash',
         'highlight(?:s|ed|ing)?|hl|h[1-4](?=\s*[:=])' => 'highlight',
         'last points?|dots?|corners?' => 'dot',
-        'layer(?:s|ed|ing)?|lyr|l[1-4](?=\s*[:=])|re[- ]?establish(?:es|ed|ing)?|re[- ]?bas(?:e|es|ed|ing)|(?:brings?|brought|bringing|built|build|worked?|went|goes|go)(?: it| them| the [\p{L}-]+)? back up' => 'layer',
+        'layer(?:s|ed|ing)?|lyr|l[1-4](?=\s*[:=])|re[- ]?establish(?:es|ed|ing)?|re[- ]?bas(?:e|es|ed|ing)|(?:brings?|brought|bringing|built|build|worked?|went|goes|go)(?: it| them| the [\p{L}-]+)? back up'
+            => 'layer',
         'prim(?:e|es|ed|ing)|primer|undercoat(?:s|ed|ing)?' => 'primer',
         'zenithal(?:ly)?' => 'spray-from-above',
         'varnish(?:es|ed|ing)?|seal(?:s|ed|ing)?' => 'matt-coat',
@@ -58,9 +61,11 @@ final class Words
     ];
 
     private const PLACES = [
-        'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)' => Place::AllButRecesses,
+        'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)'
+            => Place::AllButRecesses,
         '(?:top|upper|raised) folds|tops? of (?:the |all )*folds' => Place::RaisedParts,
-        'leav(?:e|es|ing)(?: it| the wash| the shade| paint)?(?: out of| in| from)?(?: the)? (?:\w+ )?(?:recess(?:es)?|folds?|shadows?|gaps)(?: dark| alone| as they are)?' => Place::AllButRecesses,
+        'leav(?:e|es|ing)(?: it| the wash| the shade| paint)?(?: out of| in| from)?(?: the)? (?:\w+ )?(?:recess(?:es)?|folds?|shadows?|gaps)(?: dark| alone| as they are)?'
+            => Place::AllButRecesses,
         'lower half|bottom half' => Place::LowerHalf,
         'tips' => Place::Tips,
         'roots' => Place::Roots,
@@ -73,7 +78,10 @@ final class Words
         'all over|everywhere|everything(?!\s+[\p{L}-]+\s+(?:in|with)\b)|the whole (?:thing|model|area)' => Place::Everywhere,
     ];
 
-    private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'a' => 1, 'couple' => 2, 'few' => 3, 'another' => 1];
+    private const NUMBERS = [
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'a' => 1, 'couple' => 2,
+        'few' => 3, 'another' => 1,
+    ];
 
     /** What joins, fills and praises. */
     private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right|about|back|moving|hello|hi|welcome|heavy|followed|pick|picked|went|go|going|using|doing|done|did|wanted|want|show|today|simple|quick';
@@ -90,13 +98,19 @@ final class Words
     /** A line that only says what is done until the next one: "Washes", "Base colours". */
     public static function isStage(string $line): bool
     {
-        return preg_match('/^(?:the |all )?(?:first |second |final |last )?(?:base(?:[- ]?coats?)?(?:ing)?(?: colou?rs?| coats?| layers?)?|basecoating|wash(?:es|ing)?|shad(?:es?|ing)|highlights?|highlighting|dry[- ]?brush(?:ing)?|glaz(?:es?|ing)|layers|layering|edge highlights?|edging|varnish(?:ing)?)\s*:?$/iu', trim($line)) === 1;
+        return preg_match(
+            '/^(?:the |all )?(?:first |second |final |last )?(?:base(?:[- ]?coats?)?(?:ing)?(?: colou?rs?| coats?| layers?)?|basecoating|wash(?:es|ing)?|shad(?:es?|ing)|highlights?|highlighting|dry[- ]?brush(?:ing)?|glaz(?:es?|ing)|layers|layering|edge highlights?|edging|varnish(?:ing)?)\s*:?$/iu',
+            trim($line),
+        ) === 1;
     }
 
     /** A heading under which paints are listed. */
     public static function isListHeading(string $line): bool
     {
-        return preg_match('/^(?:the |my )?(?:(?:paints?|colou?rs)(?: list| used| needed| required|(?: that)? (?:i|you|we)(?:\'ll| will)?(?: need| used?)?)?|(?:what )?(?:you|i|we)(?:\'ll| will)? (?:need|used?)|materials|tools|supplies|needed|shopping(?: list)?|list)(?: (?:for|of) [^:.]{1,30}| here| below)?\s*:?\s*$/iu', trim($line)) === 1;
+        return preg_match(
+            '/^(?:the |my )?(?:(?:paints?|colou?rs)(?: list| used| needed| required|(?: that)? (?:i|you|we)(?:\'ll| will)?(?: need| used?)?)?|(?:what )?(?:you|i|we)(?:\'ll| will)? (?:need|used?)|materials|tools|supplies|needed|shopping(?: list)?|list)(?: (?:for|of) [^:.]{1,30}| here| below)?\s*:?\s*$/iu',
+            trim($line),
+        ) === 1;
     }
 
     /** @return array{string|null, string} the technique, if one is said, and what is left of the text */
@@ -160,12 +174,19 @@ final class Words
             }
         }
 
-        if (preg_match('/^\W*([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:is|are|was|were)\s+(?:just\s+|plain\s+)?¤/iu', $text, $found) === 1 && self::isThing($found[1])) {
+        if (
+            preg_match('/^\W*([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:is|are|was|were)\s+(?:just\s+|plain\s+)?¤/iu', $text, $found) === 1
+            && self::isThing($found[1])
+        ) {
             return $found[1];
         }
 
         // "Trousers ¤0¤": a thing that models have, right before its paint.
-        return $isBare && preg_match('/^\W*(?:the\s+)?((?:[\p{L}-]+\s+(?:and|&)\s+)?[\p{L}-]+)\s+¤\d+¤\W*$/iu', $text, $found) === 1 && self::isThing($found[1]) ? $found[1] : null;
+        return $isBare
+            && preg_match('/^\W*(?:the\s+)?((?:[\p{L}-]+\s+(?:and|&)\s+)?[\p{L}-]+)\s+¤\d+¤\W*$/iu', $text, $found) === 1
+            && self::isThing($found[1])
+            ? $found[1]
+            : null;
     }
 
     /** Something models have, by what it is called. */
@@ -177,7 +198,10 @@ final class Words
     /** A place on a face, where it is a face that is painted. */
     public static function isOfAFace(string $name): bool
     {
-        return preg_match('/^(?:cheeks?|cheekbones?|nose|brows?|forehead|chin|jaw|temples?|eye sockets?|lips?|ears?|knuckles)$/iu', trim($name)) === 1;
+        return preg_match(
+            '/^(?:cheeks?|cheekbones?|nose|brows?|forehead|chin|jaw|temples?|eye sockets?|lips?|ears?|knuckles)$/iu',
+            trim($name),
+        ) === 1;
     }
 
     /** What one turns to: "so I started with the coat", "on to the boots". */
@@ -185,7 +209,8 @@ final class Words
     {
         $the = '(?:the|his|her|its|their)\s+'.self::NAME;
         foreach ([
-            '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'.$the.'\s*$/iu',
+            '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'
+                .$the.'\s*$/iu',
             '/^(?:first(?: up)?|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
             '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
             '/\b(?:came|comes?)\s+'.$the.'\s*$/iu',

@@ -16,8 +16,8 @@ use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 
 /**
- * A plan told to others: as text, whose list of paints and tools cannot be incomplete, and as captions for a film, pass by pass. What is written here the
- * reader of guides understands.
+ * A plan told to others: as text, whose list of paints and tools cannot be incomplete, and as captions for a film, pass by pass. What is
+ * written here the reader of guides understands.
  */
 final readonly class WrittenGuide
 {
@@ -95,7 +95,10 @@ final readonly class WrittenGuide
      */
     public function webVtt(Rehearsal $rehearsal, array $minutes = []): string
     {
-        $cues = array_map(static fn(array $one): string => sprintf("%s --> %s\n%s\n", self::clock($one[0], '.'), self::clock($one[1], '.'), $one[2]), $this->cues($rehearsal, $minutes));
+        $cues = array_map(
+            static fn(array $one): string => sprintf("%s --> %s\n%s\n", self::clock($one[0], '.'), self::clock($one[1], '.'), $one[2]),
+            $this->cues($rehearsal, $minutes),
+        );
 
         return "WEBVTT\n\n".implode("\n", $cues);
     }
@@ -122,11 +125,23 @@ final readonly class WrittenGuide
     private static function caption(Pass $pass): string
     {
         $where = $pass->area->name ?? ($pass->isUndercoat ? 'Undercoat' : 'Whole model');
-        $how = array_filter([self::mix($pass->step), self::thinned($pass->step), self::coats($pass->step), self::isBrushed($pass->step) ? $pass->step->brush->label() : ''], static fn(string $one): bool => $one !== '');
+        $how = array_filter(
+            [
+                self::mix($pass->step),
+                self::thinned($pass->step),
+                self::coats($pass->step),
+                self::isBrushed($pass->step) ? $pass->step->brush->label() : '',
+            ],
+            static fn(string $one): bool => $one !== '',
+        );
         $note = $pass->step->note === '' ? '' : "\n{$pass->step->note}";
 
         // An arrow would end the cue's times anew, an empty line the cue.
-        return str_replace('-->', '→', sprintf("%s · %s\n%s%s", $where, $pass->step->technique->label, implode(' · ', $how), (string) preg_replace('/\n{2,}/', "\n", $note)));
+        return str_replace(
+            '-->',
+            '→',
+            sprintf("%s · %s\n%s%s", $where, $pass->step->technique->label, implode(' · ', $how), (string) preg_replace('/\n{2,}/', "\n", $note)),
+        );
     }
 
     private static function isBrushed(Step $step): bool
@@ -138,13 +153,23 @@ final readonly class WrittenGuide
     {
         $whole = (int) floor($seconds);
 
-        return sprintf('%02d:%02d:%02d%s%03d', intdiv($whole, 3600), intdiv($whole, 60) % 60, $whole % 60, $point, (int) floor(1000 * ($seconds - $whole)));
+        return sprintf(
+            '%02d:%02d:%02d%s%03d',
+            intdiv($whole, 3600),
+            intdiv($whole, 60) % 60,
+            $whole % 60,
+            $point,
+            (int) floor(1000 * ($seconds - $whole)),
+        );
     }
 
     /** @param list<Step> $steps */
     private static function numbered(array $steps): string
     {
-        return implode("\n", array_map(static fn(int $at, Step $step): string => sprintf('%d. %s', $at + 1, self::step($step)), array_keys($steps), $steps));
+        return implode(
+            "\n",
+            array_map(static fn(int $at, Step $step): string => sprintf('%d. %s', $at + 1, self::step($step)), array_keys($steps), $steps),
+        );
     }
 
     private static function step(Step $step): string
@@ -152,7 +177,8 @@ final readonly class WrittenGuide
         $words = [trim("{$step->technique->label} ".self::mix($step)), self::thinned($step), self::coats($step), self::place($step)];
         $brush = self::isBrushed($step) ? " ({$step->brush->label()})" : '';
 
-        return implode(', ', array_filter($words, static fn(string $one): bool => $one !== '')).$brush.($step->note === '' ? '' : "\n   {$step->note}");
+        return implode(', ', array_filter($words, static fn(string $one): bool => $one !== '')).$brush
+            .($step->note === '' ? '' : "\n   {$step->note}");
     }
 
     private static function mix(Step $step): string
@@ -167,12 +193,20 @@ final readonly class WrittenGuide
     {
         $asks = in_array('dilution', $step->technique->asks(), true) && $step->mix !== null;
 
-        return ! $asks || $step->technique->family === Family::Undercoat ? '' : ($step->dilution->isStraight() ? 'straight' : sprintf('%d:%d %s', $step->dilution->paint, $step->dilution->thinner, $step->dilution->with->value));
+        return ! $asks || $step->technique->family === Family::Undercoat
+            ? ''
+            : (
+                $step->dilution->isStraight()
+                    ? 'straight'
+                    : sprintf('%d:%d %s', $step->dilution->paint, $step->dilution->thinner, $step->dilution->with->value)
+            );
     }
 
     private static function coats(Step $step): string
     {
-        return ! in_array('coats', $step->technique->asks(), true) || ($step->coats === 1 && $step->technique->usual->coats === 1) ? '' : ($step->coats === 1 ? '1 coat' : "$step->coats coats");
+        return ! in_array('coats', $step->technique->asks(), true) || ($step->coats === 1 && $step->technique->usual->coats === 1)
+            ? ''
+            : ($step->coats === 1 ? '1 coat' : "$step->coats coats");
     }
 
     /** Where it is not where that technique goes anyway. */

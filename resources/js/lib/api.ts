@@ -135,6 +135,19 @@ export const of = <Id extends string>(id: Id) => ({ params: { path: { id } } });
 /** Sends a write under a key of its own, known again when it is sent again. */
 export const under = (key: string) => ({ headers: { [KEY]: key } });
 
+/** What is in a file that somebody handed in. Read once: what is sent is what was looked through, even when the file changes meanwhile. */
+export async function contentOf(file: File): Promise<Blob> {
+    try {
+        return new Blob([await file.arrayBuffer()], { type: file.type || 'application/octet-stream' });
+    } catch {
+        throw new Problem(
+            0,
+            'This file cannot be read',
+            `${file.name} was moved, or the place where it lies is not there any more. Choose it again.`,
+        );
+    }
+}
+
 /** Sends a file as it is. */
 export const sent = (content: Blob, type = 'text/csv') => ({
     body: content as never,

@@ -1,4 +1,4 @@
-import { asProblem, got, type Measured, of, type Problem, type Schemas, sent, server } from './api';
+import { asProblem, contentOf, got, type Measured, of, type Problem, type Schemas, sent, server } from './api';
 import { Latest } from './latest.svelte';
 
 export type Mark = Schemas['Mark'] & { id: number };
@@ -31,8 +31,8 @@ export class PhotoDesk {
         }
         this.busy = `Looking at ${file.name}…`;
         try {
-            const content = new Blob([await file.arrayBuffer()]);
-            this.photo = await got(server.POST('/photos', sent(content, file.type || 'application/octet-stream')));
+            const content = await contentOf(file);
+            this.photo = await got(server.POST('/photos', sent(content, content.type)));
             this.marks = [];
             this.latest.drop();
         } catch (error) {

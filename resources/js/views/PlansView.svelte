@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
-    import { asProblem, got, of, sent, server, type Problem, type Schemas } from '../lib/api';
+    import { asProblem, contentOf, got, of, type Problem, type Schemas, sent, server } from '../lib/api';
     import { tell } from '../lib/notices.svelte';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
@@ -28,8 +28,7 @@
         if (file === undefined) return;
         refused = null;
         try {
-            // Read once: a file that changes or goes away meanwhile is no fault of the server.
-            const content = new Blob([await file.arrayBuffer()]);
+            const content = await contentOf(file);
             const { id, name, added } = await got(server.POST('/plans/file', sent(content, 'text/plain')));
             await push(`/plans/${id}`);
             tell(

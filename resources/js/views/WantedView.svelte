@@ -2,7 +2,8 @@
     import * as v from 'valibot';
     import { Button, FileUploaderButton, TextArea } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
-    import { got, type Named, type Schemas, server } from '../lib/api';
+    import { asProblem, contentOf, got, type Named, type Schemas, server } from '../lib/api';
+    import { warn } from '../lib/notices.svelte';
     import { keep, kept } from '../lib/kept';
     import { plural } from '../lib/words';
     import { STANDINGS, Wanted } from '../lib/wanted.svelte';
@@ -33,7 +34,11 @@
     async function bring(file: File | undefined): Promise<void> {
         if (file === undefined) return;
         wanted.planId = null;
-        wanted.text = await file.text();
+        try {
+            wanted.text = await (await contentOf(file)).text();
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
     }
 
     const told = $derived(

@@ -16,6 +16,9 @@ final class AppServer
 
     private ?Process $process = null;
 
+    /** @var array<string, string> databases that were filled once, by what is in them and at what time; each desk begins as a copy */
+    private static array $filled = [];
+
     private function __construct(
         public readonly string $database,
         private readonly int $port,
@@ -33,16 +36,32 @@ final class AppServer
         return self::with(null, $moment);
     }
 
-    private static function with(?string $seed, ?Moment $moment, ?int $port = null): self
+    private static function with(?string $seed, ?Moment $moment): self
+    {
+        $moment ??= Moment::usual();
+        $key = sprintf('%s %s %s', $seed, $moment->zone, gmdate('Y-m-d H:i', time() + $moment->shiftSeconds));
+        if (! isset(self::$filled[$key])) {
+            self::$filled[$key] = self::fresh($seed, $moment)->database;
+            register_shutdown_function(unlink(...), self::$filled[$key]);
+        }
+        $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
+        copy(self::$filled[$key], $database);
+        $server = new self($database, FreePort::find(), $moment);
+        $server->start();
+
+        return $server;
+    }
+
+    /** Filled, and not served yet. */
+    private static function fresh(?string $seed, Moment $moment, ?int $port = null): self
     {
         $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
         touch($database);
-        $server = new self($database, $port ?? FreePort::find(), $moment ?? Moment::usual());
+        $server = new self($database, $port ?? FreePort::find(), $moment);
         $server->artisan('migrate', '--force', '--quiet');
         if ($seed !== null) {
             $server->artisan($seed);
         }
-        $server->start();
 
         return $server;
     }
@@ -50,7 +69,10 @@ final class AppServer
     /** Another desk at the same address, as when somebody starts there with another database. The one that was must have been killed. */
     public function another(): self
     {
-        return self::with('kalokroma:demo', $this->moment, $this->port);
+        $other = self::fresh('kalokroma:demo', $this->moment, $this->port);
+        $other->start();
+
+        return $other;
     }
 
     public function url(string $path = ''): string

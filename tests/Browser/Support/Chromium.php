@@ -30,12 +30,17 @@ final class Chromium
     public static function open(?Moment $moment = null, int $width = 1280, int $height = 800, bool $draws = false, bool $listens = false): self
     {
         $port = FreePort::find();
-        $process = new Process([(new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver', "--port=$port", '--log-level=SEVERE']);
+        $process = new Process([
+            (new ExecutableFinder)->find('chromedriver', '/usr/bin/chromedriver') ?? 'chromedriver',
+            "--port=$port",
+            '--log-level=SEVERE',
+        ]);
         $process->setTimeout(null)->disableOutput()->start();
         Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
         // The shell is lighter on everything but figures, which the whole browser draws faster.
         $options = (new ChromeOptions)->setBinary($draws ? '/usr/bin/chromium' : '/usr/bin/chromium-headless-shell')->addArguments([
-            ...($draws ? ['--headless', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']), '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            ...($draws ? ['--headless', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']),
+            '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
             "--window-size=$width,$height",
         ]);

@@ -63,6 +63,10 @@ trait CountedHand
 
     private function waitForFocus(string $name): void
     {
-        $this->await('((one) => (one.labels?.[0]?.innerText ?? one.getAttribute("aria-label") ?? one.innerText ?? "").trim() === arguments[0])(document.activeElement)', $name, "$name to have the focus");
+        $this->await(
+            '((one) => (one.labels?.[0]?.innerText ?? one.getAttribute("aria-label") ?? one.innerText ?? "").trim() === arguments[0])(document.activeElement)',
+            $name,
+            "$name to have the focus",
+        );
     }
 }

@@ -32,7 +32,10 @@ final readonly class Moment
     /** The day so many days from then, as Y-m-d. */
     public function day(int $from): string
     {
-        return (new DateTimeImmutable('@'.(time() + $this->shiftSeconds)))->setTimezone(new DateTimeZone($this->zone))->modify("+$from days")->format('Y-m-d');
+        return (new DateTimeImmutable('@'.(time() + $this->shiftSeconds)))
+            ->setTimezone(new DateTimeZone($this->zone))
+            ->modify("+$from days")
+            ->format('Y-m-d');
     }
 
     /** Makes a page's own clock tell that time; run in it before anything else is. */

@@ -16,7 +16,8 @@ final readonly class Views
 {
     /** Those kept in docs/screenshots. */
     public const PICTURED = [
-        'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-paint', 'handbook', 'painting', 'mixing', 'plan-recipe',
+        'bench', 'plans', 'muster', 'plan', 'plan-figure', 'plan-quilt', 'plan-score', 'plan-paint', 'handbook', 'painting', 'mixing',
+        'plan-recipe',
         'evenings', 'lessons', 'shelf', 'shelf-list', 'logbook', 'guide', 'batch-squad',
     ];
 
@@ -99,7 +100,10 @@ final readonly class Views
             },
             'guide' => function (): void {
                 $this->open('#/plans/guide', 'textarea');
-                $this->type('textarea', "How I paint ferry wardens\nPrime with Mid Grey Primer, then a zenithal of Bone Primer.\nOilskin coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: Boot Brown, Soot Wash\nDrybrush 2 parts Saddle Tan + 1 part Straw\nGlaze with Ghost Blue 1:4");
+                $this->type(
+                    'textarea',
+                    "How I paint ferry wardens\nPrime with Mid Grey Primer, then a zenithal of Bone Primer.\nOilskin coat: base Oilskin Yellow, wash Umber Wash 1:1, highlight Oilskin Yellow with a touch of Chalk\nBoots: Boot Brown, Soot Wash\nDrybrush 2 parts Saddle Tan + 1 part Straw\nGlaze with Ghost Blue 1:4",
+                );
                 $this->await('section[aria-label="What is understood"] .areas div:nth-child(2) li:nth-child(4)');
             },
             'evenings' => function (): void {
@@ -145,7 +149,9 @@ final readonly class Views
             },
             'batch' => function (): void {
                 $this->batch('Night shift');
-                $this->chromium->driver->executeScript('location.hash = "#/batches/" + document.querySelector("main select option[selected], main select").closest("select").value');
+                $this->chromium->driver->executeScript(
+                    'location.hash = "#/batches/" + document.querySelector("main select option[selected], main select").closest("select").value',
+                );
                 $this->await('[data-cell]');
             },
             'batch-squad' => function (): void {
@@ -225,13 +231,17 @@ final readonly class Views
         $this->chromium->driver->get('about:blank');
         $this->chromium->driver->get($this->server->url($hash));
         $this->await($ready);
-        $this->chromium->driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))');
+        $this->chromium->driver->executeAsyncScript(
+            'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))',
+        );
     }
 
     /** Waits until nothing fades or slides any more. */
     public function settle(): void
     {
-        $this->chromium->driver->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter((one) => one.effect.getComputedTiming().endTime !== Infinity).map((one) => one.finished)).then(done))');
+        $this->chromium->driver->executeAsyncScript(
+            'const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter((one) => one.effect.getComputedTiming().endTime !== Infinity).map((one) => one.finished)).then(done))',
+        );
     }
 
     public function theme(string $theme): void
@@ -242,7 +252,9 @@ final readonly class Views
 
     public function await(string $selector, int $seconds = 45): void
     {
-        $this->chromium->driver->wait($seconds, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($selector)));
+        $this->chromium->driver->wait($seconds, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(
+            WebDriverBy::cssSelector($selector),
+        ));
     }
 
     private function find(WebDriverBy $which): RemoteWebElement
@@ -307,7 +319,12 @@ final readonly class Views
 
     private function wanted(): void
     {
-        $this->open('#/mixing/list?'.http_build_query(['text' => "Oilskn Yelow\nDeep Tide\nC23\nsoot wash\nMarsh Umber #5b4632\nScarlet #e01010\nsome old green"]), 'tbody tr:nth-child(7)');
+        $this->open(
+            '#/mixing/list?'.http_build_query([
+                'text' => "Oilskn Yelow\nDeep Tide\nC23\nsoot wash\nMarsh Umber #5b4632\nScarlet #e01010\nsome old green",
+            ]),
+            'tbody tr:nth-child(7)',
+        );
     }
 
     private function photo(): void

@@ -42,7 +42,14 @@ final class AmountsTest extends TestCase
     public static function wild(): iterable
     {
         foreach ([1, 2, 3, 5, 7, 10, 24, 60] as $models) {
-            foreach (['navy 2:1', 'navy*3 sky*1 1:1', 'red*5 orange*2 snow*1 3:2', 'ruby 1:9', 'ruby*1 medium-thin 1:4', 'umber-wash 1:0'] as $mix) {
+            foreach ([
+                'navy 2:1',
+                'navy*3 sky*1 1:1',
+                'red*5 orange*2 snow*1 3:2',
+                'ruby 1:9',
+                'ruby*1 medium-thin 1:4',
+                'umber-wash 1:0',
+            ] as $mix) {
                 yield "$models, $mix" => [$models, $mix];
             }
         }
@@ -59,7 +66,10 @@ final class AmountsTest extends TestCase
         foreach ($parts as $at => $part) {
             self::assertSame($part * $drops[0], $parts[0] * $drops[$at]);
         }
-        self::assertSame($mixture->dilution->thinner * array_sum(array_slice($drops, 0, count($parts))), $mixture->dilution->paint * ($drops[count($parts)] ?? 0));
+        self::assertSame(
+            $mixture->dilution->thinner * array_sum(array_slice($drops, 0, count($parts))),
+            $mixture->dilution->paint * ($drops[count($parts)] ?? 0),
+        );
         $common = array_reduce($drops, static fn(int $one, int $other): int => self::common($one, $other), 0);
         self::assertGreaterThanOrEqual($mixture->neededMl - 1e-9, array_sum($drops) * 0.045);
         self::assertLessThan($mixture->neededMl, array_sum($drops) * 0.045 * ($common - 1) / $common + 1e-9);
@@ -87,7 +97,11 @@ final class AmountsTest extends TestCase
         $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy"), 10);
         $pass = self::pass($amounts, 'coat-1')->pass;
 
-        self::assertEqualsWithDelta(0.4 * self::pass($amounts, 'coat-1')->mixtures[0]->neededMl, $amounts->pass($pass, 4)->mixtures[0]->neededMl, 1e-9);
+        self::assertEqualsWithDelta(
+            0.4 * self::pass($amounts, 'coat-1')->mixtures[0]->neededMl,
+            $amounts->pass($pass, 4)->mixtures[0]->neededMl,
+            1e-9,
+        );
     }
 
     public function testAMotherMixIsWalkedOn(): void
@@ -107,7 +121,10 @@ final class AmountsTest extends TestCase
         // Of thirteen drops twice 3 navy, 1 sky and 2 water are taken; all the rest comes in.
         self::assertNotNull($walked);
         self::assertSame(12, $walked->keepDrops);
-        self::assertSame([...$navy > 6 ? ['Navy '.($navy - 6), 'Sky '.($sky - 2)] : [], "Snow $snow", 'water '.($water - 4)], array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add));
+        self::assertSame(
+            [...$navy > 6 ? ['Navy '.($navy - 6), 'Sky '.($sky - 2)] : [], "Snow $snow", 'water '.($water - 4)],
+            array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add),
+        );
         self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 5, 0.045), 'no whole round is left');
         self::assertNull(WalkedOn::between($base->pass, $base->mixtures[0], $light->mixtures[0], 60, 0.045));
         self::assertNull(WalkedOn::between($layer->pass, $layer->mixtures[0], $base->mixtures[0], 60, 0.045), 'nothing is taken out of a mix');
@@ -121,14 +138,20 @@ final class AmountsTest extends TestCase
         $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 2, 0.045);
 
         self::assertNotNull($walked);
-        self::assertSame([2, ['Red 2']], [$walked->keepDrops, array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add)]);
+        self::assertSame(
+            [2, ['Red 2']],
+            [$walked->keepDrops, array_map(static fn(Pour $one): string => "{$one->name()} $one->drops", $walked->add)],
+        );
     }
 
     /** What is said to lie there was poured, and is more than nothing only by palette and rounding. */
     public function testNoMoreIsLeftOnThePaletteThanWasPoured(): void
     {
         foreach (range(1, 40, 3) as $models) {
-            $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*5 sky*2 2:1 x2\n wash umber-wash\n highlight sky x1"), $models);
+            $amounts = Amounts::of(
+                PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*5 sky*2 2:1 x2\n wash umber-wash\n highlight sky x1"),
+                $models,
+            );
             foreach ($amounts->passes() as $pass) {
                 foreach ($pass->mixtures as $mixture) {
                     $left = $amounts->leftOnPalette($pass, $mixture);
@@ -143,7 +166,10 @@ final class AmountsTest extends TestCase
     public function testASingleDropToManyIsATouchOnTheBrush(): void
     {
         $added = static function (string $thinned): array {
-            $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*7 sky*1 $thinned x1\n layer navy*7 sky*1 snow*1 $thinned x1"), 1);
+            $amounts = Amounts::of(
+                PlanSketch::plan("area coat broad-folds main cloth\n basecoat navy*7 sky*1 $thinned x1\n layer navy*7 sky*1 snow*1 $thinned x1"),
+                1,
+            );
             [$base, $layer] = [self::pass($amounts, 'coat-1'), self::pass($amounts, 'coat-2')];
             $walked = WalkedOn::between($base->pass, $base->mixtures[0], $layer->mixtures[0], 16, 0.045);
 
@@ -177,7 +203,13 @@ final class AmountsTest extends TestCase
     {
         $amounts = Amounts::of(PlanSketch::plan("area coat broad-folds main cloth\n glaze navy water 1:9 x1\n layer navy*1 snow*1 1:1 x1"), 10);
 
-        self::assertNull(WalkedOn::between(self::pass($amounts, 'coat-1')->pass, self::pass($amounts, 'coat-1')->mixtures[0], self::pass($amounts, 'coat-2')->mixtures[0], 60, 0.045));
+        self::assertNull(WalkedOn::between(
+            self::pass($amounts, 'coat-1')->pass,
+            self::pass($amounts, 'coat-1')->mixtures[0],
+            self::pass($amounts, 'coat-2')->mixtures[0],
+            60,
+            0.045,
+        ));
     }
 
     public function testACanLeavesMostOfItInTheAir(): void

@@ -46,10 +46,24 @@ final class BatchTest extends TestCase
         $wet = Amounts::of($plan, 4, $measures)->wetMl($step, $plan->areas[0], 1.0);
         $spent = $batch->spends('coat-1', Used::asPlanned($step), [2], null, $measures);
 
-        self::assertEqualsWithDelta($measures->wetFilmMm * 0.1 * $plan->model->surfaceCm2() * $plan->areas[0]->size->share() * 2 * self::reached($plan) / (1.0 - $measures->loss), $wet, 1e-9);
+        self::assertEqualsWithDelta(
+            $measures->wetFilmMm * 0.1 * $plan->model->surfaceCm2()
+                * $plan->areas[0]->size->share() * 2 * self::reached($plan) / (1.0 - $measures->loss),
+            $wet,
+            1e-9,
+        );
         self::assertEqualsWithDelta(['navy' => 0.5 * $wet / 4.0, 'blue' => 0.5 * $wet * 3.0 / 4.0], $spent, 1e-12);
-        self::assertEqualsWithDelta(4.0 * $spent['blue'], $batch->spends('coat-1', Used::asPlanned($step), [1, 2, 3, 4], null, $measures)['blue'], 1e-12);
-        self::assertEqualsWithDelta(0.5 * $spent['blue'], $batch->spends('coat-1', Used::asPlanned($step), [1], 1, $measures)['blue'], 1e-12, 'One coat of two.');
+        self::assertEqualsWithDelta(
+            4.0 * $spent['blue'],
+            $batch->spends('coat-1', Used::asPlanned($step), [1, 2, 3, 4], null, $measures)['blue'],
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            0.5 * $spent['blue'],
+            $batch->spends('coat-1', Used::asPlanned($step), [1], 1, $measures)['blue'],
+            1e-12,
+            'One coat of two.',
+        );
         self::assertSame([], $batch->spends('gone', Used::asPlanned($step), [1], null, $measures));
     }
 
@@ -61,7 +75,12 @@ final class BatchTest extends TestCase
         $begun = Batch::of(SquadPlan::alike($plan, 3), [self::entry(new Done('coat-1', 1, 2, 100, 'a', [1, 3]), $plan)]);
         $one = $fresh->spends('coat-1', Used::asPlanned($step), [1], 1)['navy'];
 
-        self::assertEqualsWithDelta(4.0 * $one, $begun->spends('coat-1', Used::asPlanned($step), [1, 2, 3], null)['navy'], 1e-12, 'Two coats on model 2, one each on 1 and 3.');
+        self::assertEqualsWithDelta(
+            4.0 * $one,
+            $begun->spends('coat-1', Used::asPlanned($step), [1, 2, 3], null)['navy'],
+            1e-12,
+            'Two coats on model 2, one each on 1 and 3.',
+        );
         self::assertEqualsWithDelta(6.0 * $one, $fresh->spends('coat-1', Used::asPlanned($step), [1, 2, 3], null)['navy'], 1e-12);
     }
 
@@ -72,16 +91,33 @@ final class BatchTest extends TestCase
         $brown = ['paint' => 'brown', 'parts' => 2, 'name' => 'Brown'];
         $batch = Batch::of($squad, [
             new Entry(new Done('coat-1', null, 1, 100, 'a'), new Used([$brown], Dilution::of(3, 1, Thinner::Water), 3)),
-            new Entry(new Done('teal.teal-1', 1, 1, 200, 'b'), new Used([['paint' => 'red', 'parts' => 1, 'name' => 'Red']], Dilution::of(2, 1, Thinner::Water), 2)),
-            new Entry(new Done('coat-2', null, 1, 300, 'c'), new Used([['paint' => 'nobody-knows', 'parts' => 1, 'name' => 'Old']], Dilution::none(), 2)),
+            new Entry(
+                new Done('teal.teal-1', 1, 1, 200, 'b'),
+                new Used([['paint' => 'red', 'parts' => 1, 'name' => 'Red']], Dilution::of(2, 1, Thinner::Water), 2),
+            ),
+            new Entry(
+                new Done('coat-2', null, 1, 300, 'c'),
+                new Used([['paint' => 'nobody-knows', 'parts' => 1, 'name' => 'Old']], Dilution::none(), 2),
+            ),
         ]);
         $paints = self::paints();
         $done = $batch->asDone($paints);
 
-        self::assertSame(['brown', 3, 3], [$done->step('coat-1')?->mix?->ingredients[0]->paint->id, $done->step('coat-1')->dilution->paint, $done->step('coat-1')->coats]);
-        self::assertSame(['umber-wash', 2], [$done->step('coat-2')?->mix?->ingredients[0]->paint->id, $done->step('coat-2')->coats], 'A paint that nobody knows any more leaves the mix as it was.');
+        self::assertSame(
+            ['brown', 3, 3],
+            [$done->step('coat-1')?->mix?->ingredients[0]->paint->id, $done->step('coat-1')->dilution->paint, $done->step('coat-1')->coats],
+        );
+        self::assertSame(
+            ['umber-wash', 2],
+            [$done->step('coat-2')?->mix?->ingredients[0]->paint->id, $done->step('coat-2')->coats],
+            'A paint that nobody knows any more leaves the mix as it was.',
+        );
         $variant = $done->areas[0]->variant('teal') ?? self::fail();
-        self::assertSame(['red', 2], [$variant->steps[0]->mix?->ingredients[0]->paint->id, $variant->steps[0]->coats], 'One coat of two says nothing of how many it takes.');
+        self::assertSame(
+            ['red', 2],
+            [$variant->steps[0]->mix?->ingredients[0]->paint->id, $variant->steps[0]->coats],
+            'One coat of two says nothing of how many it takes.',
+        );
         self::assertSame(['coat-1', 'teal.teal-1', 'coat-2'], array_column($batch->differences($paints), 'stepId'));
         self::assertStringContainsString('3 coats', $batch->differences($paints)[0]['done']);
         self::assertSame([], Batch::of($squad, [self::entry(new Done('coat-1', null, 1, 100), $plan)])->differences($paints));
@@ -91,7 +127,11 @@ final class BatchTest extends TestCase
     {
         $plan = PlanSketch::plan("undercoat none\narea coat broad-folds main cloth\n basecoat navy*2 blue");
         $step = $plan->step('coat-1') ?? self::fail();
-        $told = static fn(array ...$parts): Used => new Used(array_map(static fn(array $one): array => ['paint' => $one[0], 'parts' => $one[1], 'name' => ''], $parts), $step->dilution, 2);
+        $told = static fn(array ...$parts): Used => new Used(
+            array_map(static fn(array $one): array => ['paint' => $one[0], 'parts' => $one[1], 'name' => ''], $parts),
+            $step->dilution,
+            2,
+        );
 
         self::assertTrue($told(['blue', 1], ['navy', 2])->isMixOf($step));
         self::assertTrue($told(['blue', 1], ['navy', 1], ['navy', 1])->isMixOf($step));
@@ -109,7 +149,11 @@ final class BatchTest extends TestCase
             new Entry(new Done('gone', null, 3, 300, 'c'), $used, 10),
         ])->worked();
 
-        self::assertSame([[3, 2, null, true], [3, 1, 30.0, false]], array_map(static fn($one): array => [$one->models, $one->coats, $one->minutes, $one->isAsMixed], $worked), 'The oldest first; a step the plan has lost teaches nothing.');
+        self::assertSame(
+            [[3, 2, null, true], [3, 1, 30.0, false]],
+            array_map(static fn($one): array => [$one->models, $one->coats, $one->minutes, $one->isAsMixed], $worked),
+            'The oldest first; a step the plan has lost teaches nothing.',
+        );
     }
 
     public function testWhoeverRepeatsItHearsWhatIsOtherwiseNow(): void
@@ -117,7 +161,14 @@ final class BatchTest extends TestCase
         $painted = SquadPlan::alike(self::plan(), 4);
         [$navy, $wash] = [self::plan()->paints()['navy'], self::plan()->paints()['umber-wash']];
         $book = CraftBook::standard();
-        $since = static fn(?bool $changed, Shelf $shelf, CraftBook $now): array => Since::of($painted, $changed, $shelf, Measures::usual(), $book, $now);
+        $since = static fn(?bool $changed, Shelf $shelf, CraftBook $now): array => Since::of(
+            $painted,
+            $changed,
+            $shelf,
+            Measures::usual(),
+            $book,
+            $now,
+        );
 
         self::assertSame([], $since(false, Shelf::of([$navy, $wash], ['navy' => 60.0, 'umber-wash' => 60.0]), $book));
         $short = $since(true, Shelf::of([$navy], ['navy' => 0.1]), $book->with(new Habit('wash', dryMinutes: 90)));
@@ -132,15 +183,25 @@ final class BatchTest extends TestCase
     public function testWhatIsStoredOddlyIsMended(): void
     {
         self::assertSame([[], '', 1], [Used::stored(null)->mix, Used::stored('x')->mixWords(), Used::stored(['coats' => -3])->coats]);
-        $odd = Used::stored(['mix' => [['paint' => 'a', 'parts' => 'two'], ['parts' => 3], 'b'], 'dilution' => ['paint' => 0, 'thinner' => 999, 'with' => 'wine'], 'coats' => '4']);
+        $odd = Used::stored([
+            'mix' => [['paint' => 'a', 'parts' => 'two'], ['parts' => 3], 'b'],
+            'dilution' => ['paint' => 0, 'thinner' => 999, 'with' => 'wine'],
+            'coats' => '4',
+        ]);
         self::assertSame([['paint' => 'a', 'parts' => 1, 'name' => 'a paint since removed']], $odd->mix);
-        self::assertSame([1, Dilution::MOST_PARTS, Thinner::Water, 4], [$odd->dilution->paint, $odd->dilution->thinner, $odd->dilution->with, $odd->coats]);
+        self::assertSame(
+            [1, Dilution::MOST_PARTS, Thinner::Water, 4],
+            [$odd->dilution->paint, $odd->dilution->thinner, $odd->dilution->with, $odd->coats],
+        );
         self::assertEquals($odd, Used::stored($odd->toArray()));
     }
 
     public function testTheMatrixGivesModelsOfOneLookOneCell(): void
     {
-        $squad = SquadPlan::of(self::plan(), Squad::of([new Member(1), new Member(2, ways: ['coat' => 'teal']), new Member(3), new Member(4, without: ['coat'])]));
+        $squad = SquadPlan::of(
+            self::plan(),
+            Squad::of([new Member(1), new Member(2, ways: ['coat' => 'teal']), new Member(3), new Member(4, without: ['coat'])]),
+        );
         $row = Matrix::of($squad)['coat'];
 
         self::assertSame($row[1], $row[3]);
@@ -157,7 +218,13 @@ final class BatchTest extends TestCase
 
     public function testATouchGoesTheWayThatIsWantedAndNotTooFar(): void
     {
-        $owned = array_map(self::paints(), ['navy', 'blue', 'sky', 'red', 'orange', 'yellow', 'ochre', 'tan', 'sand', 'brown', 'leather', 'green', 'lime', 'coal', 'snow', 'ivory', 'purple', 'pink']);
+        $owned = array_map(
+            self::paints(),
+            [
+                'navy', 'blue', 'sky', 'red', 'orange', 'yellow', 'ochre', 'tan', 'sand', 'brown', 'leather', 'green', 'lime', 'coal',
+                'snow', 'ivory', 'purple', 'pink',
+            ],
+        );
         $owned = array_values(array_filter($owned));
         $found = 0;
         foreach (['navy', 'red', 'tan', 'green', 'mid-grey', 'skin', 'purple', 'leather', 'ochre'] as $paint) {
@@ -174,7 +241,10 @@ final class BatchTest extends TestCase
                 self::assertEqualsWithDelta($touch->difference, Ciede2000::between($face, $changed), 1e-9);
                 self::assertLessThanOrEqual(Touch::USUAL, $touch->difference, "$paint $toward->value");
                 self::assertGreaterThan(0.0, $toward->far($face, $changed), "$paint $toward->value");
-                self::assertSame(array_map(static fn($one): string => $one->id, $area->steps), array_map(static fn($one): string => $one->id, $touch->steps));
+                self::assertSame(
+                    array_map(static fn($one): string => $one->id, $area->steps),
+                    array_map(static fn($one): string => $one->id, $touch->steps),
+                );
             }
         }
         self::assertGreaterThanOrEqual(24, $found, 'Two thirds of 36 wishes are met from eighteen pots: red gets no warmer, navy no darker.');
@@ -202,6 +272,9 @@ final class BatchTest extends TestCase
     {
         $step = $plan->step('coat-1') ?? self::fail();
 
-        return array_sum(array_map(static fn(Zone $zone): float => $plan->areas[0]->texture->share($zone) * $step->place->reach($zone) * $step->place->share($zone), Zone::cases()));
+        return array_sum(array_map(
+            static fn(Zone $zone): float => $plan->areas[0]->texture->share($zone) * $step->place->reach($zone) * $step->place->share($zone),
+            Zone::cases(),
+        ));
     }
 }

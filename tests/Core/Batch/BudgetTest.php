@@ -33,7 +33,10 @@ final class BudgetTest extends TestCase
     {
         $squad = SquadPlan::alike(PlanSketch::plan(self::SKETCH), 4);
         $whole = Budget::of($squad, INF)->inAll;
-        $gone = static fn(float $minutes): array => array_map(static fn(array $one): string => $one['pass']->step->id, Budget::of($squad, $minutes)->leftOut);
+        $gone = static fn(float $minutes): array => array_map(
+            static fn(array $one): string => $one['pass']->step->id,
+            Budget::of($squad, $minutes)->leftOut,
+        );
 
         self::assertSame(['belt-2'], $gone($whole - 1.0));
         self::assertSame(['belt-2', 'coat-4'], array_slice($gone(0.7 * $whole), 0, 2));
@@ -51,6 +54,10 @@ final class BudgetTest extends TestCase
         $plan = PlanSketch::plan("role leader\narea coat broad-folds main cloth\n basecoat navy x2\n layer blue raised only leader");
         $minutes = static fn(array $roles): float => Budget::of(SquadPlan::of($plan, Squad::ofRoles($roles)), INF)->inAll;
 
-        self::assertEqualsWithDelta($minutes(['leader' => 1]) - $minutes(['' => 1]), $minutes(['leader' => 1, '' => 3]) - $minutes(['' => 4]), 1e-9);
+        self::assertEqualsWithDelta(
+            $minutes(['leader' => 1]) - $minutes(['' => 1]),
+            $minutes(['leader' => 1, '' => 3]) - $minutes(['' => 4]),
+            1e-9,
+        );
     }
 }

@@ -34,7 +34,10 @@ final class ColourNameTest extends TestCase
 
     public function testTheSpokenScale(): void
     {
-        foreach ([[0.0, Closeness::Same], [1.0, Closeness::Same], [1.01, Closeness::SideBySide], [2.0, Closeness::SideBySide], [4.0, Closeness::Close], [4.01, Closeness::SameFamily], [8.0, Closeness::SameFamily], [8.01, Closeness::Different]] as [$number, $closeness]) {
+        foreach ([
+            [0.0, Closeness::Same], [1.0, Closeness::Same], [1.01, Closeness::SideBySide], [2.0, Closeness::SideBySide],
+            [4.0, Closeness::Close], [4.01, Closeness::SameFamily], [8.0, Closeness::SameFamily], [8.01, Closeness::Different],
+        ] as [$number, $closeness]) {
             self::assertSame($closeness, Closeness::ofDifference($number), "ΔE₀₀ $number");
         }
     }
@@ -53,8 +56,10 @@ final class ColourNameTest extends TestCase
     public static function shifts(): iterable
     {
         yield from [
-            ['#b0242a', '#b0244a', 'pinker'], ['#b0242a', '#b03a1a', 'more orange'], ['#5f7a45', '#6f7a3a', 'yellower'], ['#5f7a45', '#457a60', 'greener'], ['#2f7f56', '#2f7f76', 'bluer'],
-            ['#2a6fb0', '#2a80a0', 'greener'], ['#2a5fb0', '#4a52b0', 'more violet'], ['#e0ac1c', '#e09a1c', 'more orange'], ['#e0ac1c', '#c8b81c', 'greener'],
+            ['#b0242a', '#b0244a', 'pinker'], ['#b0242a', '#b03a1a', 'more orange'], ['#5f7a45', '#6f7a3a', 'yellower'],
+            ['#5f7a45', '#457a60', 'greener'], ['#2f7f56', '#2f7f76', 'bluer'],
+            ['#2a6fb0', '#2a80a0', 'greener'], ['#2a5fb0', '#4a52b0', 'more violet'], ['#e0ac1c', '#e09a1c', 'more orange'],
+            ['#e0ac1c', '#c8b81c', 'greener'],
             ['#7d5a8c', '#8c5a80', 'pinker'],
         ];
     }

@@ -16,7 +16,10 @@ final class ColourWordsTest extends TestCase
 {
     public function testWordsAreUnderstoodInTheMiddleOfANameToo(): void
     {
-        foreach (['warm red' => 'red', 'dark teal' => 'teal', 'bone' => 'ivory', 'A warm red cloak' => 'red', 'blue grey' => 'grey', 'pale sky blue' => 'blue', 'olive' => 'olive'] as $words => $hue) {
+        foreach ([
+            'warm red' => 'red', 'dark teal' => 'teal', 'bone' => 'ivory', 'A warm red cloak' => 'red', 'blue grey' => 'grey',
+            'pale sky blue' => 'blue', 'olive' => 'olive',
+        ] as $words => $hue) {
             self::assertSame($hue, ColourName::of(ColourWords::of($words) ?? self::fail($words))->hueWord(), $words);
         }
         self::assertNull(ColourWords::of('the left shoulder'));
@@ -40,7 +43,9 @@ final class ColourWordsTest extends TestCase
         self::assertSame('#a3231f', Lab::spoken('red')->toSrgb()->hex());
         self::assertEqualsWithDelta(40.0, Lab::spoken('40 50 30')->lightness, 0.001);
         $this->expectException(IllegalColour::class);
-        $this->expectExceptionMessage('"shiny" is no colour known here. Write six hexadecimal digits, for example #7a5230, or words like "warm red" or "dark teal".');
+        $this->expectExceptionMessage(
+            '"shiny" is no colour known here. Write six hexadecimal digits, for example #7a5230, or words like "warm red" or "dark teal".',
+        );
         Lab::spoken('shiny');
     }
 }

@@ -21,7 +21,14 @@ final class ReadingsTest extends TestCase
     public function testOutliersAreDroppedAndTheRestAveraged(): void
     {
         $random = new Randomizer(new Mt19937(4));
-        $noisy = array_map(static fn(): Lab => Lab::of(52 + $random->getInt(-500, 500) / 1000, 10 + $random->getInt(-500, 500) / 1000, -20 + $random->getInt(-500, 500) / 1000), range(1, 20));
+        $noisy = array_map(
+            static fn(): Lab => Lab::of(
+                52 + $random->getInt(-500, 500) / 1000,
+                10 + $random->getInt(-500, 500) / 1000,
+                -20 + $random->getInt(-500, 500) / 1000,
+            ),
+            range(1, 20),
+        );
         $readings = Readings::of([...$noisy, Lab::of(80, 10, -20), Lab::of(52, 60, -20)]);
 
         self::assertSame([20, 2], [$readings->kept, $readings->dropped]);
@@ -106,7 +113,10 @@ final class ReadingsTest extends TestCase
         yield 'dark' => [array_fill(0, 50, [0.01, 0.01, 0.01]), 'too dark'];
         yield 'coloured' => [array_fill(0, 50, [0.7, 0.3, 0.3]), 'coloured'];
         yield 'uneven' => [[...array_fill(0, 50, [0.3, 0.3, 0.3]), ...array_fill(0, 50, [0.6, 0.6, 0.6])], 'unevenly'];
-        yield 'a strip of white paper marked with it' => [[...array_fill(0, 85, [0.45, 0.46, 0.44]), ...array_fill(0, 15, [0.9, 0.9, 0.88])], 'unevenly'];
+        yield 'a strip of white paper marked with it' => [
+            [...array_fill(0, 85, [0.45, 0.46, 0.44]), ...array_fill(0, 15, [0.9, 0.9, 0.88])],
+            'unevenly',
+        ];
         yield 'none' => [[], 'nothing to average'];
     }
 

@@ -15,7 +15,10 @@ final class TemperatureTest extends TestCase
 {
     public function testOrangeIsWarmBlueIsCoolAndGreyIsNeither(): void
     {
-        self::assertSame([Temperature::Warm, Temperature::Cool, Temperature::Neutral], [Temperature::of(Lab::of(60.0, 20.0, 40.0)), Temperature::of(Lab::of(40.0, -5.0, -30.0)), Temperature::of(Lab::of(50.0, 1.0, 1.0))]);
+        self::assertSame(
+            [Temperature::Warm, Temperature::Cool, Temperature::Neutral],
+            [Temperature::of(Lab::of(60.0, 20.0, 40.0)), Temperature::of(Lab::of(40.0, -5.0, -30.0)), Temperature::of(Lab::of(50.0, 1.0, 1.0))],
+        );
     }
 
     public function testWhatIsLeantLeansAtLeastSoMuchAndKeepsItsLightness(): void

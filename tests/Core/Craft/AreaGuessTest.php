@@ -53,10 +53,28 @@ final class AreaGuessTest extends TestCase
     /** @return iterable<string, array{Texture, list<Technique>}> */
     public static function recipes(): iterable
     {
-        yield 'cloth is layered: a dry brush looks dusty on it' => [Texture::BroadFolds, [Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')]];
-        yield 'fur is drybrushed' => [Texture::FurOrFeather, [Technique::of('basecoat'), Technique::of('wash'), Technique::of('drybrush'), Technique::of('highlight'), Technique::of('highlight')]];
-        yield 'a wash has nothing to run into on a smooth panel' => [Texture::SmoothPanel, [Technique::of('basecoat'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight')]];
-        yield 'a lens takes a colour and a point of light' => [Texture::TinyDetail, [Technique::of('basecoat'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight')]];
+        yield 'cloth is layered: a dry brush looks dusty on it' => [
+            Texture::BroadFolds,
+            [Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')],
+        ];
+        yield 'fur is drybrushed' => [
+            Texture::FurOrFeather,
+            [Technique::of('basecoat'), Technique::of('wash'), Technique::of('drybrush'), Technique::of('highlight'), Technique::of('highlight')],
+        ];
+        yield 'a wash has nothing to run into on a smooth panel' => [
+            Texture::SmoothPanel,
+            [Technique::of('basecoat'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight'), Technique::of('highlight')],
+        ];
+        yield 'a lens takes a colour and a point of light' => [
+            Texture::TinyDetail,
+            [
+                Technique::of('basecoat'),
+                Technique::of('highlight'),
+                Technique::of('highlight'),
+                Technique::of('highlight'),
+                Technique::of('highlight'),
+            ],
+        ];
     }
 
     /** @param list<Technique> $wanted */

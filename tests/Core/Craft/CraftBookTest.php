@@ -35,7 +35,10 @@ final class CraftBookTest extends TestCase
     {
         $document = PlanSketch::document("area a broad-folds main cloth\n basecoat navy");
         unset($document['areas'][0]['steps'][0]['coats']);
-        $coats = static fn(CraftBook $book): int => PlanDocument::of($document)->plan(DocumentPaints::of($document), $book)->areas[0]->steps[0]->coats;
+        $coats = static fn(CraftBook $book): int => PlanDocument::of($document)->plan(
+            DocumentPaints::of($document),
+            $book,
+        )->areas[0]->steps[0]->coats;
 
         self::assertSame(2, $coats(CraftBook::standard()));
         self::assertSame(5, $coats(CraftBook::standard()->with(new Habit('basecoat', coats: 5))));
@@ -45,7 +48,12 @@ final class CraftBookTest extends TestCase
     {
         $habit = new Habit('glaze', coats: 3, thinner: 12, minutes: 4.5);
         self::assertEquals($habit, HabitReader::one(HabitReader::write($habit)));
-        foreach ([['technique' => 'glitter'], ['technique' => 'wash', 'coats' => 0], ['technique' => 'wash', 'dryMinutes' => -1], ['technique' => 'wash', 'with' => 'beer']] as $wrong) {
+        foreach ([
+            ['technique' => 'glitter'],
+            ['technique' => 'wash', 'coats' => 0],
+            ['technique' => 'wash', 'dryMinutes' => -1],
+            ['technique' => 'wash', 'with' => 'beer'],
+        ] as $wrong) {
             try {
                 HabitReader::one($wrong);
                 self::fail((string) json_encode($wrong));
@@ -92,6 +100,12 @@ final class CraftBookTest extends TestCase
                 self::assertNotSame('', $entry['text']);
             }
         }
-        self::assertSame(['wash-and-highlight', 'layer-up', 'zenithal-and-transparents', 'drybrush-build-up', 'true-metal', 'non-metallic-metal', 'stippled-undertone'], array_column(Handbook::schools(), 'id'));
+        self::assertSame(
+            [
+                'wash-and-highlight', 'layer-up', 'zenithal-and-transparents', 'drybrush-build-up', 'true-metal', 'non-metallic-metal',
+                'stippled-undertone',
+            ],
+            array_column(Handbook::schools(), 'id'),
+        );
     }
 }

@@ -15,8 +15,12 @@ final class CsvTableTest extends TestCase
     public static function cells(): iterable
     {
         yield from [
-            'plain' => ['Rowan'], 'empty' => [''], 'comma' => ['Lamp, oil'], 'quote' => ['the "good" one'], 'only quotes' => ['""'], 'backslash' => ['a\\"b\\'],
-            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'], 'formula' => ['=1+1'], 'guarded formula' => ["'=1+1"], 'guarded twice' => ["''@x"], 'minus' => ['-x'], 'apostrophe' => ["'tis"], 'tab first' => ["\t=1+1"], 'blank first' => [' =1+1'], 'full-width' => ['＝1+1'], 'full-width at' => ['＠SUM(1)'], 'guarded blank' => ["' x"], 'zero' => ['0'],
+            'plain' => ['Rowan'], 'empty' => [''], 'comma' => ['Lamp, oil'], 'quote' => ['the "good" one'], 'only quotes' => ['""'],
+            'backslash' => ['a\\"b\\'],
+            'line' => ["two\nlines"], 'windows line' => ["two\r\nlines"], 'emoji' => ['🛶'], 'right to left' => ['معطف'],
+            'formula' => ['=1+1'], 'guarded formula' => ["'=1+1"], 'guarded twice' => ["''@x"], 'minus' => ['-x'], 'apostrophe' => ["'tis"],
+            'tab first' => ["\t=1+1"], 'blank first' => [' =1+1'], 'full-width' => ['＝1+1'], 'full-width at' => ['＠SUM(1)'],
+            'guarded blank' => ["' x"], 'zero' => ['0'],
         ];
     }
 

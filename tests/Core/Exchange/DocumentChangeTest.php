@@ -27,7 +27,11 @@ final class DocumentChangeTest extends TestCase
         yield 'an area more' => ['basecoat brown x1', "basecoat brown x1\narea face skin small skin\n basecoat skin", 'Face added'];
         yield 'share' => ['boots broad-folds medium', 'boots broad-folds large', 'the share of Boots'];
         yield 'undercoat' => ['undercoat black', 'undercoat grey', 'the undercoat'];
-        yield 'two things' => ["undercoat black\narea coat broad-folds main", "undercoat grey\narea coat broad-folds large", 'the share of Coat and the undercoat'];
+        yield 'two things' => [
+            "undercoat black\narea coat broad-folds main",
+            "undercoat grey\narea coat broad-folds large",
+            'the share of Coat and the undercoat',
+        ];
         yield 'the whole model' => ['basecoat brown x1', "basecoat brown x1\nwhole\n matt-coat matt", 'Matt coat added to the whole model'];
         yield 'nothing' => ['navy x2', 'navy x2', ''];
     }
@@ -37,7 +41,10 @@ final class DocumentChangeTest extends TestCase
     {
         self::assertStringContainsString($was, self::BEFORE);
 
-        self::assertSame($words, DocumentChange::words(PlanSketch::document(self::BEFORE), PlanSketch::document(str_replace($was, $is, self::BEFORE))));
+        self::assertSame(
+            $words,
+            DocumentChange::words(PlanSketch::document(self::BEFORE), PlanSketch::document(str_replace($was, $is, self::BEFORE))),
+        );
     }
 
     public function testSomethingIsSaidOfAnyTwoPlansAndNothingOfOne(): void

@@ -44,11 +44,31 @@ final class FieldsAtTest extends TestCase
     /** @return iterable<string, array{list<string>, array<string, mixed>, callable, array<mixed>}> */
     public static function places(): iterable
     {
-        yield 'the plan' => [[], ['name' => 'Ferry', 'undercoat' => ['base' => 'black']], static fn(array $all): array => [$all['name'], $all['undercoat'], $all['model']], ['Ferry', ['base' => 'black'], self::DOCUMENT['model']]];
+        yield 'the plan' => [
+            [],
+            ['name' => 'Ferry', 'undercoat' => ['base' => 'black']],
+            static fn(array $all): array => [$all['name'], $all['undercoat'], $all['model']],
+            ['Ferry', ['base' => 'black'], self::DOCUMENT['model']],
+        ];
         yield 'the model' => [['model'], ['heightMm' => 40], static fn(array $all): array => $all['model'], ['name' => 'Warden', 'heightMm' => 40]];
-        yield 'an area' => [['areas', 'belt'], ['name' => 'Straps'], static fn(array $all): array => array_column($all['areas'], 'name'), ['Coat', 'Straps']];
-        yield 'a step' => [['areas', 'coat', 'steps', 'wash'], ['coats' => 3], static fn(array $all): array => $all['areas'][0]['steps'], [['id' => 'base', 'coats' => 2], ['id' => 'wash', 'coats' => 3, 'mine' => ['a' => 1]]]];
-        yield 'a field that was not there' => [['areas', 'coat', 'steps', 'base'], ['note' => 'thin'], static fn(array $all): array => $all['areas'][0]['steps'][0], ['id' => 'base', 'coats' => 2, 'note' => 'thin']];
+        yield 'an area' => [
+            ['areas', 'belt'],
+            ['name' => 'Straps'],
+            static fn(array $all): array => array_column($all['areas'], 'name'),
+            ['Coat', 'Straps'],
+        ];
+        yield 'a step' => [
+            ['areas', 'coat', 'steps', 'wash'],
+            ['coats' => 3],
+            static fn(array $all): array => $all['areas'][0]['steps'],
+            [['id' => 'base', 'coats' => 2], ['id' => 'wash', 'coats' => 3, 'mine' => ['a' => 1]]],
+        ];
+        yield 'a field that was not there' => [
+            ['areas', 'coat', 'steps', 'base'],
+            ['note' => 'thin'],
+            static fn(array $all): array => $all['areas'][0]['steps'][0],
+            ['id' => 'base', 'coats' => 2, 'note' => 'thin'],
+        ];
     }
 
     public function testAValueThatIsNotThereIsNullAndNothingElse(): void

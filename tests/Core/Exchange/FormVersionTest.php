@@ -47,7 +47,10 @@ final class FormVersionTest extends TestCase
     /** Fields of the newest form that are not known here are kept, and so is what tells others that they stand there. */
     public function testWhatIsOnlyKeptCountsToo(): void
     {
-        $document = ['version' => 3, 'roles' => [['id' => 'r', 'name' => 'Leader']]] + PlanSketch::document("area a broad-folds main cloth\n basecoat red");
+        $document = [
+            'version' => 3,
+            'roles' => [['id' => 'r', 'name' => 'Leader']],
+        ] + PlanSketch::document("area a broad-folds main cloth\n basecoat red");
         $plan = PlanDocument::ofFile($document)->plan(DocumentPaints::of($document));
 
         self::assertSame(3, PlanDocument::ofFile($document)->saying($plan)->fields['version']);
@@ -73,9 +76,21 @@ final class FormVersionTest extends TestCase
     /** @return iterable<string, array{string, string, string}> sketch, field, words */
     public static function faults(): iterable
     {
-        yield 'a wash is not heavy' => ["area a broad-folds main cloth\n basecoat red\n wash umber-wash load heavy", 'areas.0.steps.1.load', 'Wash is thin or normal or flooded, not heavy.'];
-        yield 'a mark that is not there' => ["area a broad-folds main cloth\n basecoat red\n freehand ivory patch within a-9", 'areas.0.steps.1.within', 'The step within whose mark this lies is not in the recipe. Name one that is, or none.'];
-        yield 'within itself' => ["area a broad-folds main cloth\n basecoat red\n freehand ivory patch within a-2", 'areas.0.steps.1.within', 'The step within whose mark this lies is not in the recipe. Name one that is, or none.'];
+        yield 'a wash is not heavy' => [
+            "area a broad-folds main cloth\n basecoat red\n wash umber-wash load heavy",
+            'areas.0.steps.1.load',
+            'Wash is thin or normal or flooded, not heavy.',
+        ];
+        yield 'a mark that is not there' => [
+            "area a broad-folds main cloth\n basecoat red\n freehand ivory patch within a-9",
+            'areas.0.steps.1.within',
+            'The step within whose mark this lies is not in the recipe. Name one that is, or none.',
+        ];
+        yield 'within itself' => [
+            "area a broad-folds main cloth\n basecoat red\n freehand ivory patch within a-2",
+            'areas.0.steps.1.within',
+            'The step within whose mark this lies is not in the recipe. Name one that is, or none.',
+        ];
     }
 
     #[DataProvider('faults')]

@@ -36,7 +36,8 @@ final class GplTest extends TestCase
     public static function oddNames(): iterable
     {
         yield from [
-            ['two  spaces', 'House', 'C 1'], [' leading', 'House', 'C1'], ["a\tb", 'House', 'C1'], ['50 % grey', 'A / B [old]', '1/2'], ['[x]', '[m]', '[c]'],
+            ['two  spaces', 'House', 'C 1'], [' leading', 'House', 'C1'], ["a\tb", 'House', 'C1'], ['50 % grey', 'A / B [old]', '1/2'],
+            ['[x]', '[m]', '[c]'],
             [str_repeat('n', 120), str_repeat('m', 60), str_repeat('c', 40)], ['100%25', 'm%2F', 'c'], ['يلو', 'דואר', '№ 7'],
         ];
     }
@@ -53,7 +54,10 @@ final class GplTest extends TestCase
     {
         $palette = Gpl::read("GIMP Palette\r\nName: Dusk\r\n#a remark\r\n\r\n255   0 12 Red\r\n  1   2   3\r\n");
 
-        self::assertSame(['Dusk', '#ff000c', 'Red', '#010203'], [$palette->name, $palette->entries[0]->colour->hex(), $palette->entries[0]->name, $palette->entries[1]->colour->hex()]);
+        self::assertSame(
+            ['Dusk', '#ff000c', 'Red', '#010203'],
+            [$palette->name, $palette->entries[0]->colour->hex(), $palette->entries[0]->name, $palette->entries[1]->colour->hex()],
+        );
     }
 
     /** @return iterable<array{string, string, int}> */

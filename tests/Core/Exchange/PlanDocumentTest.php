@@ -57,8 +57,14 @@ final class PlanDocumentTest extends TestCase
             'undercoat' => static fn(array &$d): array => $d['undercoat'] = [...$d['undercoat'], ...$unknown],
             'area' => static fn(array &$d): array => $d['areas'][$last] = [...$d['areas'][$last], ...$unknown],
             'step' => static fn(array &$d): array => $d['areas'][0]['steps'][1] = [...$d['areas'][0]['steps'][1], ...$unknown],
-            'part of a mix' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['mix'][0] = [...$d['areas'][0]['steps'][1]['mix'][0], ...$unknown],
-            'dilution' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['dilution'] = [...$d['areas'][0]['steps'][1]['dilution'], ...$unknown],
+            'part of a mix' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['mix'][0] = [
+                ...$d['areas'][0]['steps'][1]['mix'][0],
+                ...$unknown,
+            ],
+            'dilution' => static fn(array &$d): array => $d['areas'][0]['steps'][1]['dilution'] = [
+                ...$d['areas'][0]['steps'][1]['dilution'],
+                ...$unknown,
+            ],
         ];
         foreach ($places as $place => $put) {
             $put($document);
@@ -93,7 +99,10 @@ final class PlanDocumentTest extends TestCase
         /** @var array{'$defs': array<string, array{properties: array<string, array{enum?: list<string>}>}>} $schema */
         $schema = json_decode((string) file_get_contents(self::ROOT.'/docs/formats/plan.schema.json'), true);
 
-        self::assertSame(array_column(CraftBook::standard()->techniques(), 'id'), $schema['$defs']['step']['properties']['technique']['enum'] ?? []);
+        self::assertSame(
+            array_column(CraftBook::standard()->techniques(), 'id'),
+            $schema['$defs']['step']['properties']['technique']['enum'] ?? [],
+        );
         self::assertSame(array_column(Texture::cases(), 'value'), $schema['$defs']['area']['properties']['texture']['enum'] ?? []);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['paint']['properties']['kind']['enum'] ?? []);
         self::assertStringContainsString((string) json_encode(array_column(Source::cases(), 'value')), (string) json_encode($schema));
@@ -105,8 +114,20 @@ final class PlanDocumentTest extends TestCase
         $at = array_key_first(array_filter($document['paints'], static fn(array $paint): bool => $paint['kind'] === 'opaque'));
         $schema = json_decode((string) file_get_contents(self::ROOT.'/docs/formats/plan.schema.json'));
         foreach ([
-            ['film' => ['overBlack' => [30.1, 10.25, 12.5], 'overWhite' => [41.0, 14.0, 18.0], 'black' => [6.0, 0.0, 0.0], 'white' => [94.0, 0.0, 1.5], 'source' => 'reader', 'readings' => 3]],
-            ['colour' => ['lab' => [40.123, 14.5, 18.75], 'source' => 'photo', 'readings' => 2], 'strength' => ['opacity' => 0.625, 'source' => 'mix', 'readings' => 1]],
+            [
+                'film' => [
+                    'overBlack' => [30.1, 10.25, 12.5],
+                    'overWhite' => [41.0, 14.0, 18.0],
+                    'black' => [6.0, 0.0, 0.0],
+                    'white' => [94.0, 0.0, 1.5],
+                    'source' => 'reader',
+                    'readings' => 3,
+                ],
+            ],
+            [
+                'colour' => ['lab' => [40.123, 14.5, 18.75], 'source' => 'photo', 'readings' => 2],
+                'strength' => ['opacity' => 0.625, 'source' => 'mix', 'readings' => 1],
+            ],
         ] as $measured) {
             $document['paints'][$at]['measured'] = $measured;
             $written = PlanDocument::of($document)->tidied(DocumentPaints::of($document))->fields;

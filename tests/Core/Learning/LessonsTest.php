@@ -31,7 +31,10 @@ final class LessonsTest extends TestCase
     public function testThePaceIsTheMedianOfWhatTheClockSaid(): void
     {
         // A basecoat of a medium area takes two and a half minutes a coat, set up in three: two coats on five models are twenty-eight.
-        $lessons = PaceLesson::all(array_map(fn(float $minutes): Worked => $this->worked('basecoat navy x2', 5, 2, $minutes), [28.0, 42.0, 33.6, 280.0]), Technique::of(...));
+        $lessons = PaceLesson::all(
+            array_map(fn(float $minutes): Worked => $this->worked('basecoat navy x2', 5, 2, $minutes), [28.0, 42.0, 33.6, 280.0]),
+            Technique::of(...),
+        );
 
         self::assertSame('basecoat', $lessons[0]->technique->id);
         self::assertEqualsWithDelta(1.35, $lessons[0]->ratio->median, 1e-9);
@@ -40,7 +43,10 @@ final class LessonsTest extends TestCase
 
     public function testTwoRecordsOrNoneWithAClockTeachNothing(): void
     {
-        self::assertSame([], PaceLesson::all([$this->worked('basecoat navy x2', 5, 2, 40.0), $this->worked('basecoat navy x2', 5, 2, 40.0)], Technique::of(...)));
+        self::assertSame(
+            [],
+            PaceLesson::all([$this->worked('basecoat navy x2', 5, 2, 40.0), $this->worked('basecoat navy x2', 5, 2, 40.0)], Technique::of(...)),
+        );
         self::assertSame([], PaceLesson::all(array_fill(0, 5, $this->worked('basecoat navy x2', 5, 2, null)), Technique::of(...)));
         self::assertNull(PaceLesson::overall([]));
     }
@@ -98,14 +104,27 @@ final class LessonsTest extends TestCase
     public function testPotsThatFellFasterRaiseWhatStaysOnThePalette(): void
     {
         self::assertNull(UseLesson::of([['reckoned' => 1.0, 'really' => 1.2, 'loss' => 0.3]], Measures::usual()));
-        $lesson = UseLesson::of([['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3], ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3]], Measures::usual());
+        $lesson = UseLesson::of(
+            [['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3], ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3]],
+            Measures::usual(),
+        );
 
         self::assertNotNull($lesson);
         // Seven tenths of what is poured is painted; when half as much again goes, it is half of it.
         self::assertEqualsWithDelta(0.5, $lesson->loss, 1e-9);
-        self::assertSame(0.0, UseLesson::of([['reckoned' => 1.0, 'really' => 0.5, 'loss' => 0.3], ['reckoned' => 1.0, 'really' => 0.4, 'loss' => 0.3]], Measures::usual())?->loss);
+        self::assertSame(
+            0.0,
+            UseLesson::of(
+                [['reckoned' => 1.0, 'really' => 0.5, 'loss' => 0.3], ['reckoned' => 1.0, 'really' => 0.4, 'loss' => 0.3]],
+                Measures::usual(),
+            )?->loss,
+        );
         // The same pots teach the same, whatever is reckoned with by now; and what was reckoned rightly teaches what it was reckoned with.
-        $readings = [['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3], ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3], ['reckoned' => 1.4, 'really' => 1.4, 'loss' => 0.5]];
+        $readings = [
+            ['reckoned' => 1.0, 'really' => 1.4, 'loss' => 0.3],
+            ['reckoned' => 2.0, 'really' => 2.8, 'loss' => 0.3],
+            ['reckoned' => 1.4, 'really' => 1.4, 'loss' => 0.5],
+        ];
         foreach ([0.0, 0.3, 0.5, 0.8] as $now) {
             self::assertEqualsWithDelta(0.5, UseLesson::of($readings, Measures::of(null, $now))?->loss, 1e-9, "with $now in use");
         }
@@ -114,20 +133,39 @@ final class LessonsTest extends TestCase
     public function testMixesThatWereMeasuredSayTogetherHowStrongAPaintIs(): void
     {
         $paints = PlanSketch::plan("area coat broad-folds medium cloth\n basecoat yellow*2 navy*1")->paints();
-        $lessons = StrengthLesson::all([['paint' => 'yellow', 'opacity' => 0.4], ['paint' => 'navy', 'opacity' => 0.9], ['paint' => 'yellow', 'opacity' => 0.5], ['paint' => 'yellow', 'opacity' => 0.42], ['paint' => 'gone', 'opacity' => 0.5]], static fn(string $id) => $paints[$id] ?? null);
+        $lessons = StrengthLesson::all(
+            [
+                ['paint' => 'yellow', 'opacity' => 0.4],
+                ['paint' => 'navy', 'opacity' => 0.9],
+                ['paint' => 'yellow', 'opacity' => 0.5],
+                ['paint' => 'yellow', 'opacity' => 0.42],
+                ['paint' => 'gone', 'opacity' => 0.5],
+            ],
+            static fn(string $id) => $paints[$id] ?? null,
+        );
 
-        self::assertSame([['yellow', 0.42, 3], ['navy', 0.9, 1]], array_map(static fn(StrengthLesson $one): array => [$one->paint->id, $one->opacity->median, $one->opacity->samples], $lessons));
+        self::assertSame(
+            [['yellow', 0.42, 3], ['navy', 0.9, 1]],
+            array_map(static fn(StrengthLesson $one): array => [$one->paint->id, $one->opacity->median, $one->opacity->samples], $lessons),
+        );
     }
 
     public function testWhatWasFoundDryMovesTheDryingOfItsTechnique(): void
     {
-        $readings = [['technique' => 'wash', 'reckoned' => 30.0, 'really' => 45.0], ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 36.0], ['technique' => 'glaze', 'reckoned' => 10.0, 'really' => 5.0]];
+        $readings = [
+            ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 45.0],
+            ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 36.0],
+            ['technique' => 'glaze', 'reckoned' => 10.0, 'really' => 5.0],
+        ];
         $lessons = DryLesson::all($readings, Technique::of(...));
 
         self::assertCount(1, $lessons);
         $late = ['technique' => 'wash', 'reckoned' => 30.0, 'really' => 10080.0];
         self::assertSame([], DryLesson::all([$late, $late], Technique::of(...)), 'Found dry after a week, it had long been dry.');
-        self::assertSame([true, false, true, false], [DryLesson::teaches(20.0, 80.0), DryLesson::teaches(20.0, 80.1), DryLesson::teaches(20.0, 4.0), DryLesson::teaches(20.0, 3.9)]);
+        self::assertSame(
+            [true, false, true, false],
+            [DryLesson::teaches(20.0, 80.0), DryLesson::teaches(20.0, 80.1), DryLesson::teaches(20.0, 4.0), DryLesson::teaches(20.0, 3.9)],
+        );
         self::assertSame(['wash', (int) round(1.35 * Technique::of('wash')->dryMinutes)], [$lessons[0]->technique->id, $lessons[0]->minutes()]);
     }
 

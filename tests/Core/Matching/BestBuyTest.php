@@ -15,7 +15,12 @@ final class BestBuyTest extends TestCase
     public function testTheNearestThatBehavesAsWantedIsNamed(): void
     {
         $target = MixTarget::masstone(Paints::lab('#20a040'));
-        $forSale = [Paints::of('#30a850', name: 'far'), Paints::of('#22a042', name: 'near'), Paints::of('#20a040', 0.06, Kind::Wash, 'wash'), Paints::of('#20a040', 0.95, Kind::Metallic, 'metal')];
+        $forSale = [
+            Paints::of('#30a850', name: 'far'),
+            Paints::of('#22a042', name: 'near'),
+            Paints::of('#20a040', 0.06, Kind::Wash, 'wash'),
+            Paints::of('#20a040', 0.95, Kind::Metallic, 'metal'),
+        ];
         $buy = BestBuy::for($target, $forSale, 12.0);
 
         self::assertSame('near', $buy?->paint->name);

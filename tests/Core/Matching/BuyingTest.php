@@ -63,7 +63,14 @@ final class BuyingTest extends TestCase
     public function testKindsThatDoNotBehaveAlikeDoNotStandIn(): void
     {
         $wash = Paints::of('#7a5230', 0.06, Kind::Wash);
-        $buying = Buying::of([$wash], [self::pot(Paints::of('#7a5230', 0.9, Kind::Opaque, 'paint'), 100), self::pot(Paints::of('#7a5230', 0.9, Kind::Metallic, 'metal'), 100)], []);
+        $buying = Buying::of(
+            [$wash],
+            [
+                self::pot(Paints::of('#7a5230', 0.9, Kind::Opaque, 'paint'), 100),
+                self::pot(Paints::of('#7a5230', 0.9, Kind::Metallic, 'metal'), 100),
+            ],
+            [],
+        );
 
         self::assertSame([$wash], $buying->unmeetable);
         self::assertSame(0, $buying->cheapest()->total);
@@ -73,9 +80,18 @@ final class BuyingTest extends TestCase
     /** The three browns stand in for one another, so the very same pots meet them: three needs all the same. */
     public function testABudgetCountsNeedsAndNotWhatMeetsThem(): void
     {
-        $browns = [Paints::of('#7a5230', 1.0, Kind::Opaque, 'one'), Paints::of('#7b5331', 1.0, Kind::Opaque, 'two'), Paints::of('#7a5431', 1.0, Kind::Opaque, 'three')];
+        $browns = [
+            Paints::of('#7a5230', 1.0, Kind::Opaque, 'one'),
+            Paints::of('#7b5331', 1.0, Kind::Opaque, 'two'),
+            Paints::of('#7a5431', 1.0, Kind::Opaque, 'three'),
+        ];
         [$red, $blue] = [Paints::of('#b0242a'), Paints::of('#2a48a0')];
-        $forSale = [self::pot($browns[0], 500), self::pot($browns[1], 500), self::pot($browns[2], 500), new ForSale('two', 'Red and blue', 400, [$red, $blue], true)];
+        $forSale = [
+            self::pot($browns[0], 500),
+            self::pot($browns[1], 500),
+            self::pot($browns[2], 500),
+            new ForSale('two', 'Red and blue', 400, [$red, $blue], true),
+        ];
         $purchase = Buying::of([...$browns, $red, $blue], $forSale, [], 4.0, 600)->cheapest();
 
         self::assertSame([$red, $blue], $purchase->open);
@@ -98,7 +114,11 @@ final class BuyingTest extends TestCase
     {
         $fluid = static fn(string $name, Kind $kind, Finish $finish): Paint => Paint::of($name, $name, $kind, null, null, $finish);
         [$gloss, $matt] = [$fluid('Gloss varnish', Kind::Varnish, Finish::Gloss), $fluid('Matt varnish', Kind::Varnish, Finish::Matt)];
-        [$glaze, $slow, $thinner] = [$fluid('Glaze medium', Kind::Medium, Finish::Gloss), $fluid('Slow medium', Kind::Medium, Finish::Satin), $fluid('Brush thinner', Kind::Medium, Finish::Matt)];
+        [$glaze, $slow, $thinner] = [
+            $fluid('Glaze medium', Kind::Medium, Finish::Gloss),
+            $fluid('Slow medium', Kind::Medium, Finish::Satin),
+            $fluid('Brush thinner', Kind::Medium, Finish::Matt),
+        ];
 
         self::assertSame([$gloss], Buying::of([$gloss], [self::pot($matt, 300)], [])->unmeetable);
         self::assertSame([], Buying::of([$glaze], [self::pot($slow, 300)], [])->unmeetable);

@@ -49,7 +49,10 @@ final class LookalikesTest extends TestCase
                     $expected[$one->id] = array_map(strval(...), array_keys($near));
                 }
             }
-            $found = array_map(static fn(array $paints): array => array_map(static fn(Paint $one): string => $one->id, $paints), Lookalikes::among($shelf));
+            $found = array_map(
+                static fn(array $paints): array => array_map(static fn(Paint $one): string => $one->id, $paints),
+                Lookalikes::among($shelf),
+            );
             ksort($expected);
             ksort($found);
 

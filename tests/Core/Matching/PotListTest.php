@@ -69,7 +69,10 @@ final class PotListTest extends TestCase
     {
         yield 'nothing' => [" \n\n"];
         yield 'no text' => ["\xff\xfe"];
-        yield 'more than can be looked through' => [implode("\n", array_map(static fn(int $at): string => "Pot $at", range(0, PotList::MOST_LINES)))];
+        yield 'more than can be looked through' => [implode(
+            "\n",
+            array_map(static fn(int $at): string => "Pot $at", range(0, PotList::MOST_LINES)),
+        )];
         yield 'a line that is none' => [str_repeat('x', 201)];
     }
 
@@ -83,6 +86,9 @@ final class PotListTest extends TestCase
     /** @return list<NamedPot> */
     private static function read(string $text): array
     {
-        return PotList::read($text, PaintNames::of([Paints::of('#5a3a22', 0.8, Kind::Opaque, 'Boot Brown'), Paints::of('#e2b21f', 0.6, Kind::Opaque, 'Oilskin Yellow')]));
+        return PotList::read(
+            $text,
+            PaintNames::of([Paints::of('#5a3a22', 0.8, Kind::Opaque, 'Boot Brown'), Paints::of('#e2b21f', 0.6, Kind::Opaque, 'Oilskin Yellow')]),
+        );
     }
 }

@@ -32,7 +32,14 @@ final class SetCoverTest extends TestCase
             $random = new Randomizer(new Mt19937(1000 + $seed));
             // A need may stand for several that the same boxes meet.
             $counts = array_map(static fn(): int => $random->getInt(1, 4), range(1, $needs));
-            [$boxes, $isProven] = SetCover::solve($needs, $masks, $weights, $weights, array_map(static fn(int $count): float => $count * (1.0 + array_sum($weights)), $counts), $budget);
+            [$boxes, $isProven] = SetCover::solve(
+                $needs,
+                $masks,
+                $weights,
+                $weights,
+                array_map(static fn(int $count): float => $count * (1.0 + array_sum($weights)), $counts),
+                $budget,
+            );
             [$most, $least] = self::mostWithin($masks, $weights, $counts, $budget);
 
             self::assertTrue($isProven);

@@ -50,7 +50,10 @@ final class ShelfMapTest extends TestCase
     public function testAFullShelfHasNoHoleAndAWashFillsNone(): void
     {
         self::assertSame([], ShelfMap::of(self::everywhereBut(hue: 145, value: -50))->gaps());
-        $washes = array_map(static fn(Paint $paint): Paint => Paint::of($paint->id, $paint->name, Kind::Wash, $paint->swatch, Opacity::of(0.06)), self::everywhereBut(145, -50));
+        $washes = array_map(
+            static fn(Paint $paint): Paint => Paint::of($paint->id, $paint->name, Kind::Wash, $paint->swatch, Opacity::of(0.06)),
+            self::everywhereBut(145, -50),
+        );
         $gaps = ShelfMap::of([...self::everywhereBut(145, 30), ...$washes])->gaps();
         self::assertCount(1, $gaps);
     }

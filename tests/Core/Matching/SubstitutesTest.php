@@ -44,11 +44,21 @@ final class SubstitutesTest extends TestCase
     {
         $shelf = [
             ...Paints::shelf(24, 31),
-            Paints::of('#76716d', null, Kind::Wash, 'Soot wash'), Paints::of('#b88c60', null, Kind::Wash, 'Umber wash'), Paints::of('#8a6a40', null, Kind::Ink, 'Bark ink'),
+            Paints::of('#76716d', null, Kind::Wash, 'Soot wash'), Paints::of('#b88c60', null, Kind::Wash, 'Umber wash'),
+            Paints::of('#8a6a40', null, Kind::Ink, 'Bark ink'),
         ];
         $many = Substitutes::forMany($shelf);
-        $told = static fn(array $offers): array => array_map(static fn(Substitute $one): array => [$one->way, $one->mix->parts(), round($one->strength, 6), round($one->difference->number, 6)], $offers);
-        foreach ([['#a29c94', Kind::Wash, 1.0], ['#a29c94', Kind::Wash, 0.5], ['#7a5230', Kind::Opaque, 1.0], ['#9a7038', Kind::OneCoat, 0.25], ['#a29c94', Kind::Wash, 1.0]] as [$hex, $kind, $planned]) {
+        $told = static fn(array $offers): array => array_map(
+            static fn(Substitute $one): array => [$one->way, $one->mix->parts(), round($one->strength, 6), round($one->difference->number, 6)],
+            $offers,
+        );
+        foreach ([
+            ['#a29c94', Kind::Wash, 1.0],
+            ['#a29c94', Kind::Wash, 0.5],
+            ['#7a5230', Kind::Opaque, 1.0],
+            ['#9a7038', Kind::OneCoat, 0.25],
+            ['#a29c94', Kind::Wash, 1.0],
+        ] as [$hex, $kind, $planned]) {
             $wanted = Mix::single(Paints::of($hex, null, $kind, 'Wanted'));
 
             self::assertNotSame([], $many->for($wanted, $planned));
@@ -87,7 +97,10 @@ final class SubstitutesTest extends TestCase
         $half = $strong->optics()->times(0.5);
         $weak = Paint::of('weak', 'Weak', Kind::Wash, $half->over(Reflectance::flat(1.0), 1.0)->toLab(), Opacity::of($half->contrast()));
         $planned = Dilution::of(1, 1, Thinner::Medium);
-        $best = static fn(Paint $wanted, Paint $owned): Substitute => Substitutes::from([$owned])->for(Mix::single($wanted), $planned->strength())[0];
+        $best = static fn(Paint $wanted, Paint $owned): Substitute => Substitutes::from([$owned])->for(
+            Mix::single($wanted),
+            $planned->strength(),
+        )[0];
 
         self::assertSame(Way::Stronger, $best($strong, $weak)->way);
         self::assertTrue($best($strong, $weak)->dilutionFor($planned)->isStraight());
@@ -122,6 +135,9 @@ final class SubstitutesTest extends TestCase
 
     public function testAPotIsLowUnderAFifth(): void
     {
-        self::assertSame([PotLevel::None, PotLevel::Low, PotLevel::Fine], [PotLevel::of(0, 9, 17), PotLevel::of(1, 3.3, 17), PotLevel::of(1, 3.5, 17)]);
+        self::assertSame(
+            [PotLevel::None, PotLevel::Low, PotLevel::Fine],
+            [PotLevel::of(0, 9, 17), PotLevel::of(1, 3.3, 17), PotLevel::of(1, 3.5, 17)],
+        );
     }
 }

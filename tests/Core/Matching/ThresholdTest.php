@@ -32,7 +32,11 @@ final class ThresholdTest extends TestCase
     public function testWithoutAToleranceGivenWhatIsCloseWillDoAndWhatIsOnlyOfTheFamilyWillNot(): void
     {
         $wanted = Paints::of(self::BROWN);
-        $buy = static fn(string $hex): array => Buying::of([$wanted], [new ForSale('pot', 'Pot', 300, [Paints::of($hex)], false)], [])->cheapest()->items;
+        $buy = static fn(string $hex): array => Buying::of(
+            [$wanted],
+            [new ForSale('pot', 'Pot', 300, [Paints::of($hex)], false)],
+            [],
+        )->cheapest()->items;
 
         self::assertCount(1, $buy(self::CLOSE));
         self::assertSame([], $buy(self::BEYOND_CLOSE));
@@ -63,7 +67,10 @@ final class ThresholdTest extends TestCase
 
     public function testAMisspeltNameIsKnownAndAnotherNameOfLikeLengthIsNot(): void
     {
-        $names = PaintNames::of([Paints::of('#1c1b1c', null, Kind::Opaque, 'Harbour Slate'), Paints::of('#5f7a45', null, Kind::Opaque, 'Willow Green')]);
+        $names = PaintNames::of([
+            Paints::of('#1c1b1c', null, Kind::Opaque, 'Harbour Slate'),
+            Paints::of('#5f7a45', null, Kind::Opaque, 'Willow Green'),
+        ]);
 
         self::assertSame('Harbour Slate', $names->find('Harbor Slat')[0][0]->name);
         self::assertSame([], $names->find('Hallow Screen'));

@@ -106,16 +106,26 @@ final class WantedListTest extends TestCase
             self::paint('Teal too', 'C32', '#30808a'), self::paint('Bark ink', 'I01', '#8a6a40', Kind::Ink),
             Paint::of('v', 'Matt coat', Kind::Varnish, null, null, Finish::Matt),
         ];
-        $standing = static fn(Paint $wanted): Standing => ListAnswer::to(new WantedPaint(1, $wanted->name, $wanted, true, 1.0, []), Substitutes::from($owned), 4.0)->standing;
+        $standing = static fn(Paint $wanted): Standing => ListAnswer::to(
+            new WantedPaint(1, $wanted->name, $wanted, true, 1.0, []),
+            Substitutes::from($owned),
+            4.0,
+        )->standing;
 
         self::assertSame(Standing::Owned, $standing($owned[0]));
         self::assertSame(Standing::Substitute, $standing(self::paint('Tide Teal', 'C16', '#2f7f86')));
-        self::assertSame(Standing::Made, $standing(Paint::of('W01', 'Soot Wash', Kind::Wash, $owned[1]->optics()->over(Reflectance::flat(1.0), 1 / 7)->toLab())));
+        self::assertSame(
+            Standing::Made,
+            $standing(Paint::of('W01', 'Soot Wash', Kind::Wash, $owned[1]->optics()->over(Reflectance::flat(1.0), 1 / 7)->toLab())),
+        );
         self::assertSame(Standing::Missing, $standing(self::paint('Scarlet', 'C99', '#e01010')));
         self::assertSame(Standing::Missing, $standing(self::paint('Gold', 'M01', '#c0a050', Kind::Metallic)));
         self::assertSame(Standing::Substitute, $standing(Paint::of('w', 'Flat', Kind::Varnish, null, null, Finish::Matt)));
         self::assertSame(Standing::Missing, $standing(Paint::of('g', 'Shine', Kind::Varnish, null, null, Finish::Gloss)));
-        self::assertSame(Standing::Unknown, ListAnswer::to(new WantedPaint(1, '?', null, false, 0.0, []), Substitutes::from($owned), 4.0)->standing);
+        self::assertSame(
+            Standing::Unknown,
+            ListAnswer::to(new WantedPaint(1, '?', null, false, 0.0, []), Substitutes::from($owned), 4.0)->standing,
+        );
         $grey = ListAnswer::to(new WantedPaint(1, 'Grey', self::paint('Grey', 'C77', '#8d8a7e'), true, 1.0, []), Substitutes::from($owned), 4.0);
         self::assertSame(Standing::Mix, $grey->standing);
         self::assertLessThanOrEqual(4.0, $grey->advised?->difference->number);
@@ -138,7 +148,8 @@ final class WantedListTest extends TestCase
     {
         $fetched = [];
         $labels = array_map(static fn(int $i): array => ["id$i", 'Maker', "B$i", "Bench paint $i"], range(1, 400));
-        $names = PaintNames::labelled([...$labels, ['tide', 'Heather House', 'C17', 'Deep Tide']], static function (string $id) use (&$fetched): Paint {
+        $labels[] = ['tide', 'Heather House', 'C17', 'Deep Tide'];
+        $names = PaintNames::labelled($labels, static function (string $id) use (&$fetched): Paint {
             $fetched[] = $id;
 
             return self::paint($id, $id, '#1f4f55');

@@ -88,7 +88,10 @@ final class MixSolverTest extends TestCase
         self::assertEqualsWithDelta(0.0, Ciede2000::between($answer->colour, $answer->mix->colour()), 1e-6);
     }
 
-    /** Found once by trying all 4.5 million triples of each shelf in all 79 ratios, which takes minutes even in C; the last ones lie at the edge of reach. */
+    /**
+     * Found once by trying all 4.5 million triples of each shelf in all 79 ratios, which takes minutes even in C; the last ones lie at the
+     * edge of reach.
+     */
     #[DataProvider('exhaustedShelves')]
     public function testOnThreeHundredPaintsTheBestTripleIsNearTheExhaustiveOne(int $seed, string $target, float $exhaustive): void
     {
@@ -102,9 +105,11 @@ final class MixSolverTest extends TestCase
     public static function exhaustedShelves(): iterable
     {
         yield from [
-            [3, '#7a5230', 0.0482], [3, '#203028', 0.3824], [3, '#808080', 0.0376], [3, '#40203a', 0.7100], [3, '#2f7f86', 0.0418], [3, '#3b6fd6', 0.0670],
+            [3, '#7a5230', 0.0482], [3, '#203028', 0.3824], [3, '#808080', 0.0376], [3, '#40203a', 0.7100], [3, '#2f7f86', 0.0418],
+            [3, '#3b6fd6', 0.0670],
             [11, '#808080', 0.0413], [11, '#5f7a45', 0.0173], [11, '#c0a070', 0.0873], [11, '#203028', 1.4766],
-            [3, '#e0e0d0', 2.8512], [3, '#ff0000', 4.9373], [3, '#101010', 6.6211], [3, '#fafafa', 9.2404], [11, '#101010', 6.4978], [11, '#ffd000', 3.3096],
+            [3, '#e0e0d0', 2.8512], [3, '#ff0000', 4.9373], [3, '#101010', 6.6211], [3, '#fafafa', 9.2404], [11, '#101010', 6.4978],
+            [11, '#ffd000', 3.3096],
         ];
     }
 
@@ -270,7 +275,11 @@ final class MixSolverTest extends TestCase
     public function testWhatIsOutOfReachSaysWhy(): void
     {
         $shelf = [Paints::of('#808080', 0.9), Paints::of('#a0a098', 0.9), Paints::of('#7a6050', 0.9), Paints::of('#506070', 0.9)];
-        $reach = static fn(string $hex): string => Reach::of(MixSolver::solve(MixTarget::masstone(Paints::lab($hex)), $shelf, MixLimits::none()))->words;
+        $reach = static fn(string $hex): string => Reach::of(MixSolver::solve(
+            MixTarget::masstone(Paints::lab($hex)),
+            $shelf,
+            MixLimits::none(),
+        ))->words;
 
         self::assertStringContainsString('too dark', $reach('#101010'));
         self::assertStringContainsString('too light', $reach('#fdfdfd'));

@@ -63,7 +63,10 @@ final class MixTest extends TestCase
     /** @return iterable<string, array{list<string>, list<string>}> strong colours and those that take them to black and grey */
     public static function complements(): iterable
     {
-        yield 'reds and turquoises' => [['#b8202a', '#9e1f24', '#d23a2a', '#a3231f', '#c1271d', '#7d1420', '#c22f2a'], ['#2f7f86', '#1f6a6a', '#5fb0ac', '#2a8f8f', '#1e8a8c', '#0f6f78', '#35a3a0']];
+        yield 'reds and turquoises' => [
+            ['#b8202a', '#9e1f24', '#d23a2a', '#a3231f', '#c1271d', '#7d1420', '#c22f2a'],
+            ['#2f7f86', '#1f6a6a', '#5fb0ac', '#2a8f8f', '#1e8a8c', '#0f6f78', '#35a3a0'],
+        ];
         yield 'blues and oranges' => [['#24508c', '#1c2f5a', '#26508a', '#3f74b8', '#27509a'], ['#d9681c', '#e8832a', '#d56a1c', '#c8601c']];
         // Violets that lean to red take yellow to a brown, as they do on the palette.
         yield 'yellows and blue violets' => [['#f2c521', '#e8b923', '#fbd034', '#e0ac1c'], ['#5f4a8a', '#57469a', '#4b3f86']];
@@ -123,7 +126,10 @@ final class MixTest extends TestCase
         $random = new Randomizer(new Mt19937(21));
         $shelf = Paints::shelf(14, 21);
         for ($i = 0; $i < 60; $i++) {
-            $ingredients = array_map(static fn(int $at): Ingredient => Ingredient::of($shelf[$at], $random->getInt(1, 3)), $random->pickArrayKeys($shelf, 3));
+            $ingredients = array_map(
+                static fn(int $at): Ingredient => Ingredient::of($shelf[$at], $random->getInt(1, 3)),
+                $random->pickArrayKeys($shelf, 3),
+            );
             $colour = Mix::of($ingredients)->colour();
 
             self::assertEqualsWithDelta(0.0, Ciede2000::between($colour, Mix::of(array_reverse($ingredients))->colour()), 1e-6);
@@ -175,9 +181,21 @@ final class MixTest extends TestCase
         yield 'too many parts' => [static fn() => Paints::mix(5, $red, 5, $blue), 'at most 9 parts in all, not 10'];
         yield 'twice' => [static fn() => Paints::mix(1, $red, 2, $red), 'twice'];
         yield 'nothing' => [static fn() => Mix::of([]), '1 to 4 paints'];
-        yield 'five paints' => [static fn() => Mix::of(array_map(static fn(Paint $one) => Ingredient::of($one, 1), Paints::shelf(5, 1))), '1 to 4 paints, not 5'];
-        yield 'clear' => [static fn() => Mix::of([Ingredient::of(Paints::of('#a3231f'), 1), Ingredient::of(Paint::of('m', 'Medium', Kind::Medium, null), 1)]), 'thin with it'];
-        yield 'drowned metal' => [static fn() => Mix::of([Ingredient::of(Paints::of('#a67f35', 0.95, Kind::Metallic), 1), Ingredient::of(Paints::of('#1f1f21', 0.96), 3)]), 'covers the flakes'];
+        yield 'five paints' => [
+            static fn() => Mix::of(array_map(static fn(Paint $one) => Ingredient::of($one, 1), Paints::shelf(5, 1))),
+            '1 to 4 paints, not 5',
+        ];
+        yield 'clear' => [
+            static fn() => Mix::of([Ingredient::of(Paints::of('#a3231f'), 1), Ingredient::of(Paint::of('m', 'Medium', Kind::Medium, null), 1)]),
+            'thin with it',
+        ];
+        yield 'drowned metal' => [
+            static fn() => Mix::of([
+                Ingredient::of(Paints::of('#a67f35', 0.95, Kind::Metallic), 1),
+                Ingredient::of(Paints::of('#1f1f21', 0.96), 3),
+            ]),
+            'covers the flakes',
+        ];
         yield 'dilution without paint' => [static fn() => Dilution::of(0, 1, Thinner::Water), 'not 0 : 1'];
     }
 

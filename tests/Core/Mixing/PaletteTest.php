@@ -46,8 +46,16 @@ final class PaletteTest extends TestCase
             [$lows, $highs, $x, $y, $z] = $palette->spanOfTwo($one, $two, $p / ($p + $q));
             self::assertSeen($ofTwo, $isSeeThrough, Palette::lab([$x, $y, $z]));
             self::assertSame(Spans::of($palette->spectrumOfTwo($one, $two, $p / ($p + $q))), [$lows, $highs]);
-            self::assertSeen($ofThree, $isSeeThrough, Palette::lab($palette->lightOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)));
-            self::assertSeen($ofThree, $isSeeThrough, self::labOf($palette->spectrumOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)));
+            self::assertSeen(
+                $ofThree,
+                $isSeeThrough,
+                Palette::lab($palette->lightOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)),
+            );
+            self::assertSeen(
+                $ofThree,
+                $isSeeThrough,
+                self::labOf($palette->spectrumOfThree($one, $two, $three, $p / $total, $q / $total, $r / $total)),
+            );
         }
     }
 

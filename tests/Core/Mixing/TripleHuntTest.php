@@ -44,7 +44,8 @@ final class TripleHuntTest extends TestCase
         [, , [$first, $second], [$parts, $more]] = $pairs->all()[0];
 
         $hunted = new BestMixes($target->colour, 4);
-        (new TripleHunt($palette, $rules, new MixTangent($palette, $target->colour, $first, $second, $parts / ($parts + $more))))->triples($hunted, range(0, 29));
+        $tangent = new MixTangent($palette, $target->colour, $first, $second, $parts / ($parts + $more));
+        (new TripleHunt($palette, $rules, $tangent))->triples($hunted, range(0, 29));
 
         self::assertLessThan(2.0, $all->all()[0][0], 'the question is within reach');
         self::assertLessThanOrEqual($all->all()[0][0] + 0.2, $hunted->all()[0][0]);
@@ -52,7 +53,11 @@ final class TripleHuntTest extends TestCase
         foreach ($hunted->all() as [$difference, $parts, $paints, $ratio, $lab]) {
             $shares = array_map(static fn(int $one): float => $one / array_sum($ratio), $ratio);
             self::assertSame([array_sum($ratio), 3], [$parts, count(array_unique($paints))]);
-            self::assertEqualsWithDelta($difference, Ciede2000::between($target->colour, Lab::of(...Palette::lab($palette->lightOfThree(...$paints, ...$shares)))), 0.0051);
+            self::assertEqualsWithDelta(
+                $difference,
+                Ciede2000::between($target->colour, Lab::of(...Palette::lab($palette->lightOfThree(...$paints, ...$shares)))),
+                0.0051,
+            );
         }
     }
 
@@ -107,7 +112,14 @@ final class TripleHuntTest extends TestCase
     public function testTheBestAreKeptOnceEachAndTheRestForgotten(): void
     {
         $best = new BestMixes(Lab::of(50, 0, 0), 2);
-        foreach ([[55, [0, 1], [1, 1]], [51, [2, 3], [2, 1]], [51, [2, 3], [2, 1]], [52, [1, 2], [1, 3]], [51, [0, 3], [1, 1]], [90, [0, 4], [1, 1]]] as [$l, $paints, $parts]) {
+        foreach ([
+            [55, [0, 1], [1, 1]],
+            [51, [2, 3], [2, 1]],
+            [51, [2, 3], [2, 1]],
+            [52, [1, 2], [1, 3]],
+            [51, [0, 3], [1, 1]],
+            [90, [0, 4], [1, 1]],
+        ] as [$l, $paints, $parts]) {
             $best->consider([$l, 0.0, 0.0], $paints, $parts);
         }
 

@@ -60,7 +60,11 @@ final class VicinityTest extends TestCase
 
             $other = (1.0 - $share) * $random->getInt(1, 9) / 10;
             $target = Lab::of(...Palette::lab($palette->lightOfThree($one, $two, $three, $share, $other, 1.0 - $share - $other)));
-            self::assertTrue(Vicinity::around($target, 0.2, 0.0)->meetsBetween($spans->ofPaints[$one], $spans->ofPaints[$two], $spans->ofPaints[$three]));
+            self::assertTrue(Vicinity::around($target, 0.2, 0.0)->meetsBetween(
+                $spans->ofPaints[$one],
+                $spans->ofPaints[$two],
+                $spans->ofPaints[$three],
+            ));
         }
     }
 
@@ -71,7 +75,10 @@ final class VicinityTest extends TestCase
         $palette = new Palette(Paints::shelf(40, 3), false);
         $spans = new Spans($palette);
         $leftOut = $asked = 0;
-        foreach (['#ff0000', '#ffff00', '#00ff00', '#00ffff', '#0000ff', '#ff00ff', '#ffffff', '#000000', '#ff8000', '#8000ff', '#c0ffb0', '#203000'] as $hex) {
+        foreach ([
+            '#ff0000', '#ffff00', '#00ff00', '#00ffff', '#0000ff', '#ff00ff', '#ffffff', '#000000', '#ff8000', '#8000ff', '#c0ffb0',
+            '#203000',
+        ] as $hex) {
             $target = Paints::lab($hex);
             $pairs = [];
             for ($one = 0; $one < 40; $one++) {

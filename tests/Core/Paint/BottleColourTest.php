@@ -32,7 +32,10 @@ final class BottleColourTest extends TestCase
         $coat = BottleColour::overWhite(Paints::lab('#3a1f10'), Kind::Ink);
         $ink = \Kalokroma\Paint\Paint::of('i', 'Ink', Kind::Ink, $coat, \Kalokroma\Paint\Opacity::of(0.002));
 
-        self::assertLessThan(3.0, Ciede2000::between(Paints::lab('#3a1f10'), $ink->optics()->over(\Kalokroma\Colour\Reflectance::flat(1.0), 5.0)->toLab()));
+        self::assertLessThan(
+            3.0,
+            Ciede2000::between(Paints::lab('#3a1f10'), $ink->optics()->over(\Kalokroma\Colour\Reflectance::flat(1.0), 5.0)->toLab()),
+        );
     }
 
     public function testOfACoveringPaintTheBottleIsTheSwatch(): void

@@ -23,7 +23,12 @@ final class DrawdownTest extends TestCase
     /** With the curves themselves nothing is lost: absorption and scattering of every band come back. */
     public function testTwoFilmsGiveAbsorptionAndScatteringBack(): void
     {
-        foreach ([['#c99a3a', 0.4, Kind::Opaque], ['#b0242a', 0.6, Kind::Opaque], ['#24508c', 0.78, Kind::Opaque], ['#8a5a34', 0.04, Kind::Wash]] as [$hex, $opacity, $kind]) {
+        foreach ([
+            ['#c99a3a', 0.4, Kind::Opaque],
+            ['#b0242a', 0.6, Kind::Opaque],
+            ['#24508c', 0.78, Kind::Opaque],
+            ['#8a5a34', 0.04, Kind::Wash],
+        ] as [$hex, $opacity, $kind]) {
             $film = Paints::of($hex, $opacity, $kind)->optics();
             [$black, $white] = [Reflectance::flat(0.005), Reflectance::flat(0.8)];
             $found = Optics::ofDrawdown($film->over($black, 1.0), $film->over($white, 1.0), $black, $white);
@@ -39,8 +44,19 @@ final class DrawdownTest extends TestCase
     {
         foreach (['#c99a3a' => 0.4, '#b0242a' => 0.5, '#2f7f86' => 0.7, '#efeadd' => 0.62, '#6b4226' => 0.9] as $hex => $really) {
             $film = Paints::of($hex, $really)->optics();
-            $drawdown = Drawdown::of($film->over(Reflectance::flat(0.005), 1.0)->toLab(), $film->over(Reflectance::flat(0.8), 1.0)->toLab(), Reflectance::flat(0.005)->toLab(), Reflectance::flat(0.8)->toLab());
-            $measured = Paint::of('m', 'Measured', Kind::Opaque, Paints::lab('#123456'), measured: Measured::nothing()->withFilm($drawdown, Reading::of(Source::Reader, 3), Kind::Opaque));
+            $drawdown = Drawdown::of(
+                $film->over(Reflectance::flat(0.005), 1.0)->toLab(),
+                $film->over(Reflectance::flat(0.8), 1.0)->toLab(),
+                Reflectance::flat(0.005)->toLab(),
+                Reflectance::flat(0.8)->toLab(),
+            );
+            $measured = Paint::of(
+                'm',
+                'Measured',
+                Kind::Opaque,
+                Paints::lab('#123456'),
+                measured: Measured::nothing()->withFilm($drawdown, Reading::of(Source::Reader, 3), Kind::Opaque),
+            );
 
             self::assertEqualsWithDelta($really, $measured->opacity->share, 0.02, $hex);
             foreach (['#808080', '#1a1a1a', '#c4b090'] as $ground) {

@@ -24,7 +24,12 @@ final class EstimateTest extends TestCase
     public function testASemiOpaquePaintHidesAboutTwoThirdsOfWhatAnOpaqueOneDoes(): void
     {
         foreach (['#b8202a', '#e0ac1c', '#24508c', '#f4f4f0'] as $hex) {
-            self::assertEqualsWithDelta(0.7 * Opacity::estimate(Kind::Opaque, Paints::lab($hex))->share, Opacity::estimate(Kind::SemiOpaque, Paints::lab($hex))->share, 0.005, $hex);
+            self::assertEqualsWithDelta(
+                0.7 * Opacity::estimate(Kind::Opaque, Paints::lab($hex))->share,
+                Opacity::estimate(Kind::SemiOpaque, Paints::lab($hex))->share,
+                0.005,
+                $hex,
+            );
         }
     }
 

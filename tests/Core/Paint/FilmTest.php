@@ -87,7 +87,10 @@ final class FilmTest extends TestCase
 
     public function testOpacityIsEstimatedByKindAndColourFamilyUntilItIsSet(): void
     {
-        foreach (['#4a2c1c' => 0.92, '#b0242a' => 0.60, '#f2c521' => 0.35, '#f4f4ef' => 0.66, '#e8832a' => 0.48, '#e0b79a' => 0.62, '#2f7f86' => 0.74, '#24406e' => 0.80] as $hex => $usual) {
+        foreach ([
+            '#4a2c1c' => 0.92, '#b0242a' => 0.60, '#f2c521' => 0.35, '#f4f4ef' => 0.66, '#e8832a' => 0.48, '#e0b79a' => 0.62,
+            '#2f7f86' => 0.74, '#24406e' => 0.80,
+        ] as $hex => $usual) {
             self::assertEqualsWithDelta($usual, Opacity::estimate(Kind::Opaque, Paints::lab($hex))->share, 0.03, $hex);
         }
         self::assertGreaterThanOrEqual(0.95, Opacity::estimate(Kind::Metallic, Paints::lab('#b08d3c'))->share);

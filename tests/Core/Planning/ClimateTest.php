@@ -49,7 +49,11 @@ final class ClimateTest extends TestCase
     public function testEachDriesInItsOwnWay(): void
     {
         $damp = Climate::of(20.0, 80.0);
-        $dry = static fn(string $steps, Climate $climate): int => DryTimes::between(PlanSketch::plan("area a broad-folds main cloth\n $steps")->areas[0]->steps[0], PlanSketch::plan("area a broad-folds main cloth\n $steps")->areas[0]->steps[1], $climate);
+        $dry = static fn(string $steps, Climate $climate): int => DryTimes::between(
+            PlanSketch::plan("area a broad-folds main cloth\n $steps")->areas[0]->steps[0],
+            PlanSketch::plan("area a broad-folds main cloth\n $steps")->areas[0]->steps[1],
+            $climate,
+        );
 
         self::assertSame(50, $dry("basecoat navy\n layer blue", $damp));
         self::assertSame(240, $dry("solvent-wash grime\n layer blue", $damp));
@@ -63,7 +67,10 @@ final class ClimateTest extends TestCase
     {
         foreach ([[20.0, 70.0], [12.0, 50.0], [12.0, 80.0]] as [$celsius, $humidity]) {
             $primer = PlanSketch::plan("area a broad-folds main cloth\n basecoat navy")->undercoat->steps()[0];
-            self::assertSame(SprayWeather::of($celsius, $humidity, SprayMethod::SprayCan)->waitMinutes, DryTimes::between($primer, null, Climate::of($celsius, $humidity)));
+            self::assertSame(
+                SprayWeather::of($celsius, $humidity, SprayMethod::SprayCan)->waitMinutes,
+                DryTimes::between($primer, null, Climate::of($celsius, $humidity)),
+            );
         }
     }
 

@@ -61,7 +61,10 @@ final class DryTimesTest extends TestCase
     /** Where the kind of paint says more than the technique. */
     public function testACoatDriesAsItsPaintDoes(): void
     {
-        foreach (['basecoat navy' => 20, 'basecoat navy 1:0' => 30, 'basecoat navy 1:3' => 10, 'basecoat steel' => 30, 'layer ruby' => 20, 'layer navy' => 10, 'drybrush steel' => 2, 'edge-highlight bright-steel' => 5] as $step => $minutes) {
+        foreach ([
+            'basecoat navy' => 20, 'basecoat navy 1:0' => 30, 'basecoat navy 1:3' => 10, 'basecoat steel' => 30, 'layer ruby' => 20,
+            'layer navy' => 10, 'drybrush steel' => 2, 'edge-highlight bright-steel' => 5,
+        ] as $step => $minutes) {
             [$first] = PlanSketch::plan("area a broad-folds main metal\n $step")->areas[0]->steps;
             self::assertSame($minutes, DryTimes::between($first, null), $step);
         }
@@ -69,7 +72,16 @@ final class DryTimesTest extends TestCase
 
     public function testACanGasesOutAnAirbrushedPrimerHardlyHasTo(): void
     {
-        $dry = static fn(string $undercoat): array => array_map(static fn(Pass $pass): int => Rehearsal::of(PlanSketch::plan("undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy"))->dryMinutes($pass), array_slice(Rehearsal::of(PlanSketch::plan("undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy"))->order()->passes, 0, -1));
+        $dry = static fn(string $undercoat): array => array_map(
+            static fn(Pass $pass): int => Rehearsal::of(PlanSketch::plan(
+                "undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy",
+            ))->dryMinutes($pass),
+            array_slice(
+                Rehearsal::of(PlanSketch::plan("undercoat $undercoat\narea a broad-folds main cloth\n basecoat navy"))->order()->passes,
+                0,
+                -1,
+            ),
+        );
 
         self::assertSame([60, 60], $dry('black light bone'), 'Light from above comes out of the same kind of thing as the ground.');
         self::assertSame([10, 10], $dry('black light bone method airbrush'));
@@ -104,7 +116,9 @@ final class DryTimesTest extends TestCase
 
     public function testARestIsWhatNothingFills(): void
     {
-        $rehearsal = Rehearsal::of(PlanSketch::plan("area a broad-folds main cloth\n basecoat navy\n wash blue-wash\narea b close-folds small cloth\n basecoat brown\norder a-1 b-1 a-2"));
+        $rehearsal = Rehearsal::of(PlanSketch::plan(
+            "area a broad-folds main cloth\n basecoat navy\n wash blue-wash\narea b close-folds small cloth\n basecoat brown\norder a-1 b-1 a-2",
+        ));
         $rests = array_map($rehearsal->restBefore(...), $rehearsal->order()->passes);
 
         self::assertSame([0, 60, 0, 0], $rests);

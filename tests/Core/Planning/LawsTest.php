@@ -34,21 +34,81 @@ final class LawsTest extends TestCase
     /** @return iterable<string, array{string, string, string}> plan, what comes first, what then */
     public static function laws(): iterable
     {
-        yield 'what primes the whole model comes first' => ["undercoat none\narea a broad-folds main cloth\n basecoat navy\nwhole\n primer grey", 'whole-1', 'a-1'];
-        yield 'a part is glued on when what it hides is painted' => ["loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\n highlight sand\narea face hard-edged-panel small armour part p\n basecoat steel\nwhole\n glue-part part p", 'arm-2', 'whole-1'];
-        yield 'a mask comes off after what is sprayed past it' => ["area a broad-folds main cloth\n basecoat navy\nwhole\n mask\n spray-layer coal\n unmask", 'whole-2', 'whole-3'];
-        yield 'decals lie on gloss' => ["area a smooth-panel main armour\n basecoat green\n decal setting\nwhole\n gloss-coat gloss", 'whole-1', 'a-2'];
-        yield 'grime goes over decals' => ["area a smooth-panel main armour\n basecoat green\n decal setting\nwhole\n streaks grime", 'a-2', 'whole-1'];
-        yield 'the dull coat closes the work' => ["area a smooth-panel main armour\n basecoat green\n edge-highlight lime\nwhole\n matt-coat matt", 'a-2', 'whole-1'];
-        yield 'what is to shine comes after the dull coat' => ["area a smooth-panel small glass\n lens ivory\n gloss-spot gloss\nwhole\n matt-coat matt", 'whole-1', 'a-2'];
-        yield 'slime dries after the dull coat' => ["area a rubble small stone\n basecoat brown\n effect slime\nwhole\n matt-coat matt", 'whole-1', 'a-2'];
-        yield 'the whole model as it is listed' => ["area a smooth-panel main armour\n basecoat green\nwhole\n satin-coat satin\n chip coal", 'whole-1', 'whole-2'];
-        yield 'what is behind comes first' => ["area harp rope-or-grain small wood\n basecoat brown\narea chest broad-folds medium cloth behind harp\n basecoat tan\n layer sand", 'chest-2', 'harp-1'];
-        yield 'inner before outer' => ["area coat broad-folds main cloth\n basecoat navy\narea shirt close-folds small cloth under coat\n stipple tan", 'shirt-1', 'coat-1'];
-        yield 'eyes before the face is lit' => ["area face skin small skin touches eyes\n basecoat skin\n highlight skin-pale\narea eyes tiny-detail speck other\n basecoat ivory\n highlight snow\n eye coal", 'eyes-3', 'face-2'];
-        yield 'lines before the lights beside them' => ["area plate hard-edged-panel main armour\n basecoat red\n highlight orange\n lining coal borders cloth\narea cloth close-folds small cloth\n basecoat blue\n highlight sky", 'plate-3', 'cloth-2'];
-        yield 'washes before the repairs beside them' => ["area trim hard-edged-panel small metal touches cloth\n basecoat brass\n touch-up brass\narea cloth close-folds main cloth\n basecoat red\n glaze ruby\n wash umber-wash", 'cloth-3', 'trim-2'];
-        yield 'messy before neat' => ["area coat broad-folds main cloth touches pelt\n basecoat navy\n layer blue\narea pelt fur-or-feather small fur\n basecoat brown\n highlight tan\n drybrush sand", 'pelt-3', 'coat-2'];
+        yield 'what primes the whole model comes first' => [
+            "undercoat none\narea a broad-folds main cloth\n basecoat navy\nwhole\n primer grey",
+            'whole-1',
+            'a-1',
+        ];
+        yield 'a part is glued on when what it hides is painted' => [
+            "loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\n highlight sand\narea face hard-edged-panel small armour part p\n basecoat steel\nwhole\n glue-part part p",
+            'arm-2',
+            'whole-1',
+        ];
+        yield 'a mask comes off after what is sprayed past it' => [
+            "area a broad-folds main cloth\n basecoat navy\nwhole\n mask\n spray-layer coal\n unmask",
+            'whole-2',
+            'whole-3',
+        ];
+        yield 'decals lie on gloss' => [
+            "area a smooth-panel main armour\n basecoat green\n decal setting\nwhole\n gloss-coat gloss",
+            'whole-1',
+            'a-2',
+        ];
+        yield 'grime goes over decals' => [
+            "area a smooth-panel main armour\n basecoat green\n decal setting\nwhole\n streaks grime",
+            'a-2',
+            'whole-1',
+        ];
+        yield 'the dull coat closes the work' => [
+            "area a smooth-panel main armour\n basecoat green\n edge-highlight lime\nwhole\n matt-coat matt",
+            'a-2',
+            'whole-1',
+        ];
+        yield 'what is to shine comes after the dull coat' => [
+            "area a smooth-panel small glass\n lens ivory\n gloss-spot gloss\nwhole\n matt-coat matt",
+            'whole-1',
+            'a-2',
+        ];
+        yield 'slime dries after the dull coat' => [
+            "area a rubble small stone\n basecoat brown\n effect slime\nwhole\n matt-coat matt",
+            'whole-1',
+            'a-2',
+        ];
+        yield 'the whole model as it is listed' => [
+            "area a smooth-panel main armour\n basecoat green\nwhole\n satin-coat satin\n chip coal",
+            'whole-1',
+            'whole-2',
+        ];
+        yield 'what is behind comes first' => [
+            "area harp rope-or-grain small wood\n basecoat brown\narea chest broad-folds medium cloth behind harp\n basecoat tan\n layer sand",
+            'chest-2',
+            'harp-1',
+        ];
+        yield 'inner before outer' => [
+            "area coat broad-folds main cloth\n basecoat navy\narea shirt close-folds small cloth under coat\n stipple tan",
+            'shirt-1',
+            'coat-1',
+        ];
+        yield 'eyes before the face is lit' => [
+            "area face skin small skin touches eyes\n basecoat skin\n highlight skin-pale\narea eyes tiny-detail speck other\n basecoat ivory\n highlight snow\n eye coal",
+            'eyes-3',
+            'face-2',
+        ];
+        yield 'lines before the lights beside them' => [
+            "area plate hard-edged-panel main armour\n basecoat red\n highlight orange\n lining coal borders cloth\narea cloth close-folds small cloth\n basecoat blue\n highlight sky",
+            'plate-3',
+            'cloth-2',
+        ];
+        yield 'washes before the repairs beside them' => [
+            "area trim hard-edged-panel small metal touches cloth\n basecoat brass\n touch-up brass\narea cloth close-folds main cloth\n basecoat red\n glaze ruby\n wash umber-wash",
+            'cloth-3',
+            'trim-2',
+        ];
+        yield 'messy before neat' => [
+            "area coat broad-folds main cloth touches pelt\n basecoat navy\n layer blue\narea pelt fur-or-feather small fur\n basecoat brown\n highlight tan\n drybrush sand",
+            'pelt-3',
+            'coat-2',
+        ];
     }
 
     #[DataProvider('laws')]
@@ -112,7 +172,9 @@ final class LawsTest extends TestCase
 
     public function testBothWaysThroughKeepEveryRecipeAndTellEveryStepOnce(): void
     {
-        $plan = PlanSketch::plan("area a broad-folds main cloth\n basecoat navy\n wash blue-wash\n highlight sky\narea b close-folds small cloth\n basecoat brown\n wash umber-wash");
+        $plan = PlanSketch::plan(
+            "area a broad-folds main cloth\n basecoat navy\n wash blue-wash\n highlight sky\narea b close-folds small cloth\n basecoat brown\n wash umber-wash",
+        );
         $ids = static fn(OrderStyle $style): array => array_map(static fn(Pass $pass): string => $pass->step->id, Order::of($plan, $style)->passes);
 
         self::assertSame(['undercoat', 'a-1', 'b-1', 'a-2', 'b-2', 'a-3'], $ids(OrderStyle::BasesFirst));
@@ -121,7 +183,9 @@ final class LawsTest extends TestCase
 
     public function testOnePotOpenServesAllItCan(): void
     {
-        $order = Order::of(PlanSketch::plan("area a broad-folds main cloth\n basecoat navy\narea b close-folds small cloth\n basecoat brown\narea c close-folds small cloth\n basecoat navy"));
+        $order = Order::of(PlanSketch::plan(
+            "area a broad-folds main cloth\n basecoat navy\narea b close-folds small cloth\n basecoat brown\narea c close-folds small cloth\n basecoat navy",
+        ));
 
         self::assertSame(['undercoat', 'a-1', 'c-1', 'b-1'], array_map(static fn(Pass $pass): string => $pass->step->id, $order->passes));
         self::assertTrue($order->passes[2]->joinsLast);
@@ -130,16 +194,22 @@ final class LawsTest extends TestCase
 
     public function testThePaintersOwnOrderStandsAndNewStepsFindTheirPlaceInIt(): void
     {
-        $order = Order::of(PlanSketch::plan("area a broad-folds main cloth\n basecoat navy\n highlight blue\narea b close-folds small cloth\n basecoat brown\n wash umber-wash\norder b-1 b-2 a-1 a-2"));
+        $order = Order::of(PlanSketch::plan(
+            "area a broad-folds main cloth\n basecoat navy\n highlight blue\narea b close-folds small cloth\n basecoat brown\n wash umber-wash\norder b-1 b-2 a-1 a-2",
+        ));
         self::assertSame(['undercoat', 'b-1', 'b-2', 'a-1', 'a-2'], array_map(static fn(Pass $pass): string => $pass->step->id, $order->passes));
 
-        $partly = Order::of(PlanSketch::plan("area a broad-folds main cloth\n basecoat navy\n highlight blue\narea b close-folds small cloth\n basecoat brown\n wash umber-wash\norder a-1 a-2"));
+        $partly = Order::of(PlanSketch::plan(
+            "area a broad-folds main cloth\n basecoat navy\n highlight blue\narea b close-folds small cloth\n basecoat brown\n wash umber-wash\norder a-1 a-2",
+        ));
         self::assertLessThan($partly->place('a-2'), $partly->place('b-1'), 'A base belongs before the lights.');
     }
 
     public function testAMoveThatNoOrderCanHoldIsRefusedWithItsReason(): void
     {
-        $plan = PlanSketch::plan("loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\narea face hard-edged-panel small armour part p\n basecoat steel\nwhole\n glue-part part p");
+        $plan = PlanSketch::plan(
+            "loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\narea face hard-edged-panel small armour part p\n basecoat steel\nwhole\n glue-part part p",
+        );
         self::assertSame('face-1', Order::of((new RunStep('face-1', 'arm-1'))->applyTo($plan))->passes[1]->step->id);
 
         $this->expectException(IllegalPlan::class);
@@ -161,12 +231,18 @@ final class LawsTest extends TestCase
     /** Whatever is planned: all steps once, recipes in sequence, and what the solver orders it does not complain about itself. */
     public function testTheSolversOwnOrderRaisesNoFindingAboutOrder(): void
     {
-        $about = ['hard-to-reach', 'glued-too-early', 'decal-after-grime', 'gloss-lost', 'outer-before-inner', 'eyes-after-face', 'lining-late', 'wash-after-repair', 'unsteady-order'];
+        $about = [
+            'hard-to-reach', 'glued-too-early', 'decal-after-grime', 'gloss-lost', 'outer-before-inner', 'eyes-after-face', 'lining-late',
+            'wash-after-repair', 'unsteady-order',
+        ];
         $random = new Randomizer(new Mt19937(20261125));
         for ($round = 0; $round < 60; $round++) {
             $plan = PlanSketch::plan($this->sketch($random));
             $order = Order::of($plan);
-            self::assertEqualsCanonicalizing(array_map(static fn($step): string => $step->id, $plan->steps()), array_map(static fn(Pass $pass): string => $pass->step->id, $order->passes));
+            self::assertEqualsCanonicalizing(
+                array_map(static fn($step): string => $step->id, $plan->steps()),
+                array_map(static fn(Pass $pass): string => $pass->step->id, $order->passes),
+            );
             foreach ($plan->areas as $area) {
                 $places = array_map(static fn($step): int => $order->place($step->id) ?? -1, $area->steps);
                 $sorted = $places;
@@ -174,8 +250,15 @@ final class LawsTest extends TestCase
                 self::assertSame($sorted, $places, "round $round");
             }
             self::assertSame([], $order->clashes);
-            $told = array_filter(Review::of(Scene::of(Rehearsal::of($plan))), static fn(Finding $one): bool => in_array($one->rule, $about, true) && $one->severity !== Severity::Taste);
-            self::assertSame([], array_map(static fn(Finding $one): string => "$one->rule $one->step $one->why", array_values($told)), "round $round");
+            $told = array_filter(
+                Review::of(Scene::of(Rehearsal::of($plan))),
+                static fn(Finding $one): bool => in_array($one->rule, $about, true) && $one->severity !== Severity::Taste,
+            );
+            self::assertSame(
+                [],
+                array_map(static fn(Finding $one): string => "$one->rule $one->step $one->why", array_values($told)),
+                "round $round",
+            );
         }
     }
 
@@ -187,7 +270,8 @@ final class LawsTest extends TestCase
             $under = $i > 0 && $random->getInt(0, 2) === 0 ? ' under a'.$random->getInt(0, $i - 1) : '';
             $behind = $i > 0 && $random->getInt(0, 3) === 0 ? ' behind a'.$random->getInt(0, $i - 1) : '';
             $touches = $i > 0 ? ' touches a'.$random->getInt(0, $i - 1) : '';
-            $sketch .= "area a$i broad-folds medium ".['cloth', 'skin', 'leather'][$random->getInt(0, 2)].$under.$behind.$touches."\n basecoat brown x2\n";
+            $sketch .= "area a$i broad-folds medium ".['cloth', 'skin', 'leather'][$random->getInt(0, 2)].$under.$behind.$touches
+                ."\n basecoat brown x2\n";
             foreach (['wash umber-wash', 'layer brown', 'highlight tan', 'edge-highlight sand', 'decal setting', 'streaks grime'] as $step) {
                 $sketch .= $random->getInt(0, 1) === 1 ? " $step\n" : '';
             }

@@ -40,7 +40,10 @@ final class NeedsTest extends TestCase
         $needs = Needs::of($this->plan());
 
         self::assertSame([['black', 1], ['bone', 1], ['navy', 2], ['blue-wash', 1], ['navy+sky', 1]], array_map(
-            static fn(Need $need): array => [implode('+', array_map(static fn($one): string => $one->paint->id, $need->mix->ingredients)), count($need->uses)],
+            static fn(Need $need): array => [
+                implode('+', array_map(static fn($one): string => $one->paint->id, $need->mix->ingredients)),
+                count($need->uses),
+            ],
             $needs->all,
         ));
         self::assertSame(['Coat: basecoat', 'Coat: layer', 'Belt: basecoat'], $needs->byPaint()['navy']);
@@ -69,7 +72,10 @@ final class NeedsTest extends TestCase
         $plan = $this->plan();
         $shelf = Shelf::stocked(['black' => 12.0, 'navy' => 0.5], static fn(): array => throw new RuntimeException('Nobody asked for a paint.'));
 
-        self::assertSame(['bone', 'matt', 'blue-wash', 'sky'], array_map(static fn(Paint $one): string => $one->id, $shelf->missing($plan->paints())));
+        self::assertSame(
+            ['bone', 'matt', 'blue-wash', 'sky'],
+            array_map(static fn(Paint $one): string => $one->id, $shelf->missing($plan->paints())),
+        );
         self::assertSame([0.5, null], [$shelf->mlLeft($plan->paints()['navy']), $shelf->mlLeft($plan->paints()['sky'])]);
         self::assertSame(['navy'], array_keys(Shelf::of(self::paints('navy'))->owned()));
     }
@@ -83,7 +89,10 @@ final class NeedsTest extends TestCase
         self::assertNotNull($found);
         self::assertNotEmpty($found->offers);
         foreach ($found->offers as [$offer, $strip]) {
-            self::assertSame(array_map(static fn($stage): string => $stage->application->id, $found->asPlanned->stages), array_map(static fn($stage): string => $stage->application->id, $strip->stages));
+            self::assertSame(
+                array_map(static fn($stage): string => $stage->application->id, $found->asPlanned->stages),
+                array_map(static fn($stage): string => $stage->application->id, $strip->stages),
+            );
         }
         self::assertNull(StandIns::of($rehearsal, 'nobody', Shelf::of([])));
         self::assertSame([], StandIns::of($rehearsal, 'coat-1', Shelf::of([]))->offers ?? null);
@@ -130,6 +139,9 @@ final class NeedsTest extends TestCase
     /** @param array<string, int> $done models by step id */
     private static function begun(Plan $plan, int $models, array $done): Progress
     {
-        return Progress::of(SquadPlan::alike($plan, $models), array_map(static fn(string $step, int $on): Done => new Done($step, null, $on, 0), array_map(strval(...), array_keys($done)), $done));
+        return Progress::of(
+            SquadPlan::alike($plan, $models),
+            array_map(static fn(string $step, int $on): Done => new Done($step, null, $on, 0), array_map(strval(...), array_keys($done)), $done),
+        );
     }
 }

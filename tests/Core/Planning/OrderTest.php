@@ -17,7 +17,14 @@ final class OrderTest extends TestCase
     public function testBasesComeFirstFromTheInsideOutThenWashesThenHighlights(): void
     {
         $order = $this->order([
-            Plans::area('coat', [Plans::step('coat base', Technique::of('basecoat')), Plans::step('coat wash', Technique::of('wash')), Plans::step('coat light', Technique::of('highlight'))]),
+            Plans::area(
+                'coat',
+                [
+                    Plans::step('coat base', Technique::of('basecoat')),
+                    Plans::step('coat wash', Technique::of('wash')),
+                    Plans::step('coat light', Technique::of('highlight')),
+                ],
+            ),
             Plans::area('skin', [Plans::step('skin base', Technique::of('basecoat')), Plans::step('skin wash', Technique::of('wash'))], ['shirt']),
             Plans::area('shirt', [Plans::step('shirt base', Technique::of('basecoat'))], ['coat']),
         ]);
@@ -29,7 +36,8 @@ final class OrderTest extends TestCase
     {
         $order = $this->order([
             Plans::area('iron', [
-                Plans::step('base', Technique::of('basecoat')), Plans::step('dry', Technique::of('drybrush')), Plans::step('wash', Technique::of('wash')), Plans::step('dry again', Technique::of('drybrush')),
+                Plans::step('base', Technique::of('basecoat')), Plans::step('dry', Technique::of('drybrush')),
+                Plans::step('wash', Technique::of('wash')), Plans::step('dry again', Technique::of('drybrush')),
             ]),
             Plans::area('cloth', [Plans::step('cloth base', Technique::of('basecoat')), Plans::step('cloth wash', Technique::of('wash'))]),
         ]);
@@ -50,7 +58,10 @@ final class OrderTest extends TestCase
     public function testSixtyAreasThatAllLieUnderEachOtherAreOrderedAtOnce(): void
     {
         $ids = array_map(static fn(int $i): string => sprintf('a%02d', $i), range(0, 59));
-        $areas = array_map(static fn(int $i): Area => Plans::area($ids[$i], [Plans::step("s$i", Technique::of('basecoat'))], array_slice($ids, $i + 1)), array_keys($ids));
+        $areas = array_map(
+            static fn(int $i): Area => Plans::area($ids[$i], [Plans::step("s$i", Technique::of('basecoat'))], array_slice($ids, $i + 1)),
+            array_keys($ids),
+        );
         $order = $this->order($areas);
 
         self::assertSame(['undercoat', 's0', 's1', 's2'], array_slice($order, 0, 4));

@@ -55,7 +55,9 @@ final class PaceTest extends TestCase
 
     public function testASingleFigureForDisplayTakesFiveToSixHoursAndALittle(): void
     {
-        $document = PlanDocument::ofFile((array) json_decode((string) file_get_contents(__DIR__.'/../../../resources/demo/plans/heron-provost.json'), true));
+        $document = PlanDocument::ofFile(
+            (array) json_decode((string) file_get_contents(__DIR__.'/../../../resources/demo/plans/heron-provost.json'), true),
+        );
 
         self::assertEqualsWithDelta(5.75, self::minutes($document->plan(DocumentPaints::of($document->fields)), 1) / 60, 0.75);
     }
@@ -66,7 +68,11 @@ final class PaceTest extends TestCase
         $passes = count(Rehearsal::of($plan)->order()->passes);
 
         self::assertEqualsWithDelta(10 * self::minutes($plan, 1) - 9 * $passes * Paces::SET_UP, self::minutes($plan, 10), 1e-6);
-        self::assertEqualsWithDelta(self::minutes($plan, 1) - $passes * Paces::SET_UP, self::minutes($plan, 1, Paces::usual()->withSetUp(0.0)), 1e-6);
+        self::assertEqualsWithDelta(
+            self::minutes($plan, 1) - $passes * Paces::SET_UP,
+            self::minutes($plan, 1, Paces::usual()->withSetUp(0.0)),
+            1e-6,
+        );
         self::assertEqualsWithDelta(2 * self::minutes($plan, 3), self::minutes($plan, 3, Paces::usual()->times(2.0)), 1e-6);
     }
 
@@ -110,6 +116,9 @@ final class PaceTest extends TestCase
 
     private static function minutes(Plan $plan, int $models, ?Paces $own = null): float
     {
-        return array_sum(array_map(static fn(Pass $pass): float => Pace::of($plan, $own)->pass($pass->step, $pass->area, $models), Rehearsal::of($plan)->order()->passes));
+        return array_sum(array_map(
+            static fn(Pass $pass): float => Pace::of($plan, $own)->pass($pass->step, $pass->area, $models),
+            Rehearsal::of($plan)->order()->passes,
+        ));
     }
 }

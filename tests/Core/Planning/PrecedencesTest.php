@@ -44,7 +44,10 @@ final class PrecedencesTest extends TestCase
         }
         foreach (array_keys($tasks) as $id) {
             self::assertEqualsCanonicalizing(array_keys($then[$id]), array_keys($graph->after($id)));
-            self::assertEqualsCanonicalizing(array_keys(array_filter($then, static fn(array $later): bool => isset($later[$id]))), array_keys($graph->before($id)));
+            self::assertEqualsCanonicalizing(
+                array_keys(array_filter($then, static fn(array $later): bool => isset($later[$id]))),
+                array_keys($graph->before($id)),
+            );
         }
     }
 

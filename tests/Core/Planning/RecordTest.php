@@ -20,10 +20,16 @@ final class RecordTest extends TestCase
 {
     public function testCoatsAreLaidOnTheModelsInTheirOrder(): void
     {
-        $record = Record::of(Outline::of(SquadPlan::alike(self::plan(), 10)), [new Done('coat-1', 1, 6, 100, 'a'), new Done('coat-1', 2, 4, 300, 'b'), new Done('coat-1', 1, 4, 200, 'c')]);
+        $record = Record::of(
+            Outline::of(SquadPlan::alike(self::plan(), 10)),
+            [new Done('coat-1', 1, 6, 100, 'a'), new Done('coat-1', 2, 4, 300, 'b'), new Done('coat-1', 1, 4, 200, 'c')],
+        );
 
         self::assertSame([10, 4, 0], [$record->on('coat-1', 1), $record->on('coat-1', 2), $record->on('coat-1', 3)]);
-        self::assertSame([100, 200, 300, null], [$record->at('coat-1', 1, 6), $record->at('coat-1', 1, 7), $record->at('coat-1', 2, 4), $record->at('coat-1', 2, 5)]);
+        self::assertSame(
+            [100, 200, 300, null],
+            [$record->at('coat-1', 1, 6), $record->at('coat-1', 1, 7), $record->at('coat-1', 2, 4), $record->at('coat-1', 2, 5)],
+        );
         self::assertSame([range(1, 6), range(1, 4), range(7, 10)], [$record->modelsOf('a'), $record->modelsOf('b'), $record->modelsOf('c')]);
     }
 
@@ -54,7 +60,13 @@ final class RecordTest extends TestCase
             $dice = new Randomizer(new Mt19937($seed));
             $entries = [];
             for ($i = 0; $i < $dice->getInt(1, 8); $i++) {
-                $entries[] = new Done(['coat-1', 'boots-1', 'gone'][$dice->getInt(0, 2)], [null, 1, 2, 3, 9][$dice->getInt(0, 4)], $dice->getInt(1, 12), $dice->getInt(1, 50), (string) $i);
+                $entries[] = new Done(
+                    ['coat-1', 'boots-1', 'gone'][$dice->getInt(0, 2)],
+                    [null, 1, 2, 3, 9][$dice->getInt(0, 4)],
+                    $dice->getInt(1, 12),
+                    $dice->getInt(1, 50),
+                    (string) $i,
+                );
             }
             $record = Record::of(Outline::of(SquadPlan::alike($plan, 7)), $entries);
             self::assertLessThanOrEqual(7, $record->on('coat-1', 1));
@@ -66,6 +78,8 @@ final class RecordTest extends TestCase
 
     private static function plan(): Plan
     {
-        return PlanSketch::plan("area coat broad-folds medium cloth\n basecoat navy x3\n layer blue x1\narea boots broad-folds medium leather\n basecoat brown x1\norder coat-1 coat-2 boots-1");
+        return PlanSketch::plan(
+            "area coat broad-folds medium cloth\n basecoat navy x3\n layer blue x1\narea boots broad-folds medium leather\n basecoat brown x1\norder coat-1 coat-2 boots-1",
+        );
     }
 }

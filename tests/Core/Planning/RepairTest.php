@@ -44,7 +44,10 @@ final class RepairTest extends TestCase
         self::assertSame(['bone', 1], [$repair->first?->id, $repair->coats]);
         self::assertGreaterThanOrEqual(1, $repair->firstCoats);
 
-        self::assertSame('ivory', self::repair("undercoat grey\narea robe close-folds main cloth\n basecoat ivory x3\n one-coat moss", 'robe-2', 'navy')?->first?->id);
+        self::assertSame(
+            'ivory',
+            self::repair("undercoat grey\narea robe close-folds main cloth\n basecoat ivory x3\n one-coat moss", 'robe-2', 'navy')?->first?->id,
+        );
     }
 
     public function testGrimeOverVarnishIsWipedOff(): void
@@ -74,14 +77,20 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
             $progress = Progress::of(SquadPlan::alike($plan, 4), array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done));
             $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
 
-            return array_map(static fn(SlipPrice $one): array => [$one->beside->id, $one->words(), $one->minutes > 0.0], SlipPrice::all($progress, $belt));
+            return array_map(
+                static fn(SlipPrice $one): array => [$one->beside->id, $one->words(), $one->minutes > 0.0],
+                SlipPrice::all($progress, $belt),
+            );
         };
         $yellow = self::repair($sketch, 'coat-2', 'dark-brown');
 
         self::assertSame([], $prices([]), 'nothing beside it is begun');
         self::assertMatchesRegularExpression('/^[2-5] coats of Sand$/', $prices(['coat-1'])[0][1], 'the two of yellow to come hide no brown');
         self::assertSame(['coat', 'boots'], array_column($prices(['coat-1', 'coat-2', 'coat-3', 'boots-1']), 0), 'the dearest first');
-        self::assertSame("{$yellow?->firstCoats} coats of Sand, then {$yellow?->coats} coats of Yellow, and the wash again", $prices(['coat-1', 'coat-2', 'coat-3'])[0][1]);
+        self::assertSame(
+            "{$yellow?->firstCoats} coats of Sand, then {$yellow?->coats} coats of Yellow, and the wash again",
+            $prices(['coat-1', 'coat-2', 'coat-3'])[0][1],
+        );
         self::assertSame(['boots', 'nothing: a coat that is still to come hides it', false], $prices(['boots-1'])[0]);
         self::assertMatchesRegularExpression('/^[12] coats? of Brown$/', $prices(['boots-1', 'boots-2'])[0][1]);
     }
@@ -89,13 +98,19 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
     public function testACoatToComeHidesASlipOnlyWhereItHasCoatsEnough(): void
     {
         $minutes = static function (int $coats): float {
-            $plan = PlanSketch::plan("undercoat grey\narea boots broad-folds medium leather touches belt\n basecoat tan x2\n layer tan x$coats\narea belt close-folds small leather touches boots\n basecoat dark-brown\norder boots-1 belt-1 boots-2");
+            $plan = PlanSketch::plan(
+                "undercoat grey\narea boots broad-folds medium leather touches belt\n basecoat tan x2\n layer tan x$coats\narea belt close-folds small leather touches boots\n basecoat dark-brown\norder boots-1 belt-1 boots-2",
+            );
             $progress = Progress::of(SquadPlan::alike($plan, 1), [new Done('boots-1', null, 1, 0)]);
             $belt = array_values(array_filter($progress->passes, static fn($one): bool => $one->step->id === 'belt-1'))[0];
 
             return SlipPrice::all($progress, $belt)[0]->minutes;
         };
-        $needed = self::repair("undercoat grey\narea boots broad-folds medium leather\n basecoat tan x2\narea belt close-folds small leather touches boots\n basecoat dark-brown", 'boots-1', 'dark-brown');
+        $needed = self::repair(
+            "undercoat grey\narea boots broad-folds medium leather\n basecoat tan x2\narea belt close-folds small leather touches boots\n basecoat dark-brown",
+            'boots-1',
+            'dark-brown',
+        );
 
         self::assertNull($needed?->first, 'or another condition decides');
         self::assertGreaterThan(1, $needed->coats);
@@ -104,7 +119,9 @@ order coat-1 coat-2 coat-3 boots-1 belt-1 boots-2 boots-3";
 
     public function testAWashWithoutColourAndAWholeModelSpoilNothing(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\n gloss-spot gloss\narea belt close-folds small leather touches coat\n basecoat brown\nwhole\n matt-coat matt");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth touches belt\n basecoat yellow x2\n gloss-spot gloss\narea belt close-folds small leather touches coat\n basecoat brown\nwhole\n matt-coat matt",
+        );
         $progress = Progress::of(SquadPlan::alike($plan, 1), [new Done('belt-1', null, 1, 0), new Done('coat-1', null, 1, 0)]);
         foreach ($progress->passes as $pass) {
             if (in_array($pass->step->technique->id, ['gloss-spot', 'matt-coat'], true)) {

@@ -40,7 +40,14 @@ final class SprayDayTest extends TestCase
     {
         $week = array_fill(0, 48, self::FROST);
 
-        self::assertSame([SprayVerdict::AnotherWay, null, null], [SprayDay::of($week, SprayMethod::SprayCan)->verdict(), SprayDay::of($week, SprayMethod::SprayCan)->hoursUntil(), SprayDay::of($week, SprayMethod::SprayCan)->waitMinutes()]);
+        self::assertSame(
+            [SprayVerdict::AnotherWay, null, null],
+            [
+                SprayDay::of($week, SprayMethod::SprayCan)->verdict(),
+                SprayDay::of($week, SprayMethod::SprayCan)->hoursUntil(),
+                SprayDay::of($week, SprayMethod::SprayCan)->waitMinutes(),
+            ],
+        );
         self::assertSame(SprayVerdict::Go, SprayDay::of(array_fill(0, 48, self::DAMP), SprayMethod::Airbrush)->verdict());
     }
 

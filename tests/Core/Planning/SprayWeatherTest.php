@@ -37,7 +37,10 @@ final class SprayWeatherTest extends TestCase
         $weather = SprayWeather::of($celsius, $humidity, $method);
 
         self::assertSame([$verdict, $findings], [$weather->verdict, array_column($weather->findings, 'what')]);
-        self::assertStringNotContainsString('%', implode(' ', array_map(static fn(array $one): string => str_replace(' %', '', $one['words']), $weather->findings)));
+        self::assertStringNotContainsString(
+            '%',
+            implode(' ', array_map(static fn(array $one): string => str_replace(' %', '', $one['words']), $weather->findings)),
+        );
     }
 
     public function testItTakesLongerWhereItIsDampOrCool(): void
@@ -51,7 +54,12 @@ final class SprayWeatherTest extends TestCase
 
     public function testThereIsNoSuchWeather(): void
     {
-        foreach ([[-60.0, 50.0, 'celsius'], [NAN, 50.0, 'celsius'], [20.0, 101.0, 'humidity'], [20.0, -1.0, 'humidity']] as [$celsius, $humidity, $field]) {
+        foreach ([
+            [-60.0, 50.0, 'celsius'],
+            [NAN, 50.0, 'celsius'],
+            [20.0, 101.0, 'humidity'],
+            [20.0, -1.0, 'humidity'],
+        ] as [$celsius, $humidity, $field]) {
             try {
                 SprayWeather::of($celsius, $humidity, SprayMethod::SprayCan);
                 self::fail("No complaint about $field.");

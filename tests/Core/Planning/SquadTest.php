@@ -60,7 +60,10 @@ final class SquadTest extends TestCase
         self::assertSame([1], $squad->modelsOf('coat-3'), 'The edge is the leader\'s alone.');
         self::assertSame([2, 3], $squad->modelsOf('teal.teal-1'), 'The rank is painted by its variant.');
         self::assertSame([1], $squad->modelsOf('plume-1'));
-        self::assertSame([[1, 4], [2], [3]], [$squad->modelsOf('lens-1'), $squad->modelsOf('blue-lens.blue-lens-1'), $squad->modelsOf('green-lens.green-lens-2')]);
+        self::assertSame(
+            [[1, 4], [2], [3]],
+            [$squad->modelsOf('lens-1'), $squad->modelsOf('blue-lens.blue-lens-1'), $squad->modelsOf('green-lens.green-lens-2')],
+        );
         self::assertSame([1, 2, 3, 4], $squad->modelsOf('whole-1'));
         self::assertSame('coat', $squad->origin($squad->areaOn(self::area($squad, 'coat'), 2) ?? self::fail())->id);
         self::assertNull($squad->areaOn(self::area($squad, 'plume'), 2));
@@ -75,7 +78,11 @@ final class SquadTest extends TestCase
 
         self::assertSame([[2], [1], [2]], [$squad->modelsOf('coat-1'), $squad->modelsOf('teal.teal-1'), $squad->modelsOf('plume-1')]);
         self::assertSame([], $squad->modelsOf('coat-3'));
-        self::assertNotContains('coat-3', array_map(static fn(Pass $pass): string => $pass->step->id, $squad->passes()), 'What is on no model is no pass.');
+        self::assertNotContains(
+            'coat-3',
+            array_map(static fn(Pass $pass): string => $pass->step->id, $squad->passes()),
+            'What is on no model is no pass.',
+        );
     }
 
     public function testWithoutRolesNothingIsOtherwise(): void
@@ -95,7 +102,13 @@ final class SquadTest extends TestCase
         $squad = SquadPlan::of($plan, Squad::ofRoles(['leader' => 1, 'rank' => 2]));
         $ids = array_map(static fn(Pass $pass): string => $pass->step->id, $squad->passes());
 
-        self::assertSame(['undercoat', 'lens-1', 'blue-lens.blue-lens-1', 'green-lens.green-lens-1', 'green-lens.green-lens-2', 'coat-1', 'teal.teal-1', 'plume-1', 'coat-2', 'teal.teal-2', 'coat-3', 'whole-1'], $ids);
+        self::assertSame(
+            [
+                'undercoat', 'lens-1', 'blue-lens.blue-lens-1', 'green-lens.green-lens-1', 'green-lens.green-lens-2', 'coat-1',
+                'teal.teal-1', 'plume-1', 'coat-2', 'teal.teal-2', 'coat-3', 'whole-1',
+            ],
+            $ids,
+        );
     }
 
     public function testEachModelLooksLikeWhatIsDoneToIt(): void
@@ -133,7 +146,11 @@ final class SquadTest extends TestCase
             new Done('coat-1', null, 9, 400, 'd'),
         ]);
 
-        self::assertSame([[4], [4], [2], [1]], array_map($progress->record()->modelsOf(...), ['a', 'b', 'c', 'd']), 'The next coat goes onto the model that has the one before.');
+        self::assertSame(
+            [[4], [4], [2], [1]],
+            array_map($progress->record()->modelsOf(...), ['a', 'b', 'c', 'd']),
+            'The next coat goes onto the model that has the one before.',
+        );
         self::assertSame([2, 3], $progress->modelsLeft('teal.teal-1', 2), 'Model 2 is ready, 3 is not.');
         self::assertSame([0, 1], [$progress->left('coat-1'), $progress->doneOn('coat-1')]);
         self::assertSame([1, 2], [$progress->doneOn('teal.teal-1'), $progress->left('teal.teal-1')]);
@@ -141,14 +158,21 @@ final class SquadTest extends TestCase
 
     public function testHowFarIsCountedByCoatsAndModels(): void
     {
-        $plan = PlanSketch::plan("role leader\nundercoat none\narea coat broad-folds main cloth\n basecoat navy x3\narea plume fur-or-feather small fur only leader\n basecoat red x1");
+        $plan = PlanSketch::plan(
+            "role leader\nundercoat none\narea coat broad-folds main cloth\n basecoat navy x3\narea plume fur-or-feather small fur only leader\n basecoat red x1",
+        );
         $squad = SquadPlan::of($plan, Squad::ofRoles(['leader' => 1, '' => 2]));
         $share = static fn(Done ...$done): float => Progress::of($squad, $done)->tally->share();
 
         self::assertSame(0.0, $share());
         self::assertEqualsWithDelta(2 / 10, $share(new Done('coat-1', 2, 1, 1)), 1e-12, 'Two of nine coats and one plume.');
         self::assertSame(1.0, $share(new Done('coat-1', null, 3, 1), new Done('plume-1', null, 1, 2)));
-        self::assertEqualsWithDelta(1.0, Progress::of($squad, [new Done('coat-1', null, 3, 1)], ['plume-1'])->tally->share(), 1e-12, 'What is left out does not count.');
+        self::assertEqualsWithDelta(
+            1.0,
+            Progress::of($squad, [new Done('coat-1', null, 3, 1)], ['plume-1'])->tally->share(),
+            1e-12,
+            'What is left out does not count.',
+        );
         $tally = Progress::of($squad, [new Done('coat-1', null, 3, 1)])->tally;
         self::assertSame([2, 1, false, ['plume-1']], [$tally->passes(), $tally->passesDone(), $tally->isFinished(), $tally->open()]);
         $outline = Outline::of($squad);
@@ -157,7 +181,9 @@ final class SquadTest extends TestCase
 
     public function testAModelWithoutAStepDoesNotWaitForIt(): void
     {
-        $plan = PlanSketch::plan("role leader\nundercoat none\narea coat broad-folds main cloth\n basecoat navy x1\n layer blue raised x1 only leader\n wash umber-wash all");
+        $plan = PlanSketch::plan(
+            "role leader\nundercoat none\narea coat broad-folds main cloth\n basecoat navy x1\n layer blue raised x1 only leader\n wash umber-wash all",
+        );
         $squad = SquadPlan::of($plan, Squad::ofRoles(['leader' => 1, '' => 3]));
         $work = Work::of([Job::of($squad)]);
         $schedule = Scheduler::schedule($work, Schedules::endless());
@@ -194,9 +220,13 @@ final class SquadTest extends TestCase
 
     public function testAVariantMayStandOnAnotherGround(): void
     {
-        $plan = PlanSketch::plan("role leader\narea coat broad-folds main cloth\n basecoat yellow\n variant dark for leader over black\n basecoat yellow");
+        $plan = PlanSketch::plan(
+            "role leader\narea coat broad-folds main cloth\n basecoat yellow\n variant dark for leader over black\n basecoat yellow",
+        );
         $squad = SquadPlan::of($plan, Squad::ofRoles(['leader' => 1, '' => 1]));
-        $face = static fn(int $model): float => $squad->rehearsalOf($model)->strip($squad->areaOn(self::area($squad, 'coat'), $model) ?? self::fail())->final()->at(Zone::Face)->lightness;
+        $face = static fn(int $model): float => $squad->rehearsalOf($model)->strip(
+            $squad->areaOn(self::area($squad, 'coat'), $model) ?? self::fail(),
+        )->final()->at(Zone::Face)->lightness;
 
         self::assertLessThan($face(2) - 5.0, $face(1), 'One coat of yellow over black is dull.');
         self::assertArrayHasKey('black', Amounts::for($squad)->totals());
@@ -209,13 +239,22 @@ final class SquadTest extends TestCase
 
         self::assertSame(3, $document['version']);
         self::assertSame([['id' => 'leader', 'name' => 'Leader'], ['id' => 'rank', 'name' => 'Rank']], $document['roles']);
-        self::assertSame([['leader'], ['rank'], ['leader']], [$document['areas'][0]['steps'][2]['roles'], $document['areas'][0]['variants'][0]['roles'], $document['areas'][1]['roles']]);
-        self::assertEquals($document, PlanDocument::ofPlan(PlanDocument::ofFile($document)->plan(\Kalokroma\Exchange\DocumentPaints::of($document)))->fields);
+        self::assertSame(
+            [['leader'], ['rank'], ['leader']],
+            [$document['areas'][0]['steps'][2]['roles'], $document['areas'][0]['variants'][0]['roles'], $document['areas'][1]['roles']],
+        );
+        self::assertEquals(
+            $document,
+            PlanDocument::ofPlan(PlanDocument::ofFile($document)->plan(\Kalokroma\Exchange\DocumentPaints::of($document)))->fields,
+        );
     }
 
     public function testARoleThatIsNotThereIsNamed(): void
     {
-        foreach (["area coat broad-folds main cloth only chief\n basecoat navy" => 'areas.0.roles', "area coat broad-folds main cloth\n basecoat navy only chief" => 'areas.0.steps.0.roles'] as $sketch => $field) {
+        foreach ([
+            "area coat broad-folds main cloth only chief\n basecoat navy" => 'areas.0.roles',
+            "area coat broad-folds main cloth\n basecoat navy only chief" => 'areas.0.steps.0.roles',
+        ] as $sketch => $field) {
             try {
                 PlanSketch::plan($sketch);
                 self::fail($field);
@@ -228,7 +267,10 @@ final class SquadTest extends TestCase
 
     public function testWhatAPlanHasLostIsForgottenOfTheSquad(): void
     {
-        $squad = Squad::of([new Member(1, 'Ferrel', 'chief', ['coat' => 'pink', 'hat' => null, 'lens' => 'blue-lens'], ['hat', 'plume']), new Member(2, role: 'rank')])->knownTo(self::plan());
+        $squad = Squad::of([
+            new Member(1, 'Ferrel', 'chief', ['coat' => 'pink', 'hat' => null, 'lens' => 'blue-lens'], ['hat', 'plume']),
+            new Member(2, role: 'rank'),
+        ])->knownTo(self::plan());
 
         self::assertEquals(new Member(1, 'Ferrel', null, ['lens' => 'blue-lens'], ['plume']), $squad->members[1]);
         self::assertSame('rank', $squad->members[2]->role);
@@ -237,7 +279,12 @@ final class SquadTest extends TestCase
 
     public function testASquadSaysWhatThePlanDoesNotHave(): void
     {
-        foreach ([[new Member(1, role: 'chief'), 'squad.0.role'], [new Member(1, ways: ['hat' => null]), 'squad.0.ways.hat'], [new Member(1, ways: ['coat' => 'pink']), 'squad.0.ways.coat'], [new Member(1, without: ['hat']), 'squad.0.without.0']] as [$member, $field]) {
+        foreach ([
+            [new Member(1, role: 'chief'), 'squad.0.role'],
+            [new Member(1, ways: ['hat' => null]), 'squad.0.ways.hat'],
+            [new Member(1, ways: ['coat' => 'pink']), 'squad.0.ways.coat'],
+            [new Member(1, without: ['hat']), 'squad.0.without.0'],
+        ] as [$member, $field]) {
             try {
                 Squad::by(self::plan(), [$member]);
                 self::fail($field);

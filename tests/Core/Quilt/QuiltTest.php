@@ -74,7 +74,14 @@ final class QuiltTest extends TestCase
     {
         $areas = [];
         for ($number = 0; $number < Plan::MOST_AREAS; $number++) {
-            $areas[] = Area::of("a$number", "Area $number", Texture::Skin, AreaSize::Small, Importance::Normal, $number === 0 ? [] : ['a'.($number - 1)]);
+            $areas[] = Area::of(
+                "a$number",
+                "Area $number",
+                Texture::Skin,
+                AreaSize::Small,
+                Importance::Normal,
+                $number === 0 ? [] : ['a'.($number - 1)],
+            );
         }
         $laid = Quilt::of(Plan::of('Many', ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), Undercoat::bare(), $areas));
         self::assertCount(Plan::MOST_AREAS, $laid);
@@ -88,7 +95,14 @@ final class QuiltTest extends TestCase
         for ($number = 0; $number < $count; $number++) {
             // A chain with a branch here and there: what lies on a body mostly touches one or two others.
             $touches = $number === 0 ? [] : ['a'.max(0, $number - mt_rand(1, 2))];
-            $areas[] = Area::of("a$number", "Area $number", Texture::cases()[mt_rand(0, 9)], AreaSize::cases()[mt_rand(0, 4)], Importance::Normal, $touches);
+            $areas[] = Area::of(
+                "a$number",
+                "Area $number",
+                Texture::cases()[mt_rand(0, 9)],
+                AreaSize::cases()[mt_rand(0, 4)],
+                Importance::Normal,
+                $touches,
+            );
         }
 
         return Plan::of('By lot', ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady), Undercoat::bare(), $areas);

@@ -30,7 +30,11 @@ final class SchemeTest extends TestCase
 {
     public function testBrownOnBrownReadsAsOneLump(): void
     {
-        [$plan, $looks] = self::painted(['coat' => ['#5a4030', AreaSize::Main], 'hat' => ['#4f382a', AreaSize::Medium], 'boots' => ['#5e4636', AreaSize::Small]]);
+        [$plan, $looks] = self::painted([
+            'coat' => ['#5a4030', AreaSize::Main],
+            'hat' => ['#4f382a', AreaSize::Medium],
+            'boots' => ['#5e4636', AreaSize::Small],
+        ]);
         $words = implode(' ', Balance::of($plan->areas, $looks)->words());
 
         self::assertStringContainsString('one lump', $words);
@@ -40,7 +44,11 @@ final class SchemeTest extends TestCase
 
     public function testAnOrangeLensOnAGreyModelIsTheSpotColour(): void
     {
-        [$plan, $looks] = self::painted(['armour' => ['#5b6066', AreaSize::Main], 'cloth' => ['#c9c4b8', AreaSize::Large], 'lens' => ['#e0701c', AreaSize::Speck]]);
+        [$plan, $looks] = self::painted([
+            'armour' => ['#5b6066', AreaSize::Main],
+            'cloth' => ['#c9c4b8', AreaSize::Large],
+            'lens' => ['#e0701c', AreaSize::Speck],
+        ]);
         $balance = Balance::of($plan->areas, $looks);
 
         self::assertSame(['lens'], array_map(static fn(Area $one): string => $one->id, $balance->spots));
@@ -53,7 +61,11 @@ final class SchemeTest extends TestCase
     /** Each way leads just past the bound: a step less would not do, and every other neighbour is kept clear of too. */
     public function testAnAreaIsMovedJustEnoughToBeToldFromAllItTouches(): void
     {
-        [$plan, $looks] = self::painted(['coat' => ['#5a4030', AreaSize::Main], 'hat' => ['#553c2e', AreaSize::Medium], 'scarf' => ['#77614e', AreaSize::Medium]]);
+        [$plan, $looks] = self::painted([
+            'coat' => ['#5a4030', AreaSize::Main],
+            'hat' => ['#553c2e', AreaSize::Medium],
+            'scarf' => ['#77614e', AreaSize::Medium],
+        ]);
         $hat = $plan->areas[1];
         $shifts = Shift::apart($hat, Neighbours::of($plan), $looks);
 
@@ -65,7 +77,14 @@ final class SchemeTest extends TestCase
             }
         }
         self::assertLessThan(14.0, $shifts[0]->by, 'Not farther than need be.');
-        self::assertSame([], Shift::apart($plan->areas[2], Neighbours::of($plan), ['coat' => $looks['coat'], 'scarf' => Look::flat(Texture::Skin, Lab::of(90.0, 0.0, 0.0)), 'hat' => $looks['hat']]));
+        self::assertSame(
+            [],
+            Shift::apart(
+                $plan->areas[2],
+                Neighbours::of($plan),
+                ['coat' => $looks['coat'], 'scarf' => Look::flat(Texture::Skin, Lab::of(90.0, 0.0, 0.0)), 'hat' => $looks['hat']],
+            ),
+        );
     }
 
     public function testWhatGoesWithAColourIsFoundOnTheShelf(): void
@@ -87,10 +106,18 @@ final class SchemeTest extends TestCase
     {
         [$plan, $looks] = self::painted(['armour' => ['#5b6066', AreaSize::Main], 'lens' => ['#e0701c', AreaSize::Speck]]);
         $balance = Balance::of($plan->areas, $looks);
-        $told = static fn(array $painted): array => array_map(static fn(KeyArea $one): array => [$one->area->id, $one->isSolved], KeyArea::of($plan, $balance, $painted));
+        $told = static fn(array $painted): array => array_map(
+            static fn(KeyArea $one): array => [$one->area->id, $one->isSolved],
+            KeyArea::of($plan, $balance, $painted),
+        );
 
         self::assertSame([['armour', false], ['lens', false]], $told([]));
-        $marked = Plan::of('Plan', $plan->model, $plan->undercoat, [$plan->areas[0], Area::of('lens', 'Lens', Texture::TinyDetail, AreaSize::Speck, Importance::EyeCatcher)]);
+        $marked = Plan::of(
+            'Plan',
+            $plan->model,
+            $plan->undercoat,
+            [$plan->areas[0], Area::of('lens', 'Lens', Texture::TinyDetail, AreaSize::Speck, Importance::EyeCatcher)],
+        );
         self::assertSame(['lens'], array_map(static fn(KeyArea $one): string => $one->area->id, KeyArea::of($marked, $balance, [])));
     }
 

@@ -45,7 +45,10 @@ final class EditTest extends TestCase
         }
         $steps = $plan->areas[0]->steps;
 
-        self::assertSame([Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')], array_column($steps, 'technique'));
+        self::assertSame(
+            [Technique::of('basecoat'), Technique::of('wash'), Technique::of('layer'), Technique::of('highlight'), Technique::of('highlight')],
+            array_column($steps, 'technique'),
+        );
         self::assertSame([Place::RaisedParts, Place::UpperEdges], [$steps[3]->place, $steps[4]->place]);
         self::assertSame([null, null, null, null, null], array_column($steps, 'mix'));
     }
@@ -58,7 +61,10 @@ final class EditTest extends TestCase
         }
     }
 
-    /** Whatever colour it is: nobody's fresh basecoat is told to have other coats; that a weak paint needs five on so dark a ground is worth a word. */
+    /**
+     * Whatever colour it is: nobody's fresh basecoat is told to have other coats; that a weak paint needs five on so dark a ground is worth
+     * a word.
+     */
     #[DataProvider('colours')]
     public function testAFreshStepHasTheCoatsItsPaintNeeds(string $hex): void
     {
@@ -67,7 +73,14 @@ final class EditTest extends TestCase
         $findings = Review::of(Scene::of(Rehearsal::of($plan)));
 
         self::assertSame($plan->coatsNeeded('1') ?? 2, $plan->areas[0]->steps[0]->coats);
-        self::assertSame([], array_filter($findings, fn($finding): bool => $finding->severity !== Severity::Taste && $finding->rule !== 'weak-over-dark' && $plan->coatsNeeded('1') !== null));
+        self::assertSame(
+            [],
+            array_filter(
+                $findings,
+                fn($finding): bool => $finding->severity !== Severity::Taste && $finding->rule !== 'weak-over-dark'
+                    && $plan->coatsNeeded('1') !== null,
+            ),
+        );
     }
 
     public function testCoatsGoAlongWithThePaintUntilSomebodySetsThemOtherwise(): void
@@ -89,13 +102,21 @@ final class EditTest extends TestCase
         $plan = (new SwapTechnique('1', Technique::of('drybrush')))->applyTo(Plans::of([Plans::area('a', [$step])]));
         $swapped = $plan->areas[0]->steps[0];
 
-        self::assertSame([Technique::of('drybrush'), $step->mix, Technique::of('drybrush')->usual->brush, 0], [$swapped->technique, $swapped->mix, $swapped->brush, $swapped->dilution->thinner]);
+        self::assertSame(
+            [Technique::of('drybrush'), $step->mix, Technique::of('drybrush')->usual->brush, 0],
+            [$swapped->technique, $swapped->mix, $swapped->brush, $swapped->dilution->thinner],
+        );
     }
 
     public function testWhatIsNotInThePlanIsNamed(): void
     {
         $plan = Plans::of([Plans::area('a', [])]);
-        foreach ([['area', new AddStep('1', 'x')], ['step', new PaintStep('x', null)], ['step', new SwapTechnique('x', Technique::of('wash'))], ['areas', new AddArea('a', 'Again')]] as [$field, $edit]) {
+        foreach ([
+            ['area', new AddStep('1', 'x')],
+            ['step', new PaintStep('x', null)],
+            ['step', new SwapTechnique('x', Technique::of('wash'))],
+            ['areas', new AddArea('a', 'Again')],
+        ] as [$field, $edit]) {
             try {
                 $edit->applyTo($plan);
                 self::fail("No complaint about $field.");
@@ -117,9 +138,19 @@ final class EditTest extends TestCase
         ] as $edit) {
             $plan = EditReader::read($edit, $paints)->applyTo($plan);
         }
-        self::assertSame(['Face', Technique::of('glaze'), 'Red'], [$plan->areas[0]->name, $plan->areas[0]->steps[0]->technique, $plan->areas[0]->steps[0]->mix?->words()]);
+        self::assertSame(
+            ['Face', Technique::of('glaze'), 'Red'],
+            [$plan->areas[0]->name, $plan->areas[0]->steps[0]->technique, $plan->areas[0]->steps[0]->mix?->words()],
+        );
 
-        foreach ([[[], 'do'], [['do' => 'fly'], 'do'], [['do' => 'add-area', 'id' => 'a'], 'name'], [['do' => 'paint-step', 'step' => 's', 'mix' => [['paint' => 'q', 'parts' => 1]]], 'mix.0.paint'], [['do' => 'swap-technique', 'step' => 's', 'technique' => 'x'], 'technique'], [['do' => 'add-step', 'id' => ['x'], 'area' => 'a'], 'id']] as [$edit, $field]) {
+        foreach ([
+            [[], 'do'],
+            [['do' => 'fly'], 'do'],
+            [['do' => 'add-area', 'id' => 'a'], 'name'],
+            [['do' => 'paint-step', 'step' => 's', 'mix' => [['paint' => 'q', 'parts' => 1]]], 'mix.0.paint'],
+            [['do' => 'swap-technique', 'step' => 's', 'technique' => 'x'], 'technique'],
+            [['do' => 'add-step', 'id' => ['x'], 'area' => 'a'], 'id'],
+        ] as [$edit, $field]) {
             try {
                 EditReader::read($edit, $paints);
                 self::fail("No complaint about $field.");

@@ -88,9 +88,15 @@ final class FreshRecipeTest extends TestCase
         $swapped = $plan->areas[0]->steps[0];
         $usual = $technique->usual;
 
-        self::assertSame([$usual->brush, $usual->place, $usual->paint, $usual->thinner, $usual->with], [$swapped->brush, $swapped->place, $swapped->dilution->paint, $swapped->dilution->thinner, $swapped->dilution->with]);
+        self::assertSame(
+            [$usual->brush, $usual->place, $usual->paint, $usual->thinner, $usual->with],
+            [$swapped->brush, $swapped->place, $swapped->dilution->paint, $swapped->dilution->thinner, $swapped->dilution->with],
+        );
         self::assertSame($plan->coatsNeeded('s') ?? $usual->coats, $swapped->coats);
-        self::assertSame(['s', 'as last year', $technique->takes->accepts(Kind::Opaque) ? $step->mix : null], [$swapped->id, $swapped->note, $swapped->mix]);
+        self::assertSame(
+            ['s', 'as last year', $technique->takes->accepts(Kind::Opaque) ? $step->mix : null],
+            [$swapped->id, $swapped->note, $swapped->mix],
+        );
     }
 
     /** @return list<string> what costs time or worse, of one step for which a number of coats can be told */
@@ -104,7 +110,11 @@ final class FreshRecipeTest extends TestCase
         return array_values(array_map(
             static fn(Finding $finding): string => $finding->words,
             // That a weak paint needs five coats on so dark a ground is no word against what was offered.
-            array_filter($findings, static fn(Finding $finding): bool => $finding->step === $stepId && $finding->severity !== Severity::Taste && $finding->rule !== 'weak-over-dark'),
+            array_filter(
+                $findings,
+                static fn(Finding $finding): bool => $finding->step === $stepId && $finding->severity !== Severity::Taste
+                    && $finding->rule !== 'weak-over-dark',
+            ),
         ));
     }
 
@@ -116,6 +126,10 @@ final class FreshRecipeTest extends TestCase
             default => Kind::Opaque,
         };
 
-        return Mix::single(Paints::of(sprintf('#%02x%02x%02x', $random->getInt(25, 235), $random->getInt(25, 235), $random->getInt(25, 235)), null, $kind));
+        return Mix::single(Paints::of(
+            sprintf('#%02x%02x%02x', $random->getInt(25, 235), $random->getInt(25, 235), $random->getInt(25, 235)),
+            null,
+            $kind,
+        ));
     }
 }

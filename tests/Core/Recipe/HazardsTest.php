@@ -32,6 +32,9 @@ final class HazardsTest extends TestCase
     #[DataProvider('steps')]
     public function testEachStepWarnsOfWhatItDoes(string $step, array $hazards): void
     {
-        self::assertSame($hazards, PlanSketch::plan("undercoat grey\narea hull hard-edged-panel main armour\n $step")->areas[0]->steps[0]->hazards());
+        self::assertSame(
+            $hazards,
+            PlanSketch::plan("undercoat grey\narea hull hard-edged-panel main armour\n $step")->areas[0]->steps[0]->hazards(),
+        );
     }
 }

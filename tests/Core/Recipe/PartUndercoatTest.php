@@ -31,12 +31,16 @@ final class PartUndercoatTest extends TestCase
     public function testItsAreasStandOnItAndTheOthersOnThePlans(): void
     {
         $plan = self::plan(['base' => 'white']);
-        $first = static fn(string $area): float => $plan->strip($plan->area($area) ?? self::fail($area))->stages[0]->look->at(Zone::Face)->lightness;
+        $first = static fn(string $area): float => $plan->strip(
+            $plan->area($area) ?? self::fail($area),
+        )->stages[0]->look->at(Zone::Face)->lightness;
 
         self::assertGreaterThan(80.0, $first('field'));
         self::assertLessThan(25.0, $first('coat'));
         // The transparent glows over white, and over black it is gone.
-        $final = static fn(Plan $of): float => Rehearsal::of($of)->strip($of->area('field') ?? self::fail('field'))->final()->at(Zone::Face)->toLch()->chroma;
+        $final = static fn(Plan $of): float => Rehearsal::of($of)->strip(
+            $of->area('field') ?? self::fail('field'),
+        )->final()->at(Zone::Face)->toLch()->chroma;
         self::assertGreaterThan($final(self::plan(null)) + 10.0, $final($plan));
     }
 
@@ -50,7 +54,10 @@ final class PartUndercoatTest extends TestCase
         self::assertCount(2, $primed);
         self::assertSame('undercoat', $body);
         self::assertTrue($plan->isOfUndercoat($shield));
-        $ids = static fn(string $area): array => array_map(static fn(Pass $one): string => $one->step->id, $rehearsal->run($plan->area($area) ?? self::fail($area)));
+        $ids = static fn(string $area): array => array_map(
+            static fn(Pass $one): string => $one->step->id,
+            $rehearsal->run($plan->area($area) ?? self::fail($area)),
+        );
         self::assertSame(['undercoat', 'coat-1'], $ids('coat'));
         self::assertSame([$shield, 'field-1'], $ids('field'));
         // What is laid on the shield waits for its own primer only.
@@ -76,14 +83,29 @@ final class PartUndercoatTest extends TestCase
         $document = self::document(['base' => 'white', 'light' => 'bone', 'method' => 'airbrush']);
         $read = PlanDocument::ofPlan(PlanDocument::ofFile($document)->plan(DocumentPaints::of($document)));
 
-        self::assertSame(['white', 'bone', 'airbrush'], [$read->fields['parts'][0]['undercoat']['base'], $read->fields['parts'][0]['undercoat']['light'], $read->fields['parts'][0]['undercoat']['method']]);
-        self::assertSame(['id', 'name'], array_keys(PlanDocument::ofPlan(self::plan(null))->fields['parts'][0]), 'nothing is said of what is not there');
+        self::assertSame(
+            ['white', 'bone', 'airbrush'],
+            [
+                $read->fields['parts'][0]['undercoat']['base'],
+                $read->fields['parts'][0]['undercoat']['light'],
+                $read->fields['parts'][0]['undercoat']['method'],
+            ],
+        );
+        self::assertSame(
+            ['id', 'name'],
+            array_keys(PlanDocument::ofPlan(self::plan(null))->fields['parts'][0]),
+            'nothing is said of what is not there',
+        );
         self::assertArrayHasKey('bone', PlanDocument::ofFile($document)->plan(DocumentPaints::of($document))->paints());
     }
 
     public function testWhatCannotBeIsSaidByItsField(): void
     {
-        foreach (['base' => ['base' => 'nobody'], 'method' => ['base' => 'white', 'method' => 'roller'], 'coneDegrees' => ['base' => 'white', 'coneDegrees' => 500]] as $field => $undercoat) {
+        foreach ([
+            'base' => ['base' => 'nobody'],
+            'method' => ['base' => 'white', 'method' => 'roller'],
+            'coneDegrees' => ['base' => 'white', 'coneDegrees' => 500],
+        ] as $field => $undercoat) {
             $document = self::document($undercoat);
             try {
                 PlanDocument::ofFile($document)->plan(DocumentPaints::of($document));

@@ -52,7 +52,9 @@ final class SharedStepsTest extends TestCase
     /** @return list<Step> */
     private static function steps(): array
     {
-        return PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n basecoat navy\n wash blue-wash\n highlight sky")->areas[0]->steps;
+        return PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth\n basecoat navy\n wash blue-wash\n highlight sky",
+        )->areas[0]->steps;
     }
 
     /**

@@ -94,13 +94,28 @@ final class StructureEditsTest extends TestCase
         $document['areas'][0]['roles'] = ['leader'];
         $document['areas'][1]['steps'][0]['roles'] = ['leader'];
         $document['wholeModel'][] = ['id' => 'sealed', 'technique' => 'matt-coat', 'roles' => ['leader']];
-        $document['areas'][0]['variants'][] = ['id' => 'other', 'name' => 'Other', 'roles' => ['leader'], 'steps' => [['id' => 'o-1', 'technique' => 'basecoat', 'roles' => ['leader']]]];
+        $document['areas'][0]['variants'][] = [
+            'id' => 'other',
+            'name' => 'Other',
+            'roles' => ['leader'],
+            'steps' => [['id' => 'o-1', 'technique' => 'basecoat', 'roles' => ['leader']]],
+        ];
         $on = PlanDocument::of($document)->plan(DocumentPaints::of($document));
         $off = $this->edited(['do' => 'remove-role', 'role' => 'leader'], $on);
         $variant = $off->areas[0]->variant('other') ?? self::fail();
 
         self::assertSame(['leader'], $on->areas[0]->variant('other')?->steps[0]->more->roles);
-        self::assertSame([[], [], [], [], [], []], [$off->roles, $off->areas[0]->roles, $off->areas[1]->steps[0]->more->roles, $off->wholeModel[array_key_last($off->wholeModel)]->more->roles, $variant->roles, $variant->steps[0]->more->roles]);
+        self::assertSame(
+            [[], [], [], [], [], []],
+            [
+                $off->roles,
+                $off->areas[0]->roles,
+                $off->areas[1]->steps[0]->more->roles,
+                $off->wholeModel[array_key_last($off->wholeModel)]->more->roles,
+                $variant->roles,
+                $variant->steps[0]->more->roles,
+            ],
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -61,7 +61,10 @@ final class WildEditsTest extends TestCase
         $ids = self::ids($plan);
         $beside = $ids[$dice->getInt(0, count($ids) - 1)];
         $isBefore = $dice->getInt(0, 1) === 1;
-        $grown = $this->made(new InsertStep(Step::usual('new', Technique::of('basecoat')), $area->id, $beside, $isBefore, Order::of($plan)->stepIds()), $plan);
+        $grown = $this->made(
+            new InsertStep(Step::usual('new', Technique::of('basecoat')), $area->id, $beside, $isBefore, Order::of($plan)->stepIds()),
+            $plan,
+        );
         $order = Order::of($grown);
 
         self::assertSame([$isBefore, $area->id], [$order->place('new') < $order->place($beside), $grown->find('new')[0]->id ?? null]);
@@ -73,7 +76,10 @@ final class WildEditsTest extends TestCase
     public function testAPaintThatIsSwappedIsInNoStepAnyMoreAndOthersStay(int $seed): void
     {
         [$plan] = self::plan($seed);
-        $used = array_values(array_filter($plan->steps(), static fn(Step $one): bool => $one->mix !== null && ! $plan->undercoat->holds($one->id) && ! $one->mix->isClear()));
+        $used = array_values(array_filter(
+            $plan->steps(),
+            static fn(Step $one): bool => $one->mix !== null && ! $plan->undercoat->holds($one->id) && ! $one->mix->isClear(),
+        ));
         $old = $used[0]->mix->ingredients[0]->paint ?? null;
         if ($old === null) {
             self::assertSame([], $used);
@@ -125,7 +131,10 @@ final class WildEditsTest extends TestCase
     /** @return list<string> of all steps but the undercoat */
     private static function ids(Plan $plan): array
     {
-        return array_map(static fn(Step $one): string => $one->id, [...array_merge(...array_map(static fn(Area $one): array => $one->steps, $plan->areas)), ...$plan->wholeModel]);
+        return array_map(
+            static fn(Step $one): string => $one->id,
+            [...array_merge(...array_map(static fn(Area $one): array => $one->steps, $plan->areas)), ...$plan->wholeModel],
+        );
     }
 
     /** @return array{Plan, Randomizer} */

@@ -100,7 +100,14 @@ final class Bodies
                 if ($row < $rows && $column < $columns) {
                     $here = $row * ($columns + 1) + $column;
                     $below = $here + $columns + 1;
-                    array_push($triangles, ...($flips ? [$here, $here + 1, $below, $here + 1, $below + 1, $below] : [$here, $below, $here + 1, $here + 1, $below, $below + 1]));
+                    array_push(
+                        $triangles,
+                        ...(
+                            $flips
+                                ? [$here, $here + 1, $below, $here + 1, $below + 1, $below]
+                                : [$here, $below, $here + 1, $here + 1, $below, $below + 1]
+                        ),
+                    );
                 }
             }
         }

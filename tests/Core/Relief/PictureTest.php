@@ -48,7 +48,9 @@ final class PictureTest extends TestCase
     /** A crease darker than what is round it is a recess, a bright line an edge, though the one lies on the light side and the other in shade. */
     public function testFineDifferencesTellRecessAndEdgeWhereverTheLightFalls(): void
     {
-        $picture = self::picture(static fn(int $x, int $y): float => 40.0 + 0.3 * $y + ($x === 60 && $y > 70 ? -18.0 : 0.0) + ($x === 20 && $y < 40 ? 18.0 : 0.0));
+        $picture = self::picture(
+            static fn(int $x, int $y): float => 40.0 + 0.3 * $y + ($x === 60 && $y > 70 ? -18.0 : 0.0) + ($x === 20 && $y < 40 ? 18.0 : 0.0),
+        );
         $zones = PictureRelief::zones($picture, self::allOne($picture), [Texture::BroadFolds]);
 
         self::assertLessThan(1.2, $zones[85 * self::WIDTH + 60]);

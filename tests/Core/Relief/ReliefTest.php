@@ -87,7 +87,11 @@ final class ReliefTest extends TestCase
         $above = Spray::of(SprayCone::ofHalfAngle(45.0));
         $below = Spray::of(SprayCone::ofHalfAngle(45.0)->fromBelow());
         $relief = Relief::of($ball, [$above, $below]);
-        [$top, $side, $bottom] = [self::nearest($ball, [0.0, 6.0, 0.0]), self::nearest($ball, [6.0, 0.0, 0.0]), self::nearest($ball, [0.0, -6.0, 0.0])];
+        [$top, $side, $bottom] = [
+            self::nearest($ball, [0.0, 6.0, 0.0]),
+            self::nearest($ball, [6.0, 0.0, 0.0]),
+            self::nearest($ball, [0.0, -6.0, 0.0]),
+        ];
         $reach = $relief->reach[$above->key()];
         self::assertEqualsWithDelta(1.0, $reach[$top], 0.03);
         self::assertSame(0.0, $reach[$bottom]);
@@ -104,7 +108,12 @@ final class ReliefTest extends TestCase
         $reach = Relief::of($ball, [Spray::of($cone)])->reach[Spray::of($cone)->key()];
         foreach (\Kalokroma\Craft\Zone::cases() as $zone) {
             $tilt = deg2rad($zone->tiltDegrees());
-            self::assertEqualsWithDelta($cone->reach($zone), $reach[self::nearest($ball, [8 * sin($tilt), 8 * cos($tilt), 0.0])], 0.06, $zone->value);
+            self::assertEqualsWithDelta(
+                $cone->reach($zone),
+                $reach[self::nearest($ball, [8 * sin($tilt), 8 * cos($tilt), 0.0])],
+                0.06,
+                $zone->value,
+            );
         }
     }
 
@@ -141,7 +150,11 @@ final class ReliefTest extends TestCase
             $begun->goOn();
         }
         self::assertSame(Exposure::AROUND - 30, $begun->left());
-        self::assertEqualsWithDelta(Exposure::around($hole)->finish()->openness(), Exposure::around($hole)->resumed($begun->state())->finish()->openness(), 1e-9);
+        self::assertEqualsWithDelta(
+            Exposure::around($hole)->finish()->openness(),
+            Exposure::around($hole)->resumed($begun->state())->finish()->openness(),
+            1e-9,
+        );
         $this->expectException(IllegalSculpt::class);
         Exposure::around(Bodies::cube(10.0, 4))->resumed($begun->state());
     }

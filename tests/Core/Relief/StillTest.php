@@ -64,7 +64,12 @@ final class StillTest extends TestCase
 
         self::assertSame([-1, -1], [$still->points[0], $still->points[199]]);
         self::assertGreaterThanOrEqual(0, $still->points[3 * 200 + 100], 'As large as fits.');
-        self::assertEqualsWithDelta(M_PI / 4, count(array_filter($still->points, static fn(int $point): bool => $point >= 0)) / 200 / 200, 0.04, 'A ball is round.');
+        self::assertEqualsWithDelta(
+            M_PI / 4,
+            count(array_filter($still->points, static fn(int $point): bool => $point >= 0)) / 200 / 200,
+            0.04,
+            'A ball is round.',
+        );
         self::assertLessThan(self::at($still, 100, 100)->lightness - 1.0, self::at($still, 100, 6)->lightness);
     }
 
@@ -76,7 +81,11 @@ final class StillTest extends TestCase
         $colour = self::at($still, 30, 30, 60);
 
         self::assertLessThan(0.5, hypot($colour->a, $colour->b));
-        self::assertEqualsWithDelta(Srgb::of(Srgb::encode(0.25), Srgb::encode(0.25), Srgb::encode(0.25))->toLab()->lightness, $colour->lightness, 1.0);
+        self::assertEqualsWithDelta(
+            Srgb::of(Srgb::encode(0.25), Srgb::encode(0.25), Srgb::encode(0.25))->toLab()->lightness,
+            $colour->lightness,
+            1.0,
+        );
     }
 
     private static function still(float $zone, float $turn): Still
@@ -93,7 +102,18 @@ final class StillTest extends TestCase
             return PaintedLook::of($painted, $painted->stages[count($painted->stages) - 1]);
         }, self::plan()->areas);
 
-        return Still::of($mesh, Labels::of(['front', 'back'], $labels, $mesh), array_fill(0, $mesh->vertexCount(), $zone), $even, $even, $even, $looks, Camera::turned($turn, 0.0), 200, 200);
+        return Still::of(
+            $mesh,
+            Labels::of(['front', 'back'], $labels, $mesh),
+            array_fill(0, $mesh->vertexCount(), $zone),
+            $even,
+            $even,
+            $even,
+            $looks,
+            Camera::turned($turn, 0.0),
+            200,
+            200,
+        );
     }
 
     private static function at(Still $still, int $x, int $y, int $width = 200): Lab
@@ -128,7 +148,12 @@ final class StillTest extends TestCase
         for ($ring = 0; $ring < $rings; $ring++) {
             for ($at = 0; $at < 2 * $rings; $at++) {
                 $next = ($at + 1) % (2 * $rings);
-                [$a, $b, $c, $d] = [2 * $rings * $ring + $at, 2 * $rings * ($ring + 1) + $at, 2 * $rings * ($ring + 1) + $next, 2 * $rings * $ring + $next];
+                [$a, $b, $c, $d] = [
+                    2 * $rings * $ring + $at,
+                    2 * $rings * ($ring + 1) + $at,
+                    2 * $rings * ($ring + 1) + $next,
+                    2 * $rings * $ring + $next,
+                ];
                 array_push($triangles, $a, $b, $c, $a, $c, $d);
             }
         }

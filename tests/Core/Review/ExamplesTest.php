@@ -34,7 +34,11 @@ final class ExamplesTest extends TestCase
     {
         $findings = Review::of(Scene::of(Rehearsal::of(self::plan($name))));
         foreach ($expected['fires'] as [$rule, $severity, $area, $step]) {
-            $found = array_filter($findings, static fn(Finding $one): bool => $one->rule === $rule && in_array($severity, [null, $one->severity->value], true) && in_array($area, [null, $one->area], true) && in_array($step, [null, $one->step], true));
+            $found = array_filter(
+                $findings,
+                static fn(Finding $one): bool => $one->rule === $rule && in_array($severity, [null, $one->severity->value], true)
+                    && in_array($area, [null, $one->area], true) && in_array($step, [null, $one->step], true),
+            );
             self::assertNotSame([], $found, $rule);
         }
         $spoken = is_array($expected['silent'])
@@ -56,7 +60,10 @@ final class ExamplesTest extends TestCase
             $stages = $rehearsal->strip($area)->stages;
             $last = $stages[count($stages) - 1];
             self::assertSame($wanted['last'], $last->application->id);
-            self::assertGreaterThanOrEqual($wanted['edge lighter than recess by at least'], $last->look->at(Zone::Edge)->lightness - $last->look->at(Zone::Recess)->lightness);
+            self::assertGreaterThanOrEqual(
+                $wanted['edge lighter than recess by at least'],
+                $last->look->at(Zone::Edge)->lightness - $last->look->at(Zone::Recess)->lightness,
+            );
         }
         if (isset($expected['order'])) {
             $first = array_values(array_filter($rehearsal->order()->passes, static fn($pass): bool => ! $pass->isUndercoat))[0];

@@ -13,7 +13,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
 
-/** Sequences that experienced painters really use, of every school. None of them is a mistake: whoever is told so by a tool stops listening to it. */
+/**
+ * Sequences that experienced painters really use, of every school. None of them is a mistake: whoever is told so by a tool stops listening
+ * to it.
+ */
 final class SequencesTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
@@ -288,6 +291,9 @@ final class SequencesTest extends TestCase
             static fn(Finding $one): bool => $one->severity === Severity::StopsTheJob || $one->severity === Severity::CostsTime,
         );
 
-        self::assertSame([], array_map(static fn(Finding $one): string => "$one->rule at $one->step: $one->words $one->why", array_values($alarms)));
+        self::assertSame(
+            [],
+            array_map(static fn(Finding $one): string => "$one->rule at $one->step: $one->words $one->why", array_values($alarms)),
+        );
     }
 }

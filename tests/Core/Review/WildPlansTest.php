@@ -44,8 +44,14 @@ final class WildPlansTest extends TestCase
         $order = Rehearsal::of($plan)->order();
 
         self::assertEqualsCanonicalizing(
-            array_map(static fn(Step $one): string => $one->id, [...array_merge(...array_map(static fn(Area $one): array => $one->steps, $plan->areas)), ...$plan->wholeModel]),
-            array_map(static fn(Pass $one): string => $one->step->id, array_values(array_filter($order->passes, static fn(Pass $one): bool => ! $one->isUndercoat))),
+            array_map(
+                static fn(Step $one): string => $one->id,
+                [...array_merge(...array_map(static fn(Area $one): array => $one->steps, $plan->areas)), ...$plan->wholeModel],
+            ),
+            array_map(
+                static fn(Pass $one): string => $one->step->id,
+                array_values(array_filter($order->passes, static fn(Pass $one): bool => ! $one->isUndercoat)),
+            ),
         );
         foreach ($plan->areas as $area) {
             $places = array_map(static fn(Step $one): int => $order->place($one->id), $area->steps);
@@ -115,7 +121,10 @@ final class WildPlansTest extends TestCase
     {
         static $paints = null;
 
-        return $paints ??= array_values(array_filter(DocumentPaints::of(WildPlans::document(1))->paints, static fn(Paint $one): bool => $one->id !== 'shiny'));
+        return $paints ??= array_values(array_filter(
+            DocumentPaints::of(WildPlans::document(1))->paints,
+            static fn(Paint $one): bool => $one->id !== 'shiny',
+        ));
     }
 
     /** @param array<string, mixed> $document */

@@ -58,7 +58,12 @@ final class AtTheDeskTest extends TestCase
         self::assertSame([
             ['coat-1', 1, [1, 2, 3, 4], 1000, 1000 + 20 * 60, 'coat-1', 2],
             ['boots-1', 1, [1, 2], 1600, 1600 + 20 * 60, 'boots-2', 1],
-        ], array_map(static fn(DryClock $one): array => [$one->pass->step->id, $one->coat, $one->models, $one->since, $one->until, $one->next->step->id, $one->nextCoat], $clocks));
+        ], array_map(
+            static fn(DryClock $one): array => [
+                $one->pass->step->id, $one->coat, $one->models, $one->since, $one->until, $one->next->step->id, $one->nextCoat,
+            ],
+            $clocks,
+        ));
     }
 
     /** @return iterable<string, array{string, DryKind, int}> */
@@ -82,10 +87,22 @@ final class AtTheDeskTest extends TestCase
     {
         $openings = Opening::all(self::work(self::SCHEME, 4, [new Done('coat-1', null, 4, 5000), new Done('boots-1', null, 2, 6000)]));
 
-        self::assertSame([true, 5000 + 20 * 60], [$openings[Opening::key(0, 'coat-2', 1)]->canBegin, $openings[Opening::key(0, 'coat-2', 1)]->readyAt]);
-        self::assertSame([true, 6000 + 20 * 60], [$openings[Opening::key(0, 'boots-2', 1)]->canBegin, $openings[Opening::key(0, 'boots-2', 1)]->readyAt]);
+        self::assertSame(
+            [true, 5000 + 20 * 60],
+            [$openings[Opening::key(0, 'coat-2', 1)]->canBegin, $openings[Opening::key(0, 'coat-2', 1)]->readyAt],
+        );
+        self::assertSame(
+            [true, 6000 + 20 * 60],
+            [$openings[Opening::key(0, 'boots-2', 1)]->canBegin, $openings[Opening::key(0, 'boots-2', 1)]->readyAt],
+        );
         self::assertFalse($openings[Opening::key(0, 'coat-3', 1)]->canBegin);
-        self::assertSame([['stepId' => 'coat-1', 'seconds' => 20 * 60]], array_map(static fn(array $one): array => ['stepId' => $one['stepId'], 'seconds' => $one['seconds']], $openings[Opening::key(0, 'coat-2', 1)]->waitsFor));
+        self::assertSame(
+            [['stepId' => 'coat-1', 'seconds' => 20 * 60]],
+            array_map(
+                static fn(array $one): array => ['stepId' => $one['stepId'], 'seconds' => $one['seconds']],
+                $openings[Opening::key(0, 'coat-2', 1)]->waitsFor,
+            ),
+        );
         self::assertContains('coat-2', array_column($openings[Opening::key(0, 'coat-3', 1)]->waitsFor, 'stepId'));
         self::assertArrayNotHasKey(Opening::key(0, 'coat-1', 1), $openings);
     }
@@ -113,14 +130,27 @@ final class AtTheDeskTest extends TestCase
         self::assertTrue(Scheduler::laid($after, $sessions, $rest, Manner::Calm)->isWhole());
 
         $back = Scheduler::continued(self::work(self::SCHEME, 4, []), $sessions, $rest, Manner::Calm);
-        self::assertSame(array_map(static fn($coat): int => count($coat->models), self::work(self::SCHEME, 4, [])->coats), $left(self::work(self::SCHEME, 4, []), $back ?? []));
-        self::assertNull(Scheduler::continued(self::work(self::SCHEME, 4, []), $sessions, array_reverse($whole), Manner::Calm), 'The wash cannot come before the base.');
+        self::assertSame(
+            array_map(static fn($coat): int => count($coat->models), self::work(self::SCHEME, 4, [])->coats),
+            $left(self::work(self::SCHEME, 4, []), $back ?? []),
+        );
+        self::assertNull(
+            Scheduler::continued(self::work(self::SCHEME, 4, []), $sessions, array_reverse($whole), Manner::Calm),
+            'The wash cannot come before the base.',
+        );
     }
 
     public function testSoManyMinutesNowAreFilledAndNeverPastTheirEnd(): void
     {
         $work = self::work(self::SCHEME, 4, []);
-        $moment = static fn(int $minutes): Moment => Moment::of($work, Session::of(new DateTimeImmutable(Schedules::BEGIN), $minutes), [Session::of(new DateTimeImmutable(Schedules::BEGIN), 600), Session::of((new DateTimeImmutable(Schedules::BEGIN))->modify('+1 day'), 600)]);
+        $moment = static fn(int $minutes): Moment => Moment::of(
+            $work,
+            Session::of(new DateTimeImmutable(Schedules::BEGIN), $minutes),
+            [
+                Session::of(new DateTimeImmutable(Schedules::BEGIN), 600),
+                Session::of((new DateTimeImmutable(Schedules::BEGIN))->modify('+1 day'), 600),
+            ],
+        );
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $painted = static fn(Moment $one): int => array_sum(array_map(static fn($item): int => count($item->models), $one->items));
         foreach ([15, 40, 120] as $minutes) {
@@ -155,7 +185,13 @@ final class AtTheDeskTest extends TestCase
     {
         $job = Job::of(SquadPlan::alike(PlanSketch::plan(self::SCHEME), 10));
         $sessions = Schedules::sessions(...array_fill(0, 30, 45));
-        $by = static fn(int $day): Deadline => Deadline::of([$job], 0, null, (new DateTimeImmutable(Schedules::BEGIN))->modify("+$day days 4 hours")->getTimestamp(), static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs), $sessions));
+        $by = static fn(int $day): Deadline => Deadline::of(
+            [$job],
+            0,
+            null,
+            (new DateTimeImmutable(Schedules::BEGIN))->modify("+$day days 4 hours")->getTimestamp(),
+            static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs), $sessions),
+        );
 
         $whole = $by(29);
         self::assertTrue($whole->isMet);
@@ -189,9 +225,16 @@ final class AtTheDeskTest extends TestCase
             self::assertGreaterThanOrEqual($splits[$at - 1]->waitMinutes, $splits[$at]->waitMinutes);
             // Whatever way it is split, as much is painted; what it takes is set up again for each part.
             $again = ($splits[$at]->count - 1) * Paces::SET_UP * count(Rehearsal::of(PlanSketch::plan(self::SCHEME))->order()->passes);
-            self::assertEqualsWithDelta($splits[0]->minutes - $splits[0]->waitMinutes + $again, $splits[$at]->minutes - $splits[$at]->waitMinutes, 0.5);
+            self::assertEqualsWithDelta(
+                $splits[0]->minutes - $splits[0]->waitMinutes + $again,
+                $splits[$at]->minutes - $splits[$at]->waitMinutes,
+                0.5,
+            );
         }
-        self::assertSame([[7, 1], [4, 2], [2, 4], [1, 7]], array_map(static fn(BatchSplit $one): array => [$one->size, $one->count], BatchSplit::of(PlanSketch::plan(self::SCHEME), 7)));
+        self::assertSame(
+            [[7, 1], [4, 2], [2, 4], [1, 7]],
+            array_map(static fn(BatchSplit $one): array => [$one->size, $one->count], BatchSplit::of(PlanSketch::plan(self::SCHEME), 7)),
+        );
     }
 
     public function testAWaitIsFilledWithOtherAreasThatAreReadyForIt(): void
@@ -199,7 +242,10 @@ final class AtTheDeskTest extends TestCase
         $rehearsal = Rehearsal::of(PlanSketch::plan(self::SCHEME));
         $wash = $rehearsal->order()->pass('coat-2');
         self::assertNotNull($wash);
-        $fills = static fn(float $minutes, int $models): array => array_map(static fn(Pass $pass): string => $pass->step->id, Filler::of($rehearsal, $wash, $minutes, $models));
+        $fills = static fn(float $minutes, int $models): array => array_map(
+            static fn(Pass $pass): string => $pass->step->id,
+            Filler::of($rehearsal, $wash, $minutes, $models),
+        );
 
         self::assertSame(['boots-2'], $fills(30.0, 10));
         self::assertSame([], $fills(10.0, 10), 'fifteen minutes do not fit into ten');
@@ -211,7 +257,11 @@ final class AtTheDeskTest extends TestCase
             $plan = PlanSketch::plan(self::SCHEME);
             $progress = Progress::of(SquadPlan::alike($plan, 4), array_map(static fn(string $id): Done => new Done($id, null, 4, 0), $done));
 
-            return TouchUp::of($progress, array_values(array_filter($progress->passes, static fn(Pass $one): bool => $one->step->id === $step))[0], 2);
+            return TouchUp::of(
+                $progress,
+                array_values(array_filter($progress->passes, static fn(Pass $one): bool => $one->step->id === $step))[0],
+                2,
+            );
         };
 
         self::assertSame('after Boots, wash', $touchUp(['coat-1', 'boots-1', 'coat-2'], 'coat-1')->when());
@@ -235,7 +285,10 @@ final class AtTheDeskTest extends TestCase
     public function testOfABatchUnderWayOnlyWhatIsLeftIsPoured(): void
     {
         $plan = PlanSketch::plan(self::SCHEME);
-        $left = Amounts::left(Progress::of(SquadPlan::alike($plan, 10), [new Done('coat-1', 1, 10, 0), new Done('coat-1', 2, 5, 0)], ['boots-3']), Measures::usual());
+        $left = Amounts::left(
+            Progress::of(SquadPlan::alike($plan, 10), [new Done('coat-1', 1, 10, 0), new Done('coat-1', 2, 5, 0)], ['boots-3']),
+            Measures::usual(),
+        );
 
         // A quarter of the two coats on ten models.
         self::assertEqualsWithDelta(0.25 * Amounts::of($plan, 10)->totals()['navy'], $left->totals()['navy'], 1e-9);

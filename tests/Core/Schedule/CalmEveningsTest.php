@@ -25,7 +25,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
 
-/** Evenings as one likes to sit through them: what lies begun is taken up first, no pot is opened for one of ten, and no can goes out into the damp. */
+/**
+ * Evenings as one likes to sit through them: what lies begun is taken up first, no pot is opened for one of ten, and no can goes out into
+ * the damp.
+ */
 final class CalmEveningsTest extends TestCase
 {
     private const HOUR = 3600;
@@ -47,7 +50,10 @@ final class CalmEveningsTest extends TestCase
         $passes = Rehearsal::of($plan)->order()->passes;
         $partly = (int) ($models * 0.4);
         $entries = array_map(static fn(int $at): Done => new Done($passes[$at]->step->id, null, $models, 1000 + $at), range(0, $done - 1));
-        $job = Job::of(SquadPlan::alike($plan, $models), Record::of(Outline::of(SquadPlan::alike($plan, $models)), [...$entries, new Done($passes[$done]->step->id, null, $partly, 2000)]));
+        $job = Job::of(
+            SquadPlan::alike($plan, $models),
+            Record::of(Outline::of(SquadPlan::alike($plan, $models)), [...$entries, new Done($passes[$done]->step->id, null, $partly, 2000)]),
+        );
 
         $items = Scheduler::schedule(Work::of([$job]), self::evenings($minutes), Manner::Calm)->items;
 
@@ -75,7 +81,11 @@ final class CalmEveningsTest extends TestCase
         Schedules::mustHold($calm, $job, $sessions);
         self::assertSame([], self::openedForFew($calm, $models, $sessions));
         self::assertLessThan(self::torn($soonest), self::torn($calm));
-        self::assertLessThanOrEqual(1, $calm->items[count($calm->items) - 1]->session - $soonest->items[count($soonest->items) - 1]->session, 'It costs an evening at most.');
+        self::assertLessThanOrEqual(
+            1,
+            $calm->items[count($calm->items) - 1]->session - $soonest->items[count($soonest->items) - 1]->session,
+            'It costs an evening at most.',
+        );
     }
 
     public function testACanGoesOutOnlyInTheHoursThatAreFitForIt(): void
@@ -90,7 +100,10 @@ final class CalmEveningsTest extends TestCase
             $schedule = Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 10))], null, $hours), self::evenings(120), $manner);
 
             Schedules::mustHold($schedule, Job::of(SquadPlan::alike($plan, 10)), self::evenings(120));
-            $sprayed = array_values(array_filter($schedule->items, static fn(Item $one): bool => str_starts_with($one->pass->step->id, 'undercoat')));
+            $sprayed = array_values(array_filter(
+                $schedule->items,
+                static fn(Item $one): bool => str_starts_with($one->pass->step->id, 'undercoat'),
+            ));
             self::assertGreaterThanOrEqual($begin + 49 * self::HOUR, $sprayed[0]->start, $manner->name);
             self::assertLessThanOrEqual($begin + 52 * self::HOUR, $sprayed[0]->end, $manner->name);
         }
@@ -102,14 +115,23 @@ final class CalmEveningsTest extends TestCase
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $never = SprayHours::of(SprayDay::of(array_fill(0, 48, ['celsius' => -3.0, 'humidity' => 95.0]), SprayMethod::SprayCan), $begin);
 
-        $items = static fn(?SprayHours $hours): array => array_map(static fn(Item $one): array => [$one->pass->step->id, $one->start], Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 5))], null, $hours), self::evenings(120), Manner::Calm)->items);
+        $items = static fn(?SprayHours $hours): array => array_map(
+            static fn(Item $one): array => [$one->pass->step->id, $one->start],
+            Scheduler::schedule(Work::of([Job::of(SquadPlan::alike($plan, 5))], null, $hours), self::evenings(120), Manner::Calm)->items,
+        );
 
         self::assertSame($items(null), $items($never));
     }
 
     public function testHoursOpenAndShut(): void
     {
-        $weather = static fn(string $each): SprayDay => SprayDay::of(array_map(static fn(string $one): array => $one === '+' ? ['celsius' => 15.0, 'humidity' => 50.0] : ['celsius' => 15.0, 'humidity' => 90.0], str_split($each)), SprayMethod::SprayCan);
+        $weather = static fn(string $each): SprayDay => SprayDay::of(
+            array_map(
+                static fn(string $one): array => $one === '+' ? ['celsius' => 15.0, 'humidity' => 50.0] : ['celsius' => 15.0, 'humidity' => 90.0],
+                str_split($each),
+            ),
+            SprayMethod::SprayCan,
+        );
         $hours = SprayHours::of($weather('--++-+-+++'), 1000);
 
         // One fit hour is no window; what is known ends with one that is open.
@@ -137,7 +159,13 @@ final class CalmEveningsTest extends TestCase
             $key = "{$item->pass->step->id} $item->coat";
             $isLast = ($schedule->items[$at + 1]->session ?? -1) !== $item->session;
             $each = ($item->end - $item->start) / count($item->models);
-            if (! isset($begun[$key]) && $isLast && ! $item->pass->step->isPerModel() && count($item->models) < 0.3 * $models && $models * $each < 60 * 60) {
+            if (
+                ! isset($begun[$key])
+                && $isLast
+                && ! $item->pass->step->isPerModel()
+                && count($item->models) < 0.3 * $models
+                && $models * $each < 60 * 60
+            ) {
                 $few[] = "$key: ".count($item->models);
             }
             $begun[$key] = true;

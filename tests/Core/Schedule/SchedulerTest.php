@@ -52,7 +52,11 @@ final class SchedulerTest extends TestCase
     #[DataProvider('seeds')]
     public function testNoSequenceOfUpToEightStepsIsThroughSooner(int $seed): void
     {
-        $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 8, false)));
+        $job = Schedules::job(str_replace(
+            [' x3', 'undercoat black light bone wait 90'],
+            [' x1', 'undercoat none'],
+            Schedules::wild($seed, 8, false),
+        ));
         $sessions = $seed % 3 === 0 ? Schedules::sessions(...array_fill(0, 40, 45)) : Schedules::endless();
         $desk = new Desk(Work::of([$job]), $sessions);
 
@@ -65,7 +69,11 @@ final class SchedulerTest extends TestCase
     public function testGoingThroughAllSequencesEndsWithTheBest(): void
     {
         for ($seed = 1; $seed <= 40; $seed++) {
-            $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 8, false)));
+            $job = Schedules::job(str_replace(
+                [' x3', 'undercoat black light bone wait 90'],
+                [' x1', 'undercoat none'],
+                Schedules::wild($seed, 8, false),
+            ));
             $desk = new Desk(Work::of([$job]), $seed % 2 === 0 ? Schedules::sessions(...array_fill(0, 60, 30)) : Schedules::endless());
             $asListed = array_map(static fn(int $coat): array => [$coat, 1], array_keys($desk->span));
 
@@ -114,7 +122,12 @@ final class SchedulerTest extends TestCase
         }
         foreach (Rehearsal::of($job->plan)->order()->passes as $pass) {
             for ($coat = 1; $coat <= $pass->step->coats; $coat++) {
-                self::assertSame($pass->step->isPerModel() ? array_map(static fn(int $model): array => [$model], range(1, $job->models)) : [range(1, $job->models)], $items["{$pass->step->id} $coat"]);
+                self::assertSame(
+                    $pass->step->isPerModel()
+                        ? array_map(static fn(int $model): array => [$model], range(1, $job->models))
+                        : [range(1, $job->models)],
+                    $items["{$pass->step->id} $coat"],
+                );
             }
         }
     }
@@ -122,7 +135,10 @@ final class SchedulerTest extends TestCase
     public function testAndNoOrderOfWholeCoatsIsThroughSooner(): void
     {
         for ($seed = 1; $seed <= 30; $seed++) {
-            $job = Schedules::job(str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 6, false)), 2 + $seed % 3);
+            $job = Schedules::job(
+                str_replace([' x3', 'undercoat black light bone wait 90'], [' x1', 'undercoat none'], Schedules::wild($seed, 6, false)),
+                2 + $seed % 3,
+            );
             $sessions = $seed % 2 === 0 ? Schedules::endless() : Schedules::sessions(...array_fill(0, 60, 70));
             $desk = new Desk(Work::of([$job]), $sessions, Manner::WholeCoats);
 
@@ -158,7 +174,11 @@ final class SchedulerTest extends TestCase
         $schedule = self::schedule($job, $sessions);
 
         Schedules::mustHold($schedule, $job, $sessions);
-        self::assertGreaterThanOrEqual($schedule->work->lowerBound(), Bound::of($desk = new Desk($schedule->work, $sessions)) - $desk->begin(), 'it knows more than hands and chain');
+        self::assertGreaterThanOrEqual(
+            $schedule->work->lowerBound(),
+            Bound::of($desk = new Desk($schedule->work, $sessions)) - $desk->begin(),
+            'it knows more than hands and chain',
+        );
         self::assertLessThanOrEqual(1.1 * (Bound::of($desk) - $desk->begin()), (int) $schedule->finish() - $desk->begin());
     }
 
@@ -189,7 +209,10 @@ final class SchedulerTest extends TestCase
         $schedule = self::schedule($job, Schedules::endless());
 
         self::assertSame(['coat-1 3–4', 'boots-1 7–10', 'boots-2 30–32', 'coat-2 35–38'], self::told($schedule));
-        self::assertSame([['boots-1', 13, 30]], array_map(static fn($wait): array => [$wait->stepId, self::minute($wait->start), self::minute($wait->end)], $schedule->waits));
+        self::assertSame(
+            [['boots-1', 13, 30]],
+            array_map(static fn($wait): array => [$wait->stepId, self::minute($wait->start), self::minute($wait->end)], $schedule->waits),
+        );
     }
 
     public function testWhatAModelWaitsForIsCountedOnThatModel(): void
@@ -254,7 +277,10 @@ final class SchedulerTest extends TestCase
     {
         $job = Schedules::job("undercoat none\narea base rubble small ground ground\n texture-paste mud\n grit\n drybrush tan x1");
 
-        self::assertGreaterThanOrEqual(480 * 60, self::schedule($job, Schedules::endless())->items[2]->start - self::schedule($job, Schedules::endless())->items[0]->end);
+        self::assertGreaterThanOrEqual(
+            480 * 60,
+            self::schedule($job, Schedules::endless())->items[2]->start - self::schedule($job, Schedules::endless())->items[0]->end,
+        );
     }
 
     public function testWhatIsLockedStaysWhereItStands(): void
@@ -267,8 +293,17 @@ final class SchedulerTest extends TestCase
               basecoat brown x1
             order coat-1 coat-2 boots-1";
 
-        self::assertSame(['coat-1', 'boots-1', 'coat-2'], array_map(static fn(Item $one): string => $one->pass->step->id, self::schedule(Schedules::job($sketch), Schedules::endless())->items));
-        self::assertSame(['coat-1', 'coat-2', 'boots-1'], array_map(static fn(Item $one): string => $one->pass->step->id, self::schedule(Schedules::job("$sketch\nlocked boots-1"), Schedules::endless())->items));
+        self::assertSame(
+            ['coat-1', 'boots-1', 'coat-2'],
+            array_map(static fn(Item $one): string => $one->pass->step->id, self::schedule(Schedules::job($sketch), Schedules::endless())->items),
+        );
+        self::assertSame(
+            ['coat-1', 'coat-2', 'boots-1'],
+            array_map(
+                static fn(Item $one): string => $one->pass->step->id,
+                self::schedule(Schedules::job("$sketch\nlocked boots-1"), Schedules::endless())->items,
+            ),
+        );
     }
 
     public function testNothingIsTakenUpBeforeAStepThatIsLockedBeforeIt(): void
@@ -299,7 +334,13 @@ final class SchedulerTest extends TestCase
     {
         $begin = (new DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
         $plan = Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x1\n layer blue x1", 2)->plan;
-        $job = Job::of(SquadPlan::alike($plan, 2), Record::of(Outline::of(SquadPlan::alike($plan, 2)), [new Done('coat-1', null, 1, $begin - 15 * 60), new Done('coat-1', 1, 1, $begin - 300)]));
+        $job = Job::of(
+            SquadPlan::alike($plan, 2),
+            Record::of(
+                Outline::of(SquadPlan::alike($plan, 2)),
+                [new Done('coat-1', null, 1, $begin - 15 * 60), new Done('coat-1', 1, 1, $begin - 300)],
+            ),
+        );
 
         $schedule = self::schedule($job, Schedules::endless());
 
@@ -334,7 +375,10 @@ final class SchedulerTest extends TestCase
         }
         self::assertSame(max(array_map(static fn(int $job): ?int => $schedule->finish($job), [0, 1, 2])), $free);
         // Together they wait less than one after the other.
-        self::assertLessThan(array_sum(array_map(static fn(Job $job): int => self::schedule($job, $sessions)->finish() - $sessions->all[0]->from(), $jobs)), $free - $sessions->all[0]->from());
+        self::assertLessThan(
+            array_sum(array_map(static fn(Job $job): int => self::schedule($job, $sessions)->finish() - $sessions->all[0]->from(), $jobs)),
+            $free - $sessions->all[0]->from(),
+        );
     }
 
     public function testWhatFindsNoSessionIsSaid(): void
@@ -342,7 +386,10 @@ final class SchedulerTest extends TestCase
         $job = Schedules::job("area coat broad-folds medium cloth\n basecoat navy\n freehand snow x1", 4);
 
         self::assertStringContainsString('do not suffice', self::schedule($job, Schedules::sessions(20, 20))->words());
-        self::assertStringContainsString('"Freehand" on one model: it takes 12 minutes', self::schedule($job, Schedules::sessions(10, 10, 10, 10, 10))->words());
+        self::assertStringContainsString(
+            '"Freehand" on one model: it takes 12 minutes',
+            self::schedule($job, Schedules::sessions(10, 10, 10, 10, 10))->words(),
+        );
     }
 
     private static function schedule(Job $job, Sessions $sessions): Schedule
@@ -353,7 +400,10 @@ final class SchedulerTest extends TestCase
     /** @return list<string> */
     private static function told(Schedule $schedule): array
     {
-        return array_map(static fn(Item $one): string => sprintf('%s %d–%d', $one->pass->step->id, self::minute($one->start), self::minute($one->end)), $schedule->items);
+        return array_map(
+            static fn(Item $one): string => sprintf('%s %d–%d', $one->pass->step->id, self::minute($one->start), self::minute($one->end)),
+            $schedule->items,
+        );
     }
 
     /** @return iterable<string, array{string, int}> */
@@ -381,7 +431,10 @@ final class SchedulerTest extends TestCase
 
     public function testAPassIsSetUpOnceForAllItsModelsAndCoats(): void
     {
-        $job = static fn(int $models): Work => Work::of([Schedules::job("undercoat none\narea coat broad-folds medium cloth\n basecoat navy x2\n layer blue x1", $models)]);
+        $job = static fn(int $models): Work => Work::of([Schedules::job(
+            "undercoat none\narea coat broad-folds medium cloth\n basecoat navy x2\n layer blue x1",
+            $models,
+        )]);
 
         self::assertSame((int) (60 * (2 * 3.0 + 2 * 2.5 + 3.0)), $job(1)->handsOn());
         self::assertSame((int) (60 * (2 * 3.0 + 10 * (2 * 2.5 + 3.0))), $job(10)->handsOn());

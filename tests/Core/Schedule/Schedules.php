@@ -30,7 +30,10 @@ final class Schedules
 {
     public const BEGIN = '2026-12-01T18:00:00+00:00';
 
-    private const STEPS = ['basecoat navy', 'basecoat yellow x3', 'layer blue', 'wash umber-wash', 'wash umber-wash 1:0', 'highlight sky', 'edge-highlight ice', 'drybrush tan', 'glaze ruby', 'dot snow', 'wet-blend navy over sky', 'basecoat red x1', 'highlight orange x1'];
+    private const STEPS = [
+        'basecoat navy', 'basecoat yellow x3', 'layer blue', 'wash umber-wash', 'wash umber-wash 1:0', 'highlight sky',
+        'edge-highlight ice', 'drybrush tan', 'glaze ruby', 'dot snow', 'wet-blend navy over sky', 'basecoat red x1', 'highlight orange x1',
+    ];
 
     /** @param int ...$minutes of sessions on the days that follow each other, beginning at the same hour */
     public static function sessions(int ...$minutes): Sessions
@@ -45,7 +48,9 @@ final class Schedules
 
     public static function demoPlan(string $name): Plan
     {
-        $document = PlanDocument::ofFile((array) json_decode((string) file_get_contents(__DIR__."/../../../resources/demo/plans/$name.json"), true));
+        $document = PlanDocument::ofFile(
+            (array) json_decode((string) file_get_contents(__DIR__."/../../../resources/demo/plans/$name.json"), true),
+        );
 
         return $document->plan(DocumentPaints::of($document->fields));
     }
@@ -72,7 +77,8 @@ final class Schedules
             $ties = $area > 0 && $dice->getInt(0, 3) === 0 ? ' under a'.($area - 1) : '';
             $sketch .= "area a$area broad-folds ".['small', 'medium', 'large'][$dice->getInt(0, 2)]." cloth$ties\n";
             for ($step = 0; $step < max(1, intdiv($steps, $areas)); $step++) {
-                $sketch .= '  '.self::STEPS[$dice->getInt(0, count(self::STEPS) - 1)].($dice->getInt(0, 5) === 0 ? ' wait '.$dice->getInt(5, 200) : '')."\n";
+                $sketch .= '  '.self::STEPS[$dice->getInt(0, count(self::STEPS) - 1)]
+                    .($dice->getInt(0, 5) === 0 ? ' wait '.$dice->getInt(5, 200) : '')."\n";
             }
         }
 
@@ -88,7 +94,10 @@ final class Schedules
         foreach ($job->plan->areas as $area) {
             $all = $rehearsal->run($area);
             foreach (range(1, $job->models) as $model) {
-                $run = array_values(array_filter($all, static fn(Pass $pass): bool => in_array($model, $job->squad->modelsOf($pass->step->id), true)));
+                $run = array_values(array_filter(
+                    $all,
+                    static fn(Pass $pass): bool => in_array($model, $job->squad->modelsOf($pass->step->id), true),
+                ));
                 foreach ($run as $at => $pass) {
                     self::coatsMustBeApart($schedule, $pass, $model, $climate);
                     $next = $run[$at + 1] ?? null;
@@ -96,7 +105,11 @@ final class Schedules
                         $dry = DryTimes::between($pass->step, $next->step, $climate);
                         $isInto = $next->step->technique->does(Nature::SitsInWetPaste, Nature::Chips);
                         $wait = $isInto ? min(60, $dry) : max($dry, $pass->step->more->waitMinutes ?? 0);
-                        Assert::assertLessThanOrEqual(self::starts($schedule, $next, $model, 1), self::ends($schedule, $pass, $model, $pass->step->coats) + 60 * $wait, "{$next->step->id} on model $model begins before {$pass->step->id} is dry");
+                        Assert::assertLessThanOrEqual(
+                            self::starts($schedule, $next, $model, 1),
+                            self::ends($schedule, $pass, $model, $pass->step->coats) + 60 * $wait,
+                            "{$next->step->id} on model $model begins before {$pass->step->id} is dry",
+                        );
                     }
                 }
             }
@@ -175,7 +188,10 @@ final class Schedules
             return;
         }
         for ($coat = 2; $coat <= $pass->step->coats; $coat++) {
-            Assert::assertLessThanOrEqual(self::starts($schedule, $pass, $model, $coat), self::ends($schedule, $pass, $model, $coat - 1) + 60 * DryTimes::betweenCoats($pass->step, $climate));
+            Assert::assertLessThanOrEqual(
+                self::starts($schedule, $pass, $model, $coat),
+                self::ends($schedule, $pass, $model, $coat - 1) + 60 * DryTimes::betweenCoats($pass->step, $climate),
+            );
         }
     }
 }

@@ -15,7 +15,10 @@ use Tests\Core\PlanSketch;
 /** What painters see on their models, with the figures they would put to it, over many paints and reliefs. */
 final class BelievableLooksTest extends TestCase
 {
-    private const TEXTURES = ['smooth-panel', 'hard-edged-panel', 'broad-folds', 'close-folds', 'fur-or-feather', 'scales-or-chain', 'skin', 'rope-or-grain', 'rubble'];
+    private const TEXTURES = [
+        'smooth-panel', 'hard-edged-panel', 'broad-folds', 'close-folds', 'fur-or-feather', 'scales-or-chain', 'skin', 'rope-or-grain',
+        'rubble',
+    ];
 
     private const DARKS = ['coal', 'dark-brown', 'navy', 'dark-green'];
 
@@ -42,7 +45,9 @@ final class BelievableLooksTest extends TestCase
 
     public function testTheWholeModelsRimIsOnItsBaseOnly(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat red\narea b rubble medium ground ground\n basecoat brown\nwhole\n rim coal");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea a broad-folds main cloth\n basecoat red\narea b rubble medium ground ground\n basecoat brown\nwhole\n rim coal",
+        );
         [$cloth, $ground] = array_map(static fn($area): Look => Rehearsal::of($plan)->strip($area)->final(), $plan->areas);
 
         self::assertNull($cloth->rim);
@@ -125,14 +130,19 @@ final class BelievableLooksTest extends TestCase
             $off = [];
             foreach ([0, 1, 2, 4, 8, 12] as $coats) {
                 $step = $coats === 0 ? '' : "\n stipple yellow 1:0 x$coats";
-                $off[] = Ciede2000::between($yellow, self::look("undercoat grey\narea a broad-folds main cloth\n basecoat $ground x3$step")->at(Zone::Face));
+                $off[] = Ciede2000::between(
+                    $yellow,
+                    self::look("undercoat grey\narea a broad-folds main cloth\n basecoat $ground x3$step")->at(Zone::Face),
+                );
             }
             $sorted = $off;
             rsort($sorted);
 
             self::assertSame($sorted, $off, $ground);
             self::assertLessThan(5.0, $off[5], $ground);
-            $hue = self::look("undercoat grey\narea a broad-folds main cloth\n basecoat $ground x3\n stipple ochre x3\n stipple yellow x5")->at(Zone::Face)->toLch()->hue;
+            $hue = self::look(
+                "undercoat grey\narea a broad-folds main cloth\n basecoat $ground x3\n stipple ochre x3\n stipple yellow x5",
+            )->at(Zone::Face)->toLch()->hue;
             self::assertGreaterThan(72.0, $hue, $ground);
         }
     }
@@ -141,7 +151,9 @@ final class BelievableLooksTest extends TestCase
     public function testOneStippledCoatLeavesHalfFree(): void
     {
         foreach ([1 => 0.5, 2 => 0.25, 3 => 0.125] as $coats => $free) {
-            $light = static fn(string $recipe): float => self::look("undercoat black\narea a broad-folds main cloth\n basecoat coal x3\n$recipe")->at(Zone::Face)->toXyz()->y;
+            $light = static fn(string $recipe): float => self::look(
+                "undercoat black\narea a broad-folds main cloth\n basecoat coal x3\n$recipe",
+            )->at(Zone::Face)->toXyz()->y;
             [$ground, $full] = [$light(''), $light('basecoat tan 1:0 x12')];
 
             self::assertEqualsWithDelta(1.0 - $free, ($light("stipple tan 1:0 x$coats") - $ground) / ($full - $ground), 0.09, "$coats coats");

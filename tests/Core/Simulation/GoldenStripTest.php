@@ -18,8 +18,8 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Paints;
 
 /**
- * One stage of every technique, by itself, on three reliefs: values of recess, lower side, face, raised and edge as they came out when a painter had
- * looked at them and nodded. A change of any of them is meant, or it is a mistake.
+ * One stage of every technique, by itself, on three reliefs: values of recess, lower side, face, raised and edge as they came out when a
+ * painter had looked at them and nodded. A change of any of them is meant, or it is a mistake.
  */
 final class GoldenStripTest extends TestCase
 {
@@ -100,7 +100,10 @@ final class GoldenStripTest extends TestCase
         $green = self::stage(Technique::of('basecoat'), Paints::of('#4f6b34', 0.78), 4);
         $stages = match ($technique) {
             Technique::of('primer') => [self::stage($technique, Paints::of('#9c9e9f', 0.8, Kind::Primer), 1)],
-            Technique::of('spray-from-above') => [$black, self::stage($technique, Paints::of('#ece6d6', 0.8, Kind::Primer), 1, cone: SprayCone::ofHalfAngle(45.0))],
+            Technique::of('spray-from-above') => [
+                $black,
+                self::stage($technique, Paints::of('#ece6d6', 0.8, Kind::Primer), 1, cone: SprayCone::ofHalfAngle(45.0)),
+            ],
             Technique::of('basecoat') => [$black, self::stage($technique, Paints::of('#b8202a', 0.6), 1, 2 / 3)],
             Technique::of('wash') => [$bone, self::stage($technique, Paints::of('#b88c60', 0.03, Kind::Wash), 1, 0.5, true)],
             Technique::of('drybrush') => [$green, self::stage($technique, Paints::of('#b9c795', 0.66), 2)],
@@ -110,11 +113,21 @@ final class GoldenStripTest extends TestCase
             Technique::of('one-coat') => [$bone, self::stage($technique, Paints::of('#2f7f8a', 0.04, Kind::OneCoat), 1, 1.0, true)],
         };
 
-        return array_map(static fn($colour): float => round($colour->lightness, 1), Strip::of($texture, $stages, FinishLevel::TableReady)->final()->colours);
+        return array_map(
+            static fn($colour): float => round($colour->lightness, 1),
+            Strip::of($texture, $stages, FinishLevel::TableReady)->final()->colours,
+        );
     }
 
-    private static function stage(Technique $technique, Paint $paint, int $coats, float $strength = 1.0, bool $tints = false, Place $place = Place::Everywhere, ?SprayCone $cone = null): Application
-    {
+    private static function stage(
+        Technique $technique,
+        Paint $paint,
+        int $coats,
+        float $strength = 1.0,
+        bool $tints = false,
+        Place $place = Place::Everywhere,
+        ?SprayCone $cone = null,
+    ): Application {
         return new Application($technique->id, $technique, $place, $paint->optics(), $strength, $coats, $tints, $cone);
     }
 }

@@ -125,8 +125,14 @@ final class StripTest extends TestCase
         self::assertNotNull($needed);
         self::assertGreaterThan(1, $needed);
 
-        $enough = $this->strip(Texture::BroadFolds, [$ground, $this->stage(Technique::of('basecoat'), $yellow, strength: 0.5, coats: $needed)])->stages[1];
-        $tooFew = $this->strip(Texture::BroadFolds, [$ground, $this->stage(Technique::of('basecoat'), $yellow, strength: 0.5, coats: $needed - 1)])->stages[1];
+        $enough = $this->strip(
+            Texture::BroadFolds,
+            [$ground, $this->stage(Technique::of('basecoat'), $yellow, strength: 0.5, coats: $needed)],
+        )->stages[1];
+        $tooFew = $this->strip(
+            Texture::BroadFolds,
+            [$ground, $this->stage(Technique::of('basecoat'), $yellow, strength: 0.5, coats: $needed - 1)],
+        )->stages[1];
         $off = static fn($stage): float => max(array_map(
             static fn(Zone $zone): float => \Kalokroma\Colour\Ciede2000::between($yellow->colour(), $stage->look->at($zone)),
             [Zone::LowerSide, Zone::Face, Zone::Raised, Zone::Edge],
@@ -147,12 +153,18 @@ final class StripTest extends TestCase
         $layer = new Application('layer', Technique::of('layer'), Place::AllButRecesses, $red->optics(), 1.0, 1);
         $feathered = $this->strip(Texture::SmoothPanel, [$black, $layer])->stages[1]->forecast;
         self::assertNotSame(Zone::LowerSide, $feathered?->hardestZone);
-        self::assertSame($this->strip(Texture::SmoothPanel, [$black, $this->stage(Technique::of('basecoat'), $red)])->stages[1]->forecast?->needed, $feathered?->needed);
+        self::assertSame(
+            $this->strip(Texture::SmoothPanel, [$black, $this->stage(Technique::of('basecoat'), $red)])->stages[1]->forecast?->needed,
+            $feathered?->needed,
+        );
     }
 
     public function testOnePartInSixteenIsNoPaintAnyMoreAndOneInElevenIs(): void
     {
-        $forecast = fn(float $strength) => $this->strip(Texture::BroadFolds, [$this->stage(Technique::of('basecoat'), Paints::of('#8a5a34', 0.84), strength: $strength)])->stages[0]->forecast;
+        $forecast = fn(float $strength) => $this->strip(
+            Texture::BroadFolds,
+            [$this->stage(Technique::of('basecoat'), Paints::of('#8a5a34', 0.84), strength: $strength)],
+        )->stages[0]->forecast;
 
         self::assertSame([true, null], [$forecast(1 / 16)?->isTooThin, $forecast(1 / 16)?->needed]);
         self::assertFalse($forecast(1 / 11)?->isTooThin);
@@ -162,7 +174,10 @@ final class StripTest extends TestCase
     {
         $black = $this->stage(Technique::of('primer'), Paints::of('#232325', 0.95, Kind::Primer), coats: 3);
         $ink = Paints::of('#2f7f8a', 0.04, Kind::Ink);
-        $under = fn(float $skin): float => $this->strip(Texture::SmoothPanel, [$black, new Application('ink', Technique::of('one-coat'), Place::Everywhere, $ink->optics(), 1.0, 1, true, null, $skin)])->final()->at(Zone::Face)->lightness;
+        $under = fn(float $skin): float => $this->strip(
+            Texture::SmoothPanel,
+            [$black, new Application('ink', Technique::of('one-coat'), Place::Everywhere, $ink->optics(), 1.0, 1, true, null, $skin)],
+        )->final()->at(Zone::Face)->lightness;
 
         self::assertLessThan($under(0.005) - 0.5, $under(0.0));
         self::assertLessThan($under(0.010) - 0.5, $under(0.005));

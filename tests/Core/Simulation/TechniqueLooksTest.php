@@ -30,12 +30,22 @@ final class TechniqueLooksTest extends TestCase
     {
         $technique = Technique::of($id);
         $paint = match ($technique->takes->value) {
-            'colour', 'colour-or-nothing' => $id === 'wash' ? 'umber-wash' : 'sand', 'grime' => 'grime', 'powder' => 'dust', 'paste' => 'mud', 'varnish' => explode('-', $id)[0], 'decal-fluid' => 'setting', 'chipping-fluid' => 'lifter', default => '',
+            'colour', 'colour-or-nothing' => $id === 'wash'
+                ? 'umber-wash'
+                : 'sand', 'grime' => 'grime', 'powder' => 'dust', 'paste' => 'mud', 'varnish' => explode('-', $id)[0],
+            'decal-fluid' => 'setting', 'chipping-fluid' => 'lifter', default => '',
         };
         $stages = self::strip("undercoat black\narea a scales-or-chain main cloth\n basecoat brown\n $id $paint")->stages;
 
         self::assertCount(3, $stages);
-        $isInvisible = in_array($id, ['touch-up', 'clean-up', 'decal', 'decal-softener', 'wipe-back', 'feather', 'chipping-fluid', 'grit', 'tuft', 'mask', 'unmask', 'glue-part', 'matt-coat'], true);
+        $isInvisible = in_array(
+            $id,
+            [
+                'touch-up', 'clean-up', 'decal', 'decal-softener', 'wipe-back', 'feather', 'chipping-fluid', 'grit', 'tuft', 'mask',
+                'unmask', 'glue-part', 'matt-coat',
+            ],
+            true,
+        );
         self::assertSame($isInvisible, $stages[2]->change < 0.01, "It changes the surface by {$stages[2]->change}.");
     }
 
@@ -52,7 +62,9 @@ final class TechniqueLooksTest extends TestCase
 
     public function testGlossDeepensAndMattLiftsTheDarks(): void
     {
-        $value = static fn(string $coat): float => self::look("undercoat grey\narea a broad-folds main cloth\n basecoat coal x3\n $coat")->at(Zone::Face)->lightness;
+        $value = static fn(string $coat): float => self::look(
+            "undercoat grey\narea a broad-folds main cloth\n basecoat coal x3\n $coat",
+        )->at(Zone::Face)->lightness;
 
         self::assertLessThan($value('') - 1.0, $value('gloss-coat gloss'));
         self::assertGreaterThan($value('gloss-coat gloss') + 2.0, $value("gloss-coat gloss\n matt-coat matt"));
@@ -60,7 +72,9 @@ final class TechniqueLooksTest extends TestCase
 
     public function testChipsBareWhatLiesUnderTheFluidAndNothingWithoutIt(): void
     {
-        $recipe = static fn(string $fluid): Look => self::look("undercoat black\narea a hard-edged-panel main armour\n basecoat leather x3\n $fluid\n basecoat pale-grey x5\n chip");
+        $recipe = static fn(string $fluid): Look => self::look(
+            "undercoat black\narea a hard-edged-panel main armour\n basecoat leather x3\n $fluid\n basecoat pale-grey x5\n chip",
+        );
         $unchipped = self::look("undercoat black\narea a hard-edged-panel main armour\n basecoat leather x3\n basecoat pale-grey x5");
 
         self::assertLessThan($unchipped->at(Zone::Edge)->lightness - 5.0, $recipe('chipping-fluid lifter')->at(Zone::Edge)->lightness);
@@ -70,7 +84,9 @@ final class TechniqueLooksTest extends TestCase
 
     public function testSpiritWipesGrimeOffWhatStandsUpUnlessItWasSealed(): void
     {
-        $recipe = static fn(string $between): Look => self::look("undercoat grey\narea a hard-edged-panel main armour\n basecoat sand x3\n gloss-coat gloss\n solvent-wash grime all 1:0\n $between\n wipe-back");
+        $recipe = static fn(string $between): Look => self::look(
+            "undercoat grey\narea a hard-edged-panel main armour\n basecoat sand x3\n gloss-coat gloss\n solvent-wash grime all 1:0\n $between\n wipe-back",
+        );
         $clean = self::look("undercoat grey\narea a hard-edged-panel main armour\n basecoat sand x3\n gloss-coat gloss");
 
         self::assertEqualsWithDelta($clean->at(Zone::Raised)->lightness, $recipe('')->at(Zone::Raised)->lightness, 2.5);
@@ -103,7 +119,9 @@ final class TechniqueLooksTest extends TestCase
     /** Each colour of a blend is as thin as it was mixed: the upper zones know nothing of the lower colour's water. */
     public function testEachColourOfABlendIsAsThinAsItWasMixed(): void
     {
-        $look = static fn(string $dilution): \Kalokroma\Simulation\Look => self::look("undercoat black\narea a broad-folds main cloth\n wet-blend navy over sky all $dilution x1");
+        $look = static fn(string $dilution): \Kalokroma\Simulation\Look => self::look(
+            "undercoat black\narea a broad-folds main cloth\n wet-blend navy over sky all $dilution x1",
+        );
         [$thick, $thin] = [$look('1:0'), $look('1:5')];
 
         self::assertEqualsWithDelta($thick->at(Zone::Raised)->lightness, $thin->at(Zone::Raised)->lightness, 0.01);
@@ -114,7 +132,9 @@ final class TechniqueLooksTest extends TestCase
     {
         $brown = self::look("undercoat grey\narea a broad-folds main cloth\n basecoat brown x3")->at(Zone::Face)->lightness;
         $full = self::look("undercoat grey\narea a broad-folds main cloth\n basecoat brown x3\n basecoat sand x6")->at(Zone::Face)->lightness;
-        $stippled = self::look("undercoat grey\narea a broad-folds main cloth\n basecoat brown x3\n stipple sand 1:0 x1")->at(Zone::Face)->lightness;
+        $stippled = self::look(
+            "undercoat grey\narea a broad-folds main cloth\n basecoat brown x3\n stipple sand 1:0 x1",
+        )->at(Zone::Face)->lightness;
 
         self::assertGreaterThan($brown + 0.3 * ($full - $brown), $stippled);
         self::assertLessThan($brown + 0.8 * ($full - $brown), $stippled);
@@ -122,14 +142,18 @@ final class TechniqueLooksTest extends TestCase
 
     public function testPattingLaysASolidFilmWhereADrybrushOnlyDusts(): void
     {
-        $lit = static fn(string $technique): float => self::look("undercoat black\narea a scales-or-chain main metal\n $technique mid-grey x1")->at(Zone::Raised)->lightness;
+        $lit = static fn(string $technique): float => self::look(
+            "undercoat black\narea a scales-or-chain main metal\n $technique mid-grey x1",
+        )->at(Zone::Raised)->lightness;
 
         self::assertGreaterThan($lit('drybrush') + 10.0, $lit('patting'));
     }
 
     public function testAFloodedWashDarkensMoreThanAThinOneAndEverySealedGrimeStays(): void
     {
-        $recess = static fn(string $load): float => self::look("undercoat white\narea a close-folds main cloth\n wash umber-wash load $load")->at(Zone::Recess)->lightness;
+        $recess = static fn(string $load): float => self::look(
+            "undercoat white\narea a close-folds main cloth\n wash umber-wash load $load",
+        )->at(Zone::Recess)->lightness;
 
         self::assertLessThan($recess('normal'), $recess('flooded'));
         self::assertLessThan($recess('thin'), $recess('normal'));
@@ -137,8 +161,12 @@ final class TechniqueLooksTest extends TestCase
 
     public function testAMaskKeepsTheWholeModelsSprayOff(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea a smooth-panel main armour\n basecoat sand x3\n mask\n unmask\nwhole\n spray-layer coal x4\norder a-1 a-2 whole-1 a-3");
-        $open = PlanSketch::plan("undercoat grey\narea a smooth-panel main armour\n basecoat sand x3\nwhole\n spray-layer coal x4\norder a-1 whole-1");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea a smooth-panel main armour\n basecoat sand x3\n mask\n unmask\nwhole\n spray-layer coal x4\norder a-1 a-2 whole-1 a-3",
+        );
+        $open = PlanSketch::plan(
+            "undercoat grey\narea a smooth-panel main armour\n basecoat sand x3\nwhole\n spray-layer coal x4\norder a-1 whole-1",
+        );
         $value = static fn($plan): float => Rehearsal::of($plan)->strip($plan->areas[0])->final()->at(Zone::Face)->lightness;
 
         self::assertGreaterThan(60.0, $value($plan));

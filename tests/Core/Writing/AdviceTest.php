@@ -32,7 +32,11 @@ final class AdviceTest extends TestCase
         self::assertGreaterThan(25, $found['questions']);
         self::assertGreaterThan(2 * $found['questions'], $found['proposals']);
         foreach ($found['faults'] as $fault => $number) {
-            self::assertLessThanOrEqual(in_array($fault, self::FEW, true) ? 2 : 0, $number, $fault.': '.implode("\n", $found['examples'][$fault] ?? []));
+            self::assertLessThanOrEqual(
+                in_array($fault, self::FEW, true) ? 2 : 0,
+                $number,
+                $fault.': '.implode("\n", $found['examples'][$fault] ?? []),
+            );
         }
     }
 }

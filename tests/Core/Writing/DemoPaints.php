@@ -34,7 +34,10 @@ final class DemoPaints
             foreach (CatalogueCsv::read((string) file_get_contents('resources/demo/catalogue.csv')) as $row) {
                 $paints[$row->key()] = $row->toPaint();
             }
-            foreach (ShelfCsv::read((string) file_get_contents('resources/demo/shelf.csv'), static fn(string $maker, string $code): bool => isset($paints["$maker\n$code"])) as $row) {
+            foreach (ShelfCsv::read(
+                (string) file_get_contents('resources/demo/shelf.csv'),
+                static fn(string $maker, string $code): bool => isset($paints["$maker\n$code"]),
+            ) as $row) {
                 if ($row->pots > 0) {
                     $owned["$row->maker\n$row->code"] = $paints["$row->maker\n$row->code"];
                 }

@@ -31,9 +31,21 @@ final class GuideTest extends TestCase
         }
         $random = new Randomizer(new Mt19937(19));
         $paints = array_map(static fn(Paint $paint): string => $paint->name, [...DemoPaints::owned(), ...DemoPaints::forSale()]);
-        $words = ['wash', 'base', 'highlight', 'with', 'and', '1:1', '2 : 9', ':', 'glaze', '.', 'all over', 'the', 'prime', 'varnish', 'decal', 'two coats', 'medium', '-', 'recesses', '3:40', '%', "\n"];
+        $words = [
+            'wash', 'base', 'highlight', 'with', 'and', '1:1', '2 : 9', ':', 'glaze', '.', 'all over', 'the', 'prime', 'varnish', 'decal',
+            'two coats', 'medium', '-', 'recesses', '3:40', '%', "\n",
+        ];
         for ($line = 0; $line < 400; $line++) {
-            $text = implode(' ', array_map(static fn(): string => $random->getInt(0, 2) === 0 ? $paints[$random->getInt(0, count($paints) - 1)] : $words[$random->getInt(0, count($words) - 1)], range(1, $random->getInt(1, 12))));
+            $text = implode(
+                ' ',
+                array_map(
+                    static fn(): string => $random->getInt(0, 2) === 0 ? $paints[$random->getInt(
+                        0,
+                        count($paints) - 1,
+                    )] : $words[$random->getInt(0, count($words) - 1)],
+                    range(1, $random->getInt(1, 12)),
+                ),
+            );
             $guide = self::read($text);
             // What is made of it is a plan that stands when it is read again.
             $written = PlanWriter::write($guide->plan);
@@ -83,7 +95,8 @@ final class GuideTest extends TestCase
         self::assertSame('Mid Grey Primer, Bone Primer from above within 45°', $guide->plan->undercoat->words());
         self::assertSame(['matt-coat Matt Varnish'], array_map(self::told(...), $guide->plan->wholeModel));
         self::assertSame([2, 'everywhere', '1 : 1 medium', Place::RaisedParts, Place::Recesses], [
-            $guide->plan->areas[0]->steps[0]->coats, $guide->plan->areas[0]->steps[1]->place->value, $guide->plan->areas[0]->steps[1]->dilution->words(),
+            $guide->plan->areas[0]->steps[0]->coats, $guide->plan->areas[0]->steps[1]->place->value,
+            $guide->plan->areas[0]->steps[1]->dilution->words(),
             $guide->plan->areas[0]->steps[2]->place, $guide->plan->areas[3]->steps[1]->place,
         ]);
     }
@@ -109,14 +122,23 @@ final class GuideTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> */
     public static function sentences(): iterable
     {
-        yield 'before a colon' => ['coat: base Oilskin Yellow, wash Umber Wash 1:1, drybrush Straw', ['coat basecoat Oilskin Yellow', 'coat wash Umber Wash', 'coat drybrush Straw']];
-        yield 'in whole sentences' => ['Paint the cloak with Harbour Blue. Shade it with Indigo Wash.', ['cloak basecoat Harbour Blue', 'cloak wash Indigo Wash']];
+        yield 'before a colon' => [
+            'coat: base Oilskin Yellow, wash Umber Wash 1:1, drybrush Straw',
+            ['coat basecoat Oilskin Yellow', 'coat wash Umber Wash', 'coat drybrush Straw'],
+        ];
+        yield 'in whole sentences' => [
+            'Paint the cloak with Harbour Blue. Shade it with Indigo Wash.',
+            ['cloak basecoat Harbour Blue', 'cloak wash Indigo Wash'],
+        ];
         yield 'finally' => ['The sails: Sailcloth, finally highlight with Chalk', ['sails basecoat Sailcloth', 'sails highlight Chalk']];
         yield 'a kind tells the technique' => ['Boots: Boot Brown, Soot Wash', ['boots basecoat Boot Brown', 'boots wash Soot Wash']];
         yield 'misspelled' => ['coat: base Oilskn Yelow', ['coat basecoat Oilskin Yellow']];
         yield 'a ratio of two' => ['coat: highlight Oilskin Yellow and Chalk 3:1', ['coat highlight 3 Oilskin Yellow : 1 Chalk']];
         yield 'no area at all' => ['drybrush Straw', ['model drybrush Straw']];
-        yield 'arrows' => ['Rope > Driftwood > Tar Wash > Bleached Plank', ['model basecoat Rope', 'model basecoat Driftwood', 'model wash Tar Wash', 'model highlight Bleached Plank']];
+        yield 'arrows' => [
+            'Rope > Driftwood > Tar Wash > Bleached Plank',
+            ['model basecoat Rope', 'model basecoat Driftwood', 'model wash Tar Wash', 'model highlight Bleached Plank'],
+        ];
         yield 'technique before the colon' => ["Hat\nBase: Sloe\nShade: Violet Wash", ['hat basecoat Sloe', 'hat wash Violet Wash']];
     }
 

@@ -64,7 +64,13 @@ final class KeepingTest extends TestCase
         self::assertEquals($touched, $again->step($touched->id));
         $rungs = array_map(static fn(Step $one): string => $one->more->written->rung ?? '', $again->steps);
         self::assertCount(count($rungs), array_unique($rungs), 'No rung is painted twice: '.implode(', ', $rungs));
-        self::assertSame([], array_intersect(array_map(static fn(Step $one): string => $one->id, $again->steps), array_diff(array_map(static fn(Step $one): string => $one->id, $area->steps), [$touched->id])));
+        self::assertSame(
+            [],
+            array_intersect(
+                array_map(static fn(Step $one): string => $one->id, $again->steps),
+                array_diff(array_map(static fn(Step $one): string => $one->id, $area->steps), [$touched->id]),
+            ),
+        );
         self::assertGreaterThan(1, count($again->steps));
     }
 
@@ -79,7 +85,10 @@ final class KeepingTest extends TestCase
         $again = self::written('#a3231f', School::LayerUp, $area->withSteps($steps), ['pattern'])->area;
 
         self::assertEquals($pattern, $again->step('pattern'));
-        self::assertSame(array_search($pattern, $steps, true), array_search('pattern', array_map(static fn(Step $one): string => $one->id, $again->steps), true));
+        self::assertSame(
+            array_search($pattern, $steps, true),
+            array_search('pattern', array_map(static fn(Step $one): string => $one->id, $again->steps), true),
+        );
     }
 
     public function testABaseWrittenByHandIsTakenForTheBase(): void

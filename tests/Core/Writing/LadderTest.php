@@ -92,7 +92,10 @@ final class LadderTest extends TestCase
 
     public function testADisplayPieceIsTakenFurther(): void
     {
-        $range = static fn(FinishLevel $level): float => array_sum(array_map(static fn(Rung $one): float => abs($one->colour->lightness - 45.0), Ladder::about(self::lab('#26508a'), Material::Cloth, $level)->rungs()));
+        $range = static fn(FinishLevel $level): float => array_sum(array_map(
+            static fn(Rung $one): float => abs($one->colour->lightness - 45.0),
+            Ladder::about(self::lab('#26508a'), Material::Cloth, $level)->rungs(),
+        ));
 
         self::assertGreaterThan($range(FinishLevel::TableReady), $range(FinishLevel::Display));
     }

@@ -21,7 +21,9 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testWeakColoursWantALightGround(): void
     {
-        $best = self::advice("undercoat black\narea coat broad-folds main cloth\n basecoat yellow\narea sash close-folds medium cloth\n basecoat red");
+        $best = self::advice(
+            "undercoat black\narea coat broad-folds main cloth\n basecoat yellow\narea sash close-folds medium cloth\n basecoat red",
+        );
 
         self::assertContains(self::called($best[0]), ['bone', 'white', 'grey']);
         self::assertNotContains('black', array_map(self::called(...), array_slice($best, 0, 2)));
@@ -31,7 +33,9 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testMetalWantsPlainBlack(): void
     {
-        $best = self::advice("undercoat grey\narea plate hard-edged-panel main metal\n basecoat steel\narea mail scales-or-chain large metal\n basecoat brass");
+        $best = self::advice(
+            "undercoat grey\narea plate hard-edged-panel main metal\n basecoat steel\narea mail scales-or-chain large metal\n basecoat brass",
+        );
 
         self::assertContains(self::called($best[0]), ['black', 'dim']);
         self::assertNull($best[0]->undercoat->light);
@@ -40,7 +44,9 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testTransparentsWantLight(): void
     {
-        $best = self::advice("undercoat black\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        $best = self::advice(
+            "undercoat black\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss",
+        );
 
         self::assertTrue($best[0]->undercoat->light !== null || $best[0]->undercoat->base?->colour()->lightness > 60.0);
         self::assertContains('Transparents show what lies below: they need light.', $best[0]->reasons);
@@ -49,19 +55,28 @@ final class UndercoatAdviceTest extends TestCase
     /** Thin paint keeps what lies below it: light from above spreads light and shade, and it is told by how much. */
     public function testItSaysWhatBecomesOfLightAndShade(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
-        $advice = self::advice("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss",
+        );
+        $advice = self::advice(
+            "undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss",
+        );
         self::assertNotEmpty($advice);
         foreach ($advice as $one) {
             $change = UndercoatCandidate::valueRange($one->undercoat, $plan) - UndercoatCandidate::valueRange($plan->undercoat, $plan);
-            self::assertStringContainsString($change >= 1.5 ? 'farther apart' : ($change <= -1.5 ? 'nearer to each other' : 'as far apart as now'), $one->reasons[count($one->reasons) - 1]);
+            self::assertStringContainsString(
+                $change >= 1.5 ? 'farther apart' : ($change <= -1.5 ? 'nearer to each other' : 'as far apart as now'),
+                $one->reasons[count($one->reasons) - 1],
+            );
         }
     }
 
     /** A coloured primer may come from below; then it is told which way shadows lean. */
     public function testAColourFromBelowIsAmongWhatIsTried(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss",
+        );
         $violet = Paint::of('violet-primer', 'Violet Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#5a3a72'));
         $candidates = UndercoatAdvice::for($plan, [...self::primers(), $violet]);
         $below = array_values(array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null));
@@ -73,7 +88,9 @@ final class UndercoatAdviceTest extends TestCase
     /** Its first colour is there already: no coats, and nothing is nearer. */
     public function testAPrimerOfTheMainColourIsItsBase(): void
     {
-        $plan = PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n basecoat navy\narea belt close-folds small leather\n basecoat leather");
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth\n basecoat navy\narea belt close-folds small leather\n basecoat leather",
+        );
         $navy = Paint::of('navy-primer', 'Navy Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#1f2f5c'));
         $best = UndercoatAdvice::for($plan, [...self::primers(), $navy]);
 
@@ -85,7 +102,9 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testManyMaterialsWantANeutralGround(): void
     {
-        $best = self::advice("undercoat black\narea a broad-folds medium cloth\n basecoat navy\narea b close-folds medium leather\n basecoat leather\narea c skin small skin\n basecoat skin\narea d scales-or-chain small metal\n basecoat green\narea e close-folds medium cloth\n basecoat purple");
+        $best = self::advice(
+            "undercoat black\narea a broad-folds medium cloth\n basecoat navy\narea b close-folds medium leather\n basecoat leather\narea c skin small skin\n basecoat skin\narea d scales-or-chain small metal\n basecoat green\narea e close-folds medium cloth\n basecoat purple",
+        );
 
         self::assertContains('Many materials: a neutral ground serves all of them.', $best[0]->reasons);
     }
@@ -94,7 +113,12 @@ final class UndercoatAdviceTest extends TestCase
     {
         $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat navy");
         $all = array_column(array_map(static fn(Paint $one): array => [$one->id, $one], self::primers()), 1, 0);
-        $judged = static fn(string $dark, string $light): UndercoatCandidate => UndercoatCandidate::judged(Undercoat::of($all[$dark], $all[$light]), $plan, Scheme::of($plan), 0);
+        $judged = static fn(string $dark, string $light): UndercoatCandidate => UndercoatCandidate::judged(
+            Undercoat::of($all[$dark], $all[$light]),
+            $plan,
+            Scheme::of($plan),
+            0,
+        );
 
         self::assertContains('Light and dark are too near in value to be a map.', $judged('black', 'dim')->reasons);
         self::assertNotContains('Light and dark are too near in value to be a map.', $judged('black', 'bone')->reasons);
@@ -130,7 +154,11 @@ final class UndercoatAdviceTest extends TestCase
         self::assertContains('One primer of it is still to be bought.', $best[1]->reasons);
         self::assertSame([], UndercoatAdvice::for($plan, [self::primer('shiny')]));
         self::assertSame([], UndercoatAdvice::for($plan, []));
-        self::assertNotSame([], UndercoatAdvice::for(PlanSketch::plan('undercoat grey'), [$grey]), 'A plan without areas is no reason to fall over.');
+        self::assertNotSame(
+            [],
+            UndercoatAdvice::for(PlanSketch::plan('undercoat grey'), [$grey]),
+            'A plan without areas is no reason to fall over.',
+        );
     }
 
     public function testTheOrderFollowsTheScoreAndThePresentIsJudgedAlike(): void
@@ -150,7 +178,9 @@ final class UndercoatAdviceTest extends TestCase
     public function testAPrimerThatIsTheBaseIsNotTakenAwayUnsaid(): void
     {
         $blue = Paint::of('blue-primer', 'Blue Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#254a93'));
-        $plan = PlanSketch::plan("undercoat grey\narea armour hard-edged-panel main armour\n wash blue-wash recesses\n edge-highlight ice\narea belt close-folds small leather\n basecoat leather x2")->over(Undercoat::plain($blue));
+        $plan = PlanSketch::plan(
+            "undercoat grey\narea armour hard-edged-panel main armour\n wash blue-wash recesses\n edge-highlight ice\narea belt close-folds small leather\n basecoat leather x2",
+        )->over(Undercoat::plain($blue));
         $advice = UndercoatAdvice::for($plan, [...self::primers(), $blue]);
 
         self::assertSame('blue-primer', self::called($advice[0]));
@@ -162,16 +192,25 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testAGroundTooDarkForItsTransparentsIsReplaced(): void
     {
-        $best = self::advice("undercoat dim\narea bones rope-or-grain main bone\n one-coat amber 1:1\narea cloth close-folds large cloth\n one-coat moss 1:1");
+        $best = self::advice(
+            "undercoat dim\narea bones rope-or-grain main bone\n one-coat amber 1:1\narea cloth close-folds large cloth\n one-coat moss 1:1",
+        );
 
-        self::assertGreaterThan(60.0, $best[0]->undercoat->surface(\Kalokroma\Craft\Texture::CloseFolds)->look()->at(\Kalokroma\Craft\Zone::Raised)->lightness);
+        self::assertGreaterThan(
+            60.0,
+            $best[0]->undercoat->surface(\Kalokroma\Craft\Texture::CloseFolds)->look()->at(\Kalokroma\Craft\Zone::Raised)->lightness,
+        );
         self::assertStringContainsString('nearer to what is meant', implode(' ', $best[0]->reasons));
     }
 
     public function testWhatIsLayeredFromDarkIsToldDark(): void
     {
-        $layers = static fn(string $id, string $dark, string $mid, string $light): string => "area $id broad-folds large cloth\n basecoat $dark x2\n layer $mid x2\n highlight $light x2\n";
-        $best = self::advice('undercoat grey'."\n".$layers('coat', 'navy', 'blue', 'sky').$layers('cloak', 'dark-brown', 'brown', 'tan').$layers('hood', 'dark-green', 'green', 'lime'));
+        $layers = static fn(string $id, string $dark, string $mid, string $light): string
+            => "area $id broad-folds large cloth\n basecoat $dark x2\n layer $mid x2\n highlight $light x2\n";
+        $best = self::advice(
+            'undercoat grey'."\n".$layers('coat', 'navy', 'blue', 'sky').$layers('cloak', 'dark-brown', 'brown', 'tan')
+                .$layers('hood', 'dark-green', 'green', 'lime'),
+        );
 
         self::assertContains(self::called($best[0]), ['black', 'dim']);
     }
@@ -179,7 +218,10 @@ final class UndercoatAdviceTest extends TestCase
     public function testOpaquePaintGetsNoColouredSketch(): void
     {
         $violet = Paint::of('violet-primer', 'Violet Primer', \Kalokroma\Paint\Kind::Primer, Paints::lab('#5a3a72'));
-        foreach (["area hull hard-edged-panel main armour\n basecoat leather x2\n drybrush orange\narea tracks rubble large metal\n basecoat soot x2", "area skin skin main skin\n basecoat mid-grey x2\n highlight pale-grey\narea rags close-folds large cloth\n basecoat brown x2"] as $sketch) {
+        foreach ([
+            "area hull hard-edged-panel main armour\n basecoat leather x2\n drybrush orange\narea tracks rubble large metal\n basecoat soot x2",
+            "area skin skin main skin\n basecoat mid-grey x2\n highlight pale-grey\narea rags close-folds large cloth\n basecoat brown x2",
+        ] as $sketch) {
             $candidates = UndercoatAdvice::for(PlanSketch::plan("undercoat grey\n$sketch"), [...self::primers(), $violet]);
 
             self::assertNull($candidates[0]->undercoat->light, $sketch);
@@ -189,17 +231,30 @@ final class UndercoatAdviceTest extends TestCase
 
     public function testHalfMetalAndHalfWhiteGetsNoBlack(): void
     {
-        $best = self::advice("undercoat grey\narea plate hard-edged-panel large metal\n basecoat steel x2\narea robe broad-folds large cloth\n basecoat pale-grey x2\n highlight snow x3");
+        $best = self::advice(
+            "undercoat grey\narea plate hard-edged-panel large metal\n basecoat steel x2\narea robe broad-folds large cloth\n basecoat pale-grey x2\n highlight snow x3",
+        );
 
         self::assertNotContains(self::called($best[0]), ['black', 'dim']);
     }
 
     public function testOneTintedAtMostAndNoTwins(): void
     {
-        $tinted = array_map(static fn(string $hex): Paint => Paint::of($hex, "Primer $hex", \Kalokroma\Paint\Kind::Primer, Paints::lab($hex)), ['#5a3a72', '#563a70', '#3a5a72', '#724a3a', '#1d1d1f', '#808284']);
-        $candidates = UndercoatAdvice::for(PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss"), [...self::primers(), ...$tinted]);
+        $tinted = array_map(
+            static fn(string $hex): Paint => Paint::of($hex, "Primer $hex", \Kalokroma\Paint\Kind::Primer, Paints::lab($hex)),
+            ['#5a3a72', '#563a70', '#3a5a72', '#724a3a', '#1d1d1f', '#808284'],
+        );
+        $candidates = UndercoatAdvice::for(
+            PlanSketch::plan(
+                "undercoat grey\narea coat broad-folds main cloth\n one-coat amber\narea hood close-folds medium cloth\n one-coat moss",
+            ),
+            [...self::primers(), ...$tinted],
+        );
 
-        self::assertLessThanOrEqual(1, count(array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null)));
+        self::assertLessThanOrEqual(
+            1,
+            count(array_filter($candidates, static fn(UndercoatCandidate $one): bool => $one->undercoat->below !== null)),
+        );
         foreach ($candidates as $at => $one) {
             foreach (array_slice($candidates, $at + 1) as $other) {
                 self::assertFalse($one->isTwinOf($other), self::called($one).' '.self::called($other));

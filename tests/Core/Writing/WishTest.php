@@ -37,12 +37,22 @@ final class WishTest extends TestCase
 
     private const GROUNDS = ['#1c1c1e', '#7f8183', '#e4dcc6'];
 
-    private const AREAS = [[Texture::BroadFolds, Material::Cloth], [Texture::CloseFolds, Material::Cloth], [Texture::Skin, Material::Leather], [Texture::RopeOrGrain, Material::Rope], [Texture::HardEdgedPanel, Material::Armour], [Texture::FurOrFeather, Material::Fur]];
+    private const AREAS = [
+        [Texture::BroadFolds, Material::Cloth],
+        [Texture::CloseFolds, Material::Cloth],
+        [Texture::Skin, Material::Leather],
+        [Texture::RopeOrGrain, Material::Rope],
+        [Texture::HardEdgedPanel, Material::Armour],
+        [Texture::FurOrFeather, Material::Fur],
+    ];
 
     /** @return iterable<string, array{Wish, callable(list<Proposal>): float, int}> wish, what is measured, and whether it shall rise or fall */
     public static function wishes(): iterable
     {
-        $face = static fn(callable $of): callable => static fn(array $proposals): float => array_sum(array_map(static fn(Proposal $one): float => $of($one->strip->final()->at(Zone::Face)), $proposals)) / count($proposals);
+        $face = static fn(callable $of): callable => static fn(array $proposals): float => array_sum(array_map(
+            static fn(Proposal $one): float => $of($one->strip->final()->at(Zone::Face)),
+            $proposals,
+        )) / count($proposals);
         $all = static fn(callable $of): callable => static fn(array $proposals): float => array_sum(array_map($of, $proposals)) / count($proposals);
 
         yield 'brighter' => [Wish::Brighter, $face(static fn(Lab $one): float => $one->lightness), 1];
@@ -74,7 +84,11 @@ final class WishTest extends TestCase
             $heard += $way * ($after - $before) > 0.0 ? 1 : 0;
             $gains[] = $way * ($after - $before) / max(1.0, abs($before));
         }
-        self::assertGreaterThanOrEqual(0.75 * $asked, $heard, sprintf("%d of %d: %s", $heard, $asked, implode(" ", array_map(static fn(float $one): string => sprintf("%.2f", $one), $gains))));
+        self::assertGreaterThanOrEqual(
+            0.75 * $asked,
+            $heard,
+            sprintf("%d of %d: %s", $heard, $asked, implode(" ", array_map(static fn(float $one): string => sprintf("%.2f", $one), $gains))),
+        );
         self::assertGreaterThan(-0.25, min($gains), implode(' ', array_map(static fn(float $one): string => sprintf('%.2f', $one), $gains)));
     }
 
@@ -115,7 +129,11 @@ final class WishTest extends TestCase
     {
         $questions = [];
         for ($number = 0; $number < 16; $number++) {
-            $questions[] = [$number % count(self::AREAS), self::COLOURS[(3 * $number + intdiv($number, 8)) % count(self::COLOURS)], self::GROUNDS[$number % count(self::GROUNDS)]];
+            $questions[] = [
+                $number % count(self::AREAS),
+                self::COLOURS[(3 * $number + intdiv($number, 8)) % count(self::COLOURS)],
+                self::GROUNDS[$number % count(self::GROUNDS)],
+            ];
         }
 
         return $questions;
@@ -131,7 +149,9 @@ final class WishTest extends TestCase
         static $known = [];
         [$texture, $material] = self::AREAS[$area];
 
-        return $known[serialize(func_get_args())] ??= (new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(new WritingWish(
+        return $known[serialize(func_get_args())] ??= (
+            new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...)))
+        )->write(new WritingWish(
             Area::of('a', 'Area', $texture, AreaSize::Large, Importance::Normal, material: $material),
             Srgb::parse($colour)->toLab(),
             ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady),

@@ -34,7 +34,10 @@ use PHPUnit\Framework\TestCase;
 /** Recipes written from the demo's shelf, held against what painters say of such areas, and against the review. */
 final class WriterTest extends TestCase
 {
-    private const COLOURS = ['#e2b21f', '#f2f2ee', '#8a8d90', '#67482f', '#c08a6c', '#1f1f21', '#a3231f', '#26508a', '#3f6b35', '#5a3a72', '#d98a9c', '#2f7f7a', '#d56a1c', '#e6dcc0', '#b18e5f', '#f4e9a0'];
+    private const COLOURS = [
+        '#e2b21f', '#f2f2ee', '#8a8d90', '#67482f', '#c08a6c', '#1f1f21', '#a3231f', '#26508a', '#3f6b35', '#5a3a72', '#d98a9c', '#2f7f7a',
+        '#d56a1c', '#e6dcc0', '#b18e5f', '#f4e9a0',
+    ];
 
     private const GROUNDS = ['#1c1c1e', '#7f8183', '#e4dcc6', '#5e3a22'];
 
@@ -52,7 +55,14 @@ final class WriterTest extends TestCase
     {
         mt_srand($seed);
         $of = static fn(array $list): mixed => $list[mt_rand(0, count($list) - 1)];
-        $proposals = self::write($of(Texture::cases()), $of(Material::cases()), $of(self::COLOURS), $of(self::GROUNDS), $of(FinishLevel::cases()), $of(AreaSize::cases()));
+        $proposals = self::write(
+            $of(Texture::cases()),
+            $of(Material::cases()),
+            $of(self::COLOURS),
+            $of(self::GROUNDS),
+            $of(FinishLevel::cases()),
+            $of(AreaSize::cases()),
+        );
 
         self::assertNotEmpty($proposals);
         foreach ($proposals as $proposal) {
@@ -72,7 +82,11 @@ final class WriterTest extends TestCase
     {
         foreach (self::write(Texture::BroadFolds, Material::Cloth, '#e2b21f', '#1c1c1e') as $proposal) {
             $first = $proposal->area->steps[0];
-            self::assertNotContains('Oilskin Yellow', array_map(static fn(Paint $one): string => $one->name, $first->paints()), $proposal->school->value);
+            self::assertNotContains(
+                'Oilskin Yellow',
+                array_map(static fn(Paint $one): string => $one->name, $first->paints()),
+                $proposal->school->value,
+            );
             self::assertLessThanOrEqual(4, max(array_map(static fn(Step $step): int => $step->coats, $proposal->area->steps)));
             foreach ([Zone::Face, Zone::Raised] as $zone) {
                 $hue = $proposal->strip->final()->at($zone)->toLch()->hue;
@@ -133,7 +147,10 @@ final class WriterTest extends TestCase
             $wish = self::wish(Texture::CloseFolds, Material::Cloth, '#3f6b35', '#1c1c1e', FinishLevel::TableReady, $size);
             $asked = new WritingWish($wish->area, $wish->target, $wish->model, $wish->undercoat, hasAirbrush: $hasAirbrush);
 
-            return array_map(static fn(Step $step): string => $step->technique->id, (new Writer(new PaintBox(DemoPaints::owned())))->write($asked, $school)[0]->area->steps ?? []);
+            return array_map(
+                static fn(Step $step): string => $step->technique->id,
+                (new Writer(new PaintBox(DemoPaints::owned())))->write($asked, $school)[0]->area->steps ?? [],
+            );
         };
 
         self::assertSame('spray-layer', $steps(AreaSize::Main, School::WashAndHighlight, true)[0]);
@@ -145,7 +162,13 @@ final class WriterTest extends TestCase
 
     public function testOverDarkATransparentGetsASketchOfLightFirst(): void
     {
-        $over = static fn(string $ground): string => self::write(Texture::CloseFolds, Material::Cloth, '#3f6b35', $ground, school: School::ZenithalAndTransparents)[0]->area->steps[0]->technique->id;
+        $over = static fn(string $ground): string => self::write(
+            Texture::CloseFolds,
+            Material::Cloth,
+            '#3f6b35',
+            $ground,
+            school: School::ZenithalAndTransparents,
+        )[0]->area->steps[0]->technique->id;
 
         self::assertSame(['patting', 'one-coat'], [$over('#1c1c1e'), $over('#e4dcc6')]);
     }
@@ -161,7 +184,12 @@ final class WriterTest extends TestCase
         self::assertCount(3, $bought);
         foreach ($bought as $proposal) {
             self::assertNotEmpty($proposal->missing);
-            $names = array_unique(array_merge(...array_map(static fn(Step $step): array => array_map(static fn(Paint $paint): string => $paint->name, $step->paints()), $proposal->area->steps)));
+            $names = array_unique(array_merge(
+                ...array_map(
+                    static fn(Step $step): array => array_map(static fn(Paint $paint): string => $paint->name, $step->paints()),
+                    $proposal->area->steps,
+                )
+            ));
             self::assertEqualsCanonicalizing($names, array_map(static fn(Paint $paint): string => $paint->name, $proposal->missing));
         }
         self::assertNotEmpty($one[0]->unreached);
@@ -181,19 +209,41 @@ final class WriterTest extends TestCase
 
     public function testTheSameQuestionGetsTheSameAnswer(): void
     {
-        $steps = static fn(): array => array_map(static fn(Proposal $one): array => array_map(static fn(Step $step): string => "{$step->id} {$step->words()} $step->coats", $one->area->steps), self::write(Texture::Skin, Material::Skin, '#c08a6c', '#e4dcc6'));
+        $steps = static fn(): array => array_map(
+            static fn(Proposal $one): array => array_map(
+                static fn(Step $step): string => "{$step->id} {$step->words()} $step->coats",
+                $one->area->steps,
+            ),
+            self::write(Texture::Skin, Material::Skin, '#c08a6c', '#e4dcc6'),
+        );
 
         self::assertSame($steps(), $steps());
     }
 
     /** @return list<Proposal> */
-    private static function write(Texture $texture, Material $material, string $target, string $ground, FinishLevel $level = FinishLevel::TableReady, AreaSize $size = AreaSize::Medium, ?School $school = null): array
-    {
-        return (new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(self::wish($texture, $material, $target, $ground, $level, $size), $school);
+    private static function write(
+        Texture $texture,
+        Material $material,
+        string $target,
+        string $ground,
+        FinishLevel $level = FinishLevel::TableReady,
+        AreaSize $size = AreaSize::Medium,
+        ?School $school = null,
+    ): array {
+        return (new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(
+            self::wish($texture, $material, $target, $ground, $level, $size),
+            $school,
+        );
     }
 
-    private static function wish(Texture $texture, Material $material, string $target, string $ground, FinishLevel $level = FinishLevel::TableReady, AreaSize $size = AreaSize::Medium): WritingWish
-    {
+    private static function wish(
+        Texture $texture,
+        Material $material,
+        string $target,
+        string $ground,
+        FinishLevel $level = FinishLevel::TableReady,
+        AreaSize $size = AreaSize::Medium,
+    ): WritingWish {
         return new WritingWish(
             Area::of('a', 'Area', $texture, $size, Importance::Normal, material: $material),
             Srgb::parse($target)->toLab(),

@@ -105,8 +105,15 @@ final class WrittenGuideTest extends TestCase
         self::assertSame(array_slice($times[1], 1), array_slice($times[2], 0, -1), 'one begins where the other ends');
         self::assertStringStartsWith("1\n00:00:00,000 --> ", $srt);
         self::assertStringContainsString("Coat · Basecoat\n3 Yellow + 1 Ochre · 2:1 water · 3 coats · large base brush", $srt);
-        $at = (int) array_search('Coat · Basecoat', array_map(static fn(string $cue): string => explode("\n", $cue)[2] ?? '', explode("\n\n", $srt)), true);
-        self::assertSame(90 * 60, strtotime("1970-01-01 {$this->seconds($times[2][$at])} UTC") - strtotime("1970-01-01 {$this->seconds($times[1][$at])} UTC"));
+        $at = (int) array_search(
+            'Coat · Basecoat',
+            array_map(static fn(string $cue): string => explode("\n", $cue)[2] ?? '', explode("\n\n", $srt)),
+            true,
+        );
+        self::assertSame(
+            90 * 60,
+            strtotime("1970-01-01 {$this->seconds($times[2][$at])} UTC") - strtotime("1970-01-01 {$this->seconds($times[1][$at])} UTC"),
+        );
 
         $vtt = $guide->webVtt($rehearsal, ['coat-1' => 90.0]);
         self::assertStringStartsWith("WEBVTT\n\n00:00:00.000 --> ", $vtt);

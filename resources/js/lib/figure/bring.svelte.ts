@@ -1,4 +1,4 @@
-import { asProblem, got, type Problem, sent, server } from '../api';
+import { asProblem, contentOf, got, type Problem, sent, server } from '../api';
 import type { Figure } from '../figures.svelte';
 import type { Ask, Told, Unit } from './import.worker';
 import type { Up } from './upright';
@@ -25,8 +25,10 @@ export class Bringing {
         this.progress = { share: 0.5, words: 'Looking at the picture' };
         try {
             const params = { path: { id: this.plan }, query: { name: file.name.replace(/\.\w+$/, '').slice(0, 120) } };
-            const bytes = new Blob([await file.arrayBuffer()], { type: file.type || 'image/jpeg' });
-            const figure = await got(server.POST('/plans/{id}/figures', { params, ...sent(bytes, bytes.type) }));
+            const bytes = await contentOf(file);
+            const figure = await got(
+                server.POST('/plans/{id}/figures', { params, ...sent(bytes, file.type || 'image/jpeg') }),
+            );
             this.stop();
             return figure;
         } catch (error) {
@@ -41,9 +43,9 @@ export class Bringing {
         this.name = files[0]!.name.replace(/\.\w+$/, '');
         this.progress = { share: 0, words: 'Opening' };
         const read = await Promise.all(
-            files.map(async (file) => ({ name: file.name, bytes: await file.arrayBuffer() })),
+            files.map(async (file) => ({ name: file.name, bytes: await (await contentOf(file)).arrayBuffer() })),
         ).catch((error: unknown) => {
-            this.fail(String(error));
+            this.fail(asProblem(error).message);
             return null;
         });
         if (read === null) return;

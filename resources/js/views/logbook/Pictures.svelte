@@ -1,7 +1,7 @@
 <script lang="ts">
     import { FileUploaderButton, TextInput } from 'carbon-components-svelte';
     import { ulid } from 'ulid';
-    import { asProblem, type Batch, got, of, sent, server } from '../../lib/api';
+    import { asProblem, type Batch, contentOf, got, of, sent, server } from '../../lib/api';
     import { tell, warn } from '../../lib/notices.svelte';
     import { day } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -45,12 +45,8 @@
         if (file === undefined) return;
         busy = `Taking in ${file.name} …`;
         try {
-            const photo = await got(
-                server.POST(
-                    '/photos',
-                    sent(new Blob([await file.arrayBuffer()]), file.type || 'application/octet-stream'),
-                ),
-            );
+            const content = await contentOf(file);
+            const photo = await got(server.POST('/photos', sent(content, content.type)));
             const [kind, one, two] = shows.split(':');
             const pin = {
                 id: ulid(),

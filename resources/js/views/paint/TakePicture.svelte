@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { ulid } from 'ulid';
-    import { asProblem, type Batch, got, of, sent, server } from '../../lib/api';
+    import { asProblem, type Batch, contentOf, got, of, sent, server } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
     import { warn } from '../../lib/notices.svelte';
 
@@ -15,8 +15,8 @@
         if (file === undefined) return;
         busy = true;
         try {
-            const content = new Blob([await file.arrayBuffer()]);
-            const photo = await got(server.POST('/photos', sent(content, file.type || 'application/octet-stream')));
+            const content = await contentOf(file);
+            const photo = await got(server.POST('/photos', sent(content, content.type)));
             const pin = { id: ulid(), photoId: photo.id, stepId };
             await desk.change(
                 (): Promise<Batch> => got(server.POST('/batches/{id}/photos', { ...of(batchId), body: pin })),

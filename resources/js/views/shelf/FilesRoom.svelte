@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Button, FileUploaderDropContainer } from 'carbon-components-svelte';
-    import { asProblem, got, type Named, type Problem, type Schemas, server, sent } from '../../lib/api';
+    import { asProblem, contentOf, got, type Named, type Problem, type Schemas, sent, server } from '../../lib/api';
     import { tell, warn } from '../../lib/notices.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -79,11 +79,16 @@
         busy = '';
     }
 
-    /** Read once, so that what is taken is what was looked through even when the file changes meanwhile. */
     async function look(chosen: File | undefined): Promise<void> {
-        preview = null;
-        if (chosen?.name.toLowerCase().endsWith('.gpl')) what = 'palette';
-        file = chosen === undefined ? null : { name: chosen.name, content: new Blob([await chosen.arrayBuffer()]) };
+        preview = file = null;
+        if (chosen === undefined) return;
+        if (chosen.name.toLowerCase().endsWith('.gpl')) what = 'palette';
+        try {
+            file = { name: chosen.name, content: await contentOf(chosen) };
+        } catch (error) {
+            problem = asProblem(error);
+            return;
+        }
         await send(true);
     }
 </script>
