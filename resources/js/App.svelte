@@ -72,7 +72,12 @@
 </script>
 
 <!-- Leaving the page hands on what is typed in the field that has the cursor. -->
-<svelte:window onkeydown={onKeydown} onpagehide={() => (document.activeElement as HTMLElement | null)?.blur()} />
+<!-- An open menu stays where it was when the page is turned or resized, so it closes then. -->
+<svelte:window
+    onkeydown={onKeydown}
+    onpagehide={() => (document.activeElement as HTMLElement | null)?.blur()}
+    onresize={() => document.querySelector<HTMLElement>('.bx--overflow-menu--open')?.click()}
+/>
 
 <a class="skip" href="#main" onclick={(event) => (event.preventDefault(), document.getElementById('main')?.focus())}>
     Skip to the work

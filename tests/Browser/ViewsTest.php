@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\Support\Panels;
 use Tests\Browser\Support\Views;
 
-/** Every view, by day and by lamp: axe finds nothing, nothing spills over the edge. */
+/**
+ * Every view and every panel that opens in one, at four widths, by day and by lamp: axe finds nothing, nothing spills over the edge,
+ * nothing is too small for a finger.
+ */
 class ViewsTest extends BrowserTestCase
 {
     private const NAMES = [
@@ -21,8 +25,8 @@ class ViewsTest extends BrowserTestCase
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];
 
-    /** Sizes at which axe looks. A tablet has nothing on it that neither a laptop nor a phone has. */
-    private const LOOKED_AT = [[1280, 800], [390, 844]];
+    /** What is pressed is at least as wide and as high, unless it stands within a sentence. */
+    private const LEAST_TARGET_PX = 24;
 
     private const BY_DAY = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
@@ -37,7 +41,7 @@ class ViewsTest extends BrowserTestCase
     /** @return list<string> */
     protected static function names(): array
     {
-        return self::NAMES;
+        return [...self::NAMES, ...Panels::names()];
     }
 
     /** @return iterable<string, array{string}> */
@@ -58,21 +62,21 @@ class ViewsTest extends BrowserTestCase
     public function testAxeFindsNothingAndNothingSpills(string $name): void
     {
         $views = new Views(self::$server, self::$chromium);
-        $views->all()[$name]();
+        (Panels::of($views, self::$chromium)[$name] ?? $views->all()[$name])();
         $views->settle();
         $this->assertNothingBreaksAndNobodyElseIsAsked($name);
         self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         try {
-            $this->light('lamp');
-            $views->settle();
-            self::assertSame([], $this->violations(self::BY_LAMP), "$name by lamp");
-            $this->light('day');
             foreach (self::SIZES as [$width, $height]) {
                 self::$chromium->resize($width, $height);
+                Panels::reopen($name, self::$chromium);
+                $this->light('lamp');
                 $views->settle();
-                if (in_array([$width, $height], self::LOOKED_AT, true)) {
-                    self::assertSame([], $this->violations(self::BY_DAY), "$name at $width");
-                }
+                self::assertSame([], $this->violations(self::BY_LAMP), "$name by lamp at $width");
+                $this->light('day');
+                $views->settle();
+                self::assertSame([], $this->violations(self::BY_DAY), "$name at $width");
+                self::assertSame([], $this->tooSmall(), "$name at $width");
                 self::assertLessThanOrEqual(
                     $width,
                     self::driver()->executeScript(
@@ -132,15 +136,55 @@ class ViewsTest extends BrowserTestCase
      */
     private function violations(array $rules): array
     {
+        $found = $this->violationsHere($rules);
+        if ($found === []) {
+            return [];
+        }
+        // What stands under a bar at the foot of the page can be scrolled out from there.
+        self::driver()->executeScript(
+            'for (const one of [document.scrollingElement, document.querySelector("main")]) one.scrollTo(0, one.scrollHeight)',
+        );
+        $below = $this->violationsHere($rules);
+        self::driver()->executeScript('for (const one of [document.scrollingElement, document.querySelector("main")]) one.scrollTo(0, 0)');
+
+        return array_values(array_intersect($found, $below));
+    }
+
+    /**
+     * @param list<string>|array{type: string, values: list<string>} $rules
+     *
+     * @return list<string>
+     */
+    private function violationsHere(array $rules): array
+    {
         /** @var list<array{id: string, help: string, nodes: list<array{html: string, failureSummary: string}>}> $violations */
         $violations = self::driver()->executeAsyncScript(
-            'const [rules, done] = arguments; axe.run(document, { runOnly: rules }).then((result) => done(result.violations))',
+            'const [runOnly, done] = arguments; axe.run(document, { runOnly, resultTypes: ["violations"], preload: false }).then((result) => done(result.violations))',
             [$rules],
         );
 
-        return array_map(
-            static fn(array $one): string => $one['id'].': '.$one['nodes'][0]['html'].' '.$one['nodes'][0]['failureSummary'],
-            $violations,
-        );
+        return array_merge(...array_map(static fn(array $one): array => array_map(
+            static fn(array $node): string => "$one[id]: $node[html] $node[failureSummary]",
+            $one['nodes'],
+        ), $violations));
+    }
+
+    /** @return list<string> what a finger would miss */
+    private function tooSmall(): array
+    {
+        /** @var list<string> */
+        return self::driver()->executeScript(<<<'JS'
+            const [least] = arguments;
+            const isSeen = (one) => one.checkVisibility({ visibilityProperty: true, opacityProperty: true });
+            const isInWords = (one) => getComputedStyle(one).display === 'inline' && [...one.parentElement.childNodes].some((other) => other.nodeType === Node.TEXT_NODE && other.data.trim() !== '');
+            const target = (one) => (one.matches('input[type=checkbox], input[type=radio], input[type=file]') ? (one.labels?.[0] ?? one) : one);
+            return [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [role=button], [role=option], [role=menuitem]')]
+                .filter((one) => !one.disabled && one.tabIndex >= 0 && isSeen(one) && !isInWords(one))
+                .map(target)
+                .map((one) => [one, one.getBoundingClientRect()])
+                .filter(([, box]) => box.width > 1 && box.height > 1 && (box.width < least - 0.5 || box.height < least - 0.5))
+                .map(([one, box]) => `${one.tagName}.${one.className} “${(one.ariaLabel ?? one.textContent).trim().slice(0, 40)}” ${Math.round(box.width)} × ${Math.round(box.height)}`)
+                .slice(0, 6);
+            JS, [self::LEAST_TARGET_PX]);
     }
 }

@@ -27,6 +27,7 @@
     }
 
     a {
+        min-width: 24px;
         padding: 4px 0 5px;
         border-bottom: 2px solid transparent;
         color: var(--ink-quiet);

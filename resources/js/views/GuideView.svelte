@@ -197,10 +197,6 @@
         line-height: 1.3;
     }
 
-    summary {
-        cursor: pointer;
-    }
-
     @media (max-width: 900px) {
         .room {
             grid-template-columns: minmax(0, 1fr);

@@ -263,7 +263,6 @@
 
     summary {
         font-weight: 700;
-        cursor: pointer;
     }
 
     summary .quiet {

@@ -239,9 +239,17 @@ final readonly class Views
     /** Waits until nothing fades or slides any more. */
     public function settle(): void
     {
-        $this->chromium->driver->executeAsyncScript(
-            'const done = arguments[0]; requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter((one) => one.effect.getComputedTiming().endTime !== Infinity).map((one) => one.finished)).then(done))',
-        );
+        $this->chromium->driver->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            const isMoving = (one) => one.playState === 'running' && one.effect.getComputedTiming().endTime !== Infinity;
+            // One movement may set off another a frame later.
+            let still = 0;
+            const look = () => {
+                still = document.getAnimations().some(isMoving) ? 0 : still + 1;
+                still > 2 ? done() : requestAnimationFrame(look);
+            };
+            requestAnimationFrame(look);
+            JS);
     }
 
     public function theme(string $theme): void

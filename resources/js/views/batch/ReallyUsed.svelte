@@ -104,7 +104,6 @@
 
     summary {
         width: fit-content;
-        cursor: pointer;
     }
 
     .grid {

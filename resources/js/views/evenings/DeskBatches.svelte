@@ -250,15 +250,4 @@
         display: flex;
         gap: 14px;
     }
-
-    .link {
-        padding: 0;
-        border: 0;
-        background: none;
-        color: inherit;
-        font: inherit;
-        text-decoration: underline;
-        text-underline-offset: 3px;
-        cursor: pointer;
-    }
 </style>

@@ -125,6 +125,8 @@
 
     a {
         display: block;
+        min-width: 24px;
+        padding: 0;
         color: var(--ink);
         text-decoration: none;
     }

@@ -30,6 +30,7 @@
                 <b>{dayOf(day.day)}</b>
                 <button
                     type="button"
+                    class="link"
                     aria-label="{dayOf(day.day)}: {minutes === 0 ? 'off' : span(minutes)}, change this day"
                     onclick={() => change(day.day)}
                     >{minutes === 0 ? (day.isOtherwise ? 'off' : '–') : span(minutes)}</button
@@ -80,20 +81,14 @@
         justify-content: space-between;
     }
 
-    .over button {
+    .over .link {
         padding: 0 4px;
-        border: 0;
         border-radius: 3px;
-        background: none;
         color: var(--ink-quiet);
-        font: inherit;
-        text-decoration: underline;
         text-decoration-color: var(--line-strong);
-        text-underline-offset: 3px;
-        cursor: pointer;
     }
 
-    .over button:hover {
+    .over .link:hover {
         background: var(--shade);
         color: var(--ink);
     }

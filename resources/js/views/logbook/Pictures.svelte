@@ -86,8 +86,11 @@
             />
             <figcaption>
                 {pinnedTo(photo)}, {day(photo.takenAt)}{#if photo.note !== ''}<br /><bdi>{photo.note}</bdi>{/if}
-                <button type="button" aria-label="Take out: {pinnedTo(photo)}" onclick={() => unpin(photo.id)}
-                    >take out</button
+                <button
+                    type="button"
+                    class="link"
+                    aria-label="Take out: {pinnedTo(photo)}"
+                    onclick={() => unpin(photo.id)}>take out</button
                 >
             </figcaption>
         </figure>
@@ -132,14 +135,8 @@
         font-size: 0.8125rem;
     }
 
-    figcaption button {
-        padding: 0;
-        border: 0;
-        background: none;
+    figcaption .link {
         color: var(--ink-quiet);
-        font: inherit;
-        text-decoration: underline;
-        cursor: pointer;
     }
 
     .fields {
@@ -159,7 +156,7 @@
 
     @media print {
         .take,
-        figcaption button {
+        figcaption .link {
             display: none;
         }
     }

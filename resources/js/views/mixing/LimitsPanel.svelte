@@ -131,7 +131,6 @@
     summary {
         padding: 10px 14px;
         font-weight: 700;
-        cursor: pointer;
     }
 
     summary .quiet {

@@ -83,9 +83,7 @@
     }
 
     summary {
-        min-height: 24px;
         line-height: 24px;
-        cursor: pointer;
     }
 
     .offer > div {

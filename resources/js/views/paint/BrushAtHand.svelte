@@ -64,15 +64,4 @@
         padding: 6px 0;
         font-weight: 600;
     }
-
-    .link {
-        min-height: 24px;
-        padding: 0;
-        border: 0;
-        background: none;
-        color: inherit;
-        font: inherit;
-        text-decoration: underline;
-        cursor: pointer;
-    }
 </style>

@@ -188,10 +188,6 @@
         border: 0;
     }
 
-    summary {
-        cursor: pointer;
-    }
-
     summary > * {
         margin-right: 8px;
     }

@@ -106,16 +106,6 @@
         white-space: nowrap;
     }
 
-    .link {
-        padding: 2px 0;
-        border: 0;
-        background: transparent;
-        color: var(--ink);
-        font: inherit;
-        text-decoration: underline;
-        cursor: pointer;
-    }
-
     @media (max-width: 600px) {
         .time {
             grid-template-columns: auto auto minmax(0, 1fr) auto;

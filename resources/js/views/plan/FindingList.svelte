@@ -67,7 +67,7 @@
             <SeverityMark severity={finding.severity} number={numbers.get(keyOf(finding)) ?? null} />
             <div>
                 <p>
-                    {#if where && open}<button type="button" class="to" onclick={() => open(finding)}
+                    {#if where && open}<button type="button" class="link to" onclick={() => open(finding)}
                             ><bdi>{placeOf(finding)}</bdi></button
                         >{/if}
                     <b>{finding.words}</b> <span class="quiet">{finding.severityLabel}</span>
@@ -144,6 +144,10 @@
 </section>
 
 <style>
+    .to {
+        margin-right: 6px;
+    }
+
     section {
         display: grid;
         gap: 10px;
@@ -173,17 +177,6 @@
         margin-top: 3px;
     }
 
-    .to {
-        padding: 0;
-        border: 0;
-        background: none;
-        color: inherit;
-        font: inherit;
-        margin-right: 6px;
-        text-decoration: underline;
-        cursor: pointer;
-    }
-
     .preview {
         display: grid;
         grid-template-columns: 1fr 1fr;
@@ -207,9 +200,5 @@
         gap: 8px;
         align-items: center;
         justify-content: space-between;
-    }
-
-    summary {
-        cursor: pointer;
     }
 </style>

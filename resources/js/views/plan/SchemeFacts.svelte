@@ -95,6 +95,7 @@
 
     .name {
         overflow: hidden;
+        min-height: 24px;
         padding: 1px 0;
         border: 0;
         color: var(--ink);

@@ -32,7 +32,7 @@
         open: (areaId: string | null, stepId: string) => void;
     } = $props();
 
-    const LEAST = 20;
+    const LEAST = 24;
     /** On a tablet or phone a note is taken with a finger. */
     const LEAST_BY_FINGER = 30;
     const NARROW = 800;
@@ -272,10 +272,6 @@
     ul {
         margin: 4px 0 0;
         padding-left: 18px;
-    }
-
-    summary {
-        cursor: pointer;
     }
 
     .nothing {

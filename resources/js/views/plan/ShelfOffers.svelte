@@ -163,8 +163,4 @@
         padding: 8px;
         font-size: 0.8125rem;
     }
-
-    summary {
-        cursor: pointer;
-    }
 </style>

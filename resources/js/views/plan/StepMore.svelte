@@ -197,7 +197,6 @@
 
     summary {
         color: var(--ink-quiet);
-        cursor: pointer;
     }
 
     .heads {

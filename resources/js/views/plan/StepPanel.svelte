@@ -283,14 +283,13 @@
         display: grid;
         grid-template-columns: auto auto 128px;
         gap: 10px 14px;
+        align-items: end;
         justify-content: start;
         padding-top: 8px;
     }
 
     summary {
-        min-height: 24px;
         color: var(--ink-quiet);
-        cursor: pointer;
     }
 
     .drops .bx--label {

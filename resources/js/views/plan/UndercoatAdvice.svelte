@@ -134,6 +134,5 @@
 
     summary {
         color: var(--ink-quiet);
-        cursor: pointer;
     }
 </style>

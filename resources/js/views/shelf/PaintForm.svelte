@@ -294,7 +294,6 @@
 
     summary {
         margin-bottom: 8px;
-        cursor: pointer;
     }
 
     .bottle {

@@ -131,7 +131,7 @@
     dl {
         display: grid;
         grid-template-columns: auto 1fr;
-        gap: 4px 14px;
+        gap: 6px 14px;
         margin: 0;
     }
 
