@@ -14,6 +14,8 @@ final class WalksTest extends BrowserTestCase
 {
     use CountedHand;
 
+    private const FIRST_FIVE = '//a[contains(., "First five wardens")][not(contains(., "once more"))]';
+
     private const NAMES = [
         'Sky blue', 'Pine green', 'Brick red', 'Bone white', 'Black wash', 'Deep violet', 'Warm grey', 'Dark brown', 'Rose pink', 'Orange',
         'Matt varnish', 'Tarnished brass',
@@ -61,6 +63,67 @@ final class WalksTest extends BrowserTestCase
         $this->see('//section[@aria-label="Strip of Warm red cloak"]//ol[@aria-label="Steps"]/li[3]');
         $this->awaitSaved();
         $this->tookAtMost(8, 20);
+    }
+
+    public function testARecipeIsWrittenByKeysAlone(): void
+    {
+        $this->openPlan('The Bound Capstan');
+        $this->walkTo('Name of another area');
+        $this->type('Warm red cloak'.WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Warm red cloak"]');
+        $this->walkTo('Write a recipe');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Write recipes');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('(//button[starts-with(normalize-space(.), "Take this one")])[1]');
+        $this->walkTo('Take this one');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Warm red cloak"]//ol[@aria-label="Steps"]/li[3]');
+        $this->awaitSaved();
+        $this->tookAtMost(0, 100);
+    }
+
+    public function testAGuideBecomesAPlanByKeysAlone(): void
+    {
+        $this->visit('#/plans');
+        $this->walkTo('From a guide');
+        $this->type(WebDriverKeys::ENTER);
+        $this->waitForFocus('The guide, as somebody wrote it');
+        self::driver()->getKeyboard()->sendKeys('Coat: base Oilskin Yellow, wash Umber Wash 1:1. Boots: base Boot Brown');
+        $this->see('//h2[contains(., "steps understood")]');
+        $this->walkTo('Make the plan');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('//nav[@aria-label="Areas"]//bdi[.="Boots"]');
+        $this->tookAtMost(0, 60);
+    }
+
+    public function testABatchIsBegunAndPaintedByKeysAlone(): void
+    {
+        $this->openPlan('The Bound Capstan');
+        $this->walkTo('Paint it');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Begin the batch');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Paint at the desk');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see(self::DONE);
+        $this->type(' ');
+        $this->see('//*[contains(., "1 of ")]');
+        $this->tookAtMost(0, 80);
+    }
+
+    public function testABatchIsRepeatedByKeysAlone(): void
+    {
+        $this->visit('#/');
+        $this->see(self::FIRST_FIVE)->sendKeys(WebDriverKeys::ENTER);
+        $this->walkTo('To the logbook');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Repeat this batch');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Begin it');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('//h1/bdi[.="First five wardens, once more"]');
+        $this->tookAtMost(0, 80);
     }
 
     public function testAGuideBecomesAPlan(): void
@@ -122,7 +185,7 @@ final class WalksTest extends BrowserTestCase
     public function testABatchIsRepeatedAsItWasReallyPainted(): void
     {
         $this->visit('#/');
-        $this->click('//a[contains(., "First five wardens")]');
+        $this->click(self::FIRST_FIVE);
         $this->click('//a[normalize-space(.)="To the logbook"]');
         $this->click('//button[normalize-space(.)="Repeat this batch"]');
         $this->click('//button[normalize-space(.)="Begin it"]');

@@ -29,10 +29,12 @@ export class Latest<T> {
         if (turn === this.turn) this.busy = false;
     }
 
-    /** Does so once nothing more was asked for a moment. */
-    soon(afterMs: number, ask: () => unknown): void {
+    /** Does so once nothing more was asked for a moment; not at all when what it gives back is called before. */
+    soon(afterMs: number, ask: () => unknown): () => void {
         clearTimeout(this.timer);
-        this.timer = setTimeout(ask, afterMs);
+        const timer = setTimeout(ask, afterMs);
+        this.timer = timer;
+        return () => clearTimeout(timer);
     }
 
     /** No question stands any more, and no answer is waited for. */

@@ -58,14 +58,14 @@
         text = chosen?.name ?? '';
     });
     $effect(() => {
-        if (open)
-            latest.soon(
-                latest.answer === null ? 0 : ASK_AFTER_MS,
-                (
-                    (words) => () =>
-                        search(words)
-                )(text.trim()),
-            );
+        if (!open) return undefined;
+        return latest.soon(
+            latest.answer === null ? 0 : ASK_AFTER_MS,
+            (
+                (words) => () =>
+                    search(words)
+            )(text.trim()),
+        );
     });
     onMount(() => {
         if (ready) input?.focus();

@@ -31,8 +31,8 @@
     $effect(() => keep('guide', { name, text }));
     $effect(() => {
         const body = { text, means, instead, noPaints };
-        if (text.trim() === '') latest.drop();
-        else latest.soon(READ_AFTER_MS, () => latest.ask(() => got(server.POST('/plans/guide', { body }))));
+        if (text.trim() === '') return latest.drop();
+        return latest.soon(READ_AFTER_MS, () => latest.ask(() => got(server.POST('/plans/guide', { body }))));
     });
 
     async function make(event: SubmitEvent): Promise<void> {

@@ -76,7 +76,7 @@
     $effect(() => keep('newPlan', $state.snapshot(form)));
     $effect(() => {
         const asked = body;
-        sketch.soon(SKETCH_AFTER_MS, () => sketch.ask(() => got(server.POST('/plans/sketch', { body: asked }))));
+        return sketch.soon(SKETCH_AFTER_MS, () => sketch.ask(() => got(server.POST('/plans/sketch', { body: asked }))));
     });
 
     // What is mended is at fault no more.

@@ -9,6 +9,15 @@ use Facebook\WebDriver\WebDriverKeys;
 /** Walks that count what a painter has to press and to type. */
 trait CountedHand
 {
+    /** Whoever tabs longer than that has lost the way. */
+    private const LONGEST_WALK = 160;
+
+    /** What something is called, as one hears it; of what is said of it behind a colon there may be more. */
+    private const NAMED = <<<'JS'
+        const named = (one) => (one.labels?.[0]?.innerText ?? one.getAttribute('aria-label') ?? one.innerText ?? '').trim().replace(/\s+/g, ' ').replace(/ :/g, ':');
+        const isCalled = (one, name) => named(one) === name || named(one).startsWith(`${name}:`);
+        JS."\n";
+
     private int $clicks = 0;
 
     private int $keys = 0;
@@ -34,39 +43,35 @@ trait CountedHand
     /** By Tab, counted as the keys it takes; backwards when that is nearer. */
     private function walkTo(string $name): void
     {
-        $named = <<<'JS'
-            const all = [...document.querySelectorAll('a[href], button:not([disabled]), input, select, textarea, summary, [tabindex="0"]')].filter((one) => one.tabIndex >= 0 && !one.disabled && one.checkVisibility({ contentVisibilityAuto: true, visibilityProperty: true }));
-            const name = (one) => (one.labels?.[0]?.innerText ?? one.getAttribute('aria-label') ?? one.innerText).trim();
-            const to = all.findIndex((one) => name(one) === arguments[0]);
-            const from = document.activeElement;
-            const at = all.includes(from) ? all.indexOf(from) : all.filter((one) => from.compareDocumentPosition(one) & Node.DOCUMENT_POSITION_PRECEDING).length - 1;
-            return to < 0 ? null : to - at;
-            JS;
-        $steps = null;
-        Patience::until(static function () use ($named, $name, &$steps): bool {
-            $steps = self::driver()->executeScript($named, [$name]);
+        $way = null;
+        Patience::until(static function () use ($name, &$way): bool {
+            $way = self::driver()->executeScript(self::NAMED.<<<'JS'
+                const all = [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [tabindex="0"]')];
+                const to = all.find((one) => one.tabIndex >= 0 && !one.disabled && one.checkVisibility() && isCalled(one, arguments[0]));
+                const from = document.activeElement;
+                return to === undefined ? null : from.compareDocumentPosition(to) & Node.DOCUMENT_POSITION_PRECEDING ? 'back' : 'on';
+                JS, [$name]);
 
-            return $steps !== null;
+            return $way !== null;
         }, "$name to be on the way");
-        for ($i = 0; $i < abs((int) $steps); $i++) {
+        for ($steps = 0; ! $this->hasFocus($name) && $steps < self::LONGEST_WALK; $steps++) {
             $this->keys++;
-            if ($steps < 0) {
-                self::driver()->getKeyboard()->pressKey(WebDriverKeys::SHIFT);
-            }
-            self::driver()->getKeyboard()->sendKeys(WebDriverKeys::TAB);
-            if ($steps < 0) {
-                self::driver()->getKeyboard()->releaseKey(WebDriverKeys::SHIFT);
-            }
+            // Pressed as on a keyboard: handed to a field, a key would be typed into it.
+            $keys = $way === 'back' ? [WebDriverKeys::SHIFT, WebDriverKeys::TAB] : [WebDriverKeys::TAB];
+            array_map(self::driver()->getKeyboard()->pressKey(...), $keys);
+            array_map(self::driver()->getKeyboard()->releaseKey(...), $keys);
         }
         $this->waitForFocus($name);
     }
 
     private function waitForFocus(string $name): void
     {
-        $this->await(
-            '((one) => (one.labels?.[0]?.innerText ?? one.getAttribute("aria-label") ?? one.innerText ?? "").trim() === arguments[0])(document.activeElement)',
-            $name,
-            "$name to have the focus",
-        );
+        Patience::until(fn(): bool => $this->hasFocus($name), "$name to have the focus");
+        $this->addToAssertionCount(1);
+    }
+
+    private function hasFocus(string $name): bool
+    {
+        return self::driver()->executeScript(self::NAMED.'return isCalled(document.activeElement, arguments[0])', [$name]) === true;
     }
 }

@@ -24,7 +24,7 @@
     $effect(() => {
         const asked = minutes;
         keep('moment', asked);
-        latest.soon(200, () =>
+        return latest.soon(200, () =>
             latest.ask(async () => {
                 turn = 0;
                 return got(server.GET('/evenings/moment', { params: { query: { minutes: asked } } }));

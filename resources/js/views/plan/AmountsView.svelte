@@ -29,7 +29,7 @@
     $effect(() => {
         void version;
         const query = { models, ...(roles === null ? {} : { roles }) };
-        latest.soon(120, () =>
+        return latest.soon(120, () =>
             latest.ask(() => got(server.GET('/plans/{id}/amounts', { params: { path: { id: planId }, query } }))),
         );
     });

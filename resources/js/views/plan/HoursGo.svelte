@@ -38,7 +38,7 @@
             ...(roles === null ? {} : { roles }),
             ...(hours === null ? {} : { minutes: Math.round(hours * 60) }),
         };
-        latest.soon(200, () =>
+        return latest.soon(200, () =>
             latest.ask(() => got(server.GET('/plans/{id}/budget', { params: { path: { id: planId }, query } }))),
         );
     });

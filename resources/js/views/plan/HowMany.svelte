@@ -18,7 +18,7 @@
     $effect(() => {
         void version;
         const params = { path: { id: planId }, query: { models } };
-        latest.soon(250, () => latest.ask(() => got(server.GET('/plans/{id}/round-trip', { params }))));
+        return latest.soon(250, () => latest.ask(() => got(server.GET('/plans/{id}/round-trip', { params }))));
     });
 </script>
 

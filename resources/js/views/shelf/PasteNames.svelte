@@ -51,10 +51,10 @@
         const asked = text;
         if (asked.trim() === '') {
             forget('shelfNames');
-            return;
+            return undefined;
         }
         keep('shelfNames', asked);
-        looked.soon(AFTER_MS, () =>
+        return looked.soon(AFTER_MS, () =>
             looked.ask(async () => ({
                 text: asked,
                 pots: await got(server.POST('/shelf/named/look', { body: { text: asked } })),
