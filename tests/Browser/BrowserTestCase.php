@@ -100,6 +100,15 @@ abstract class BrowserTestCase extends TestCase
         self::$server->stop();
     }
 
+    /** @return list<string> what broke in the page, was refused or was asked for in vain since it was last asked */
+    protected static function complaints(): array
+    {
+        return array_values(array_filter(
+            array_column(self::driver()->manage()->getLog('browser'), 'message'),
+            static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'),
+        ));
+    }
+
     /** What was on screen when it went wrong: a picture in .cache/browser, the words beside the error. */
     protected function onNotSuccessfulTest(\Throwable $error): never
     {

@@ -28,6 +28,12 @@ final class FirstMinutesTest extends BrowserTestCase
         return AppServer::withNothing();
     }
 
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::assertSame([], self::complaints());
+    }
+
     public function testAFirstFiveStageRecipeOverAnOwnPrimerTakesFewClicksAndKeys(): void
     {
         $this->visit('#/');

@@ -20,6 +20,12 @@ final class GuideTest extends BrowserTestCase
         return AppServer::withNothing();
     }
 
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::assertSame([], self::complaints());
+    }
+
     public function testFromAnEmptyShelfAndAPastedGuideToABatch(): void
     {
         $this->visit('#/shelf/files');
@@ -39,6 +45,7 @@ final class GuideTest extends BrowserTestCase
     {
         $this->visit('#/plans/new');
         $this->pressNamed('Paste the guide');
+        $this->see('//h1[normalize-space(.)="From a guide"]');
         $this->fill('Name of the plan', 'Harbour guard');
         $this->fill('The guide, as somebody wrote it', self::GUIDE);
         $read = '//section[@aria-label="What is understood"]';

@@ -21,6 +21,12 @@ final class PhoneTest extends BrowserTestCase
         self::$chromium->resize(self::WIDTH, self::HEIGHT);
     }
 
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::assertSame([], self::complaints());
+    }
+
     public function testDoneLiesInReachOfTheThumbHoweverLongTheStepIs(): void
     {
         $this->visit('#/');

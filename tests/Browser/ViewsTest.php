@@ -102,14 +102,7 @@ class ViewsTest extends BrowserTestCase
      */
     private function assertNothingBreaksAndNobodyElseIsAsked(string $name): void
     {
-        self::assertSame(
-            [],
-            array_values(array_filter(
-                array_column(self::driver()->manage()->getLog('browser'), 'message'),
-                static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'),
-            )),
-            $name,
-        );
+        self::assertSame([], self::complaints(), $name);
         $asked = [];
         foreach (self::driver()->manage()->getLog('performance') as $line) {
             $event = json_decode((string) $line['message'], true)['message'] ?? [];

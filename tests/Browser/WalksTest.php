@@ -25,13 +25,7 @@ final class WalksTest extends BrowserTestCase
     {
         parent::tearDown();
         self::$chromium->resize(1280, 800);
-        self::assertSame(
-            [],
-            array_values(array_filter(
-                array_column(self::driver()->manage()->getLog('browser'), 'message'),
-                static fn(string $line): bool => ! str_contains($line, 'favicon') && ! str_contains($line, 'software WebGL'),
-            )),
-        );
+        self::assertSame([], self::complaints());
     }
 
     public function testTwelvePaintsComeOntoTheShelfByTheirNamesAndGoAgain(): void
@@ -110,6 +104,46 @@ final class WalksTest extends BrowserTestCase
         $this->type(' ');
         $this->see('//*[contains(., "1 of ")]');
         $this->tookAtMost(0, 80);
+    }
+
+    public function testTwelvePaintsComeOntoTheShelfByKeysAlone(): void
+    {
+        $this->visit('#/shelf/list');
+        $this->walkTo('Paste names');
+        $this->type(WebDriverKeys::ENTER);
+        $this->waitForFocus('One pot a line');
+        // What was pasted before still stands there.
+        $this->withControl('a');
+        $this->type(implode("\n", self::NAMES));
+        $this->seeCount(12, '//ul[@aria-label="What they are"]/li');
+        $put = $this->see('//button[starts-with(normalize-space(.), "Put 1")][contains(., "paints on my shelf")]');
+        $this->walkTo(trim($put->getText()));
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('//*[@role="status"][contains(., "pots on your shelf")]');
+        $this->tookAtMost(0, 240);
+        $this->press('//div[contains(@class, "notices")]//button[normalize-space(.)="Undo"]');
+        $this->see('//button[starts-with(normalize-space(.), "Put 1")]');
+    }
+
+    public function testARecipeIsSharedAndTakenElsewhereByKeysAlone(): void
+    {
+        $this->openPlan('Ferry Warden', 'Breeches');
+        $this->walkTo('Share');
+        $this->type(WebDriverKeys::ENTER);
+        $this->waitForFocus('Share this recipe as');
+        $this->type(WebDriverKeys::ENTER);
+        $this->awaitSaved();
+        $this->see('//p[contains(., "Shared recipe")]');
+        $this->openPlan('The Bound Capstan');
+        $this->walkTo('Name of another area');
+        $this->type('Spare sails'.WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Spare sails"]');
+        $this->walkTo('Take a shared one');
+        $this->type(WebDriverKeys::ENTER);
+        $this->walkTo('Paint it so: Breeches');
+        $this->type(WebDriverKeys::ENTER);
+        $this->see('//section[@aria-label="Strip of Spare sails"]//p[contains(., "Shared recipe")]//a[contains(., "Ferry Warden")]');
+        $this->tookAtMost(0, 100);
     }
 
     public function testABatchIsRepeatedByKeysAlone(): void
