@@ -75,6 +75,21 @@ final class EditingTest extends BrowserTestCase
         $this->see(sprintf('//section[@aria-label="Which undercoat"]//li//bdi[.="%s"]', $advised));
     }
 
+    public function testByWhatItIsPrimedIsAdvisedByWhatMattersAndTaken(): void
+    {
+        $way = '//section[@aria-label="By what"]//li[.//b[.="%s"]]';
+        $this->pressNamed('Model');
+        $this->pressNamed('Which undercoat?');
+        $this->see(sprintf($way, 'brush').'[contains(., "a model")]');
+        $this->press('//section[@aria-label="By what"]//button[normalize-space(.)="no dust on it"]');
+        $this->see(sprintf($way, 'spray can').'[contains(., "lands as dust")]');
+        $this->press(sprintf($way, 'brush').'//button[starts-with(normalize-space(.), "Take it")]');
+        $this->see(sprintf($way, 'brush').'[contains(., "as planned")]');
+        $this->awaitSaved();
+        $this->pressNamed('Undo');
+        $this->see(sprintf($way, 'brush').'//button[starts-with(normalize-space(.), "Take it")]');
+    }
+
     public function testTheStripIsRedrawnAsTheRecipeChanges(): void
     {
         $this->press('//ol[@aria-label="Steps"]/li[2]/button');

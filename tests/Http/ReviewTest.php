@@ -162,6 +162,22 @@ final class ReviewTest extends HttpTestCase
         $this->ask('GET', '/plans/nobody/undercoats', null, 404);
     }
 
+    public function testByWhatItIsPrimedFollowsFromWhatMatters(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $answer = $this->ask('GET', "/plans/$plan[id]/priming?models=5");
+        $dreaded = $this->ask('GET', "/plans/$plan[id]/priming?models=5&wishes[]=no-dust&wishes[]=fine-detail");
+
+        self::assertEqualsCanonicalizing(['spray-can', 'airbrush', 'brush'], array_column($answer['ways'], 'method'));
+        $prices = array_column($answer['ways'], 'price', 'method');
+        self::assertGreaterThan($prices['airbrush'], $prices['spray-can']);
+        $said = array_column($dreaded['ways'], 'reasons', 'method');
+        self::assertStringContainsString('dust', implode(' ', $said['spray-can']));
+        $faults = $this->ask('GET', "/plans/$plan[id]/priming?models=0&wishes[]=glitter", null, 422)['faults'];
+        self::assertEqualsCanonicalizing(['models', 'wishes.0'], array_column($faults, 'field'));
+        $this->ask('GET', '/plans/nobody/priming', null, 404);
+    }
+
     public function testHabitsAreTheBeginningOfNewStepsAndABatchKeepsThoseItWasBegunWith(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);

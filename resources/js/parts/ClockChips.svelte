@@ -44,9 +44,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px 14px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -42,9 +42,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px 18px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -148,9 +148,6 @@
 
     ul {
         overflow: auto;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

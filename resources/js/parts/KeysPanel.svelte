@@ -88,13 +88,7 @@
         display: grid;
         grid-template-columns: auto 1fr;
         gap: 6px 12px;
-        margin: 0;
     }
-
-    dd {
-        margin: 0;
-    }
-
     .off {
         color: var(--ink-quiet);
         text-decoration: line-through;

@@ -130,9 +130,6 @@
         display: flex;
         overflow: hidden;
         height: 56px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

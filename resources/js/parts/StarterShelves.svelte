@@ -66,9 +66,6 @@
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
         gap: 18px 22px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -168,9 +168,6 @@
     ol {
         display: flex;
         gap: 6px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .ground {

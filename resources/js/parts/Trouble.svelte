@@ -37,7 +37,6 @@
 
     ul {
         max-height: 260px;
-        margin: 0;
         padding-left: 18px;
         overflow: auto;
     }

@@ -185,8 +185,6 @@
         display: grid;
         gap: 5px;
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     ol li {

@@ -201,11 +201,6 @@
     dt {
         font-weight: 700;
     }
-
-    dd {
-        margin: 0;
-    }
-
     @media (max-width: 700px) {
         .head {
             grid-template-columns: 1fr;

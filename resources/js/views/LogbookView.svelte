@@ -249,8 +249,6 @@
 
     ul {
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     .nothing {

@@ -179,8 +179,6 @@
         grid-template-columns: repeat(auto-fill, minmax(min(320px, 100%), 1fr));
         gap: 12px;
         margin: 0 0 12px;
-        padding: 0;
-        list-style: none;
     }
 
     .plans > li {
@@ -215,9 +213,6 @@
     .recipes {
         display: grid;
         gap: 8px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .recipes li {

@@ -152,9 +152,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px 16px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .pots li {
@@ -182,9 +179,6 @@
     ol {
         display: grid;
         gap: 7px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     ol li {

@@ -164,9 +164,6 @@
     ul {
         display: grid;
         gap: 12px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -121,9 +121,6 @@
     ol {
         display: grid;
         gap: 12px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     ol {

@@ -66,9 +66,6 @@
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
         gap: 10px 14px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -66,9 +66,7 @@
     }
 
     ol {
-        margin: 0;
         padding: 6px;
-        list-style: none;
     }
 
     a,

@@ -63,10 +63,14 @@
         <Button size="small" kind="ghost" on:click={close}>Close</Button>
         <p class="quiet">{who}</p>
     </div>
-    <div class="those" role="group" aria-label="Choose models">
-        <button type="button" onclick={() => choose(numbers)}>all</button>
-        <button type="button" onclick={() => choose(numbers.filter((_, at) => at % 2 === 1))}>every second</button>
-        <button type="button" onclick={() => choose(numbers.filter((_, at) => at % 3 === 2))}>every third</button>
+    <div class="pills" role="group" aria-label="Choose models">
+        <button type="button" class="pill" onclick={() => choose(numbers)}>all</button>
+        <button type="button" class="pill" onclick={() => choose(numbers.filter((_, at) => at % 2 === 1))}
+            >every second</button
+        >
+        <button type="button" class="pill" onclick={() => choose(numbers.filter((_, at) => at % 3 === 2))}
+            >every third</button
+        >
     </div>
     <ul>
         {#each area.ways as way (way.variant)}
@@ -132,31 +136,9 @@
         align-items: center;
     }
 
-    .those {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px;
-    }
-
-    .those button {
-        min-height: 28px;
-        padding: 2px 10px;
-        border: 1px solid var(--line-strong);
-        border-radius: 14px;
-        background: none;
-        color: inherit;
-        font: inherit;
-        font-family: var(--face);
-        font-size: 0.875rem;
-        cursor: pointer;
-    }
-
     ul {
         display: grid;
         gap: 6px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .way {

@@ -85,13 +85,6 @@
     .next :global(.bx--btn) {
         margin-top: 8px;
     }
-
-    ol {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     li {
         display: grid;
         grid-template-columns: 24px 18px minmax(0, 1fr) minmax(0, 1fr);

@@ -75,9 +75,6 @@
         display: grid;
         grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
         gap: 14px 20px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

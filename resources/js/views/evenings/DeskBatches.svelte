@@ -217,9 +217,6 @@
     ul {
         display: grid;
         gap: 12px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

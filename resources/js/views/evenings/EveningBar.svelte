@@ -105,13 +105,6 @@
         color: var(--ink-quiet);
         font-size: 0.75rem;
     }
-
-    ol {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     li {
         position: absolute;
         min-width: 5px;

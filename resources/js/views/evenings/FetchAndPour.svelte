@@ -111,9 +111,6 @@
     ul {
         display: grid;
         gap: 3px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li,

@@ -82,9 +82,6 @@
     ul {
         display: grid;
         gap: 5px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

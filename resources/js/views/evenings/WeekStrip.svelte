@@ -71,9 +71,6 @@
         display: grid;
         grid-template-columns: repeat(7, minmax(0, 1fr));
         gap: 14px 12px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .over {

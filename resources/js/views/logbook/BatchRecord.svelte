@@ -98,17 +98,9 @@
         gap: 6px 16px;
         margin: 8px 0 0;
     }
-
-    dd {
-        margin: 0;
-    }
-
     .pieces {
         display: grid;
         gap: 2px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     @media print {

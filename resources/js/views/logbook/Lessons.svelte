@@ -165,8 +165,6 @@
 
     ul {
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -85,13 +85,6 @@
     h2 {
         padding: 0 12px 6px;
     }
-
-    ol {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     li {
         border-top: 1px solid var(--line);
     }

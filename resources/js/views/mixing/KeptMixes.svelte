@@ -61,8 +61,6 @@
 
     ul {
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

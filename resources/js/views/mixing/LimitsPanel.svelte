@@ -172,8 +172,6 @@
         flex-wrap: wrap;
         gap: 4px 10px;
         margin: 4px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -145,9 +145,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 8px 24px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

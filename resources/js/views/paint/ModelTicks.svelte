@@ -99,9 +99,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     button {

@@ -50,9 +50,7 @@
     }
 
     ol {
-        margin: 0;
         padding: 6px;
-        list-style: none;
     }
 
     button {

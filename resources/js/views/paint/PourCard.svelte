@@ -73,9 +73,6 @@
     ul {
         display: grid;
         gap: 4px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -55,8 +55,6 @@
         display: grid;
         gap: 6px;
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

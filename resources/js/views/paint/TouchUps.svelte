@@ -61,9 +61,6 @@
     ul {
         display: grid;
         gap: 16px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -148,8 +148,6 @@
     ul,
     ol {
         margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
     }
 
     .short {

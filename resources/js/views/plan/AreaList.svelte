@@ -172,17 +172,6 @@
         padding: 6px 0 0;
         border-top: 1px solid var(--line);
     }
-
-    ol,
-    ul {
-        margin: 0;
-        list-style: none;
-    }
-
-    ol {
-        padding: 0;
-    }
-
     li {
         touch-action: pan-y;
     }

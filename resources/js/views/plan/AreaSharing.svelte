@@ -93,9 +93,6 @@
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
         gap: 8px 18px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

@@ -202,14 +202,6 @@
         padding: 3px;
         vertical-align: middle;
     }
-
-    ul,
-    ol {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     ol {
         display: grid;
         gap: 2px;
@@ -259,18 +251,12 @@
         display: grid;
         grid-template-columns: auto minmax(0, 1fr);
         gap: 2px 12px;
-        margin: 0;
         font-size: 0.875rem;
     }
 
     dt {
         color: var(--ink-quiet);
     }
-
-    dd {
-        margin: 0;
-    }
-
     .least {
         font-weight: 700;
     }

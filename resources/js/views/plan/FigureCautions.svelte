@@ -24,7 +24,6 @@
     ul {
         display: grid;
         gap: 4px;
-        margin: 0;
         padding-left: 18px;
     }
 </style>

@@ -75,9 +75,6 @@
     ul {
         display: grid;
         gap: 5px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .splits li {

@@ -144,6 +144,7 @@
                     below: one.below?.id ?? null,
                     coneDegrees: one.coneDegrees,
                 })}
+            takeMethod={(method) => setUndercoat({ method })}
         />{/if}
     <div class="row way">
         <Choose

@@ -101,9 +101,6 @@
     ol {
         display: grid;
         gap: 8px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

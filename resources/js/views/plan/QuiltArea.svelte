@@ -151,9 +151,6 @@
     ul {
         display: grid;
         gap: 4px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {
@@ -168,7 +165,6 @@
     dl {
         display: grid;
         gap: 8px;
-        margin: 0;
     }
 
     dt {
@@ -180,7 +176,6 @@
     }
 
     dd {
-        margin: 0;
         font-size: 0.875rem;
     }
 

@@ -69,9 +69,6 @@
     ol {
         display: grid;
         gap: 6px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     ul > li {

@@ -101,13 +101,6 @@
         gap: 8px;
         padding: 12px 14px;
     }
-
-    ol {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     li {
         border-top: 1px solid var(--line);
     }

@@ -5,11 +5,20 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural, span } from '../../lib/words';
     import Quilt from '../../parts/Quilt.svelte';
+    import PrimingWays from './PrimingWays.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
 
     /** Which undercoat: what each costs in coats and minutes on this plan, and what speaks for it. */
-    let { desk, take }: { desk: PlanDesk; take: (undercoat: Schemas['UndercoatCandidate']) => void } = $props();
+    let {
+        desk,
+        take,
+        takeMethod,
+    }: {
+        desk: PlanDesk;
+        take: (undercoat: Schemas['UndercoatCandidate']) => void;
+        takeMethod: (method: Schemas['Priming']['ways'][number]['method']) => void;
+    } = $props();
 
     /** As many as one can look at side by side. */
     const GROUNDS = 3;
@@ -51,7 +60,7 @@
                 Now: <b><bdi>{present.words}</bdi></b>, {span(present.minutes)} a model until the first colours cover. The
                 pictures show how all that is planned would end on each.
             </p>{/if}
-        <ol>
+        <ol class="candidates">
             {#each others.slice(0, GROUNDS) as one, at (at)}
                 <li class="ground">
                     <Quilt
@@ -83,6 +92,12 @@
                 <li><p>No other primer is known, on the shelf or beyond. Gloss ones hold no paint.</p></li>
             {/each}
         </ol>
+        <PrimingWays
+            planId={desk.id}
+            version={desk.plan?.version ?? 0}
+            method={desk.document?.undercoat?.method ?? 'spray-can'}
+            take={takeMethod}
+        />
     {/if}
 </section>
 
@@ -90,15 +105,6 @@
     .advice {
         display: grid;
         gap: 8px;
-    }
-
-    ol {
-        display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
-        gap: 16px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .ground {
@@ -126,9 +132,6 @@
     ul {
         display: grid;
         gap: 3px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
         font-size: 0.875rem;
     }
 

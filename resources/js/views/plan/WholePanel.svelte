@@ -81,9 +81,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 8px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li button {

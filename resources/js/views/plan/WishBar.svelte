@@ -12,50 +12,22 @@
     const times = (value: string) => wishes.filter((one) => one === value).length;
 </script>
 
-<div role="group" aria-label="Rather">
+<div class="pills" role="group" aria-label="Rather">
     <span class="quiet">Rather</span>
     {#each craft.wishes as wish (wish.value)}
         <button
             type="button"
+            class="pill"
             aria-pressed={times(wish.value) > 0}
             onclick={() => change(wished(craft.wishes, wishes, wish.value))}
             >{wish.label}{#if times(wish.value) > 1}<span class="sr">, said</span>&nbsp;{times(wish.value)}
                 ×{/if}</button
         >
     {/each}
-    {#if wishes.length > 0}<button type="button" class="none" onclick={() => change([])}>as it was</button>{/if}
+    {#if wishes.length > 0}<button type="button" class="pill none" onclick={() => change([])}>as it was</button>{/if}
 </div>
 
 <style>
-    div {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px;
-        align-items: center;
-    }
-
-    button {
-        min-height: 30px;
-        padding: 2px 12px;
-        border: 1px solid var(--line-strong);
-        border-radius: 15px;
-        color: var(--ink);
-        background: transparent;
-        font: inherit;
-        font-size: 0.875rem;
-        cursor: pointer;
-    }
-
-    button:hover {
-        background: var(--raised);
-    }
-
-    button[aria-pressed='true'] {
-        border-color: var(--ink);
-        color: var(--panel);
-        background: var(--ink);
-    }
-
     .none {
         border-color: transparent;
         text-decoration: underline;

@@ -134,13 +134,6 @@
         padding-left: 10px;
         border-left: 4px solid var(--ink);
     }
-
-    ul {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
     li {
         display: grid;
         grid-template-columns: minmax(0, 1fr) 150px;

@@ -239,7 +239,6 @@
 
     ul {
         max-height: 240px;
-        margin: 0;
         padding-left: 18px;
         overflow: auto;
     }

@@ -225,9 +225,6 @@
     ul {
         display: grid;
         gap: 5px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     .paints li {

@@ -33,11 +33,8 @@
         display: flex;
         flex-wrap: wrap;
         gap: 2px 16px;
-        margin: 0;
-        padding: 0;
         color: var(--ink-quiet);
         font-size: 0.8125rem;
-        list-style: none;
     }
 
     li {

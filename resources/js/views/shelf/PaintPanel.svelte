@@ -132,17 +132,11 @@
         display: grid;
         grid-template-columns: auto 1fr;
         gap: 6px 14px;
-        margin: 0;
     }
 
     dt {
         color: var(--ink-quiet);
     }
-
-    dd {
-        margin: 0;
-    }
-
     a {
         color: var(--ink);
     }

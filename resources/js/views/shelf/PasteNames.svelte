@@ -193,9 +193,7 @@
         gap: 10px;
         max-height: 36vh;
         overflow: auto;
-        margin: 0;
         padding: 0 4px 0 0;
-        list-style: none;
     }
 
     li {

@@ -161,9 +161,6 @@
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));
         gap: 12px;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

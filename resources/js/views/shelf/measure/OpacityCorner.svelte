@@ -142,9 +142,6 @@
         grid-template-columns: repeat(4, minmax(0, 1fr));
         gap: 12px;
         align-items: stretch;
-        margin: 0;
-        padding: 0;
-        list-style: none;
     }
 
     li {

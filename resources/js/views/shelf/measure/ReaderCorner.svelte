@@ -137,9 +137,7 @@
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
         gap: 6px;
-        margin: 0;
         padding: 10px;
-        list-style: none;
     }
 
     ol:empty {

@@ -158,7 +158,6 @@
     }
 
     ul {
-        margin: 0;
         padding-left: 18px;
     }
 
