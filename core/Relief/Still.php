@@ -15,6 +15,9 @@ final readonly class Still
     /** Points left free at every edge. */
     private const MARGIN = 2.0;
 
+    /** From a point's edge to its middle, and a little less: a corner that lies just there counts. */
+    private const HALF = 0.4999999;
+
     /** In no area, in 255ths. */
     private const BARE = 0.25;
 
@@ -55,37 +58,48 @@ final readonly class Still
         $curve = self::curve();
         $colours = [];
         $points = array_fill(0, $width * $height, -1);
+        $drawn = -1;
+        [$ax, $ay, $ub, $vb, $uc, $vc] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        [$red, $redB, $redC, $green, $greenB, $greenC, $blue, $blueB, $blueC] = array_fill(0, 9, 0.0);
         foreach ($owners as $place => $triangle) {
-            $corner = 3 * $triangle;
-            $label = ord($labels->triangles[$triangle]);
-            $seen = [];
-            for ($at = 0; $at < 3; $at++) {
-                $vertex = $mesh->triangles[$corner + $at];
-                $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
-                    $looks[$label] ?? null,
-                    $zones[$vertex],
-                    $openness[$vertex],
-                    $above[$vertex],
-                    $below[$vertex],
-                    [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]],
-                    $towards,
-                    $isPicture,
-                );
+            // Points beside each other mostly show one triangle: what holds for all of it is worked out once.
+            if ($triangle !== $drawn) {
+                $drawn = $triangle;
+                $label = ord($labels->triangles[$triangle]);
+                $seen = [];
+                for ($at = 3 * $triangle; $at < 3 * $triangle + 3; $at++) {
+                    $vertex = $mesh->triangles[$at];
+                    $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
+                        $looks[$label] ?? null,
+                        $zones[$vertex],
+                        $openness[$vertex],
+                        $above[$vertex],
+                        $below[$vertex],
+                        [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]],
+                        $towards,
+                        $isPicture,
+                    );
+                }
+                [[$red, $green, $blue], $b, $c] = $seen;
+                [$redB, $greenB, $blueB] = [$b[0] - $red, $b[1] - $green, $b[2] - $blue];
+                [$redC, $greenC, $blueC] = [$c[0] - $red, $c[1] - $green, $c[2] - $blue];
+                [$a, $b, $c] = [$mesh->triangles[3 * $triangle], $mesh->triangles[3 * $triangle + 1], $mesh->triangles[3 * $triangle + 2]];
+                [$ax, $ay] = [$picture->x[$a] - 0.5, $picture->y[$a] - 0.5];
+                [$bx, $by] = [$picture->x[$b] - $picture->x[$a], $picture->y[$b] - $picture->y[$a]];
+                [$cx, $cy] = [$picture->x[$c] - $picture->x[$a], $picture->y[$c] - $picture->y[$a]];
+                $area = $bx * $cy - $by * $cx;
+                [$ub, $vb, $uc, $vc] = [$cy / $area, -$cx / $area, -$by / $area, $bx / $area];
             }
-            [$a, $b, $c] = [$mesh->triangles[$corner], $mesh->triangles[$corner + 1], $mesh->triangles[$corner + 2]];
-            [$ax, $ay] = [$picture->x[$a], $picture->y[$a]];
-            [$bx, $by, $cx, $cy] = [$picture->x[$b] - $ax, $picture->y[$b] - $ay, $picture->x[$c] - $ax, $picture->y[$c] - $ay];
-            [$dx, $dy] = [$place % $width + 0.5 - $ax, intdiv($place, $width) + 0.5 - $ay];
-            $area = $bx * $cy - $by * $cx;
-            $wb = ($dx * $cy - $dy * $cx) / $area;
-            $wc = ($dy * $bx - $dx * $by) / $area;
-            $wa = 1.0 - $wb - $wc;
-            $rgb = 0;
-            foreach ([0, 1, 2] as $channel) {
-                $linear = $wa * $seen[0][$channel] + $wb * $seen[1][$channel] + $wc * $seen[2][$channel];
-                $rgb = ($rgb << 8) | $curve[(int) (4095 * max(0.0, min(1.0, $linear)))];
-            }
-            $points[$place] = $rgb;
+            $dx = $place % $width - $ax;
+            $dy = (int) ($place / $width) - $ay;
+            $wb = $dx * $ub + $dy * $vb;
+            $wc = $dx * $uc + $dy * $vc;
+            $r = (int) (4095 * ($red + $wb * $redB + $wc * $redC));
+            $g = (int) (4095 * ($green + $wb * $greenB + $wc * $greenC));
+            $b = (int) (4095 * ($blue + $wb * $blueB + $wc * $blueC));
+            $points[$place] = $curve[$r > 4095 ? 4095 : ($r < 0 ? 0 : $r)] << 16
+                | $curve[$g > 4095 ? 4095 : ($g < 0 ? 0 : $g)] << 8
+                | $curve[$b > 4095 ? 4095 : ($b < 0 ? 0 : $b)];
         }
 
         return new self($width, $height, array_values($points));
@@ -117,10 +131,14 @@ final readonly class Still
             if ($area < 1e-9 && $area > -1e-9) {
                 continue;
             }
-            $left = max(0, (int) ceil($ax + min(0.0, $bx, $cx) - 0.5));
-            $right = min($width - 1, (int) floor($ax + max(0.0, $bx, $cx) - 0.5));
-            $top = max(0, (int) ceil($ay + min(0.0, $by, $cy) - 0.5));
-            $bottom = min($height - 1, (int) floor($ay + max(0.0, $by, $cy) - 0.5));
+            // The picture has a margin: nothing of the figure lies beyond its edges.
+            $left = (int) ($ax + ($bx < $cx ? ($bx < 0.0 ? $bx : 0.0) : ($cx < 0.0 ? $cx : 0.0)) + self::HALF);
+            $right = (int) ($ax + ($bx > $cx ? ($bx > 0.0 ? $bx : 0.0) : ($cx > 0.0 ? $cx : 0.0)) - 0.5);
+            $top = (int) ($ay + ($by < $cy ? ($by < 0.0 ? $by : 0.0) : ($cy < 0.0 ? $cy : 0.0)) + self::HALF);
+            $bottom = (int) ($ay + ($by > $cy ? ($by > 0.0 ? $by : 0.0) : ($cy > 0.0 ? $cy : 0.0)) - 0.5);
+            if ($left > $right || $top > $bottom) {
+                continue;
+            }
             $za = $z[$a];
             $db = ($z[$b] - $za) / $area;
             $dc = ($z[$c] - $za) / $area;
