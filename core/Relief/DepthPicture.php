@@ -17,6 +17,9 @@ final class DepthPicture
     /** Vertices at the rim lie within the picture too. */
     private const MARGIN = 1.0;
 
+    /** From a point's edge to its middle, and a little less: a corner that lies just there counts. */
+    private const HALF = 0.4999999;
+
     /** What a vertex may lie behind the skin that the picture has there and still be that skin, in points of the picture. */
     private const SLACK = 0.8;
 
@@ -72,14 +75,25 @@ final class DepthPicture
             $by = $y[$b];
             $cx = $x[$c];
             $cy = $y[$c];
-            $area = ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
+            // All lies within the picture, so that cutting off is rounding down. Most triangles are so small that they meet no point's middle.
+            $left = (int) (($ax < $bx ? ($ax < $cx ? $ax : $cx) : ($bx < $cx ? $bx : $cx)) + self::HALF);
+            $right = (int) (($ax > $bx ? ($ax > $cx ? $ax : $cx) : ($bx > $cx ? $bx : $cx)) - 0.5);
+            if ($left > $right) {
+                continue;
+            }
+            $top = (int) (($ay < $by ? ($ay < $cy ? $ay : $cy) : ($by < $cy ? $by : $cy)) + self::HALF);
+            $bottom = (int) (($ay > $by ? ($ay > $cy ? $ay : $cy) : ($by > $cy ? $by : $cy)) - 0.5);
+            if ($top > $bottom) {
+                continue;
+            }
+            $bx -= $ax;
+            $by -= $ay;
+            $cx -= $ax;
+            $cy -= $ay;
+            $area = $bx * $cy - $by * $cx;
             if ($area < 1e-9 && $area > -1e-9) {
                 continue;
             }
-            $left = (int) ceil(($ax < $bx ? ($ax < $cx ? $ax : $cx) : ($bx < $cx ? $bx : $cx)) - 0.5);
-            $right = (int) floor(($ax > $bx ? ($ax > $cx ? $ax : $cx) : ($bx > $cx ? $bx : $cx)) - 0.5);
-            $top = (int) ceil(($ay < $by ? ($ay < $cy ? $ay : $cy) : ($by < $cy ? $by : $cy)) - 0.5);
-            $bottom = (int) floor(($ay > $by ? ($ay > $cy ? $ay : $cy) : ($by > $cy ? $by : $cy)) - 0.5);
             $za = $z[$a];
             $db = ($z[$b] - $za) / $area;
             $dc = ($z[$c] - $za) / $area;
@@ -87,8 +101,8 @@ final class DepthPicture
                 $dy = $row + 0.5 - $ay;
                 for ($column = $left; $column <= $right; $column++) {
                     $dx = $column + 0.5 - $ax;
-                    $wb = $dx * ($cy - $ay) - $dy * ($cx - $ax);
-                    $wc = $dy * ($bx - $ax) - $dx * ($by - $ay);
+                    $wb = $dx * $cy - $dy * $cx;
+                    $wc = $dy * $bx - $dx * $by;
                     if ($area > 0.0 ? ($wb >= 0.0 && $wc >= 0.0 && $wb + $wc <= $area) : ($wb <= 0.0 && $wc <= 0.0 && $wb + $wc >= $area)) {
                         $near = $za + $wb * $db + $wc * $dc;
                         $place = $row * $side + $column;
