@@ -268,12 +268,19 @@ final class WalksTest extends BrowserTestCase
 
     public function testTheDemoIsLeftForADeskOfOnesOwnAndComeBackTo(): void
     {
+        $guide = '//textarea[@id=//label[normalize-space(.)="The guide, as somebody wrote it"]/@for]';
+        $this->visit('#/plans/guide');
+        $this->see($guide)->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'Coat: base Straw');
+        $this->see('//h2[contains(., "1 step understood")]');
         $this->visit('#/');
         $this->click('//button[normalize-space(.)="Begin my own desk"]');
         $this->see('//section[@aria-label="How to begin"]//a[normalize-space(.)="Put your pots on the shelf"]');
         $this->see('//h2[normalize-space(.)="What would you like to paint?"]');
         $this->press('//section[@aria-label="How to begin"]//button[normalize-space(.)="I know my way"]');
         $this->seeNot('//section[@aria-label="How to begin"]');
+        // What was typed at the one desk is not shown at the other.
+        $this->visit('#/plans/guide');
+        self::assertSame('', $this->see($guide)->getAttribute('value'));
         $this->visit('#/settings');
         $this->click('//button[normalize-space(.)="Back to the demo"]');
         $this->see('//*[.="Night shift"]');

@@ -17,6 +17,20 @@ describe('what is kept in the browser', () => {
         expect(Object.keys(storage)).toEqual([]);
     });
 
+    it('is shown at the desk where it was typed, and at no other', async () => {
+        const { forget, keep, keepFor, kept } = await import('../../resources/js/lib/kept');
+        keepFor('one');
+        keep('note', { text: 'of the one' });
+        keepFor('other');
+        expect(kept('note', Note)).toBe(null);
+        keep('note', { text: 'of the other' });
+        forget('note');
+        keepFor('one');
+        expect(kept('note', Note)).toEqual({ text: 'of the one' });
+        keepFor(null);
+        expect(kept('note', Note)).toBe(null);
+    });
+
     it('is nothing when the storage is full or holds rubbish', async () => {
         const { keep, kept } = await import('../../resources/js/lib/kept');
         vi.spyOn(storage, 'setItem').mockImplementationOnce(() => {

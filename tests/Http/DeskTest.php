@@ -158,6 +158,27 @@ final class DeskTest extends HttpTestCase
         self::assertNotSame('Driftwood', array_column($pours, 'lookalike', 'name')['Silt']);
     }
 
+    public function testTheBenchOffersWhatIsDryBelow(): void
+    {
+        $batch = $this->begin(1);
+        $next = fn(): array => array_column($this->ask('GET', '/bench')['underWay'], 'next', 'id')[$batch['id']];
+        $batch = $this->record($batch, $batch['steps'][0]['step']['id'], ['models' => 1]);
+        // All stands on the primer: nothing else can be painted, and it is said until when.
+        self::assertSame($batch['steps'][1]['step']['id'], $next()['stepId']);
+        self::assertGreaterThan(time(), strtotime((string) $next()['readyAt']));
+        foreach ([1, 2] as $hours) {
+            $this->travel(6 * $hours)->hours();
+            self::assertNull($next()['readyAt']);
+            $batch = $this->record($batch, $next()['stepId'], ['models' => 1, 'at' => now()->toIso8601ZuluString()]);
+        }
+        // Its second coat, or what comes over it, is wet; another area is not.
+        $wet = $batch['steps'][2];
+        $offered = $next();
+        self::assertNull($offered['readyAt']);
+        self::assertNotSame($wet['areaName'], $offered['areaName']);
+        self::assertNotContains($offered['number'], array_column($offered['following'], 'number'));
+    }
+
     public function testASlipGoesIntoTheQueueAndIsPutRight(): void
     {
         $batch = $this->begin(5);

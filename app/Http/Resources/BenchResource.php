@@ -7,9 +7,12 @@ namespace App\Http\Resources;
 use App\Batches\Bench;
 use App\Evenings\Agenda;
 use App\Models\Batch;
+use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Planning\Tally;
+use Kalokroma\Schedule\Opening;
 
 /** The bench: batches with the step that comes next, and pots that run low. */
 final class BenchResource
@@ -21,7 +24,17 @@ final class BenchResource
     public static function of(Bench $bench, Agenda $agenda, Request $request): array
     {
         $brief = static fn(Batch $batch): array => BatchBrief::of($batch, $bench->tallies[$batch->id]);
-        $withNext = static fn(Batch $batch): array => [...$brief($batch), 'next' => self::next($batch, $bench->tallies[$batch->id])];
+        $openings = Opening::all($agenda->work);
+        $jobs = array_flip(array_map(static fn(Batch $batch): string => $batch->id, $agenda->desk->batches));
+        $withNext = static fn(Batch $batch): array => [
+            ...$brief($batch),
+            'next' => self::next(
+                $batch,
+                $bench->tallies[$batch->id],
+                static fn(string $stepId, int $coat): ?Opening => $openings[Opening::key($jobs[$batch->id] ?? -1, $stepId, $coat)] ?? null,
+                $agenda->now->getTimestamp(),
+            ),
+        ];
 
         return [
             'underWay' => array_values($bench->underWay->map($withNext)->all()),
@@ -77,8 +90,14 @@ final class BenchResource
         return $told;
     }
 
-    /** @return array<string, mixed>|null null when nothing is left, or its plan cannot be read any more */
-    private static function next(Batch $batch, Tally $tally): ?array
+    /**
+     * The first step that is dry below; the first of all where everything is wet.
+     *
+     * @param Closure(string, int): ?Opening $opening of a step's coat
+     *
+     * @return array<string, mixed>|null null when nothing is left, or its plan cannot be read any more
+     */
+    private static function next(Batch $batch, Tally $tally, Closure $opening, int $now): ?array
     {
         try {
             $steps = BatchSteps::of($batch);
@@ -90,7 +109,14 @@ final class BenchResource
         if ($id === null) {
             return null;
         }
+        $readyAt = static fn(int|string $step): ?int => $opening((string) $step, $tally->coat((string) $step))?->readyAt;
+        $isDry = static fn(int|string $step): bool => $opening((string) $step, $tally->coat((string) $step))?->canBegin === true
+            && ($readyAt($step) ?? 0) <= $now;
+        if (($readyAt($id) ?? 0) > $now) {
+            $id = array_values(array_filter(array_keys($open), $isDry))[0] ?? $id;
+        }
         $next = $open[$id];
+        unset($open[$id]);
 
         return [
             'number' => $next['number'],
@@ -104,10 +130,11 @@ final class BenchResource
             'done' => $tally->doneOn((string) $id),
             'left' => $tally->left((string) $id),
             'look' => $next['look'],
+            'readyAt' => ($readyAt($id) ?? 0) > $now ? Date::createFromTimestampUTC($readyAt($id))->toIso8601ZuluString() : null,
             'following' => array_map(static fn(array $one): array => [
                 'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'],
                 'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,
-            ], array_values(array_slice($open, 1, self::FOLLOWING))),
+            ], array_values(array_slice($open, 0, self::FOLLOWING))),
         ];
     }
 }

@@ -74,6 +74,16 @@ export class PlanFigures {
         }
     }
 
+    async rename(figure: Figure, name: string): Promise<void> {
+        const before = figure.name;
+        try {
+            this.take(await got(server.PUT('/figures/{id}', { ...of(figure.id), body: { name } })));
+            tell(`The figure is called “${name}” now.`, { label: 'Undo', run: () => this.rename(figure, before) });
+        } catch (error) {
+            warn(asProblem(error).message);
+        }
+    }
+
     take(figure: Figure): void {
         this.figures = (this.figures ?? []).map((one) => (one.id === figure.id ? figure : one));
     }

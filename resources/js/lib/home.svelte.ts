@@ -1,17 +1,20 @@
 import * as v from 'valibot';
 import { got, server } from './api';
-import { keep, kept } from './kept';
-
-const NAME = 'desk';
+import { DESK, keep, keepFor, kept } from './kept';
 
 /** Which desk this page belongs to: the identity of the database that answers at this address, which may be another tomorrow. */
 class Home {
-    desk = $state<string | null>(kept(NAME, v.string()));
+    desk = $state<string | null>(kept(DESK, v.string()));
+
+    constructor() {
+        keepFor(this.desk);
+    }
 
     known(desk: string): void {
         if (this.desk === desk) return;
         this.desk = desk;
-        keep(NAME, desk);
+        keep(DESK, desk);
+        keepFor(desk);
     }
 
     async ask(): Promise<void> {

@@ -11,9 +11,20 @@ const KEPT_MS = 31 * 24 * 3600 * 1000;
 
 const Entry = v.object({ at: v.number(), value: v.unknown() });
 
+/** Told under whom all else is kept: it belongs to the address, not to a desk. */
+export const DESK = 'desk';
+let owner = '';
+
+/** What is typed at one desk is not shown at another. */
+export function keepFor(desk: string | null): void {
+    owner = desk === null ? '' : `${desk}.`;
+}
+
+const keyOf = (name: string): string => PREFIX + (name === DESK ? '' : owner) + name;
+
 export function keep(name: string, value: unknown): void {
     try {
-        localStorage.setItem(PREFIX + name, JSON.stringify({ at: Date.now(), value }));
+        localStorage.setItem(keyOf(name), JSON.stringify({ at: Date.now(), value }));
     } catch {
         // A full or forbidden storage takes nothing; the work itself goes on.
     }
@@ -21,8 +32,12 @@ export function keep(name: string, value: unknown): void {
 
 /** What is kept under a name, of the shape it must have; null when there is none. */
 export function kept<S extends v.GenericSchema>(name: string, shape: S): v.InferOutput<S> | null {
+    return read(keyOf(name), shape);
+}
+
+function read<S extends v.GenericSchema>(key: string, shape: S): v.InferOutput<S> | null {
     try {
-        const text = localStorage.getItem(PREFIX + name);
+        const text = localStorage.getItem(key);
         if (text === null) return null;
         const entry = v.safeParse(Entry, JSON.parse(text));
         const value = v.safeParse(shape, entry.success ? entry.output.value : undefined);
@@ -30,13 +45,13 @@ export function kept<S extends v.GenericSchema>(name: string, shape: S): v.Infer
     } catch {
         // No storage, or no JSON in it.
     }
-    putAside(name);
+    putAside(key);
     return null;
 }
 
 export function forget(name: string): void {
     try {
-        localStorage.removeItem(PREFIX + name);
+        localStorage.removeItem(keyOf(name));
     } catch {
         // Nothing was kept there.
     }
@@ -45,7 +60,7 @@ export function forget(name: string): void {
 export function forgetOld(): void {
     try {
         for (const key of Object.keys(localStorage)) {
-            if (key.startsWith(PREFIX)) kept(key.slice(PREFIX.length), v.unknown()) ?? localStorage.removeItem(key);
+            if (key.startsWith(PREFIX)) read(key, v.unknown()) ?? localStorage.removeItem(key);
         }
     } catch {
         // Nothing is kept here.
@@ -55,18 +70,18 @@ export function forgetOld(): void {
 /** All that was typed and not saved: when a view breaks over it, it can still begin anew. */
 export function putAllAside(): void {
     try {
-        for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) putAside(key.slice(PREFIX.length));
+        for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) putAside(key);
     } catch {
         // Nothing is kept here.
     }
 }
 
-function putAside(name: string): void {
+function putAside(key: string): void {
     try {
-        const text = localStorage.getItem(PREFIX + name);
+        const text = localStorage.getItem(key);
         if (text === null) return;
-        localStorage.removeItem(PREFIX + name);
-        localStorage.setItem(ASIDE + name, text);
+        localStorage.removeItem(key);
+        localStorage.setItem(ASIDE + key.slice(PREFIX.length), text);
     } catch {
         // There is no room to put it; it is gone from where it did harm.
     }

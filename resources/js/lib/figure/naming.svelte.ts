@@ -139,6 +139,12 @@ export class Naming {
         this.saving = false;
     }
 
+    /** It was named elsewhere meanwhile: what stands here takes the place of that. */
+    keepMine(): void {
+        this.version = this.problem?.version ?? this.version;
+        void this.send();
+    }
+
     private rim(area: string, met: (inside: number, outside: number) => void): void {
         const label = this.state.areas.indexOf(area);
         const beside = (this.neighbours ??= neighboursOf(this.sculpt));

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
+    import { hour } from '../../lib/evening';
     import { plural } from '../../lib/words';
     import Meter from '../../parts/Meter.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -35,7 +36,9 @@
                         ? `done on ${batch.next.done}, left on ${batch.next.left}`
                         : `on all ${batch.next.left}`}
                 </p>
-                <Button size="field" href="#/batches/{batch.id}/paint">Paint on</Button>
+                {#if batch.next.readyAt}<p><b>Dries until {hour(batch.next.readyAt)}</b>, as all that is left.</p>
+                    <Button size="field" kind="tertiary" href="#/batches/{batch.id}/paint">To the desk</Button>
+                {:else}<Button size="field" href="#/batches/{batch.id}/paint?step={batch.next.stepId}">Paint on</Button>{/if}
             </div>
         </div>
         {#if batch.next.following.length > 0}

@@ -10,6 +10,7 @@
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import Words from '../../parts/Words.svelte';
 
     /** The areas of a figure are named by tapping it: a patch goes to the area that is open. */
     let {
@@ -19,6 +20,8 @@
         areaId,
         choose,
         saved,
+        renamed,
+        reload,
         done,
     }: {
         desk: PlanDesk;
@@ -27,6 +30,9 @@
         areaId: string | null;
         choose: (area: string) => void;
         saved: (figure: Figure) => void;
+        renamed: (name: string) => void;
+        /** Fetches the figure anew. */
+        reload: () => Promise<void>;
         done: () => void;
     } = $props();
 
@@ -46,6 +52,17 @@
         if (naming !== null || made.parts === null) return;
         const [{ labels }, patches] = await Promise.all([partsOf(figure), patchesOf(figure)]);
         naming = new Naming(figure, labels, patches, made.parts, saved);
+    }
+
+    /** What was named elsewhere is shown, and goes on from there. */
+    async function theirs(): Promise<void> {
+        await reload();
+        done();
+    }
+
+    function rename(text: string): void {
+        const told = text.trim();
+        if (told !== '' && told !== figure.name) renamed(told);
     }
 
     async function add(): Promise<void> {
@@ -157,8 +174,17 @@
                       : `${Math.max(1, Math.round(100 * now.unnamed))} % belongs to no area yet: it is striped.`}
                 {now.saving ? 'Saving…' : ''}
             </p>
-            {#if now.problem}<Trouble problem={now.problem} />{/if}
+            {#if now.problem?.status === 409}
+                <div class="mine" role="alert">
+                    <p><b>It was named elsewhere meanwhile.</b> What you gave here is not saved yet.</p>
+                    <div class="acts">
+                        <Button size="small" kind="secondary" on:click={() => now.keepMine()}>Keep mine</Button>
+                        <Button size="small" kind="tertiary" on:click={theirs}>Take theirs</Button>
+                    </div>
+                </div>
+            {:else if now.problem}<Trouble problem={now.problem} retry={() => now.keepMine()} />{/if}
         {/if}
+        <Words label="Name of the figure" value={figure.name} change={rename} />
         <Button size="small" on:click={done}>Done naming</Button>
     </aside>
 </div>
@@ -191,6 +217,13 @@
         display: flex;
         gap: 8px;
         align-items: end;
+    }
+
+    .mine {
+        display: grid;
+        gap: 8px;
+        padding-left: 10px;
+        border-left: 4px solid var(--ink);
     }
 
     form :global(.bx--form-item) {

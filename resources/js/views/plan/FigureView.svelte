@@ -138,6 +138,8 @@
         {areaId}
         {choose}
         saved={(changed) => figures.take(changed)}
+        renamed={(name) => void figures.rename(figure, name)}
+        reload={() => figures.load()}
         done={() => (naming = false)}
     />
 {:else}
