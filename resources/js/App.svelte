@@ -120,6 +120,11 @@
         outline: none;
     }
 
+    /* While a message lies at the foot, what is below it can be scrolled up from there. */
+    .frame:has(~ :global(.notices > *)) main {
+        padding-bottom: 96px;
+    }
+
     .skip {
         position: absolute;
         left: -999px;

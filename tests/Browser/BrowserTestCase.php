@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\JsonWireCompat;
@@ -218,6 +219,11 @@ abstract class BrowserTestCase extends TestCase
 
                 return true;
             } catch (StaleElementReferenceException) {
+                return false;
+            } catch (ElementClickInterceptedException) {
+                // A message lies over it: one scrolls, or waits until it has gone.
+                self::driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$this->see($xpath)]);
+
                 return false;
             }
         }, "$xpath to be pressed");

@@ -38,7 +38,8 @@
                 </p>
                 {#if batch.next.readyAt}<p><b>Dries until {hour(batch.next.readyAt)}</b>, as all that is left.</p>
                     <Button size="field" kind="tertiary" href="#/batches/{batch.id}/paint">To the desk</Button>
-                {:else}<Button size="field" href="#/batches/{batch.id}/paint?step={batch.next.stepId}">Paint on</Button>{/if}
+                {:else}<Button size="field" href="#/batches/{batch.id}/paint?step={batch.next.stepId}">Paint on</Button
+                    >{/if}
             </div>
         </div>
         {#if batch.next.following.length > 0}

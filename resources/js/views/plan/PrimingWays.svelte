@@ -40,7 +40,7 @@
 {:else if ways.length > 0}
     <section aria-label="By what" aria-busy={latest.busy}>
         <div class="ask">
-            <h3>By what?</h3>
+            <h2>By what?</h2>
             <Count label="Models" value={models} least={1} most={60} change={(value) => (models = value)} />
             <div class="pills" role="group" aria-label="What matters">
                 {#each latest.answer?.wishes ?? [] as wish (wish.value)}
