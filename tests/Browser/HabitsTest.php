@@ -64,6 +64,39 @@ final class HabitsTest extends BrowserTestCase
         $this->awaitAreas($before);
     }
 
+    /** Whoever goes by Tab reads the button that has the focus as well as the others. */
+    public function testAButtonWithTheFocusCanBeReadInBothLights(): void
+    {
+        $this->openWarden();
+        $read = <<<'JS'
+            const [light, kind, done] = arguments;
+            document.documentElement.dataset.theme = light;
+            const button = document.createElement('button');
+            button.className = `bx--btn bx--btn--sm bx--btn--${kind}`;
+            button.textContent = 'Read me';
+            document.querySelector('main').append(button);
+            button.focus();
+            const parts = (colour) => (colour.match(/[\d.]+/g) ?? []).map(Number);
+            const linear = (one) => (one / 255 <= 0.04045 ? one / 255 / 12.92 : ((one / 255 + 0.055) / 1.055) ** 2.4);
+            const bright = ([r, g, b]) => 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
+            const look = () => {
+                if (document.getAnimations().some((one) => one.playState === 'running')) return requestAnimationFrame(look);
+                const face = getComputedStyle(button);
+                const behind = parts(face.backgroundColor)[3] === 0 ? getComputedStyle(document.querySelector('.panel')).backgroundColor : face.backgroundColor;
+                const [one, other] = [bright(parts(face.color)), bright(parts(behind))].sort((a, b) => b - a);
+                button.remove();
+                delete document.documentElement.dataset.theme;
+                done((one + 0.05) / (other + 0.05));
+            };
+            requestAnimationFrame(() => requestAnimationFrame(look));
+            JS;
+        foreach (['day', 'lamp'] as $light) {
+            foreach (['primary', 'secondary', 'tertiary', 'ghost'] as $kind) {
+                self::assertGreaterThan(4.5, self::driver()->executeAsyncScript($read, [$light, $kind]), "$kind by $light");
+            }
+        }
+    }
+
     public function testTheLightIsRemembered(): void
     {
         $this->visit('#/');
