@@ -116,6 +116,7 @@ final class BenchResource
             $id = array_values(array_filter(array_keys($open), $isDry))[0] ?? $id;
         }
         $next = $open[$id];
+        $dryAt = $readyAt($id) ?? 0;
         unset($open[$id]);
 
         return [
@@ -130,7 +131,7 @@ final class BenchResource
             'done' => $tally->doneOn((string) $id),
             'left' => $tally->left((string) $id),
             'look' => $next['look'],
-            'readyAt' => ($readyAt($id) ?? 0) > $now ? Date::createFromTimestampUTC($readyAt($id))->toIso8601ZuluString() : null,
+            'readyAt' => $dryAt > $now ? Date::createFromTimestampUTC($dryAt)->toIso8601ZuluString() : null,
             'following' => array_map(static fn(array $one): array => [
                 'number' => $one['number'], 'areaName' => $one['areaName'], 'technique' => $one['technique'], 'label' => $one['label'],
                 'mixWords' => $one['mixWords'], 'hex' => $one['mix']['colour']['hex'] ?? null,
