@@ -87,16 +87,14 @@ final readonly class PrimingWay
             $wet = $amounts->wetMl($step, null, (float) $models);
             $landed = $wet * (1.0 - ($measures ?? Measures::usual())->loss);
             $taken = Sprayed::with($method->brush(), $landed, $plan->model->heightMm)?->potMl() ?? $wet;
-            foreach ($step->mix->ingredients ?? [] as $part) {
-                if (! isset($pots[$part->paint->id])) {
-                    return null;
-                }
-                [$price, $ml] = $pots[$part->paint->id];
-                $perMl = $method === SprayMethod::SprayCan && $ml < Sprayed::CAN_PAINT_ML
-                    ? self::CAN_PER_POT * $price / Sprayed::CAN_ML
-                    : $price / $ml;
-                $sum += $taken * $perMl / count($step->mix->ingredients ?? []);
+            // A ground is sprayed of one paint alone.
+            $pot = $pots[$step->mix->ingredients[0]->paint->id ?? ''] ?? null;
+            if ($pot === null) {
+                return null;
             }
+            [$price, $ml] = $pot;
+            $isCanOfIt = $method === SprayMethod::SprayCan && $ml < Sprayed::CAN_PAINT_ML;
+            $sum += $taken * ($isCanOfIt ? self::CAN_PER_POT * $price / Sprayed::CAN_ML : $price / $ml);
         }
 
         return $sum / $models;

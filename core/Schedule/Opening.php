@@ -35,6 +35,12 @@ final readonly class Opening
         return $openings;
     }
 
+    /** What comes before it is done, and dry by then. */
+    public function isReady(int $time): bool
+    {
+        return $this->canBegin && ($this->readyAt ?? 0) <= $time;
+    }
+
     public static function key(int $job, string $stepId, int $coat): string
     {
         return "$job $stepId $coat";

@@ -109,14 +109,13 @@ final class BenchResource
         if ($id === null) {
             return null;
         }
-        $readyAt = static fn(int|string $step): ?int => $opening((string) $step, $tally->coat((string) $step))?->readyAt;
-        $isDry = static fn(int|string $step): bool => $opening((string) $step, $tally->coat((string) $step))?->canBegin === true
-            && ($readyAt($step) ?? 0) <= $now;
-        if (($readyAt($id) ?? 0) > $now) {
-            $id = array_values(array_filter(array_keys($open), $isDry))[0] ?? $id;
+        $of = static fn(int|string $step): ?Opening => $opening((string) $step, $tally->coat((string) $step));
+        if (($of($id)->readyAt ?? 0) > $now) {
+            $ready = array_filter(array_keys($open), static fn(int|string $step): bool => $of($step)?->isReady($now) === true);
+            $id = array_values($ready)[0] ?? $id;
         }
         $next = $open[$id];
-        $dryAt = $readyAt($id) ?? 0;
+        $dryAt = $of($id)->readyAt ?? 0;
         unset($open[$id]);
 
         return [
