@@ -9,6 +9,7 @@ use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
@@ -159,14 +160,32 @@ final readonly class Brushwork
         }
         $reason = $why === null ? Reason::of($rung, $pick->colour(), $this->draft->base) : sprintf('%s: %s.', ucfirst($rung->name), $why);
         if (in_array($technique, ['highlight', 'edge-highlight', 'dot'], true)) {
-            if (! $this->draft->light($technique, $rung->name, $pick, $reason, $place ?? Place::UpperEdges)) {
-                return true;
+            $place ??= Place::UpperEdges;
+            if (! $this->draft->light($technique, $rung->name, $pick, $reason, $place)) {
+                return $this->brighter($technique, $rung, $film, $place);
             }
         } else {
             $this->draft->put($technique, $rung->name, $pick, $reason, $place, $dilution, $coats, self::PATIENCE, $load);
             $this->draft->isLit = $this->draft->isLit || self::isLight($rung);
         }
         $this->owe($rung, $pick);
+
+        return true;
+    }
+
+    /** A light that would not be seen on what stands up there is made lighter than that; where nothing at hand is, it falls away. */
+    private function brighter(string $technique, Rung $rung, Film $film, Place $place): bool
+    {
+        $seen = $this->draft->seen($place === Place::RaisedParts ? Zone::Raised : Zone::Edge)->lightness;
+        $wanted = Wanted::of($rung->colour, $film)->walkingOn($this->draft->lastTone)
+            ->above($seen + min(self::RISE, self::SHARE_OF_ROOM * (self::WHITEST - $seen)));
+        $pick = $this->box->nearest($wanted, $this->taste, $this->draft->open);
+        if (
+            $pick !== null && $pick->off <= self::ANOTHER
+            && $this->draft->light($technique, $rung->name, $pick, Reason::of($rung, $pick->colour(), $this->draft->base), $place)
+        ) {
+            $this->owe($rung, $pick);
+        }
 
         return true;
     }
@@ -179,7 +198,8 @@ final readonly class Brushwork
             return $this->box->nearest(Wanted::of($rung->colour, $film), $this->taste, $this->draft->open);
         }
         if (! self::isLight($rung) || $this->draft->top === null) {
-            return $strict;
+            // Rather no second shade than one of another colour.
+            return $rung->name === 'shade' && $strict !== null && $strict->off > self::ANOTHER && $this->draft->top !== null ? null : $strict;
         }
         $pick = $strict
             ?? $this->box->nearest(

@@ -26,6 +26,8 @@ final class Draft
     /** Thin coats of a light until it is seen, up to what anybody lays. */
     private const MOST_LIGHTS = ['highlight' => 3, 'edge-highlight' => 2, 'dot' => 1];
 
+    private const MOST_EDGES = 2;
+
     /** Coats of a base from a medium area on: one is streaky. */
     private const LEAST_BASE = 2;
 
@@ -168,6 +170,7 @@ final class Draft
         $step = $this->begun($technique, $pick->mix, $place, $pick->dilution);
         $tone = $pick->mix->colour();
         $most = $pick->mix->isMetal() ? 1 : self::MOST_LIGHTS[$technique];
+        $most = $zone === Zone::Edge && $this->wish->colour()->lightness < self::WHITE ? min($most, self::MOST_EDGES) : $most;
         $enough = min(self::SEEN, self::SHARE_LEFT * Ciede2000::between($this->seen($zone), $tone));
         foreach ([
             $step,
@@ -293,7 +296,8 @@ final class Draft
             $this->base ??= $tone;
             $this->top = $tone->lightness;
         }
-        $this->top = max($this->top ?? 0.0, $tone->lightness);
+        // A transparent leaves what stands up lighter than the face: light is lighter still.
+        $this->top = max($this->top ?? 0.0, $step->mix->isTransparent() ? $this->seen(Zone::Raised)->lightness : $tone->lightness);
     }
 
     /** A rung that is painted twice is told apart. */

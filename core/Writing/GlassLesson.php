@@ -13,6 +13,9 @@ final readonly class GlassLesson
     /** ΔE₀₀ that a transparent for a lens may be off. */
     private const NEAR_ENOUGH = 14.0;
 
+    /** Thin coats until a tone over the dark is seen. */
+    private const SEEN = 2;
+
     public function __construct(
         private WritingWish $wish,
         private PaintBox $box,
@@ -27,8 +30,8 @@ final readonly class GlassLesson
         if (! $this->work->tone('basecoat', $this->ladder->deepest, why: 'a stone is dark where the light comes in')) {
             return false;
         }
-        $this->work->tone('gem', $this->ladder->base, place: Place::LowerHalf, why: 'lighter toward the lower corner, where the light gathers');
-        $this->work->tone('gem', $this->ladder->high, place: Place::LowerSides, why: 'the brightest tone in the corner itself');
+        $this->work->tone('gem', $this->ladder->base, place: Place::LowerHalf, why: 'lighter toward the lower corner, where the light gathers', coats: self::SEEN);
+        $this->work->tone('gem', $this->ladder->light, place: Place::LowerSides, why: 'the brightest tone in the corner itself');
 
         return $this->shine();
     }

@@ -33,7 +33,7 @@ final readonly class Lesson
     private const WARM_BROWN = [38.0, 20.0, 30.0];
 
     /** Coats of the first tone of a dry-brushed area, and of the last of a stippled one. */
-    private const PATTED = 4;
+    private const PATTED = 2;
 
     private const DABBED = 3;
 
@@ -120,7 +120,8 @@ final readonly class Lesson
             return false;
         }
         if ($this->texture === Texture::TinyDetail) {
-            return $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts);
+            return $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts)
+                && (! $this->isWhite() || $this->work->tone('highlight', $this->ladder->edge, place: Place::UpperEdges));
         }
         if ($this->ladder->base->colour->lightness >= self::SHADEABLE) {
             $this->shade();
@@ -272,7 +273,7 @@ final readonly class Lesson
             return;
         }
         $isBroad = $this->texture === Texture::BroadFolds && $this->wish->area->size->share() >= AreaSize::Medium->share();
-        $wash = $isBroad ? null : $this->box->wash($this->draft->face(), $this->dark()->colour);
+        $wash = $isBroad ? null : $this->wash();
         if ($wash === null) {
             $this->work->tone(
                 'layered-shade',
@@ -306,6 +307,19 @@ final readonly class Lesson
                 coats: self::AGAIN,
             );
         }
+    }
+
+    /** What grew or weathers is shaded with brown too, where nothing of its own colour is at hand. */
+    private function wash(): ?Pick
+    {
+        $ground = $this->draft->face();
+        $weathers = in_array(
+            $this->wish->area->material,
+            [Material::Fur, Material::Hair, Material::Leather, Material::Wood, Material::Stone],
+            true,
+        );
+
+        return $this->box->wash($ground, $this->dark()->colour) ?? ($weathers ? $this->box->grime($ground, $this->dark()->colour) : null);
     }
 
     /** The shade, or the deepest where there is little room for light. */

@@ -19,6 +19,9 @@ final readonly class MetalLesson
 
     private const GOLD_HUE = 92.0;
 
+    /** Bronze and copper, redder than this, keep their own. */
+    private const YELLOW_FROM = 75.0;
+
     private const SILVER = [84.0, -0.5, -1.0];
 
     /** Glazes that finish painted metal, and how far off what is at hand may be. */
@@ -46,9 +49,10 @@ final readonly class MetalLesson
         if (! $this->work->tone('basecoat', $this->ladder->base, Film::Metal)) {
             return false;
         }
-        $wash = $this->draft->keeps('shade') || $this->texture === Texture::TinyDetail
+        $isWashed = $this->draft->keeps('shade');
+        $wash = $isWashed || $this->texture === Texture::TinyDetail
             ? null
-            : $this->box->wash($this->draft->face(), $this->ladder->deepest->colour);
+            : $this->box->grime($this->draft->face(), $this->ladder->deepest->colour);
         if ($wash !== null) {
             $this->draft->put(
                 'wash',
@@ -58,9 +62,14 @@ final readonly class MetalLesson
                 $this->texture->isPanel() ? Place::Recesses : Place::Everywhere,
             );
         }
-        $this->texture->catchesADryBrush()
-            ? $this->work->tone('drybrush', $this->ladder->high, Film::Metal, why: 'a brighter metal, dusted on what stands up')
-            : $this->work->tone('edge-highlight', $this->ladder->high, Film::Metal, why: 'a brighter metal where the light catches');
+        $technique = $this->texture->catchesADryBrush() ? 'drybrush' : 'edge-highlight';
+        $why = $technique === 'drybrush' ? 'a brighter metal, dusted on what stands up' : 'a brighter metal where the light catches';
+        $brighter = $this->work->pick($this->ladder->high, Film::Metal);
+        if ($brighter === null && ($isWashed || $wash !== null)) {
+            $this->draft->unreached[] = 'Highlight: nothing at hand is light enough.';
+            [$brighter, $why] = [$this->draft->basePick, 'nothing at hand is brighter, so the metal itself again over the wash'];
+        }
+        $this->work->tone($technique, $this->ladder->high, Film::Metal, why: $why, pick: $brighter);
         if ($this->wish->model->finishLevel === FinishLevel::Display && $this->wish->colour()->toLch()->chroma >= self::GOLDEN) {
             $this->work->tone(
                 'edge-highlight',
@@ -109,7 +118,9 @@ final readonly class MetalLesson
     private function golden(Rung $rung): Rung
     {
         $polar = $rung->colour->toLch();
-
+        if ($polar->hue < self::YELLOW_FROM) {
+            return $rung;
+        }
         return new Rung(
             $rung->name,
             PaintGamut::within(Lch::of($polar->lightness, $polar->chroma, self::GOLD_HUE)->toLab()),

@@ -173,6 +173,17 @@ final class PaintBox
     }
 
     /**
+     * A wash that gives metal its depth: brown, black or rust go over any metal.
+     *
+     * @return Pick|null null when there is no wash, here or for sale
+     */
+    public function grime(Reflectance $ground, Lab $tone): ?Pick
+    {
+        return self::best(Transparents::grimes($this->owned, false, $ground, $tone))
+            ?? self::best(Transparents::grimes($this->forSale(), true, $ground, $tone));
+    }
+
+    /**
      * Varnish that makes glass and wet things shine.
      *
      * @return Pick|null null when there is none, here or for sale

@@ -7,6 +7,7 @@ namespace Kalokroma\Writing;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pace;
@@ -42,6 +43,13 @@ final readonly class Proposal
     /** A way that takes so much less time is a choice of its own. */
     private const HALF = 0.5;
 
+    /** L* that light lies above the face at least, and on a dark one. */
+    private const SEEN = 4.0;
+
+    private const SEEN_ON_DARK = 2.5;
+
+    private const DARK = 24.0;
+
     public Area $area;
 
     public Strip $strip;
@@ -66,11 +74,14 @@ final readonly class Proposal
 
     /**
      * ΔE₀₀ in the end from what was asked for: of the face, of the whole from a step back, or of what stands up where something pale was
-     * asked for.
+     * asked for. Glass runs from dark to light: somewhere it has its colour.
      */
     public function off(Lab $asked): float
     {
         $look = $this->strip->final();
+        if ($this->area->material === Material::Glass) {
+            return min(array_map(static fn(Lab $one): float => Ciede2000::between($one, $asked), [$look->mean(), ...$look->colours]));
+        }
         $off = min(Ciede2000::between($look->at(Zone::Face), $asked), Ciede2000::between($look->mean(), $asked));
 
         return $asked->lightness >= self::PALE ? min($off, Ciede2000::between($look->at(Zone::Raised), $asked)) : $off;
@@ -120,6 +131,29 @@ final readonly class Proposal
     private function techniques(): array
     {
         return array_values(array_unique(array_map(static fn(Step $step): string => $step->technique->id, $this->area->steps)));
+    }
+
+    /** What stands up is hardly lighter than the face. */
+    public function isUnlit(): bool
+    {
+        $look = $this->strip->final();
+        $face = $look->at(Zone::Face)->lightness;
+        $gain = max($look->at(Zone::Raised)->lightness, $look->at(Zone::Edge)->lightness) - $face;
+
+        return $this->area->material !== Material::Glass && $gain < ($face < self::DARK ? self::SEEN_ON_DARK : self::SEEN);
+    }
+
+    /** What it is called: the school, or what is left of it where so dark a colour shows no shade. */
+    public function label(): string
+    {
+        $shades = array_filter(
+            $this->area->steps,
+            static fn(Step $step): bool => $step->technique->does(Nature::Washes) || $step->technique->id === 'layered-shade',
+        );
+
+        return $this->school === School::WashAndHighlight && $shades === [] && $this->area->material !== Material::Glass
+            ? 'base and highlights'
+            : $this->school->label();
     }
 
     /** The same, saying how far off it ends. */

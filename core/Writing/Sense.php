@@ -38,6 +38,8 @@ final class Sense
 
     private const OPPOSITE = 90.0;
 
+    private const SLACK = 5.0;
+
     /** Tones that opposites make muddy: so pale, or so near to grey; blacks are made livelier by them. */
     private const PALE_FROM = 72.0;
 
@@ -57,6 +59,9 @@ final class Sense
 
     private const OFF_WHITE_CHROMA = 24.0;
 
+    /** Hues of what soils. */
+    private const BROWNS = [30.0, 95.0];
+
     /** @param bool $hasFamily paints of the tone's own hue are at hand */
     private function __construct(
         private readonly Lab $tone,
@@ -75,7 +80,7 @@ final class Sense
     public function isNever(Mix $mix, Lab $colour): bool
     {
         return (self::isColoured($this->tone) && self::isColoured($colour) && self::apart($this->tone, $colour) > self::OTHER_HUE)
-            || ($this->isDelicate() && self::hasOpposites($mix));
+            || ($this->isDelicate() && $this->hasOpposites($mix));
     }
 
     /** A shade that is another colour than the tone, or a colour where a grey was meant. */
@@ -132,6 +137,14 @@ final class Sense
         return $paint->colour()->lightness <= self::DARK && self::polar($paint->colour())->chroma <= self::NEARLY_GREY;
     }
 
+    /** Of the colours of dirt and rust: brown, or without any. */
+    public static function soils(Paint $paint): bool
+    {
+        $polar = self::polar($paint->colour());
+
+        return $polar->chroma <= self::COLOURED || ($polar->hue >= self::BROWNS[0] && $polar->hue <= self::BROWNS[1]);
+    }
+
     /** Of one hue, or both without any. */
     public static function isKin(Lab $tone, Lab $colour): bool
     {
@@ -170,7 +183,15 @@ final class Sense
             && $this->tone->lightness > self::BLACK_TO;
     }
 
-    private static function hasOpposites(Mix $mix): bool
+    /** Blue and yellow on either side of a teal make it, however grey it is. */
+    private function liesBetween(Lab $one, Lab $other): bool
+    {
+        [$left, $right] = [self::apart($this->tone, $one), self::apart($this->tone, $other)];
+
+        return self::isColoured($this->tone) && min($left, $right) >= self::OTHER_HUE && $left + $right <= self::apart($one, $other) + self::SLACK;
+    }
+
+    private function hasOpposites(Mix $mix): bool
     {
         foreach ($mix->ingredients as $at => $one) {
             foreach (array_slice($mix->ingredients, $at + 1) as $other) {
@@ -178,6 +199,7 @@ final class Sense
                     self::isStrong($one->paint)
                     && self::isStrong($other->paint)
                     && self::apart($one->paint->colour(), $other->paint->colour()) > self::OPPOSITE
+                    && ! $this->liesBetween($one->paint->colour(), $other->paint->colour())
                 ) {
                     return true;
                 }

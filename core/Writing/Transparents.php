@@ -60,13 +60,46 @@ final class Transparents
     public static function washes(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): iterable
     {
         $sense = Sense::of($tone, []);
+        $fitting = array_filter(self::pourable($paints), static fn(Paint $one): bool => ! $sense->isOpposite($one->colour()));
+        foreach (self::pooling($fitting, $areForSale, $ground, $tone) as $pick) {
+            if (! $sense->isStray($pick->colour())) {
+                yield $pick;
+            }
+        }
+    }
+
+    /**
+     * @param list<Paint> $paints
+     * @param bool $areForSale they are not owned
+     *
+     * @return iterable<Pick> what dirt and rust are made of, as strong as it is used, each with what is seen where it pools
+     */
+    public static function grimes(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): iterable
+    {
+        return self::pooling(array_filter(self::pourable($paints), Sense::soils(...)), $areForSale, $ground, $tone);
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return array<Paint>
+     */
+    private static function pourable(array $paints): array
+    {
+        return array_filter($paints, static fn(Paint $one): bool => $one->kind === Kind::Wash && $one->finish !== Finish::Gloss);
+    }
+
+    /**
+     * @param array<Paint> $paints
+     *
+     * @return iterable<Pick>
+     */
+    private static function pooling(array $paints, bool $areForSale, Reflectance $ground, Lab $tone): iterable
+    {
         foreach ($paints as $paint) {
-            $isWash = $paint->kind === Kind::Wash && $paint->finish !== Finish::Gloss && ! $sense->isOpposite($paint->colour());
-            foreach ($isWash ? self::WASHES : [] as [$parts, $medium]) {
+            foreach (self::WASHES as [$parts, $medium]) {
                 $seen = $paint->optics()->over($ground, self::POOLED * $parts / ($parts + $medium))->toLab();
-                if (! $sense->isStray($seen)) {
-                    yield self::seen($paint, $tone, $seen, $areForSale, Dilution::of($parts, $medium, Thinner::Medium));
-                }
+                yield self::seen($paint, $tone, $seen, $areForSale, Dilution::of($parts, $medium, Thinner::Medium));
             }
         }
     }

@@ -47,7 +47,7 @@ final readonly class Writer
         $cost = self::cost($wish->taste);
         // What the painter keeps decides how it ends: then it is not for us to leave anything out.
         $isBound = $wish->kept() !== [];
-        $near = $off = $stray = [];
+        $near = $off = $unlit = $stray = [];
         foreach ($this->fitting($wish) as $one) {
             $proposal = $this->asIn($one, $wish);
             if ($proposal === null || (! $isBound && $proposal->isMuddy($asked))) {
@@ -56,6 +56,7 @@ final readonly class Writer
             match (true) {
                 $isBound => $near[] = $proposal,
                 $proposal->strays($asked) => $stray[] = $proposal->straying(),
+                $proposal->isUnlit() && ! $wish->taste->isBrief() => $unlit[] = $proposal->isNear($asked) ? $proposal : $proposal->endingOff($asked),
                 ! $proposal->isNear($asked) => $off[] = $proposal->endingOff($asked),
                 $proposal->remarks !== [] => $off[] = $proposal,
                 default => $near[] = $proposal,
@@ -65,10 +66,10 @@ final readonly class Writer
                 break;
             }
         }
-        // Two good ones rather than an absurd third: what strays or is found fault with is only shown where there is nothing else.
+        // Two good ones rather than an absurd third: what strays, shows no light or is found fault with is only shown where there is nothing else.
         $clean = array_values(array_filter($off, static fn(Proposal $one): bool => $one->remarks === []));
         $found = [...$near, ...($near === [] && $clean === [] ? $off : $clean)];
-        $found = $found === [] ? array_slice($stray, 0, 1) : $found;
+        $found = $found === [] ? array_slice([...$unlit, ...$stray], 0, 1) : $found;
         if ($cost !== null) {
             usort($found, static fn(Proposal $one, Proposal $other): int => $cost($one) <=> $cost($other));
         }
@@ -135,7 +136,7 @@ final readonly class Writer
             self::marked($mended, $draft->rungs, $kept),
             $reasons,
             array_values(array_filter($draft->toBuy, static fn(Paint $one): bool => isset($mended->paints()[$one->id]))),
-            $draft->unreached,
+            array_values(array_unique($draft->unreached)),
             array_map(static fn(Finding $one): string => $one->words, $findings),
         );
     }

@@ -13,6 +13,7 @@ use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Paint\Kind;
@@ -331,11 +332,26 @@ final class AdviceBench
             'dull whites' => $each(self::dullWhites(...)),
             'findings' => $each(static fn(Proposal $one): array => $one->remarks),
             'reasons that numbers contradict' => $each(self::contradicted(...)),
-            'edges of three coats and more, dots of two' => $each(static fn(Proposal $one): array => array_values(array_map(
+            'metal left plain' => $each(
+                static fn(Proposal $one, WritingWish $wish, array $shelf): array => $one->school->value === 'true-metal'
+                && $wish->area->texture !== Texture::TinyDetail
+                && array_filter($shelf, static fn(Paint $paint): bool => $paint->kind === Kind::Wash) !== []
+                && count($one->area->steps) < 2 ? [self::told($one)] : []
+            ),
+            'display pieces without a light by hand' => $each(
+                static fn(Proposal $one, WritingWish $wish): array => $wish->model->finishLevel === FinishLevel::Display
+                && ! in_array($wish->area->material, [Material::Glass, Material::Metal], true)
+                && $wish->area->texture !== Texture::TinyDetail
+                && array_filter($one->area->steps, static fn(Step $step): bool => $step->technique->family === Family::Light) === []
+                    ? [self::told($one)]
+                    : []
+            ),
+            'edges of three coats and more, dots of two' => $each(static fn(Proposal $one, WritingWish $wish): array => array_values(array_map(
                 static fn(Step $step): string => "{$step->technique->id} {$step->words()} x$step->coats",
                 array_filter(
                     $one->area->steps,
                     static fn(Step $step): bool => ($step->technique->id === 'edge-highlight' && $step->coats > 2)
+                        || ($step->place === Place::UpperEdges && $step->coats > 2 && $wish->colour()->lightness < self::WHITE_FROM)
                         || ($step->technique->id === 'dot' && $step->coats > 1),
                 ),
             ))),
@@ -428,7 +444,9 @@ final class AdviceBench
             }
             foreach ($hues as $i => $one) {
                 foreach (array_slice($hues, $i + 1) as $other) {
-                    if (self::apart($one, $other) > 90.0) {
+                    [$left, $right] = [self::apart($one, $tone->toLch()->hue), self::apart($other, $tone->toLch()->hue)];
+                    $isBetween = $tone->toLch()->chroma > 12.0 && min($left, $right) >= 25.0 && $left + $right <= self::apart($one, $other) + 5.0;
+                    if (self::apart($one, $other) > 90.0 && ! $isBetween) {
                         $found[] = $step->words();
                     }
                 }
@@ -590,6 +608,9 @@ final class AdviceBench
     {
         $look = $proposal->strip->final();
         $asked = $wish->colour();
+        if ($wish->area->material === Material::Glass) {
+            return min(array_map(static fn(Lab $one): float => Ciede2000::between($one, $asked), [$look->mean(), ...$look->colours]));
+        }
 
         return min(
             Ciede2000::between($look->at(Zone::Face), $asked),
@@ -641,7 +662,7 @@ final class AdviceBench
             $look = $proposal->strip->final();
             $text .= sprintf(
                 "  %s, %.0f min, %.1f off: %s\n",
-                $proposal->school->label(),
+                $proposal->label(),
                 $proposal->minutes(),
                 self::off($proposal, $wish),
                 implode(' ', array_map(static fn(Lab $one): string => $one->toSrgb()->hex().sprintf('(%.0f)', $one->lightness), $look->colours)),

@@ -16,7 +16,7 @@ final class ProposalResource
     {
         return [
             'school' => $proposal->school->value,
-            'label' => $proposal->school->label(),
+            'label' => $proposal->label(),
             'reason' => $proposal->school->reason($proposal->area->texture),
             'steps' => array_map(StepWriter::write(...), $proposal->area->steps),
             'told' => array_map(static fn(Step $step): array => [
