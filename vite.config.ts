@@ -19,7 +19,7 @@ function withoutRemoteFonts(): Plugin {
 
 /**
  * What Carbon's own optimizer leaves of parts that are not used goes too: rules for classes that no script ever names, whole or as the
- * beginning of a name that is put together (`bx--btn--${kind}`).
+ * beginning of a name that is put together (`bx--btn--${kind}`), and the themes of which we have our own.
  */
 function withoutUnusedRules(): Plugin {
     return {
@@ -37,22 +37,50 @@ function withoutUnusedRules(): Plugin {
                 );
             };
             const isUsed = (selector: string): boolean =>
-                [...selector.replaceAll(/:not\([^)]*\)/g, '').matchAll(/\.(bx--[\w-]+)/g)].every(([, name]) => {
+                !/^:root\[theme=/.test(selector) &&
+                [
+                    ...selector.replaceAll(/:not\([^)]*\)/g, '').matchAll(/\.((?:bx--|flatpickr-|numInput)[\w-]*)/g),
+                ].every(([, name]) => {
                     if (!known.has(name!)) known.set(name!, named(name!));
                     return known.get(name!);
                 });
-            for (const file of files) {
-                if (file.type !== 'asset' || !file.fileName.endsWith('.css')) continue;
-                const sheet = postcss.parse(String(file.source));
+            const sheets = files.flatMap((file) =>
+                file.type === 'asset' && file.fileName.endsWith('.css')
+                    ? [{ file, sheet: postcss.parse(String(file.source)) }]
+                    : [],
+            );
+            for (const { sheet } of sheets) {
                 sheet.walkRules((rule) => {
                     const used = rule.selectors.filter(isUsed);
                     if (used.length === 0) rule.remove();
                     else if (used.length < rule.selectors.length) rule.selectors = used;
                 });
-                file.source = sheet.toString();
             }
+            withoutUnusedTokens(
+                sheets.map(({ sheet }) => sheet),
+                script,
+            );
+            for (const { file, sheet } of sheets) file.source = sheet.toString();
         },
     };
+}
+
+/** Tokens of the theme that no rule, no other token and no script asks for. */
+function withoutUnusedTokens(sheets: postcss.Root[], script: string): void {
+    const inScript = new Set(script.match(/--[\w-]+/g));
+    for (let left = -1; left !== 0;) {
+        const asked = new Set(
+            sheets.flatMap((sheet) => [...sheet.toString().matchAll(/var\(\s*(--[\w-]+)/g)].map(([, name]) => name!)),
+        );
+        left = 0;
+        for (const sheet of sheets) {
+            sheet.walkDecls(/^--/, (token) => {
+                if (asked.has(token.prop) || inScript.has(token.prop)) return;
+                left++;
+                token.remove();
+            });
+        }
+    }
 }
 
 /** The face's licence goes where the face goes. */
@@ -99,6 +127,21 @@ export default defineConfig({
     build: {
         outDir: 'public/build',
         manifest: true,
-        rollupOptions: { input: 'resources/js/main.ts' },
+        rollupOptions: {
+            input: 'resources/js/main.ts',
+            output: {
+                // What most views share comes in one file, not in a hundred.
+                codeSplitting: {
+                    groups: [
+                        {
+                            name: 'shared',
+                            test: /resources\/js\/(parts|lib)\/|node_modules\/(carbon-|valibot|svelte)/,
+                            minShareCount: 12,
+                            priority: 1,
+                        },
+                    ],
+                },
+            },
+        },
     },
 });

@@ -6,6 +6,7 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Exchange\CsvTable;
 use Kalokroma\Exchange\Faulty;
@@ -73,7 +74,7 @@ final class LogFile
     {
         return Batch::query()
             ->when($batchId !== null, static fn($query) => $query->whereKey($batchId))
-            ->with('entries')
+            ->with(['entries' => static fn(HasMany $entries): HasMany => $entries->orderBy('done_at')->orderBy('id')])
             ->orderBy('starts_on')
             ->orderBy('id')
             ->lazy(self::AT_ONCE);
@@ -89,7 +90,7 @@ final class LogFile
             $plan = null;
         }
 
-        return array_values($batch->entries->sortBy(['done_at', 'id'])->map(static function (LogEntry $entry) use ($plan): array {
+        return array_values($batch->entries->map(static function (LogEntry $entry) use ($plan): array {
             $step = $plan?->step($entry->step_id);
 
             return [

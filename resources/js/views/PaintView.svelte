@@ -20,7 +20,6 @@
     import FigureHere from './paint/FigureHere.svelte';
     import PassAtDesk from './paint/PassAtDesk.svelte';
     import Passes from './paint/Passes.svelte';
-    import SlipForm from './paint/SlipForm.svelte';
     import TakePicture from './paint/TakePicture.svelte';
     import TouchUps from './paint/TouchUps.svelte';
 
@@ -181,7 +180,9 @@
             {#if beside === 'passes'}
                 <Passes {steps} openId={step?.step.id ?? null} {isDry} {open} />
             {:else if beside === 'slip'}
-                <SlipForm {desk} {batch} near={step} close={() => (beside = null)} />
+                {#await import('./paint/SlipForm.svelte') then { default: SlipForm }}
+                    <SlipForm {desk} {batch} near={step} close={() => (beside = null)} />
+                {/await}
             {:else if beside === 'touch-ups'}
                 <TouchUps {desk} {batch} close={() => (beside = null)} />
             {/if}
