@@ -6,7 +6,8 @@ namespace App\Batches;
 
 use App\Models\Batch;
 use App\Models\LogEntry;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Exchange\CsvTable;
 use Kalokroma\Exchange\Faulty;
@@ -74,7 +75,7 @@ final class LogFile
     {
         return Batch::query()
             ->when($batchId !== null, static fn($query) => $query->whereKey($batchId))
-            ->with(['entries' => static fn(HasMany $entries): HasMany => $entries->orderBy('done_at')->orderBy('id')])
+            ->with(['entries' => static fn(Relation $entries): Builder => $entries->getQuery()->orderBy('done_at')->orderBy('id')])
             ->orderBy('starts_on')
             ->orderBy('id')
             ->lazy(self::AT_ONCE);

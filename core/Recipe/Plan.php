@@ -267,6 +267,22 @@ final readonly class Plan
         return $this->but(areas: $areas, wholeModel: $wholeModel, roles: $roles);
     }
 
+    /** What stands on one undercoat, as a plan of its own: on a loose part's, primed by itself or not yet, or, with none named, on the plan's. */
+    public function standingOn(?string $part): self
+    {
+        $isElsewhere = fn(Area $area): bool => $part === null ? $this->isPrimedByItself($area) : $area->part !== $part;
+        $areas = array_values(array_filter($this->areas, static fn(Area $area): bool => ! $isElsewhere($area)));
+        foreach (array_filter($this->areas, $isElsewhere) as $gone) {
+            $areas = array_map(static fn(Area $area): Area => $area->without($gone->id), $areas);
+        }
+
+        return $this->but(
+            undercoat: $part === null ? null : $this->part($part)?->undercoat,
+            areas: $areas,
+            parts: array_map(static fn(Part $one): Part => $one->id === $part ? new Part($one->id, $one->name) : $one, $this->parts),
+        );
+    }
+
     public function over(Undercoat $undercoat): self
     {
         return $this->but(undercoat: $undercoat);

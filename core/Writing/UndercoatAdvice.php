@@ -38,11 +38,13 @@ final class UndercoatAdvice
     /**
      * @param list<Paint> $owned
      * @param list<Paint> $forSale
+     * @param string|null $part a loose part that is asked for by itself; null: all that stands on the plan's own ground
      *
      * @return list<UndercoatCandidate> best first; none without a primer
      */
-    public static function for(Plan $plan, array $owned, array $forSale = []): array
+    public static function for(Plan $plan, array $owned, array $forSale = [], ?string $part = null): array
     {
+        $plan = $plan->standingOn($part);
         $primers = array_values(array_filter(
             [...$owned, ...$forSale],
             static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss,
@@ -98,8 +100,10 @@ final class UndercoatAdvice
     }
 
     /** The one the plan has, judged like the others. */
-    public static function present(Plan $plan): UndercoatCandidate
+    public static function present(Plan $plan, ?string $part = null): UndercoatCandidate
     {
+        $plan = $plan->standingOn($part);
+
         return UndercoatCandidate::judged($plan->undercoat, $plan, Scheme::of($plan), 0);
     }
 

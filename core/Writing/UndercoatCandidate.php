@@ -199,17 +199,24 @@ final readonly class UndercoatCandidate
             $now = $meant->now($area)->at(Zone::Face);
             $then = $finals[$area->id]->at(Zone::Face);
             if (max($farther, Ciede2000::between($now, $then)) >= self::OTHER) {
+                $loose = $area->part === null || ! self::hasMoreThan($plan, $area->part) ? null : $plan->part($area->part);
                 $words[] = sprintf(
-                    '%s would end as %s, not as %s%s.',
+                    '%s would end as %s, not as %s%s.%s',
                     $area->name,
                     ColourName::of($then)->words(),
                     ColourName::of($now)->words(),
                     $farther < 0.0 ? ', which is nearer to what is meant' : '',
+                    $loose !== null && $farther > 0.0 ? " Prime the loose $loose->name by itself." : '',
                 );
             }
         }
 
         return [$points, $words];
+    }
+
+    private static function hasMoreThan(Plan $plan, string $part): bool
+    {
+        return array_filter($plan->areas, static fn(Area $area): bool => $area->part !== $part) !== [];
     }
 
     /**

@@ -91,7 +91,9 @@ final class PlanSketch
                 'order', 'locked' => $plan[$first] = $words,
                 'stop' => $plan['stops'][] = ['name' => $words[0], 'after' => $words[1]],
                 'silence' => $plan['silenced'][] = ['rule' => $words[0], 'note' => 'known'],
-                'loose' => $plan['parts'][] = ['id' => $words[0], 'name' => ucfirst($words[0])],
+                'loose' => $plan['parts'][] = [
+                    'id' => $words[0], 'name' => ucfirst($words[0]), ...(isset($words[1]) ? ['undercoat' => ['base' => $words[1]]] : []),
+                ],
                 'role' => $plan['roles'][] = ['id' => $words[0], 'name' => ucfirst($words[0])],
                 'whole' => $area = -1,
                 'area' => [$variant, $area] = [null, array_push($plan['areas'], self::area($words)) - 1],

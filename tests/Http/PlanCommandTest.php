@@ -344,6 +344,28 @@ final class PlanCommandTest extends TestCase
         self::assertSame([45, true], [$candidates[0]['coneDegrees'], $candidates[0]['score'] >= $candidates[1]['score']]);
     }
 
+    public function testAnUndercoatIsAdvisedForALoosePartAndByWhatItIsSprayed(): void
+    {
+        $plan = json_decode((string) file_get_contents(self::EXAMPLES.'/heron-clean.plan.json'), true);
+        $plan['parts'] = [['id' => 'lid', 'name' => 'Lid']];
+        $plan['areas'][0]['part'] = 'lid';
+        $command = ['kalokroma:undercoat', self::file($plan), '--paints=resources/demo/catalogue.csv', '--models=20'];
+        $answer = $this->answered(...$command, ...['--part=Lid', '--wishes=quick,cheap', '--no-airbrush']);
+        $careful = array_column($this->answered(...$command, ...['--wishes=fine-detail, no-dust'])['ways'], 'method');
+        $told = self::process(...$command);
+        $told->mustRun();
+
+        self::assertSame([$plan['areas'][0]['id']], array_column($answer['candidates'][0]['areas'], 'id'));
+        self::assertSame('spray-can', $answer['ways'][0]['method']);
+        self::assertSame('airbrush', $careful[0]);
+        self::assertStringContainsString("By what, for {$this->answered(...$command)['candidates'][0]['base']['name']}:", $told->getOutput());
+        foreach (['--part=nothing' => 'loose part', '--wishes=gold' => 'fine-detail', '--models=0' => 'whole number'] as $wrong => $words) {
+            $refused = self::process(...[...$command, $wrong]);
+            self::assertNotSame(0, $refused->run());
+            self::assertStringContainsString($words, $refused->getErrorOutput());
+        }
+    }
+
     public function testAGuideBecomesAPlanFileThatTheOtherCommandsTake(): void
     {
         $guide = tempnam(sys_get_temp_dir(), 'kalokroma').'.txt';

@@ -160,6 +160,18 @@ final class ReviewTest extends HttpTestCase
         self::assertSame(array_column($plan['document']['areas'], 'id'), array_column($advice['present']['areas'], 'id'));
         self::assertSame($plan['document']['undercoat']['base'], $advice['present']['base']['id']);
         $this->ask('GET', '/plans/nobody/undercoats', null, 404);
+        self::assertSame('part', $this->ask('GET', "/plans/$plan[id]/undercoats?part=nothing", null, 422)['faults'][0]['field']);
+        $document = $plan['document'];
+        $first = $document['areas'][0]['id'];
+        $document['parts'] = [['id' => 'lid', 'name' => 'Lid', 'undercoat' => ['base' => $document['undercoat']['base']]]];
+        $document['areas'][0]['part'] = 'lid';
+        $other = $this->ask('POST', '/plans', ['document' => $document], 201);
+
+        $ofModel = $this->ask('GET', "/plans/$other[id]/undercoats");
+        $ofLid = $this->ask('GET', "/plans/$other[id]/undercoats?part=lid");
+        self::assertNotContains($first, array_column($ofModel['present']['areas'], 'id'));
+        self::assertSame([$first], array_column($ofLid['present']['areas'], 'id'));
+        self::assertSame([$first], array_column($ofLid['candidates'][0]['areas'], 'id'));
     }
 
     public function testByWhatItIsPrimedFollowsFromWhatMatters(): void

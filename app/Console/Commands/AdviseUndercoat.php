@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\PlanCommand;
+use App\Console\WrongWords;
+use Kalokroma\Amounts\PrimingWay;
+use Kalokroma\Amounts\PrimingWish;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Schedule\Job;
 use Kalokroma\Writing\UndercoatAdvice;
 use Kalokroma\Writing\UndercoatCandidate;
 
@@ -17,17 +22,20 @@ final class AdviseUndercoat extends PlanCommand
         {plan : Plan file}
         {--paints= : Catalogue file (CSV) with the primers there are}
         {--shelf= : Shelf file (CSV); left out: all are owned}
+        {--part= : Id or name of a loose part that is asked for by itself; left out: what stands on the plan\'s own ground}
+        {--models=1 : So many are primed together: what cleaning and shaking are shared by}
+        {--wishes= : What matters, parted by commas: fine-detail, no-dust, cheap, quick}
+        {--no-airbrush : There is none}
         {--json : Answer as JSON}';
 
-    protected $description = 'Says which undercoat suits a plan, and why';
+    protected $description = 'Says which undercoat suits a plan, why, and by what it gets onto the models';
 
     protected function answer(): array
     {
         $plan = $this->plan();
-        $primers = array_map(
-            $this->paint(...),
-            array_values(array_filter($this->catalogue(), static fn(CatalogueRow $row): bool => $row->kind === Kind::Primer)),
-        );
+        $part = $this->loosePart($plan);
+        $primers = array_filter($this->catalogue(), static fn(CatalogueRow $row): bool => $row->kind === Kind::Primer);
+        $paints = array_map($this->paint(...), array_values($primers));
         $shelf = $this->ownedShelf($plan);
         $keys = $shelf === null
             ? null
@@ -35,11 +43,15 @@ final class AdviseUndercoat extends PlanCommand
         $isOwned = static fn(Paint $one): bool => $keys === null || isset($keys["$one->maker\n$one->code"]);
         $candidates = UndercoatAdvice::for(
             $plan,
-            array_values(array_filter($primers, $isOwned)),
-            array_values(array_filter($primers, static fn(Paint $one): bool => ! $isOwned($one))),
+            array_values(array_filter($paints, $isOwned)),
+            array_values(array_filter($paints, static fn(Paint $one): bool => ! $isOwned($one))),
+            $part,
         );
 
-        return ['candidates' => array_map(self::candidate(...), $candidates)];
+        return [
+            'candidates' => array_map(self::candidate(...), $candidates),
+            'ways' => $candidates === [] ? [] : $this->ways($plan->standingOn($part)->over($candidates[0]->undercoat), $primers),
+        ];
     }
 
     protected function tell(array $answer): void
@@ -53,10 +65,70 @@ final class AdviseUndercoat extends PlanCommand
                 $one['light'] === null ? '' : ", {$one['light']['name']} from above",
                 $one['minutes'],
             ));
-            foreach ($one['reasons'] as $reason) {
-                $this->line("        $reason");
+            $this->reasons($one['reasons']);
+        }
+        foreach ($answer['ways'] as $at => $way) {
+            if ($at === 0) {
+                $this->line("By what, for {$answer['candidates'][0]['base']['name']}:");
+            }
+            $this->line(sprintf(
+                '        %s, %s, %.1f minutes a model',
+                $way['method'],
+                $way['cents'] === null ? 'no price is known' : sprintf('%.2f', $way['cents'] / 100.0),
+                $way['minutes'],
+            ));
+            $this->reasons(array_map(static fn(string $one): string => "    $one", $way['reasons']));
+        }
+    }
+
+    /** @param list<string> $reasons */
+    private function reasons(array $reasons): void
+    {
+        foreach ($reasons as $reason) {
+            $this->line("        $reason");
+        }
+    }
+
+    /** @throws WrongWords when the plan has no such loose part */
+    private function loosePart(Plan $plan): ?string
+    {
+        $asked = $this->optional('part');
+        foreach ($plan->parts as $part) {
+            if ($asked === $part->id || $asked === $part->name) {
+                return $part->id;
             }
         }
+
+        return $asked === '' ? null : throw new WrongWords('--part takes the id or the name of a loose part of the plan.');
+    }
+
+    /**
+     * @param array<string, CatalogueRow> $primers by maker and code
+     *
+     * @return list<array{method: string, cents: float|null, minutes: float, score: float, reasons: list<string>}>
+     */
+    private function ways(Plan $plan, array $primers): array
+    {
+        $models = $this->whole('models', 'a whole number of models');
+        if ($models < 1 || $models > Job::MOST_MODELS) {
+            throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
+        }
+        $wishes = [];
+        foreach (array_filter(array_map(trim(...), explode(',', $this->optional('wishes')))) as $word) {
+            $wishes[] = PrimingWish::tryFrom($word) ?? throw new WrongWords('--wishes takes fine-detail, no-dust, cheap and quick, parted by commas.');
+        }
+        $pots = array_map(
+            static fn(CatalogueRow $row): array => [$row->price, $row->volumeMl],
+            array_filter($primers, static fn(CatalogueRow $row): bool => $row->price > 0 && $row->volumeMl > 0.0),
+        );
+
+        return array_map(
+            static fn(PrimingWay $way): array => [
+                'method' => $way->method->value, 'cents' => $way->cents, 'minutes' => $way->minutes, 'score' => $way->score,
+                'reasons' => $way->reasons,
+            ],
+            PrimingWay::all($plan, $models, $wishes, $pots, $this->option('no-airbrush') !== true),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -9,16 +9,25 @@ use App\Models\Plan;
 use App\Models\Product;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Part;
 use Kalokroma\Writing\UndercoatAdvice;
 
 /** Which undercoat suits a plan. */
 final class UndercoatController
 {
-    public function __invoke(string $id): JsonResponse
+    public function __invoke(Request $request, string $id): JsonResponse
     {
         $view = PlanView::of(Plan::query()->findOrFail($id));
+        $ids = array_map(static fn(Part $part): string => $part->id, $view->plan->parts);
+        $part = $request->validate(
+            ['part' => ['nullable', 'string', Rule::in($ids)]],
+            ['part' => 'This plan has no such loose part.'],
+        )['part'] ?? null;
+        $plan = $view->plan->standingOn($part);
         $shelf = $view->shelf();
         $primers = Product::query()
             ->where('kind', Kind::Primer->value)
@@ -27,11 +36,11 @@ final class UndercoatController
             ->get()
             ->map(static fn(Product $one): Paint => $one->toCore());
         [$owned, $others] = $primers->partition(static fn(Paint $one): bool => $shelf->has($one));
-        $candidates = UndercoatAdvice::for($view->plan, array_values($owned->all()), array_values($others->all()));
+        $candidates = UndercoatAdvice::for($view->plan, array_values($owned->all()), array_values($others->all()), $part);
 
         return new JsonResponse([
-            'present' => UndercoatResource::of(UndercoatAdvice::present($view->plan), $view->plan, $shelf),
-            'candidates' => array_map(static fn($one): array => UndercoatResource::of($one, $view->plan, $shelf), $candidates),
+            'present' => UndercoatResource::of(UndercoatAdvice::present($view->plan, $part), $plan, $shelf),
+            'candidates' => array_map(static fn($one): array => UndercoatResource::of($one, $plan, $shelf), $candidates),
         ]);
     }
 }

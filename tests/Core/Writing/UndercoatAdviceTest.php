@@ -161,6 +161,41 @@ final class UndercoatAdviceTest extends TestCase
         );
     }
 
+    /** What is primed by itself says nothing of the model's ground, and has an advice of its own. */
+    public function testALoosePartIsAdvisedByItself(): void
+    {
+        $robe = "area robe broad-folds main cloth\n one-coat amber 1:1\narea hood close-folds large cloth\n one-coat moss 1:1";
+        $guns = "area guns hard-edged-panel large metal part guns\n basecoat steel\narea grips hard-edged-panel large metal part guns\n basecoat brass";
+        $alone = UndercoatAdvice::for(PlanSketch::plan("undercoat bone\n$robe"), self::primers());
+        $plan = PlanSketch::plan("undercoat bone\nloose guns black\n$robe\n$guns");
+        $model = UndercoatAdvice::for($plan, self::primers());
+        $part = UndercoatAdvice::for($plan, self::primers(), [], 'guns');
+
+        self::assertSame(array_map(self::called(...), $alone), array_map(self::called(...), $model));
+        self::assertSame(['robe', 'hood'], array_keys($model[0]->coats));
+        self::assertSame(['guns', 'grips'], array_keys($part[0]->coats));
+        self::assertContains('Mostly metal: dark below gives it depth.', $part[0]->reasons);
+        self::assertSame('black', self::called(UndercoatAdvice::present($plan, 'guns')));
+        self::assertSame('bone', self::called(UndercoatAdvice::present($plan)));
+    }
+
+    /** Where one ground spoils what lies on a loose part only, that is the mend. */
+    public function testALoosePartThatAGroundSpoilsIsPrimedByItself(): void
+    {
+        $sketch = "undercoat bone\nloose banner\narea plate hard-edged-panel main metal\n basecoat steel\narea cloth close-folds large cloth part banner\n one-coat amber";
+        foreach (self::advice($sketch) as $candidate) {
+            $words = implode(' ', $candidate->reasons);
+            self::assertSame(
+                str_contains($words, 'Cloth would end as') && ! str_contains($words, 'nearer to what is meant'),
+                str_contains($words, 'Prime the loose Banner by itself.'),
+                $words,
+            );
+        }
+        $plan = PlanSketch::plan($sketch);
+        $black = UndercoatCandidate::judged(Undercoat::plain(self::primer('black')), $plan, Scheme::of($plan), 0);
+        self::assertStringContainsString('Prime the loose Banner by itself.', implode(' ', $black->reasons));
+    }
+
     public function testTheOrderFollowsTheScoreAndThePresentIsJudgedAlike(): void
     {
         $plan = PlanSketch::plan("undercoat black light bone\narea a broad-folds main cloth\n basecoat green");

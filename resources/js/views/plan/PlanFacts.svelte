@@ -137,13 +137,16 @@
     {#if undercoat && weathering}<SprayHours method={undercoat.method ?? 'spray-can'} />{/if}
     {#if asking}<UndercoatAdvice
             {desk}
-            take={(one) =>
-                setUndercoat({
+            take={(one, part) => {
+                const ground = {
                     base: one.base?.id ?? '',
                     light: one.light?.id ?? null,
                     below: one.below?.id ?? null,
                     coneDegrees: one.coneDegrees,
-                })}
+                };
+                if (part === null) setUndercoat(ground);
+                else desk.set(['parts', part], { undercoat: ground });
+            }}
             takeMethod={(method) => setUndercoat({ method })}
         />{/if}
     <div class="row way">

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import { got, of, type Schemas, server } from '../../lib/api';
+    import { got, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural, span } from '../../lib/words';
@@ -16,7 +16,8 @@
         takeMethod,
     }: {
         desk: PlanDesk;
-        take: (undercoat: Schemas['UndercoatCandidate']) => void;
+        /** For a loose part by itself, where one is named. */
+        take: (undercoat: Schemas['UndercoatCandidate'], part: string | null) => void;
         takeMethod: (method: Schemas['Priming']['ways'][number]['method']) => void;
     } = $props();
 
@@ -26,14 +27,22 @@
     const present = $derived(latest.answer?.present ?? null);
     const others = $derived((latest.answer?.candidates ?? []).filter((one) => one.words !== present?.words));
     const version = $derived(desk.plan?.version);
+    const parts = $derived(desk.document?.parts ?? []);
+    let wanted = $state<string | null>(null);
+    /** A part that was taken out meanwhile is not asked for. */
+    const part = $derived(parts.some((one) => one.id === wanted) ? wanted : null);
 
     $effect(() => {
         void version;
+        void part;
         void ask();
     });
 
     function ask(): Promise<void> {
-        return latest.ask(() => got(server.GET('/plans/{id}/undercoats', of(desk.id))));
+        const query = part === null ? {} : { part };
+        return latest.ask(() =>
+            got(server.GET('/plans/{id}/undercoats', { params: { path: { id: desk.id }, query } })),
+        );
     }
 
     function against(minutes: number): string {
@@ -50,7 +59,16 @@
     }
 </script>
 
-<section class="advice" aria-label="Which undercoat">
+<section class="advice" aria-label="Which undercoat" aria-busy={latest.busy}>
+    {#if parts.length > 0}
+        <div class="pills" role="group" aria-label="For what">
+            {#each [{ id: null, name: 'The model' }, ...parts] as one (one.id)}
+                <button type="button" class="pill" aria-pressed={part === one.id} onclick={() => (wanted = one.id)}
+                    ><bdi>{one.name}</bdi></button
+                >
+            {/each}
+        </div>
+    {/if}
     {#if latest.problem}
         <Trouble problem={latest.problem} retry={ask} />
     {:else if latest.answer === null}
@@ -76,7 +94,7 @@
                             />{/if}{#if one.below}<Swatch hex={one.below.colour?.hex ?? null} size={26} />{/if}
                         <b><bdi>{one.words}</bdi></b>
                     </p>
-                    <Button size="small" kind={at === 0 ? 'secondary' : 'tertiary'} on:click={() => take(one)}
+                    <Button size="small" kind={at === 0 ? 'secondary' : 'tertiary'} on:click={() => take(one, part)}
                         >Take it<span class="sr">: {one.words}</span></Button
                     >
                     <p class="quiet">{against(one.minutes)}</p>
@@ -92,12 +110,12 @@
                 <li><p>No other primer is known, on the shelf or beyond. Gloss ones hold no paint.</p></li>
             {/each}
         </ol>
-        <PrimingWays
-            planId={desk.id}
-            version={desk.plan?.version ?? 0}
-            method={desk.document?.undercoat?.method ?? 'spray-can'}
-            take={takeMethod}
-        />
+        {#if part === null}<PrimingWays
+                planId={desk.id}
+                version={desk.plan?.version ?? 0}
+                method={desk.document?.undercoat?.method ?? 'spray-can'}
+                take={takeMethod}
+            />{/if}
     {/if}
 </section>
 
