@@ -40,6 +40,11 @@ final readonly class Lesson
     /** Coats of the base laid again over a wash. */
     private const AGAIN = 2;
 
+    /** Chroma below which a base takes brown as it takes anything, and by how much ΔE₀₀ that may be farther off. */
+    private const GREYISH = 12.0;
+
+    private const RATHER_BROWN = 4.0;
+
     /** Below so dark a base no shade is seen. */
     private const SHADEABLE = 22.0;
 
@@ -319,7 +324,13 @@ final readonly class Lesson
             true,
         );
 
-        return $this->box->wash($ground, $this->dark()->colour) ?? ($weathers ? $this->box->grime($ground, $this->dark()->colour) : null);
+        $own = $this->box->wash($ground, $this->dark()->colour);
+        $brown = $weathers && ($own === null || $this->ladder->base->colour->toLch()->chroma < self::GREYISH)
+            ? $this->box->grime($ground, $this->dark()->colour)
+            : null;
+
+        // A green wash makes a grey fur mossy: brown may be somewhat farther off.
+        return $own === null || ($brown !== null && $brown->off <= $own->off + self::RATHER_BROWN) ? $brown : $own;
     }
 
     /** The shade, or the deepest where there is little room for light. */

@@ -109,8 +109,7 @@ final readonly class Proposal
         foreach ($this->area->steps as $step) {
             if ($step->more->written?->rung === 'base') {
                 return $step->mix?->isTransparent() === true
-                    && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED
-                    && $this->off($asked) >= self::NEAR;
+                    && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED;
             }
         }
 

@@ -35,7 +35,9 @@ final class WhiteReadsBlue implements Rule
             $isMeantWhite = $area->aim !== null
                 && Neutral::isWhite($area->aim)
                 && $scene->final($area, Zone::Raised)->lightness > Neutral::WHITE_ABOVE;
-            if ($scene->own($area) === [] || ! ($isMeantWhite || Neutral::isWhite($scene->final($area, Zone::Raised)))) {
+            // Who asked for light blue gets it.
+            $isWhite = $isMeantWhite || ($area->aim === null && Neutral::isWhite($scene->final($area, Zone::Raised)));
+            if ($scene->own($area) === [] || ! $isWhite) {
                 continue;
             }
             $face = $scene->final($area, Zone::Face);

@@ -135,6 +135,10 @@ final class RulesTest extends TestCase
             'gloss-lost',
             "undercoat grey\narea lens smooth-panel small glass\n lens ruby\n mask\n unmask\nwhole\n matt-coat matt\norder lens-1 lens-2 whole-1 lens-3",
         ];
+        yield 'light blue that was asked for' => [
+            'white-reads-blue',
+            "undercoat white\narea robe broad-folds main cloth aim #9fc0d8\n basecoat ice x3\n highlight snow x4",
+        ];
         yield 'a part that is loose blocks nothing' => [
             'hard-to-reach',
             "loose p\narea arm broad-folds medium cloth behind face\n basecoat tan\narea face hard-edged-panel small armour part p\n basecoat steel\norder face-1 arm-1",
