@@ -61,7 +61,12 @@ final readonly class Scheme
             $sums['metal'] += $first->application()?->isMetal === true ? $share : 0.0;
             $sums['weak'] += in_array($lean, [Lean::Yellow, Lean::White, Lean::Red, Lean::Orange, Lean::Pink], true) ? $share : 0.0;
             $sums['pale'] += $colour->lightness >= self::PALE && ! $first->mix->isTransparent() && ! $first->mix->isMetal() ? $share : 0.0;
-            $sums['dark'] += self::isFromDark($area, $first) ? $share : 0.0;
+            // What ends pale begins at a light grey, in any school: it speaks against a dark ground as the other speaks for it.
+            $sums['dark'] += match (true) {
+                self::isFromDark($area, $first) => $share,
+                (self::meant($area)->lightness ?? 0.0) >= self::PALE => -$share,
+                default => 0.0,
+            };
         }
         $all = max(1e-9, $sums['all']);
 
@@ -70,7 +75,7 @@ final readonly class Scheme
             $sums['pale'] / $all,
             $sums['transparent'] / $all,
             $sums['metal'] / $all,
-            $sums['dark'] / $all,
+            max(0.0, $sums['dark'] / $all),
             count($families),
             Temperature::of(Lab::of(50.0, $sums['a'] / $all, $sums['b'] / $all)),
             $isLit,

@@ -161,6 +161,18 @@ final class UndercoatAdviceTest extends TestCase
         );
     }
 
+    /** A horse layered from dark brown does not make a white cloak's ground black. */
+    public function testWhatEndsPaleSpeaksAgainstADarkGround(): void
+    {
+        $horse = "area horse skin large leather\n basecoat dark-brown x2\n highlight leather\n highlight tan";
+        $black = static fn(string $areas): UndercoatCandidate => UndercoatAdvice::present(PlanSketch::plan("undercoat black\n$areas"));
+        $cloak = 'area cloak broad-folds main cloth';
+
+        self::assertContains('What is layered up from dark begins here.', $black("$horse\n$cloak\n basecoat navy x2\n highlight blue\n highlight ice")->reasons);
+        self::assertNotContains('What is layered up from dark begins here.', $black("$horse\n$cloak\n basecoat pale-grey x2\n highlight snow")->reasons);
+        self::assertNotSame('black', self::called(self::advice("undercoat black\n$horse\n$cloak\n basecoat pale-grey x2\n highlight snow")[0]));
+    }
+
     /** What is primed by itself says nothing of the model's ground, and has an advice of its own. */
     public function testALoosePartIsAdvisedByItself(): void
     {
