@@ -168,8 +168,10 @@ final class UndercoatAdviceTest extends TestCase
         $black = static fn(string $areas): UndercoatCandidate => UndercoatAdvice::present(PlanSketch::plan("undercoat black\n$areas"));
         $cloak = 'area cloak broad-folds main cloth';
 
-        self::assertContains('What is layered up from dark begins here.', $black("$horse\n$cloak\n basecoat navy x2\n highlight blue\n highlight ice")->reasons);
-        self::assertNotContains('What is layered up from dark begins here.', $black("$horse\n$cloak\n basecoat pale-grey x2\n highlight snow")->reasons);
+        $reason = 'What is layered up from dark begins here.';
+
+        self::assertContains($reason, $black("$horse\n$cloak\n basecoat navy x2\n highlight blue\n highlight ice")->reasons);
+        self::assertNotContains($reason, $black("$horse\n$cloak\n basecoat pale-grey x2\n highlight snow")->reasons);
         self::assertNotSame('black', self::called(self::advice("undercoat black\n$horse\n$cloak\n basecoat pale-grey x2\n highlight snow")[0]));
     }
 
