@@ -60,6 +60,7 @@ final class LogEntry extends Model
             $this->used(),
             $this->minutes,
             $this->note,
+            $this->relationLoaded('brush') ? $this->brush?->toCore() : null,
         );
     }
 

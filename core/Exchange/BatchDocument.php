@@ -7,7 +7,9 @@ namespace Kalokroma\Exchange;
 use DateTimeImmutable;
 use Kalokroma\Batch\Batch;
 use Kalokroma\Batch\Entry;
+use Kalokroma\Batch\OwnBrush;
 use Kalokroma\Batch\Used;
+use Kalokroma\Craft\Brush;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\IllegalSquad;
 use Kalokroma\Planning\Squad;
@@ -26,6 +28,8 @@ final class BatchDocument
     public const MOST_ENTRIES = 20000;
 
     private const LONGEST_ID = 64;
+
+    private const LONGEST_BRUSH = 60;
 
     /**
      * @param array<mixed> $fields as decoded from JSON
@@ -74,8 +78,22 @@ final class BatchDocument
                 'used' => $one->used->toArray(),
                 'minutes' => $one->minutes,
                 'note' => $one->note,
+                'brush' => $one->brush === null ? null : [
+                    'name' => $one->brush->name, 'kind' => $one->brush->kind->value, 'keepsMetal' => $one->brush->keepsMetal,
+                    'isWorn' => $one->brush->isWorn,
+                ],
             ], $batch->entries),
         ];
+    }
+
+    private static function brush(DocumentReader $in): OwnBrush
+    {
+        return new OwnBrush(
+            $in->text('name', self::LONGEST_BRUSH),
+            $in->choice('kind', Brush::class),
+            $in->truth('keepsMetal', false),
+            $in->truth('isWorn', false),
+        );
     }
 
     /**
@@ -121,8 +139,11 @@ final class BatchDocument
         $minutes = $in->has('minutes') ? $in->whole('minutes', 0, 10000) : null;
         $note = $in->has('note') ? $in->text('note', 500, false) : '';
         $id = $in->has('id') ? $in->text('id', self::LONGEST_ID) : $in->path('');
+        $brush = $in->has('brush') ? self::brush($in->under('brush')) : null;
 
-        return $in->isSound() ? new Entry(new Done($step, $coat, $models, $at, $id, $on), Used::stored($in->raw('used')), $minutes, $note) : null;
+        return $in->isSound()
+            ? new Entry(new Done($step, $coat, $models, $at, $id, $on), Used::stored($in->raw('used')), $minutes, $note, $brush)
+            : null;
     }
 
     /** @return int seconds since the epoch */

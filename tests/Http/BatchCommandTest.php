@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Kalokroma\Batch\OwnBrush;
+use Kalokroma\Craft\Brush;
 use Kalokroma\Exchange\BatchDocument;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,6 +105,16 @@ final class BatchCommandTest extends HttpTestCase
         }
     }
 
+    public function testTheBrushGoesWithTheRecord(): void
+    {
+        $brush = ['name' => 'Old sable', 'kind' => 'fine', 'keepsMetal' => true, 'isWorn' => false];
+        $fields = self::batch([['step' => 'coat-1', 'models' => 1, 'at' => '2026-11-20T19:00:00Z', 'brush' => $brush]]);
+        $batch = BatchDocument::read($fields);
+
+        self::assertEquals(new OwnBrush('Old sable', Brush::Fine, true), $batch->entries[0]->brush);
+        self::assertSame($brush, BatchDocument::write('Watch', '2026-11-20', $fields['plan'], $batch)['log'][0]['brush']);
+    }
+
     /**
      * @param array<mixed> $batch
      * @param list<string> $fields
@@ -127,6 +139,10 @@ final class BatchCommandTest extends HttpTestCase
         yield 'no models' => [['models' => 0] + self::batch([]), ['models']];
         yield 'too many' => [['models' => 61] + self::batch([]), ['models']];
         yield 'a role that is not there' => [['models' => [['role' => 'chief']]] + self::batch([]), ['models.0.role']];
+        yield 'no such brush' => [
+            self::batch([['step' => 'coat-1', 'models' => 1, 'at' => '2026-11-20T19:00:00Z', 'brush' => ['name' => '', 'kind' => 'broom']]]),
+            ['log.0.brush.name', 'log.0.brush.kind'],
+        ];
         yield 'entries that cannot be' => [
             self::batch([
                 ['step' => 'coat-1', 'on' => [0, 61], 'at' => '2026-11-20T19:00:00Z'],

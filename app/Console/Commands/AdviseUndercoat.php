@@ -81,7 +81,7 @@ final class AdviseUndercoat extends PlanCommand
         }
     }
 
-    /** @param list<string> $reasons */
+    /** @param array<string> $reasons */
     private function reasons(array $reasons): void
     {
         foreach ($reasons as $reason) {

@@ -69,7 +69,7 @@ final class BatchController
     /** All of it in an open form (docs/formats/batch.schema.json). */
     public function file(string $id): JsonResponse
     {
-        $batch = Batch::query()->with('entries')->findOrFail($id);
+        $batch = Batch::query()->with('entries.brush')->findOrFail($id);
         $file = BatchDocument::write($batch->name, $batch->starts_on->toDateString(), $batch->document, $batch->core());
 
         return new JsonResponse(
