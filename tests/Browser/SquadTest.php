@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
 use Tests\Browser\Support\Patience;
@@ -49,6 +50,7 @@ final class SquadTest extends BrowserTestCase
         $this->pressNamed('Keep');
         $this->see('//button[starts-with(@aria-label, "model 10, Tarn")]');
 
+        $this->aColumnIsDrawnOverOthers();
         $this->paintOnATablet($batch);
         $told = $this->told("batches/$batch");
         self::assertTrue($told['isFinished']);
@@ -56,6 +58,31 @@ final class SquadTest extends BrowserTestCase
             self::assertEqualsCanonicalizing($step['models'], $step['laid'][count($step['laid']) - 1], $step['areaName']);
         }
         $this->repeatIt($batch, $told);
+    }
+
+    /** Once by hand and once without one; each is taken back. */
+    private function aColumnIsDrawnOverOthers(): void
+    {
+        $head = fn(int $number): WebDriverElement => $this->see(sprintf('//button[starts-with(@aria-label, "model %d")][contains(@class, "who")]', $number));
+        $coat = static fn(int $number): string => sprintf(
+            '//button[starts-with(@aria-label, "Oilskin coat, model %d: layered without a wash")]',
+            $number,
+        );
+        self::driver()->action()->clickAndHold($head(2))->moveToElement($head(3))->moveToElement($head(4))->perform();
+        $this->seeCount(3, '//thead//button[contains(@class, "filled")]');
+        self::driver()->action()->release()->perform();
+        $this->see($coat(3));
+        $this->see($coat(4));
+        $this->pressNamed('Undo');
+        $this->seeNot($coat(4));
+
+        $this->press('//button[starts-with(@aria-label, "model 2")][contains(@class, "who")]');
+        $this->press('//form[@aria-label="Model 2"]//button[@aria-label="model 5"]');
+        $this->pressNamed('As model 2');
+        $this->see($coat(5));
+        $this->pressNamed('Undo');
+        $this->seeNot($coat(5));
+        $this->press('//form[@aria-label="Model 2"]//button[normalize-space(.)="Close"]');
     }
 
     private function theLanternIsTheLeaders(): void

@@ -39,6 +39,15 @@ export class Squad {
         );
     }
 
+    /** Some models are painted as another is: with its role, its ways, and without what it has not. Names stay. */
+    async copy(from: number, to: number[]): Promise<boolean> {
+        const one = this.answer?.models.find((each) => each.number === from);
+        if (one === undefined) return false;
+        const { role, ways, without } = one;
+        const whom = to.length === 1 ? `Model ${to[0]} is` : `${to.length} models are`;
+        return this.change(to, () => ({ role, ways, without }), `${whom} painted as model ${from}.`);
+    }
+
     /** One model more, or the last one fewer. */
     async resize(by: 1 | -1): Promise<boolean> {
         const all = (this.answer?.models ?? []).map(told);

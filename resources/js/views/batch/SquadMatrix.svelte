@@ -27,6 +27,9 @@
     let member = $state<number | null>(null);
     let from = $state<number | null>(null);
     let isDragging = $state(false);
+    /** The head that is drawn over others, and what it has been drawn over so far: they are to be painted as that model is. */
+    let like = $state<number | null>(null);
+    let filled = $state<number[]>([]);
 
     const row = $derived(answer.areas.find((one) => one.id === area) ?? null);
     const person = $derived(answer.models.find((one) => one.number === member) ?? null);
@@ -51,11 +54,22 @@
         from = number;
     }
 
-    /** Drawn over the row with the button held: all from the first to this one. */
+    /** Drawn with the button held: over a row, all places from the first to this one; from a head on, all columns. */
     function drawn(event: PointerEvent): void {
-        if (!isDragging || from === null) return;
-        const over = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-cell]');
-        if (over?.dataset['area'] === area) models = between(from, Number(over?.dataset['model']));
+        const under = document.elementFromPoint(event.clientX, event.clientY);
+        const over = under?.closest<HTMLElement>('[data-model]');
+        const number = Number(over?.dataset['model'] ?? NaN);
+        if (Number.isNaN(number)) return;
+        if (like !== null) filled = between(like, number);
+        else if (isDragging && from !== null && over?.dataset['area'] === area) models = between(from, number);
+    }
+
+    function lifted(): void {
+        const others = filled.filter((one) => one !== like);
+        if (like !== null && others.length > 0) void squad.copy(like, others);
+        isDragging = false;
+        like = null;
+        filled = [];
     }
 
     /** Arrows go from cell to cell as in any table. */
@@ -81,7 +95,14 @@
     }
 </script>
 
-<svelte:window onpointerup={() => (isDragging = false)} onpointermove={drawn} />
+<svelte:window
+    onpointerup={lifted}
+    onpointercancel={() => {
+        like = null;
+        lifted();
+    }}
+    onpointermove={drawn}
+/>
 
 <div class="beside">
     <section class="panel" aria-label="The squad">
@@ -90,7 +111,7 @@
                 <h2>The squad</h2>
                 <p class="quiet">
                     {#if isFinished}What each model got.{:else}Press a place to paint it otherwise; draw over several.
-                        What differs stands out.{/if}
+                        Draw a model's head over others, and they are painted as it is. What differs stands out.{/if}
                 </p>
             </div>
             <p class="far"><b>{span(answer.minutes)}</b> <span class="quiet">at the brush, for all</span></p>
@@ -109,7 +130,12 @@
                                     aria-label="model {one.number}{one.name === '' ? '' : `, ${one.name}`}{one.role
                                         ? `, ${role(one.role)}`
                                         : ''}: say who it is"
+                                    class:filled={filled.includes(one.number)}
+                                    data-model={one.number}
                                     onclick={() => pick(one.number)}
+                                    onpointerdown={(event) => {
+                                        if (!isFinished && event.pointerType !== 'touch') like = one.number;
+                                    }}
                                 >
                                     <b>{one.number}</b>
                                     {#if one.name !== '' || one.role}<small
@@ -132,7 +158,8 @@
                                         look={look === null ? null : (line.looks[look] ?? null)}
                                         differs={look !== line.usual}
                                         painted={line.painted[at] ?? 0}
-                                        isChosen={area === line.id && models.includes(one.number)}
+                                        isChosen={(area === line.id && models.includes(one.number)) ||
+                                            filled.includes(one.number)}
                                         name="{line.name}, model {one.number}"
                                         place="{rowAt}.{at}"
                                         areaId={line.id}
@@ -175,7 +202,13 @@
     {#if row}
         <SquadWays {squad} area={row} {models} all={answer.models} choose={(those) => (models = those)} {close} />
     {:else if person}
-        {#key person.number}<SquadMember {squad} {person} roles={answer.roles} {close} />{/key}
+        {#key person.number}<SquadMember
+                {squad}
+                {person}
+                others={answer.models.map((one) => one.number).filter((one) => one !== person.number)}
+                roles={answer.roles}
+                {close}
+            />{/key}
     {:else}
         {@render rest()}
     {/if}
@@ -254,6 +287,11 @@
         font-family: var(--face);
         line-height: 1.15;
         cursor: pointer;
+    }
+
+    .who.filled {
+        border-color: var(--accent);
+        box-shadow: 0 0 0 1px var(--accent);
     }
 
     .who:hover,

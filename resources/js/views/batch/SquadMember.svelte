@@ -7,8 +7,26 @@
     import Choose from '../../parts/Choose.svelte';
 
     /** Who a model is: its name, and the role that says what it has. */
-    let { squad, person, roles, close }: { squad: Squad; person: Member; roles: Schemas['Role'][]; close: () => void } =
-        $props();
+    let {
+        squad,
+        person,
+        others,
+        roles,
+        close,
+    }: {
+        squad: Squad;
+        person: Member;
+        /** Numbers of all the others. */
+        others: number[];
+        roles: Schemas['Role'][];
+        close: () => void;
+    } = $props();
+
+    let alike = $state<number[]>([]);
+
+    async function copy(): Promise<void> {
+        if (await squad.copy(person.number, alike)) alike = [];
+    }
 
     // svelte-ignore state_referenced_locally
     let name = $state(person.name);
@@ -48,6 +66,31 @@
         </p>
     {/if}
     <Button size="small" type="submit" disabled={squad.isBusy}>Keep</Button>
+    {#if others.length > 0}
+        <fieldset>
+            <legend>Paint as this one</legend>
+            <div class="pills">
+                {#each others as number (number)}
+                    <button
+                        type="button"
+                        class="pill"
+                        aria-pressed={alike.includes(number)}
+                        aria-label="model {number}"
+                        onclick={() =>
+                            (alike = alike.includes(number)
+                                ? alike.filter((one) => one !== number)
+                                : [...alike, number])}>{number}</button
+                    >
+                {/each}
+            </div>
+            <Button
+                size="small"
+                kind="tertiary"
+                disabled={squad.isBusy || alike.length === 0}
+                on:click={() => void copy()}>As model {person.number}</Button
+            >
+        </fieldset>
+    {/if}
 </form>
 
 <style>
@@ -56,6 +99,20 @@
         gap: 12px;
         justify-items: start;
         padding: 10px 12px 12px;
+    }
+
+    fieldset {
+        display: grid;
+        gap: 8px;
+        justify-items: start;
+        padding: 10px 0 0;
+        border: 0;
+        border-top: 1px solid var(--line);
+    }
+
+    legend {
+        float: left;
+        font-size: 0.875rem;
     }
 
     .head {
