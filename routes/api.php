@@ -54,6 +54,7 @@ use App\Http\Controllers\SquadController;
 use App\Http\Controllers\StarterController;
 use App\Http\Controllers\SubstituteController;
 use App\Http\Controllers\UndercoatController;
+use App\Http\Controllers\WayController;
 use App\Http\Controllers\WrittenGuideController;
 use App\Http\Middleware\OnceOnly;
 use Illuminate\Support\Facades\Route;
@@ -190,6 +191,7 @@ Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kep
 Route::apiResource('brushes', BrushController::class)->except('show')->parameters(['brushes' => 'id']);
 Route::post('brushes/{id}/restore', [BrushController::class, 'restore']);
 Route::get('batches/{id}/steps/{step}/brushes', [BrushController::class, 'forStep']);
+Route::get('plans/{id}/ways', WayController::class)->middleware(['kept:plans,plan_product,products,pots,settings,log_entries,hand_prices,day', 'in-turn']);
 Route::get('plans/{id}/practice', PracticeController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/budget', BudgetController::class)->middleware('kept:plans,plan_product,products,settings');
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan'])->middleware('kept:plans,products,pots,settings');

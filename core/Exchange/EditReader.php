@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddRole;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\AddVariant;
+use Kalokroma\Recipe\Edit\AddWay;
 use Kalokroma\Recipe\Edit\AddWholeStep;
 use Kalokroma\Recipe\Edit\CutLoose;
 use Kalokroma\Recipe\Edit\DuplicateArea;
@@ -26,6 +27,7 @@ use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
 use Kalokroma\Recipe\Edit\PaintStep;
 use Kalokroma\Recipe\Edit\PromoteVariant;
+use Kalokroma\Recipe\Edit\PromoteWay;
 use Kalokroma\Recipe\Edit\PutSteps;
 use Kalokroma\Recipe\Edit\RemoveArea;
 use Kalokroma\Recipe\Edit\RemovePart;
@@ -78,6 +80,7 @@ final readonly class EditReader
 
     private function edit(): ?Edit
     {
+        /** @var array<string, callable(): Edit> $does */
         $does = [
             'add-area' => fn(): Edit => new AddArea($this->id('id'), $this->in->text('name', Plan::LONGEST_NAME)),
             'add-step' => fn(): Edit => new AddStep($this->id('id'), $this->id('area'), $this->book),
@@ -112,6 +115,12 @@ final readonly class EditReader
                 $this->in->has('steps') ? (new StepReader($this->paints, $this->book))->steps($this->in, 'steps') : null,
             ),
             'promote-variant' => fn(): Edit => new PromoteVariant($this->id('area'), $this->id('variant'), $this->id('id')),
+            'add-way' => fn(): Edit => new AddWay(
+                $this->in->text('name', Plan::LONGEST_NAME),
+                $this->in->texts('areas', Plan::MOST_AREAS, Plan::LONGEST_NAME),
+                $this->id('id'),
+            ),
+            'promote-way' => fn(): Edit => new PromoteWay($this->in->text('name', Plan::LONGEST_NAME), $this->id('id')),
             'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),
             'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
             'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),

@@ -212,6 +212,18 @@ final readonly class Area
         return null;
     }
 
+    /** The first of this name. */
+    public function variantCalled(string $name): ?Variant
+    {
+        foreach ($this->variants as $variant) {
+            if ($variant->name === $name) {
+                return $variant;
+            }
+        }
+
+        return null;
+    }
+
     /** @param list<Variant> $variants */
     public function withVariants(array $variants): self
     {

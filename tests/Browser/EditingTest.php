@@ -43,6 +43,34 @@ final class EditingTest extends BrowserTestCase
         $this->awaitMixes($before);
     }
 
+    /** Two recipes under one name; one of the areas changes; both ways are seen side by side, and the old one is taken with one press. */
+    public function testRecipesOfSeveralAreasAreHeldAgainstEachOtherAsOneWay(): void
+    {
+        $before = $this->mixes();
+        $this->press('//a[normalize-space(.)="Paint it"]');
+        $this->press('//summary[contains(., "Put the recipes of several areas aside")]');
+        $this->press('//section[@aria-label="Ways to paint it"]//button[.="Breeches"]');
+        $this->press('//section[@aria-label="Ways to paint it"]//button[.="Oilskin coat"]');
+        $this->fill('Name of the way', 'as we know it'.WebDriverKeys::ENTER);
+        $this->see('//ul[@aria-label="Ways"]/li[contains(., "as we know it")][contains(., "painted so")]');
+        $this->awaitSaved();
+        $this->press('//a[normalize-space(.)="Areas"]');
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->press('//ol[@aria-label="Steps"]/li[4]/button');
+        $this->press('//button[normalize-space(.)="Take out"]');
+        $this->awaitMixes(array_slice($before, 0, 3));
+        $this->awaitSaved();
+        $this->press('//a[normalize-space(.)="Paint it"]');
+        $this->seeCount(2, '//ul[@aria-label="Ways"]/li');
+        $this->see('//ul[@aria-label="Ways"]/li[contains(., "as we know it")][contains(., "otherwise: Breeches")]');
+        $this->press('//ul[@aria-label="Ways"]//button[starts-with(normalize-space(.), "Paint it so")]');
+        $this->see('//ul[@aria-label="Ways"]/li[contains(., "as we know it")][contains(., "painted so")]');
+        $this->awaitSaved();
+        $this->press('//a[normalize-space(.)="Areas"]');
+        $this->press('//nav[@aria-label="Areas"]//bdi[.="Breeches"]');
+        $this->awaitMixes($before);
+    }
+
     /** From a colour to a recipe: three ways side by side, one is taken, and one press takes it back. */
     public function testARecipeIsWrittenTakenAndTakenBack(): void
     {

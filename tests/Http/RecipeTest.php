@@ -139,6 +139,40 @@ final class RecipeTest extends HttpTestCase
         $this->ask('POST', $path, ['target' => ['plan' => 'nobody', 'area' => 'nobody']], 404);
     }
 
+    public function testSeveralRecipesArePutAsideAsAWayAndTakenWithOnePress(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        self::assertSame([], $this->ask('GET', "/plans/$plan[id]/ways")['ways']);
+        $ids = array_slice(array_column($plan['document']['areas'], 'id'), 0, 2);
+        $aside = $this->edit($plan, ['do' => 'add-way', 'name' => 'by the book', 'areas' => $ids, 'id' => 'book']);
+        foreach ([0, 1] as $at) {
+            self::assertContains('by the book', array_column($aside['document']['areas'][$at]['variants'], 'name'));
+        }
+        foreach ($ids as $at => $id) {
+            $first = array_slice($plan['document']['areas'][$at]['steps'], 0, 1);
+            $aside = $this->edit($aside, ['do' => 'repaint-area', 'area' => $id, 'steps' => $first]);
+        }
+        $ways = $this->ask('GET', "/plans/$plan[id]/ways")['ways'];
+        $named = array_column($ways, null, 'name');
+
+        self::assertNull($ways[0]['name']);
+        self::assertSame($ids, $named['by the book']['changed']);
+        self::assertGreaterThan($ways[0]['coats'], $named['by the book']['coats']);
+        self::assertSame(array_column($plan['document']['areas'], 'id'), array_column($ways[0]['areas'], 'id'));
+        $taken = $this->edit($aside, ['do' => 'promote-way', 'name' => 'by the book', 'id' => 'short']);
+        foreach ([0, 1] as $at) {
+            self::assertSame(
+                array_column($plan['document']['areas'][$at]['steps'], 'mix'),
+                array_column($taken['document']['areas'][$at]['steps'], 'mix'),
+            );
+        }
+        $back = $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $taken['version']]);
+        self::assertSame($aside['document']['areas'], $back['document']['areas'], 'One press takes all of it back.');
+        $wrong = ['version' => $back['version'], 'edit' => ['do' => 'add-way', 'name' => 'by the book', 'areas' => $ids, 'id' => 'again']];
+        self::assertSame(['name'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", $wrong, 422)));
+        $this->ask('GET', '/plans/nobody/ways', null, 404);
+    }
+
     public function testARecipeIsPutAsideAnotherIsTriedAndTheWinnerIsPromotedAndTakenBack(): void
     {
         $plan = $this->ask('GET', '/plans/'.$this->plan()->id);

@@ -144,6 +144,15 @@ export class PlanDesk extends SavedPlan {
         );
     }
 
+    /** The recipes of several areas are put aside under one name. */
+    async addWay(name: string, areas: string[]): Promise<void> {
+        await this.make({ do: 'add-way', name, areas, id: ulid() }, `“${name}” is put aside as a way.`);
+    }
+
+    async promoteWay(name: string): Promise<void> {
+        await this.make({ do: 'promote-way', name, id: ulid() }, `All of it is painted as “${name}”.`);
+    }
+
     async removeVariant(area: Area, variant: Variant): Promise<void> {
         await this.make({ do: 'remove-variant', area: area.id, variant: variant.id }, `“${variant.name}” is gone.`);
     }

@@ -52,6 +52,8 @@ const DONE: Record<Exclude<PlanEdit['do'], 'set'>, string> = {
     'cut-loose': 'goes its own way',
     'add-variant': 'another way put aside',
     'promote-variant': 'painted another way',
+    'add-way': 'another way put aside',
+    'promote-way': 'painted another way',
     'remove-variant': 'a way taken out',
     'measure-areas': 'what was measured',
     'move-area': 'moved',
@@ -153,6 +155,10 @@ export function touched(document: PlanDocument, edit: PlanEdit): Was[] {
         case 'promote-variant':
         case 'remove-area':
             return whole(['areas', edit.area], 'steps');
+        case 'promote-way':
+            return document.areas
+                .filter((area) => area.variants?.some((one) => one.name === edit.name))
+                .flatMap((area) => whole(['areas', area.id], 'steps'));
         case 'remove-variant':
             return whole(['areas', edit.area, 'variants', edit.variant], 'steps');
         case 'measure-areas':

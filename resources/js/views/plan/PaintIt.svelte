@@ -15,6 +15,7 @@
     import HoursGo from './HoursGo.svelte';
     import HowMany from './HowMany.svelte';
     import Practise from './Practise.svelte';
+    import WholeWays from './WholeWays.svelte';
 
     /** Paint it: for how many, who they are, where the hours go, what to pour and what runs short, and the beginning of a batch. */
     let { desk, craft }: { desk: PlanDesk; craft: Craft } = $props();
@@ -168,6 +169,7 @@
                 change={(value) => (hours = value)}
                 leaveOut={(steps) => (leftOut = steps)}
             />
+            <WholeWays {desk} />
             <Practise {desk} {craft} />
             <AmountsView
                 planId={desk.id}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Buying\Market;
+use App\Learning\LogLessons;
+use App\Models\Product;
+use App\Models\Setting;
+use App\Plans\PlanView;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Planning\AreaWay;
+use Kalokroma\Planning\PlanWay;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
+
+/** A way to paint, of one area or of several, held against others. */
+final class WayResource
+{
+    /**
+     * What it takes on one model.
+     *
+     * @param list<Step> $steps
+     *
+     * @return array<string, mixed>
+     */
+    public static function facts(AreaWay|PlanWay $way, array $steps): array
+    {
+        $slip = $way->slipMinutes;
+
+        return [
+            'coats' => $way->coats,
+            'minutes' => round($way->minutes, 1),
+            'dryMinutes' => $way->dryMinutes,
+            'pots' => count($way->pots),
+            'price' => self::price($way->toBuy),
+            'slipMinutes' => $slip === null ? null : round($slip, 1),
+            'newTechniques' => self::unpractised($steps),
+            'toBuy' => array_map(static fn(Paint $one): string => $one->name, $way->toBuy),
+            'sprayedWith' => $way->brushes,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> as planned first */
+    public static function ofPlan(PlanView $view): array
+    {
+        return array_map(static fn(PlanWay $way): array => [
+            'name' => $way->name,
+            'changed' => $way->changed,
+            'areas' => array_map(
+                static fn(Area $area): array => [
+                    'id' => $area->id,
+                    'name' => $area->name,
+                    'texture' => $area->texture->value,
+                    'look' => StripResource::look(($way->areas[$area->id]->strip ?? $view->rehearsal->strip($area))->final()),
+                ],
+                $view->plan->areas,
+            ),
+            ...self::facts($way, $way->steps),
+        ], PlanWay::all($view->rehearsal, $view->shelf(), Setting::paces()));
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return int minor units, as quoted today
+     */
+    private static function price(array $paints): int
+    {
+        if ($paints === []) {
+            return 0;
+        }
+        $market = resolve(Market::class);
+
+        return (int) Product::query()
+            ->whereKey(array_map(static fn(Paint $one): string => $one->id, $paints))
+            ->get()
+            ->sum(static fn(Product $one): int => $market->quote($one)->price);
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<string> names of techniques that one would learn by it
+     */
+    private static function unpractised(array $steps): array
+    {
+        $known = LogLessons::practised();
+        $new = array_filter($steps, static fn(Step $step): bool => ! in_array($step->technique->id, $known, true));
+
+        return $known === [] ? [] : array_values(array_unique(array_map(static fn(Step $step): string => $step->technique->label, $new)));
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Planning;
+
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
+
+/**
+ * One way to paint several areas, held against others before one is chosen: variants of one name, and as planned whatever has none of it.
+ */
+final readonly class PlanWay
+{
+    /** So many areas make a way of their variants; one alone is held against its area's own. */
+    private const SEVERAL = 2;
+
+    /**
+     * @param string|null $name null: as it is planned
+     * @param array<string, AreaWay> $areas what is compared, by area id
+     * @param list<string> $changed ids of the areas that it paints otherwise than planned
+     * @param list<Step> $steps of all of them
+     * @param float $minutes hands-on for one model, with fetching and cleaning
+     * @param int $dryMinutes of the area that waits longest: while one dries, another is painted
+     * @param list<Paint> $pots each once
+     * @param list<Paint> $toBuy that the shelf does not have, each once
+     * @param list<string> $brushes names of what is sprayed with
+     * @param float|null $slipMinutes to put the dearest slip right; null where none of the areas has a neighbour
+     */
+    private function __construct(
+        public ?string $name,
+        public array $areas,
+        public array $changed,
+        public array $steps,
+        public int $coats,
+        public float $minutes,
+        public int $dryMinutes,
+        public array $pots,
+        public array $toBuy,
+        public array $brushes,
+        public ?float $slipMinutes,
+    ) {}
+
+    /** @return list<self> as planned first; none where no two areas have a variant of one name */
+    public static function all(Rehearsal $rehearsal, Shelf $shelf, ?Paces $paces = null): array
+    {
+        $named = [];
+        foreach ($rehearsal->plan->areas as $area) {
+            foreach ($area->variants as $variant) {
+                $named[$variant->name][$area->id] = $variant;
+            }
+        }
+        $named = array_filter($named, static fn(array $variants): bool => count($variants) >= self::SEVERAL);
+        if ($named === []) {
+            return [];
+        }
+        $ids = array_merge(...array_values(array_map(array_keys(...), $named)));
+        $areas = array_values(array_filter($rehearsal->plan->areas, static fn(Area $area): bool => in_array($area->id, $ids, true)));
+        $ways = [self::of($rehearsal, null, $areas, [], $shelf, $paces)];
+        foreach ($named as $name => $variants) {
+            $ways[] = self::of($rehearsal, (string) $name, $areas, $variants, $shelf, $paces);
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param list<Area> $areas
+     * @param array<string, Variant> $variants by area id
+     */
+    private static function of(Rehearsal $rehearsal, ?string $name, array $areas, array $variants, Shelf $shelf, ?Paces $paces): self
+    {
+        $ways = $changed = $steps = [];
+        foreach ($areas as $area) {
+            $variant = $variants[$area->id] ?? null;
+            $ways[$area->id] = AreaWay::of($rehearsal, $area, $variant, $shelf, $paces);
+            array_push($steps, ...($variant->steps ?? $area->steps));
+            if ($variant !== null && ! $variant->isRecipeOf($area)) {
+                $changed[] = $area->id;
+            }
+        }
+
+        $slips = array_filter(self::each($ways, static fn(AreaWay $one): ?float => $one->slipMinutes), static fn(?float $one): bool => $one !== null);
+
+        return new self(
+            $name,
+            $ways,
+            $changed,
+            $steps,
+            array_sum(self::each($ways, static fn(AreaWay $one): int => $one->coats)),
+            array_sum(self::each($ways, static fn(AreaWay $one): float => $one->minutes)),
+            max(0, ...self::each($ways, static fn(AreaWay $one): int => $one->dryMinutes)),
+            self::once(self::each($ways, static fn(AreaWay $one): array => $one->pots)),
+            self::once(self::each($ways, static fn(AreaWay $one): array => $one->toBuy)),
+            array_values(array_unique(array_merge(...self::each($ways, static fn(AreaWay $one): array => $one->brushes)))),
+            $slips === [] ? null : max($slips),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param array<string, AreaWay> $ways
+     * @param callable(AreaWay): T $of
+     *
+     * @return list<T>
+     */
+    private static function each(array $ways, callable $of): array
+    {
+        return array_values(array_map($of, $ways));
+    }
+
+    /**
+     * @param list<list<Paint>> $lists
+     *
+     * @return list<Paint>
+     */
+    private static function once(array $lists): array
+    {
+        $paints = [];
+        foreach (array_merge(...$lists) as $paint) {
+            $paints[$paint->id] = $paint;
+        }
+
+        return array_values($paints);
+    }
+}

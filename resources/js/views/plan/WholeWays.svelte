@@ -1,0 +1,205 @@
+<script lang="ts">
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import { got, of, type Schemas, server } from '../../lib/api';
+    import { Latest } from '../../lib/latest.svelte';
+    import { money } from '../../lib/money';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { plural, span } from '../../lib/words';
+    import Quilt from '../../parts/Quilt.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
+
+    /** Ways that paint several areas otherwise, the whole model side by side: put aside under one name, held against each other, taken with one press. */
+    let { desk }: { desk: PlanDesk } = $props();
+
+    type Way = Schemas['WayOfSeveral'];
+    const latest = new Latest<Schemas['Ways']>();
+    const version = $derived(desk.plan?.version);
+    const ways = $derived(latest.answer?.ways ?? []);
+    const areas = $derived((desk.document?.areas ?? []).filter((area) => area.steps.length > 0));
+    /** What is planned is one of the named ways already: it is not shown twice. */
+    const shown = $derived(
+        ways.filter((way) => way.name !== null || !ways.some((one) => one.name !== null && one.changed.length === 0)),
+    );
+    let name = $state('');
+    let chosen = $state<string[]>([]);
+
+    $effect(() => {
+        void version;
+        void ask();
+    });
+
+    function ask(): Promise<void> {
+        return latest.ask(() => got(server.GET('/plans/{id}/ways', of(desk.id))));
+    }
+
+    async function putAside(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        if (name.trim() === '' || chosen.length < 2) return;
+        await desk.addWay(name.trim(), chosen);
+        name = '';
+        chosen = [];
+    }
+
+    function isLeast(way: Way, of: (one: Way) => number): boolean {
+        const numbers = shown.map(of);
+        return of(way) === Math.min(...numbers) && new Set(numbers).size > 1;
+    }
+
+    function named(ids: string[]): string {
+        return (desk.document?.areas ?? [])
+            .filter((area) => ids.includes(area.id))
+            .map((area) => area.name)
+            .join(', ');
+    }
+</script>
+
+<section class="panel" aria-label="Ways to paint it" aria-busy={latest.busy}>
+    <h2>Ways to paint it</h2>
+    {#if latest.problem}
+        <Trouble problem={latest.problem} retry={ask} />
+    {:else if shown.length > 0}
+        <ul class="candidates" aria-label="Ways">
+            {#each shown as way (way.name ?? '')}
+                <li class:now={way.changed.length === 0}>
+                    <Quilt
+                        name={way.name === null ? 'As it is planned' : `In the end as ${way.name}`}
+                        patches={desk.plan?.looks.quilt ?? []}
+                        pieces={way.areas}
+                        small
+                    />
+                    <b><bdi>{way.name ?? 'as it is planned'}</bdi></b>
+                    <dl>
+                        <dt>at the brush</dt>
+                        <dd class:least={isLeast(way, (one) => one.minutes)}>{span(Math.round(way.minutes))}</dd>
+                        <dt>coats</dt>
+                        <dd class:least={isLeast(way, (one) => one.coats)}>{way.coats}</dd>
+                        <dt>longest drying</dt>
+                        <dd class:least={isLeast(way, (one) => one.dryMinutes)}>{span(way.dryMinutes)}</dd>
+                        <dt>pots</dt>
+                        <dd class:least={isLeast(way, (one) => one.pots)}>{way.pots}</dd>
+                        <dt>to buy</dt>
+                        <dd class:least={isLeast(way, (one) => one.price)}>
+                            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>, {money(
+                                    way.price,
+                                )}{/if}
+                        </dd>
+                        {#if way.slipMinutes !== null}
+                            <dt>a slip onto it</dt>
+                            <dd class:least={isLeast(way, (one) => one.slipMinutes ?? 0)}>{span(way.slipMinutes)}</dd>
+                        {/if}
+                        {#if way.newTechniques.length > 0}
+                            <dt>you would learn</dt>
+                            <dd>{way.newTechniques.join(', ').toLowerCase()}</dd>
+                        {/if}
+                        {#if way.sprayedWith.length > 0}
+                            <dt>wants</dt>
+                            <dd>{way.sprayedWith.join(', ').toLowerCase()}</dd>
+                        {/if}
+                    </dl>
+                    {#if way.name !== null && way.changed.length > 0}
+                        {@const called = way.name}
+                        <p class="quiet">otherwise: <bdi>{named(way.changed)}</bdi></p>
+                        <Button size="small" kind="secondary" on:click={() => void desk.promoteWay(called)}
+                            >Paint it so<span class="sr">: {called}</span></Button
+                        >
+                    {:else if way.name !== null}<p class="quiet">painted so</p>{/if}
+                </li>
+            {/each}
+        </ul>
+    {/if}
+    <details>
+        <summary>Put the recipes of several areas aside as a way</summary>
+        <form onsubmit={putAside} aria-label="Put aside as a way">
+            <p class="quiet">
+                They are kept under one name. Change the areas then, and hold the two beside each other here.
+            </p>
+            <div class="pills" role="group" aria-label="Areas">
+                {#each areas as area (area.id)}
+                    <button
+                        type="button"
+                        class="pill"
+                        aria-pressed={chosen.includes(area.id)}
+                        onclick={() =>
+                            (chosen = chosen.includes(area.id)
+                                ? chosen.filter((one) => one !== area.id)
+                                : [...chosen, area.id])}><bdi>{area.name}</bdi></button
+                    >
+                {/each}
+            </div>
+            <div class="put">
+                <TextInput
+                    size="sm"
+                    labelText="Name of the way"
+                    placeholder="layered, by the book …"
+                    maxlength={60}
+                    dir="auto"
+                    bind:value={name}
+                />
+                <Button size="small" kind="tertiary" type="submit" disabled={name.trim() === '' || chosen.length < 2}
+                    >Put {chosen.length > 1 ? plural(chosen.length, 'recipe') : 'two and more'} aside</Button
+                >
+            </div>
+        </form>
+    </details>
+</section>
+
+<style>
+    section,
+    form {
+        display: grid;
+        gap: 10px;
+    }
+
+    section {
+        padding: 14px 16px;
+    }
+
+    li {
+        display: grid;
+        gap: 8px;
+        align-content: start;
+        justify-items: start;
+        padding: 10px;
+        border: 1px solid var(--line);
+        border-radius: 4px;
+        background: var(--raised);
+    }
+
+    li > :global(.quilt) {
+        width: 100%;
+    }
+
+    .now {
+        border-color: var(--ink);
+    }
+
+    dl {
+        display: grid;
+        grid-template-columns: auto minmax(0, 1fr);
+        gap: 2px 12px;
+        font-size: 0.875rem;
+    }
+
+    dt {
+        color: var(--ink-quiet);
+    }
+
+    .least {
+        font-weight: 700;
+    }
+
+    form {
+        padding-top: 10px;
+    }
+
+    summary {
+        width: fit-content;
+    }
+
+    .put {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 12px;
+        align-items: end;
+    }
+</style>
