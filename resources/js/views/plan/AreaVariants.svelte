@@ -2,13 +2,13 @@
     import { Button } from 'carbon-components-svelte';
     import type { Area, Schemas } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { money } from '../../lib/money';
     import { settings } from '../../lib/settings.svelte';
-    import { plural, span } from '../../lib/words';
+    import { plural } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import AreaTicks from './AreaTicks.svelte';
+    import WayFacts from './WayFacts.svelte';
 
     /** The ways there are to paint an area, side by side: what each comes to and takes, what was said of it, which one won. */
     let { desk, area }: { desk: PlanDesk; area: Area } = $props();
@@ -32,12 +32,6 @@
             way.toBuy.length === 0 && (settings.tools.airbrush || !way.sprayedWith.some((one) => /airbrush/i.test(one)))
         );
     }
-
-    /** It takes the least of all, and not all take the same. */
-    function isLeast(way: Way, of: (one: Way) => number): boolean {
-        const numbers = all.map(of);
-        return of(way) === Math.min(...numbers) && new Set(numbers).size > 1;
-    }
 </script>
 
 {#snippet facts(way: Way, name: string)}
@@ -45,36 +39,7 @@
     <div class="stages" aria-hidden="true">
         {#each way.strip.stages as stage (stage.stepId)}<span><ZoneBars look={stage} height={16} /></span>{/each}
     </div>
-    <dl>
-        <dt>coats</dt>
-        <dd class:least={isLeast(way, (one) => one.coats)}>{way.coats}</dd>
-        <dt>at the brush</dt>
-        <dd class:least={isLeast(way, (one) => one.minutes)}>{span(Math.round(way.minutes))}</dd>
-        <dt>drying</dt>
-        <dd class:least={isLeast(way, (one) => one.dryMinutes)}>{span(way.dryMinutes)}</dd>
-        <dt>pots</dt>
-        <dd class:least={isLeast(way, (one) => one.pots)}>{way.pots}</dd>
-        <dt>to buy</dt>
-        <dd class:least={isLeast(way, (one) => one.toBuy.length)}>
-            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>, {money(way.price)}{/if}
-        </dd>
-        {#if way.slipMinutes !== null}
-            <dt>a slip onto it</dt>
-            <dd class:least={isLeast(way, (one) => one.slipMinutes ?? 0)}>{span(way.slipMinutes)}</dd>
-        {/if}
-        {#if way.newTechniques.length > 0}
-            <dt>you would learn</dt>
-            <dd>{way.newTechniques.join(', ').toLowerCase()}</dd>
-        {/if}
-        {#if way.sprayedWith.length > 0}
-            <dt>wants</dt>
-            <dd>{way.sprayedWith.join(', ').toLowerCase()}</dd>
-        {/if}
-        {#if way.undercoat}
-            <dt>stands on</dt>
-            <dd><bdi>{way.undercoat}</bdi></dd>
-        {/if}
-    </dl>
+    <WayFacts {way} {all} />
     <details>
         <summary>{plural(way.words.length, 'step')}</summary>
         <ol>
@@ -246,21 +211,6 @@
         border-radius: 2px;
         background: var(--well);
     }
-
-    dl {
-        display: grid;
-        grid-template-columns: auto minmax(0, 1fr);
-        gap: 2px 12px;
-        font-size: 0.875rem;
-    }
-
-    dt {
-        color: var(--ink-quiet);
-    }
-    .least {
-        font-weight: 700;
-    }
-
     .judged {
         display: grid;
         gap: 6px;

@@ -2,16 +2,15 @@
     import { Button, TextInput } from 'carbon-components-svelte';
     import { got, of, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
-    import { money } from '../../lib/money';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import { plural, span } from '../../lib/words';
+    import { plural } from '../../lib/words';
     import Quilt from '../../parts/Quilt.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import WayFacts from './WayFacts.svelte';
 
     /** Ways that paint several areas otherwise, the whole model side by side: put aside under one name, held against each other, taken with one press. */
     let { desk }: { desk: PlanDesk } = $props();
 
-    type Way = Schemas['WayOfSeveral'];
     const latest = new Latest<Schemas['Ways']>();
     const version = $derived(desk.plan?.version);
     const ways = $derived(latest.answer?.ways ?? []);
@@ -40,11 +39,6 @@
         chosen = [];
     }
 
-    function isLeast(way: Way, of: (one: Way) => number): boolean {
-        const numbers = shown.map(of);
-        return of(way) === Math.min(...numbers) && new Set(numbers).size > 1;
-    }
-
     function named(ids: string[]): string {
         return (desk.document?.areas ?? [])
             .filter((area) => ids.includes(area.id))
@@ -68,34 +62,7 @@
                         small
                     />
                     <b><bdi>{way.name ?? 'as it is planned'}</bdi></b>
-                    <dl>
-                        <dt>at the brush</dt>
-                        <dd class:least={isLeast(way, (one) => one.minutes)}>{span(Math.round(way.minutes))}</dd>
-                        <dt>coats</dt>
-                        <dd class:least={isLeast(way, (one) => one.coats)}>{way.coats}</dd>
-                        <dt>longest drying</dt>
-                        <dd class:least={isLeast(way, (one) => one.dryMinutes)}>{span(way.dryMinutes)}</dd>
-                        <dt>pots</dt>
-                        <dd class:least={isLeast(way, (one) => one.pots)}>{way.pots}</dd>
-                        <dt>to buy</dt>
-                        <dd class:least={isLeast(way, (one) => one.price)}>
-                            {#if way.toBuy.length === 0}nothing{:else}<bdi>{way.toBuy.join(', ')}</bdi>, {money(
-                                    way.price,
-                                )}{/if}
-                        </dd>
-                        {#if way.slipMinutes !== null}
-                            <dt>a slip onto it</dt>
-                            <dd class:least={isLeast(way, (one) => one.slipMinutes ?? 0)}>{span(way.slipMinutes)}</dd>
-                        {/if}
-                        {#if way.newTechniques.length > 0}
-                            <dt>you would learn</dt>
-                            <dd>{way.newTechniques.join(', ').toLowerCase()}</dd>
-                        {/if}
-                        {#if way.sprayedWith.length > 0}
-                            <dt>wants</dt>
-                            <dd>{way.sprayedWith.join(', ').toLowerCase()}</dd>
-                        {/if}
-                    </dl>
+                    <WayFacts {way} all={shown} drying="longest drying" />
                     {#if way.name !== null && way.changed.length > 0}
                         {@const called = way.name}
                         <p class="quiet">otherwise: <bdi>{named(way.changed)}</bdi></p>
@@ -171,21 +138,6 @@
 
     .now {
         border-color: var(--ink);
-    }
-
-    dl {
-        display: grid;
-        grid-template-columns: auto minmax(0, 1fr);
-        gap: 2px 12px;
-        font-size: 0.875rem;
-    }
-
-    dt {
-        color: var(--ink-quiet);
-    }
-
-    .least {
-        font-weight: 700;
     }
 
     form {
