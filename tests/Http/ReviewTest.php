@@ -16,11 +16,12 @@ final class ReviewTest extends HttpTestCase
         $mend = ['do' => 'mend', 'rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1];
 
         $shown = $this->ask('POST', "/plans/$plan[id]/edits/preview", ['version' => $plan['version'], 'edit' => $mend]);
-        self::assertNotContains('blotchy-wash', array_column($shown['findings'], 'rule'));
+        self::assertNotContains('blotchy-wash', array_column($shown['looks']['findings'], 'rule'));
+        self::assertSame([], $shown['brings'], 'It brings nothing else.');
         self::assertSame($plan['document'], $this->ask('GET', "/plans/$plan[id]")['document'], 'Only looked at.');
 
         $made = $this->ask('POST', "/plans/$plan[id]/edits", ['version' => $plan['version'], 'edit' => $mend]);
-        self::assertSame($shown['areas'][$finding['areaId']], $made['looks']['areas'][$finding['areaId']]);
+        self::assertSame($shown['looks']['areas'][$finding['areaId']], $made['looks']['areas'][$finding['areaId']]);
         self::assertSame(
             ['rule'],
             self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $made['version'], 'edit' => $mend], 422)),

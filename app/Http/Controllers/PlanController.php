@@ -23,6 +23,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Kalokroma\Review\Aftermath;
+use Kalokroma\Review\Finding;
 
 final class PlanController
 {
@@ -110,12 +112,16 @@ final class PlanController
     /** What the plan would look like after an edit, without making it. */
     public function previewEdit(PlanEditRequest $request, string $id): JsonResponse
     {
-        return new JsonResponse(PlanLooks::of($this->plans->edited(
-            Plan::query()->findOrFail($id),
-            $request->edit(),
-            $request->integer('version'),
-            $request->was(),
-        )));
+        $plan = Plan::query()->findOrFail($id);
+        $after = $this->plans->edited($plan, $request->edit(), $request->integer('version'), $request->was());
+
+        return new JsonResponse([
+            'looks' => PlanLooks::of($after),
+            'brings' => array_map(
+                static fn(Finding $one): array => ['areaId' => $one->area, 'words' => $one->words],
+                Aftermath::of(PlanView::of($plan)->findings(), $after->findings()),
+            ),
+        ]);
     }
 
     /** What the plan would look like, without keeping it. */

@@ -5,7 +5,6 @@ import { moved } from './reorder';
 import { type Made, SavedPlan } from './savedPlan.svelte';
 import { plural } from './words';
 
-type Looks = Schemas['Looks'];
 type Variant = Schemas['Variant'];
 
 /** A plan on the desk: what can be done to its areas and steps. */
@@ -50,7 +49,7 @@ export class PlanDesk extends SavedPlan {
     }
 
     /** What the plan would look like with a mend made. */
-    afterMend(finding: Finding, number: number): Promise<Looks> {
+    afterMend(finding: Finding, number: number): Promise<Schemas['EditPreview']> {
         const { rule, areaId, stepId } = finding;
         const edit = { do: 'mend' as const, rule, area: areaId, step: stepId, mend: number };
         const body = { version: this.plan?.version ?? 0, edit };

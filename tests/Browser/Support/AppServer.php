@@ -84,11 +84,20 @@ final class AppServer
     {
         $root = dirname(__DIR__, 3);
         $settings = array_map(static fn(string $setting): string => "-d$setting", file("$root/bin/serve-settings", FILE_IGNORE_NEW_LINES) ?: []);
-        $this->process = new Process([
-            PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'tests/Browser/Support/serve.php',
-        ], $root, ['PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production', ...$this->environment()]);
-        $this->process->setTimeout(null)->disableOutput()->start();
-        Patience::until(fn(): bool => @file_get_contents($this->url('api/craft')) !== false, 'the server to answer', self::WAIT_SECONDS);
+        $command = [PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'tests/Browser/Support/serve.php'];
+        $begin = function () use ($command, $root): void {
+            $this->process = new Process($command, $root, ['PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production', ...$this->environment()]);
+            $this->process->setTimeout(null)->disableOutput()->start();
+        };
+        $begin();
+        Patience::until(function () use ($begin): bool {
+            // Whoever was killed a moment ago may hold the port still.
+            if ($this->process?->isRunning() !== true) {
+                $begin();
+            }
+
+            return @file_get_contents($this->url('api/craft')) !== false;
+        }, 'the server to answer', self::WAIT_SECONDS);
     }
 
     /** Starts it unless it runs. */

@@ -30,14 +30,19 @@
     const silent = $derived(findings.filter((finding) => finding.isSilenced));
 
     /** What the mend pointed at would make of it; a question that fails says nothing, the mend itself will. */
-    const looked = new Latest<{ key: string; before: Look; after: Look } | null>();
+    const looked = new Latest<{ key: string; before: Look; after: Look; brings: string[] } | null>();
     let silencing = $state<string | null>(null);
     let note = $state('');
 
     function placeOf(finding: Finding): string {
-        const area = desk.document?.areas.find((one) => one.id === finding.areaId)?.name;
         const pass = desk.plan?.looks.order.find((one) => one.stepId === finding.stepId)?.number;
-        return [area ?? 'Whole model', pass === undefined ? '' : `step ${pass}`].filter((one) => one !== '').join(', ');
+        return [nameOf(finding.areaId) || 'Whole model', pass === undefined ? '' : `step ${pass}`]
+            .filter((one) => one !== '')
+            .join(', ');
+    }
+
+    function nameOf(areaId: string | null): string {
+        return desk.document?.areas.find((one) => one.id === areaId)?.name ?? '';
     }
 
     /** What the area would look like in the end with the mend made. */
@@ -46,8 +51,10 @@
         const before = areaId ? desk.plan?.looks.areas[areaId]?.strip.final : undefined;
         if (areaId === undefined || before === undefined) return;
         await looked.ask(async () => {
-            const after = (await desk.afterMend(finding, number)).areas[areaId]?.strip.final;
-            return after ? { key: keyOf(finding), before, after } : null;
+            const then = await desk.afterMend(finding, number);
+            const after = then.looks.areas[areaId]?.strip.final;
+            const brings = then.brings.map((one) => [nameOf(one.areaId), one.words].filter(Boolean).join(': '));
+            return after ? { key: keyOf(finding), before, after, brings } : null;
         });
     }
 
@@ -105,6 +112,9 @@
                     <div class="preview well" role="status">
                         <span>now<ZoneBars look={looked.answer.before} height={22} label="now" /></span>
                         <span>then<ZoneBars look={looked.answer.after} height={22} label="with it made" /></span>
+                        {#each looked.answer.brings as words (words)}
+                            <p>It brings: <bdi>{words}</bdi></p>
+                        {/each}
                     </div>
                 {/if}
                 {#if silencing === keyOf(finding)}
@@ -186,6 +196,10 @@
         background: var(--well);
         color: var(--well-ink);
         font-size: 0.8125rem;
+    }
+
+    .preview p {
+        grid-column: 1 / -1;
     }
 
     form {

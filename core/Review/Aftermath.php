@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Review;
+
+/** What a change brings up that was not there before, so that nobody mends one thing and is surprised by the next. */
+final class Aftermath
+{
+    /** More is not read beside a button. */
+    private const TOLD = 3;
+
+    /**
+     * @param list<Finding> $before
+     * @param list<Finding> $after
+     *
+     * @return list<Finding> what is new and more than a matter of taste, the gravest first
+     */
+    public static function of(array $before, array $after): array
+    {
+        $known = [];
+        foreach ($before as $finding) {
+            $known[self::key($finding)] = true;
+        }
+        $new = array_values(array_filter(
+            $after,
+            static fn(Finding $one): bool => ! $one->isSilenced && $one->severity !== Severity::Taste && ! isset($known[self::key($one)]),
+        ));
+        usort($new, static fn(Finding $one, Finding $other): int => $one->severity->rank() <=> $other->severity->rank());
+
+        return array_slice($new, 0, self::TOLD);
+    }
+
+    private static function key(Finding $finding): string
+    {
+        return "$finding->rule\n$finding->area\n$finding->step";
+    }
+}
