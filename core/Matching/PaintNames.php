@@ -20,6 +20,9 @@ final class PaintNames
     /** Fewer letters of a name tell nothing. */
     private const TELLING = 3;
 
+    /** Letters from which a word may be a name that is misspelled. */
+    private const LIKENED = 4;
+
     /** @var array<string, list<string>> whatever names exactly one paint or a few, folded => ids */
     private array $exact = [];
 
@@ -124,7 +127,8 @@ final class PaintNames
     {
         $length = strlen($words);
         $found = $this->partly($words);
-        foreach ($this->names as [$name, $id]) {
+        // Of few letters one more or less makes another word.
+        foreach ($length < self::LIKENED ? [] : $this->names as [$name, $id]) {
             $longest = max($length, strlen($name));
             if (abs($length - strlen($name)) > (1 - self::BELIEVED) * $longest) {
                 continue;

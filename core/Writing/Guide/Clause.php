@@ -23,6 +23,8 @@ final readonly class Clause
 
     private const MOST_PARTS = 9;
 
+    private const PLAIN_COLOUR = '/^(?:dark |light |pale )?(?:black|white|gr[ea]y|brown|red|blue|green|yellow|orange|violet|purple|pink|sepia)$/iu';
+
     /** Words of the longest name, and letters of the shortest that is looked for within a text. */
     private const LONGEST_NAME = 4;
 
@@ -72,6 +74,11 @@ final readonly class Clause
         [$technique, $rest] = Words::technique((string) preg_replace(self::TOUCH, ' ', $text));
         if ($technique !== null) {
             [, $text] = preg_match(self::TOUCH, $text) === 1 ? self::withoutTechnique($text) : [$technique, $rest];
+        }
+        // What stands out of a face gets light, whoever says so or not.
+        $onFace = '/\bon(?:to)?\s+(?:(?:the|his|her|its|their)\s+)?(?:(?:nose|cheeks?|cheekbones?|chin|brows?|forehead|knuckles|lips?)(?:\s*(?:,|\/|and|&)\s*(?:the\s+)?)?)+/iu';
+        if ($technique === null && preg_match($onFace, $text) === 1 && preg_match("/\\b(?:again|back)\\b/iu", $text) !== 1) {
+            [$technique, $text] = ['highlight', (string) preg_replace($onFace, ' ', $text)];
         }
         [$place, $text] = Words::place($text);
         $technique = $technique === 'highlight' && $place === Place::UpperEdges ? 'edge-highlight' : $technique;
@@ -241,6 +248,17 @@ final readonly class Clause
                 static fn(array $one): bool => $takes?->accepts($one[0]->kind) !== false
                     && ($technique !== 'primer' || $one[0]->kind === Kind::Primer),
             ));
+            // "A black wash" is a wash, not whatever else has black in its name.
+            $washes = array_filter($likely, static fn(array $one): bool => in_array($one[0]->kind, [Kind::Wash, Kind::Ink, Kind::OneCoat], true));
+            if (
+                in_array($technique, ['wash', 'glaze'], true)
+                && ! isset($marks[$mark])
+                && $washes === []
+                && preg_match(self::PLAIN_COLOUR, trim($piece)) === 1
+            ) {
+                $unknown[] = "$piece $technique";
+                continue;
+            }
             [$paint, $certainty] = $fits[0] ?? $likely[0];
             if (! in_array($paint, $paints, true) && count($paints) < 3) {
                 $paints[] = $paint;

@@ -144,7 +144,7 @@ final class GuideReader
     {
         // Who writes everything small begins sentences so, too.
         $begins = preg_match('/\p{Lu}/u', (string) preg_replace('/\bI\b/u', '', $line)) === 1 ? '\p{Lu}' : '\p{L}{2}';
-        $sentences = preg_split("/(?<=[.!?])\\s+(?=$begins|I\\b)/u", $line) ?: [$line];
+        $sentences = preg_split("/(?<=[.!?])[\"”»]?\\s+[\"“«]?(?=$begins|I\\b)/u", $line) ?: [$line];
         $before = count($this->read);
         $unread = [];
         foreach ($sentences as $at => $sentence) {
@@ -232,6 +232,7 @@ final class GuideReader
             // All of it: what it is stands before the colon.
             $line = (string) preg_replace('/\b(?:over |on )?the (?:whole|entire) \p{L}+\b/iu', 'all over', $line);
         }
+        $line = self::withPercentagesAsParts($line);
         $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $line);
         $last = null;
         $left = [];
@@ -293,6 +294,25 @@ final class GuideReader
         return true;
     }
 
+    /** "60% blue, 40% black" is a mix of three parts and two. */
+    private static function withPercentagesAsParts(string $line): string
+    {
+        return (string) preg_replace_callback(
+            '/(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)([^,%]{3,40}?)\s*(?:,|\+|&|\/|\band\b|\bto\b)\s*(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)/iu',
+            static function (array $found): string {
+                [$one, $other] = [(int) round((int) $found[1] / 10.0), (int) round((int) $found[3] / 10.0)];
+                for ($by = min($one, $other); $by > 1; $by--) {
+                    if ($one % $by === 0 && $other % $by === 0) {
+                        [$one, $other] = [intdiv($one, $by), intdiv($other, $by)];
+                    }
+                }
+
+                return sprintf('%d %s + %d ', max(1, $one), $found[2], max(1, $other));
+            },
+            $line,
+        );
+    }
+
     /** Somebody has said that what it names is no paint, and there is nothing else to it. */
     private function isOfNoPaint(Clause $clause): bool
     {
@@ -337,7 +357,9 @@ final class GuideReader
     /** @return string|null the technique, if somebody has said it: what follows may be done alike */
     private function step(int $number, Clause $clause, ?string $last): ?string
     {
-        if ($clause->area !== null && ! (Words::isOfAFace($clause->area) && $this->plan->isOfAFace())) {
+        $isPart = $clause->area !== null
+            && ((Words::isOfAFace($clause->area) && $this->plan->isOfAFace()) || (Words::isPartOfAny($clause->area) && $this->plan->isWithin()));
+        if ($clause->area !== null && ! $isPart) {
             $this->plan->enter($clause->area);
         }
         array_push(

@@ -20,13 +20,13 @@ final readonly class Outline
     private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
 
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\s\d{1,2}[.)](?=\s)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got|picked out|painted|done|is|are|was|were)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
+    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\s\d{1,2}[.)](?=\s)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got|picked out|painted|done|is|are|was|were)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\bwith\s+(?:an?\s+)?(?=(?:[\p{L}]+\s+){1,3}(?:edges?|highlights?)\b)|\bbefore\s+(?=(?:an?|the)\s+(?:final\s+|last\s+|quick\s+|light\s+)?(?:edge|highlight|wash|glaze|dry[- ]?brush|coat)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
 
     /** "So the face came first" */
     private const COMES_FIRST = '/\b((?:the|his|her|its|their)\s+[\p{L}-]+)\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)$/iu';
 
     /** What stands before a colon and is neither an area nor how it is done. */
-    private const NO_HEAD = '/^(?:(?:my |the |our )?(?:plan|recipes?|notes?|scheme|list|tips?|update|summary)\b|how\b|what\b|why\b|when\b|it\W?s\b|this\b|here\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b|today|tomorrow|evening|morning|part \d)/iu';
+    private const NO_HEAD = '/^(?:(?:my |the |our )?(?:plan|recipes?|notes?|scheme|list|tips?|update|summary)\b|how\b|what\b|why\b|when\b|it\W?s\b|this\b|here\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b|today|tomorrow|evening|morning|part \d|(?:sure|yes|yeah|yep|thanks|thank you|of course|edit|answer|ok|okay|both|all|each|everyone|everything)$)/iu';
 
     public function __construct(private PaintNames $names) {}
 
@@ -133,6 +133,11 @@ final readonly class Outline
                 array_push($clauses, ...$this->clauses($two[1]), ...$this->clauses($two[2]));
                 continue;
             }
+            // "Chalk over grey": first the one below, then the other.
+            if (preg_match('/^(.+?)\s+over\s+(?:an?\s+|the\s+)?(.+)$/iu', $text, $two) === 1 && $this->isBase($two[1]) && $this->isBase($two[2])) {
+                array_push($clauses, $two[2], "layer $two[1]");
+                continue;
+            }
             $clause = Clause::read($text, $this->names);
             $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->named);
             $isMixed = count(array_unique($kinds)) < 2
@@ -143,6 +148,14 @@ final readonly class Outline
         }
 
         return $this->withWhatWasTaken($clauses);
+    }
+
+    /** It names one paint that covers, just so, and nothing else is said of how. */
+    private function isBase(string $text): bool
+    {
+        $clause = Clause::read($text, $this->names);
+
+        return $clause->technique === null && count($clause->named) === 1 && Words::usualFor($clause->named[0]->kind) === 'basecoat';
     }
 
     /**
@@ -184,6 +197,17 @@ final readonly class Outline
         $told = [];
         foreach ($clauses as $text) {
             $before = $told[count($told) - 1] ?? '';
+            // "Drybrush again, lighter, with tan": the paint comes behind how it is done.
+            if (preg_match('/^(?:with|using)\b/iu', ltrim($text)) === 1 && $this->isStepOf($text)) {
+                $how = '';
+                for ($at = count($told) - 1; $at >= 0 && Words::technique($how)[0] === null && ! $this->isStepOf($told[$at]); $at--) {
+                    $how = trim("$told[$at] $how");
+                }
+                if (Words::technique($how)[0] !== null) {
+                    $told = [...array_slice($told, 0, $at + 1), "$how $text"];
+                    continue;
+                }
+            }
             $isTaken = preg_match('/\b(?:with|use) (?:it|that|this|them)\b/iu', $text) === 1
                 && preg_match(
                     '/\b(?:tak(?:e|es|en|ing)|took|grab(?:s|bed|bing)?|get(?:s|ting)?|got|us(?:e|ed|ing))\s+(?:(?:my|the|some|a bit of|out)\s+)?\p{L}/iu',
@@ -231,7 +255,11 @@ final readonly class Outline
         [, $head, $rest] = $found;
         $head = preg_match(self::COMES_FIRST, $head, $first) === 1 ? $first[1] : $head;
         $head = (string) preg_replace(
-            '/^(?:and |so |okay |right )?(?:first|next(?: up)?(?: is| are)?|then|last|lastly|now(?: for)?|on to|moving on to|for),?\s+(?=(?:the|his|her|its|their)\b)/iu',
+            [
+                '/^(?:(?:and|so|ok|okay|right|well|anyway|alright)[,\s]+)+(?=\p{L})/iu',
+                '/^(?:first|next(?: up)?(?: is| are)?|then|last|lastly|now(?: for)?|on to|moving on to|for),?\s+(?=(?:the|his|her|its|their)\b)/iu',
+                '/^for\s+(?=[\p{L}-]+$)/iu',
+            ],
             '',
             $head,
         );
@@ -288,6 +316,7 @@ final readonly class Outline
             preg_match('/^([\p{L}-]{3,20})\s+(.{3,})$/u', $line, $found) !== 1
             || Words::technique($found[1])[0] !== null
             || preg_match('/[:,]/u', $found[1]) === 1
+            || preg_match(self::NO_HEAD, $found[1]) === 1
         ) {
             return [null, $line];
         }

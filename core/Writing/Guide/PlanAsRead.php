@@ -171,6 +171,12 @@ final class PlanAsRead
         return true;
     }
 
+    /** It is about some area by now. */
+    public function isWithin(): bool
+    {
+        return $this->area !== null;
+    }
+
     /** It is about a face by now. */
     public function isOfAFace(): bool
     {

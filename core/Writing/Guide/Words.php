@@ -55,7 +55,7 @@ final class Words
         'zenithal(?:ly)?' => 'spray-from-above',
         'varnish(?:es|ed|ing)?|seal(?:s|ed|ing)?' => 'matt-coat',
         'pigments?|weather(?:s|ed|ing)?' => 'pigments',
-        'bc|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r|block(?:s|ed|ing)? ?in' => 'basecoat',
+        'bc|(?:coat|cover)(?:s|ed|ing)?(?= (?:it|them|everything) (?:in|with)\b)|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r|block(?:s|ed|ing)? ?in' => 'basecoat',
         'edges?|edged' => 'edge-highlight',
         '(?<!to )paint(?:ed|ing)?' => self::PAINT,
     ];
@@ -90,7 +90,7 @@ final class Words
     private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
-    private const NO_AREA = '/^(?:\p{L}+ly|else|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
+    private const NO_AREA = '/^(?:(?!(?:belly|underbelly|filigree)$)\p{L}+ly|else|things?|recipes?|techniques?|methods?|stuff|ones?|reason|moment|video|guide|result|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|them|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|final.*|second.*|third.*|brightest.*|extreme.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
 
     /** Beginnings of sentences that tell of no step. */
     private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope|once (?:that|it|this|everything)\b[^,]*$)/iu';
@@ -167,6 +167,8 @@ final class Words
             "/\\b(?:on|onto|over|to|for)\\s+(?:all\\s+(?:of\\s+)?)?(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
             "/(?:^|[,:])\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
             "/\\bpaint(?:ed|ing|s)?\\s+(?:the|his|her|its|their|all|both)\\s+([\\p{L}-]+)/iu",
+            "/\\b(?:the|his|her|its|their)\\s+$name\\s+(?:i|we)\\b/iu",
+            "/\\b(?:give|gives|gave|giving|hit|cover(?:s|ed|ing)?)\\s+(?:the|his|her|its|their|both)\\s+$name\\s+(?:an?|some|two|three|another|with|in)\\b/iu",
         ] as $pattern) {
             $name = preg_match($pattern, $text, $found) === 1 ? (string) preg_replace('/^(?:whole|entire)\s+/iu', '', trim($found[1])) : '';
             if ($name !== '' && preg_match(self::NO_AREA, $name) !== 1) {
@@ -174,11 +176,13 @@ final class Words
             }
         }
 
+        // A thing that models have, or whatever has a capital or an article and is followed by nothing but its paint.
         if (
-            preg_match('/^\W*([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:is|are|was|were)\s+(?:just\s+|plain\s+)?¤/iu', $text, $found) === 1
-            && self::isThing($found[1])
+            preg_match('/^\W*((?:the\s+)?)([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:is|are|was|were)\s+(?:just\s+|plain\s+|in\s+)?¤/iu', $text, $found) === 1
+            && preg_match(self::NO_AREA, $found[2]) !== 1
+            && (self::isThing($found[2]) || $found[1] !== '' || preg_match('/^\p{Lu}\p{Ll}{2,}$/u', $found[2]) === 1)
         ) {
-            return $found[1];
+            return $found[2];
         }
 
         // "Trousers ¤0¤": a thing that models have, right before its paint.
@@ -204,6 +208,12 @@ final class Words
         ) === 1;
     }
 
+    /** Parts of what is painted at the moment, of whatever it may be. */
+    public static function isPartOfAny(string $name): bool
+    {
+        return preg_match('/^(?:toes?|toecaps?|knees?|elbows?|fingers?|fingertips|knuckles|hems?|cuffs?|seams?|ridges?|very top|points?)$/iu', trim($name)) === 1;
+    }
+
     /** What one turns to: "so I started with the coat", "on to the boots". */
     public static function turnedTo(string $text): ?string
     {
@@ -214,9 +224,12 @@ final class Words
             '/^(?:first(?: up)?|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
             '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
             '/\b(?:came|comes?)\s+'.$the.'\s*$/iu',
+            '/(?:^|:\s*)(?:the\s+)?([\p{L}-]{3,})\s+first$/iu',
+            '/^'.$the.'\s+(?:i|we)\s+(?:left|kept|saved|did|painted)\b[^,]{0,20}$/iu',
+            '/^(?:the\s+)?([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:recipe|colou?rs?|scheme|paints)(?:,?\s+please)?\s*\?$/iu',
             '/\b'.$the.'\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)\s*$/iu',
         ] as $pattern) {
-            if (preg_match($pattern, trim($text, " .!,"), $found) === 1 && preg_match(self::NO_AREA, $found[1]) !== 1) {
+            if (preg_match($pattern, trim($text, " .!,\"“”'"), $found) === 1 && preg_match(self::NO_AREA, $found[1]) !== 1) {
                 return $found[1];
             }
         }
