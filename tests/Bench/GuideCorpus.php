@@ -364,6 +364,105 @@ final class GuideCorpus
             'transcript with fillers' => ["um so yeah for the cloak um I used uh kiln red as the base and then you know I shaded it with oxblood wash and um I kind of highlighted the edges with buoy orange. for the fur it's like peat and then I drybrushed it with driftwood and uh yeah that's basically it", [
                 'cloak | basecoat | Kiln Red', 'cloak | wash | Oxblood Wash', 'cloak | edge-highlight | Buoy Orange',
                 'fur | basecoat | Peat', 'fur | drybrush | Driftwood']],
+            'stream notes' => ["Tonight's scheme, warden 4 of 10\nprimer: Black Primer, then Bone Primer from the top\ncloak → Harbour Blue x2 → Indigo Wash in the folds → edge w/ Harbour Blue + Chalk 1:1\nsatchel → Warden Leather → Umber Wash → Saddle Tan on the corners\nlamp → Lantern Brass, Umber Wash, tiny dot of Chalk", [
+                'undercoat | primer | Black Primer', 'cloak | basecoat | Harbour Blue | x2', 'cloak | wash | Indigo Wash | recesses',
+                'cloak | edge-highlight | 1 Harbour Blue : 1 Chalk', 'satchel | basecoat | Warden Leather', 'satchel | wash | Umber Wash',
+                'satchel | highlight | Saddle Tan', 'lamp | basecoat | Lantern Brass', 'lamp | wash | Umber Wash', 'lamp | dot | Chalk']],
+            'magazine, another' => ["THE COAT\nThe coat was given two coats of Oilskin Yellow, let down with a little water. Once dry, Umber Wash was run into the recesses. The raised areas were picked out in Oilskin Yellow again before a final edge of Straw.\nTHE BOOTS\nThese received Boot Brown and a wash of Soot Wash. Saddle Tan was drybrushed over the toes.", [
+                'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash | recesses', 'coat | layer | Oilskin Yellow',
+                'coat | edge-highlight | Straw', 'boots | basecoat | Boot Brown', 'boots | wash | Soot Wash', 'boots | drybrush | Saddle Tan']],
+            'chat message' => ["ok so for skin: ferry flesh first, flesh wash all over, then ferry flesh back on everything except the deep bits, pale flesh on nose/chin/knuckles. hair is peat, drybrush driftwood. thats it lol", [
+                'skin | basecoat | Ferry Flesh', 'skin | wash | Flesh Wash', 'skin | layer | Ferry Flesh', 'skin | highlight | Pale Flesh',
+                'hair | basecoat | Peat', 'hair | drybrush | Driftwood']],
+            'colour key' => ["Sails: Clay Pipe / Umber Wash / Chalk\nHull: Night Ferry / Indigo Wash / Slate Water\nRopes: Rope / Umber Wash\nMetalwork: Anchor Iron / Tar Wash / Chain Steel\nB = basecoat, W = wash, H = highlight (in that order)", [
+                'sails | basecoat | Clay Pipe', 'sails | wash | Umber Wash', 'sails | highlight | Chalk', 'hull | basecoat | Night Ferry',
+                'hull | wash | Indigo Wash', 'ropes | basecoat | Rope', 'ropes | wash | Umber Wash', 'metalwork | basecoat | Anchor Iron',
+                'metalwork | wash | Tar Wash', 'metalwork | highlight | Chain Steel']],
+            'second person' => ["Grab your Weed Green and give the breeches an even basecoat. You'll want two thin ones rather than one thick. Next shade them with Moss Wash, and when it's bone dry layer Weed Green back over the raised folds. For the final highlight mix in some Young Reed, roughly 2 to 1, and hit just the tops of the knees.", [
+                'breeches | basecoat | Weed Green | x2', 'breeches | wash | Moss Wash', 'breeches | layer | Weed Green',
+                'breeches | highlight | 2 Weed Green : 1 Young Reed']],
+            'steps then areas' => ["Step 1 - Base everything\n  Coat: Oilskin Yellow\n  Breeches: Reed Green\n  Boots: Boot Brown\nStep 2 - Wash everything\n  Coat: Umber Wash\n  Breeches: Moss Wash\n  Boots: Soot Wash\nStep 3 - Highlights\n  Coat: Straw\n  Breeches: Young Reed", [
+                'coat | basecoat | Oilskin Yellow', 'breeches | basecoat | Reed Green', 'boots | basecoat | Boot Brown',
+                'coat | wash | Umber Wash', 'breeches | wash | Moss Wash', 'boots | wash | Soot Wash', 'coat | highlight | Straw',
+                'breeches | highlight | Young Reed']],
+            'metric fractions' => ["Robe\nBasecoat: 60% Harbour Blue, 40% Tar\nLayer: Harbour Blue\nHighlight: 3 drops Harbour Blue + 1 drop Chalk\nGlaze: Woad Ink, 1 part ink to 6 parts medium, over the shadows", [
+                'robe | basecoat | 3 Harbour Blue : 2 Tar', 'robe | layer | Harbour Blue', 'robe | highlight | 3 Harbour Blue : 1 Chalk',
+                'robe | glaze | Woad Ink | 1 : 6']],
+            'apologetic blog' => ["I'm no expert but this worked. Armour: started with a rough coat of Anchor Iron, then drowned the lot in Tar Wash. Once dry I drybrushed Chain Steel, quite heavily, then a lighter one only on the edges. The plume was Rowan Red with Oxblood Wash, then Lantern Orange along the top.", [
+                'armour | basecoat | Anchor Iron', 'armour | wash | Tar Wash', 'armour | drybrush | Chain Steel',
+                'plume | basecoat | Rowan Red', 'plume | wash | Oxblood Wash', 'plume | highlight | Lantern Orange']],
+            'checklist, another' => ["[ ] prime Mid Grey Primer\n[ ] pole - Driftwood\n[ ] pole - Umber Wash\n[ ] pole - drybrush Chalk\n[ ] lantern - Old Brass\n[ ] lantern glass - Honey over Chalk\n[ ] varnish - Matt Varnish", [
+                'undercoat | primer | Mid Grey Primer', 'pole | basecoat | Driftwood', 'pole | wash | Umber Wash', 'pole | drybrush | Chalk',
+                'lantern | basecoat | Old Brass', 'whole | matt-coat | Matt Varnish']],
+            'table with pipes' => ["| Part | Paint | How |\n|---|---|---|\n| Coat | Oilskin Yellow | basecoat, 2 coats |\n| Coat | Umber Wash | wash |\n| Boots | Boot Brown | basecoat |\n| Boots | Saddle Tan | edge highlight |", [
+                'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash', 'boots | basecoat | Boot Brown',
+                'boots | edge-highlight | Saddle Tan']],
+            'base notes' => ["Basing: Mud texture from the hobby box, painted with Mud, washed Umber Wash, drybrushed Driftwood then Bleached Plank. Rim in Tar. Tufts glued on last.", [
+                'base | basecoat | Mud', 'base | wash | Umber Wash', 'base | drybrush | Driftwood', 'base | drybrush | Bleached Plank']],
+            'interview, another' => ["\"What's the recipe for the scales?\" \"Tideline, Verdigris Wash, then drybrush Tide Teal and finally Rain, lightly.\" \"And the belly?\" \"Ship Biscuit with Bone Wash, highlighted Chalk.\"", [
+                'scales | basecoat | Tideline', 'scales | wash | Verdigris Wash', 'scales | drybrush | Tide Teal', 'scales | drybrush | Rain',
+                'belly | basecoat | Ship Biscuit', 'belly | wash | Bone Wash', 'belly | highlight | Chalk']],
+            'airbrush' => ["Hull: airbrush Night Ferry from below, Harbour Blue over the middle, Mist Blue from above. Then pin wash with Tar Wash along the panel lines. Chips with a sponge and Boot Brown. Gloss Varnish before decals, Matt Varnish to finish.", [
+                'hull | spray-layer | Night Ferry', 'hull | spray-layer | Harbour Blue', 'hull | spray-from-above | Mist Blue',
+                'hull | solvent-wash | Tar Wash | recesses', 'hull | chipping | Boot Brown']],
+            'comment' => ["Love these! Cloak recipe please?\nSure: Dulse, black wash thinned down, back to Dulse, then add Thrift Pink bit by bit (3:1, 2:1, 1:1) up to the edges.", [
+                'cloak | basecoat | Dulse', 'cloak | layer | Dulse', 'cloak | highlight | 3 Dulse : 1 Thrift Pink',
+                'cloak | highlight | 1 Dulse : 1 Thrift Pink']],
+            'postcard' => ["Sails done! Sailcloth, washed down with Bone Wash, highlights of Chalk. Mast: Driftwood / Umber Wash. Pennant is Kiln Red with edges in Lantern Orange.", [
+                'sails-done | basecoat | Sailcloth', 'sails-done | wash | Bone Wash', 'sails-done | highlight | Chalk',
+                'mast | basecoat | Driftwood', 'mast | wash | Umber Wash', 'pennant | basecoat | Kiln Red',
+                'pennant | edge-highlight | Lantern Orange']],
+            'workshop handout, another' => ["Exercise 2: weathered wood\nYou need: Boot Brown, Driftwood, Chalk, Tar Wash\na. Paint the planks Boot Brown. Let dry.\nb. Drybrush the planks with Driftwood.\nc. Drybrush again, lighter, with Driftwood and Chalk (1:1).\nd. Wash with Tar Wash and dab off the excess.", [
+                'planks | basecoat | Boot Brown', 'planks | drybrush | Driftwood', 'planks | drybrush | 1 Driftwood : 1 Chalk',
+                'planks | wash | Tar Wash']],
+            'voice memo' => ["right so the scales i sprayed black then bone from above, coated them in tideline, thinned quite a bit, shaded with verdigris wash and then drybrushed tide teal and a bit of rain on the ridges. claws are bilge black with a pewter sky edge", [
+                'scales | basecoat | Tideline', 'scales | wash | Verdigris Wash', 'scales | drybrush | 4 Tide Teal : 1 Rain',
+                'claws | basecoat | Bilge Black', 'claws | edge-highlight | Pewter Sky']],
+            'old forum' => ["Re: how to paint night ferrymen\n\n[quote]What did you use on the capes?[/quote]\n\nCapes: 2x Night Ferry, Indigo Wash in the deepest folds only, then Night Ferry/Slate Water 50/50, pure Slate Water, tiny bit of Mist Blue on the extreme edges.\nFaces - Ferry Flesh, Flesh Wash, Pale Flesh.", [
+                'capes | basecoat | Night Ferry | x2', 'capes | wash | Indigo Wash | recesses', 'capes | layer | 1 Night Ferry : 1 Slate Water',
+                'faces | basecoat | Ferry Flesh', 'faces | wash | Flesh Wash', 'faces | highlight | Pale Flesh']],
+            'spreadsheet paste' => ["Element\tBase\tShade\tHighlight\nCoat\tOilskin Yellow\tUmber Wash\tStraw\nBoots\tBoot Brown\tSoot Wash\tSaddle Tan\nLamp\tLantern Brass\tUmber Wash\tChain Steel", [
+                'coat | basecoat | Oilskin Yellow', 'coat | wash | Umber Wash', 'coat | highlight | Straw', 'boots | basecoat | Boot Brown',
+                'boots | wash | Soot Wash', 'boots | highlight | Saddle Tan', 'lamp | basecoat | Lantern Brass']],
+            'story' => ["I'd been putting off the provost for months. In the end I just primed her Mid Grey Primer and went for it: gown first, in Dulse, two coats, with Violet Wash for the shadows. The collar I left for last. It's Chalk over Gull Grey.", [
+                'undercoat | primer | Mid Grey Primer', 'gown | basecoat | Dulse | x2', 'gown | wash | Violet Wash',
+                'collar | basecoat | Gull Grey', 'collar | layer | Chalk']],
+            'abbrev' => ["Cloak: BC Weed Green, W Moss Wash, L Weed Green, HL Weed Green + Young Reed (2:1), EHL Young Reed\nStraps: BC Warden Leather, W Umber Wash, EHL Ship Biscuit", [
+                'cloak | basecoat | Weed Green', 'cloak | wash | Moss Wash', 'cloak | layer | Weed Green',
+                'cloak | highlight | 2 Weed Green : 1 Young Reed', 'cloak | edge-highlight | Young Reed', 'straps | basecoat | Warden Leather',
+                'straps | wash | Umber Wash', 'straps | edge-highlight | Ship Biscuit']],
+            'corrections' => ["Wood - Peat first (not Boot Brown, I ran out), Umber Wash, Driftwood drybrush. EDIT: I also glazed the bottom with thinned Moss Wash, 1:3 with medium.", [
+                'wood | basecoat | Peat', 'wood | wash | Umber Wash', 'wood | drybrush | Driftwood', 'wood | glaze | Moss Wash | 1 : 3']],
+            'cooking style' => ["Ingredients: Rowan Red, Oxblood Wash, Lantern Orange, Pale Flesh.\nMethod: First, cover the plume in Rowan Red. When dry, flood it with Oxblood Wash. Leave overnight. Drybrush Lantern Orange along the feather tips, then a whisper of Pale Flesh.", [
+                'plume | basecoat | Rowan Red', 'plume | wash | Oxblood Wash', 'plume | drybrush | Lantern Orange',
+                'plume | drybrush | Pale Flesh']],
+            'two models' => ["Captain's hat: Night Ferry, edge highlight Slate Water. Mate's hat: Boot Brown, edge highlight Saddle Tan. Both: Chain Steel badge.", [
+                'captain-s-hat | basecoat | Night Ferry', 'captain-s-hat | edge-highlight | Slate Water', 'mate-s-hat | basecoat | Boot Brown',
+                'badge | basecoat | Chain Steel']],
+            'newsletter' => ["This month Tilda shows us her wardens. She undercoats with Mid Grey Primer. The oilskins are a mix of Oilskin Yellow and Straw (3:1), shaded with Umber Wash in the folds and highlighted by adding more Straw. She paints the straps Warden Leather and edges them with Ship Biscuit.", [
+                'undercoat | primer | Mid Grey Primer', 'oilskins | basecoat | 3 Oilskin Yellow : 1 Straw',
+                'oilskins | wash | Umber Wash | recesses', 'straps | basecoat | Warden Leather', 'straps | edge-highlight | Ship Biscuit']],
+            'bracketed' => ["Hood (Weed Green > Moss Wash > Weed Green > Young Reed)\nPouch (Saddle Tan > Umber Wash)\nKnife (Chain Steel > Tar Wash > Chain Steel)", [
+                'hood | basecoat | Weed Green', 'hood | wash | Moss Wash', 'hood | layer | Weed Green', 'hood | highlight | Young Reed',
+                'pouch | basecoat | Saddle Tan', 'pouch | wash | Umber Wash', 'knife | basecoat | Chain Steel', 'knife | wash | Tar Wash']],
+            'numbers first' => ["1 coat Black Primer\n2 coats Harbour Blue on the cape\n1 wash Indigo Wash on the cape\n2 coats Boot Brown on the belt\n1 drybrush Saddle Tan on the belt", [
+                'undercoat | primer | Black Primer', 'cape | basecoat | Harbour Blue | x2', 'cape | wash | Indigo Wash',
+                'belt | basecoat | Boot Brown | x2', 'belt | drybrush | Saddle Tan']],
+            'reported speech' => ["He told me he starts the fur with Peat, drybrushes Boot Brown, then Driftwood, then a very light Chalk just on the back. The eyes he dots in with Chalk and Tar.", [
+                'fur | basecoat | Peat', 'fur | drybrush | Boot Brown', 'fur | drybrush | Driftwood', 'fur | drybrush | Chalk',
+                'eyes | dot | Chalk']],
+            'club wiki' => ["== Cloth ==\n* '''Base''': Dulse\n* '''Shade''': Violet Wash\n* '''Layer''': Dulse\n* '''Highlight''': Thrift Pink\n== Metal ==\n* '''Base''': Anchor Iron\n* '''Shade''': Tar Wash\n* '''Highlight''': Chain Steel", [
+                'cloth | basecoat | Dulse', 'cloth | wash | Violet Wash', 'cloth | layer | Dulse', 'cloth | highlight | Thrift Pink',
+                'metal | basecoat | Anchor Iron', 'metal | wash | Tar Wash', 'metal | highlight | Chain Steel']],
+            'plan for friends' => ["Everyone prime black. On Saturday we basecoat: coats Oilskin Yellow, trousers Reed Green, boots Boot Brown. On Sunday we wash: coats and boots with Umber Wash, trousers with Moss Wash.", [
+                'coats | basecoat | Oilskin Yellow', 'trousers | basecoat | Reed Green', 'boots | basecoat | Boot Brown',
+                'coats | wash | Umber Wash', 'boots | wash | Umber Wash', 'trousers | wash | Moss Wash']],
+            'captions with brackets' => ["[00:12] Basecoat the sails with Sailcloth\n[01:40] Shade the sails with Bone Wash\n[03:05] Highlight the sails with Chalk, thinned 1:2\n[04:30] Basecoat the hull with Night Ferry\n[05:10] Edge the planks in Slate Water", [
+                'sails | basecoat | Sailcloth', 'sails | wash | Bone Wash', 'sails | highlight | Chalk | 1 : 2',
+                'hull | basecoat | Night Ferry', 'planks | edge-highlight | Slate Water']],
+            'haiku-like' => ["skin: Thrift Pink, Flesh Wash\nthen Thrift Pink again\npale flesh last\nhair: Straw, Umber Wash\ndrybrush Primrose", [
+                'skin | basecoat | Thrift Pink', 'skin | wash | Flesh Wash', 'skin | layer | Thrift Pink', 'skin | highlight | Pale Flesh',
+                'hair | basecoat | Straw', 'hair | wash | Umber Wash', 'hair | drybrush | Primrose']],
         ];
     }
 

@@ -229,7 +229,9 @@ final class PlanAsRead
             $clause->place === Place::UpperEdges => 'edge-highlight',
             $base->mix->holds($paint->id) && $last->technique->id === 'wash' => 'layer',
             $clause->place === Place::RaisedParts => 'highlight',
-            $last->technique->id === 'wash' && ! $paint->isClear() && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
+            in_array($last->technique->id, ['wash', 'layer', 'highlight'], true)
+                && ! $paint->isClear()
+                && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
             default => $usual,
         };
     }
