@@ -231,7 +231,7 @@ final class Amounts
     public function wetMl(Step $step, ?Area $area, ?float $models = null): float
     {
         $surfaceMm2 = 100.0 * $this->plan->model->surfaceCm2();
-        $share = $area === null ? $this->shareOf($step) : $area->size->share();
+        $share = $area === null ? $this->shareOf($step) : $area->shareOf($this->plan->model);
         $place = 0.0;
         foreach (Zone::cases() as $zone) {
             $place += (
@@ -247,13 +247,13 @@ final class Amounts
     private function shareOf(Step $step): float
     {
         $primed = $this->plan->isOfUndercoat($step->id) ? $this->plan->primedBy($step->id) : null;
-        $all = array_sum(array_map(static fn(Area $area): float => $area->size->share(), $this->plan->areas));
+        $all = array_sum(array_map(fn(Area $area): float => $area->shareOf($this->plan->model), $this->plan->areas));
         if ($primed === null || $all <= 0.0) {
             return 1.0;
         }
 
         return array_sum(array_map(
-            static fn(Area $area): float => in_array($area->id, $primed, true) ? $area->size->share() : 0.0,
+            fn(Area $area): float => in_array($area->id, $primed, true) ? $area->shareOf($this->plan->model) : 0.0,
             $this->plan->areas,
         )) / $all;
     }

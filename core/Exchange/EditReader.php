@@ -11,6 +11,7 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\FreeOrder;
 use Kalokroma\Planning\LockStep;
 use Kalokroma\Planning\RunStep;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddRole;
@@ -170,7 +171,7 @@ final readonly class EditReader
         return $this->in->has($field) ? $this->id($field) : null;
     }
 
-    /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null} */
+    /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, cm2: float|null} */
     private function measure(DocumentReader $in): array
     {
         return [
@@ -178,6 +179,7 @@ final readonly class EditReader
             'size' => $in->has('size') ? $in->choice('size', AreaSize::class) : null,
             'texture' => $in->has('texture') ? $in->choice('texture', Texture::class) : null,
             'touches' => $in->has('touches') ? $in->texts('touches', Plan::MOST_AREAS, self::LONGEST_ID) : null,
+            'cm2' => $in->has('cm2') ? $in->number('cm2', Area::LEAST_CM2, Area::MOST_CM2, Area::LEAST_CM2) : null,
         ];
     }
 

@@ -87,7 +87,10 @@ final readonly class FieldsAt
     private static function with(array $here, array $place, array $fields): array
     {
         if ($place === []) {
-            return [...$here, ...$fields];
+            // Who says how large it is says so instead of what was measured.
+            $said = isset($here['cm2'], $fields['size']) && ! array_key_exists('cm2', $fields) ? ['cm2' => null] : [];
+
+            return [...$here, ...$fields, ...$said];
         }
         $key = self::key($here, $place[0]);
         if (! is_array($here[$key] ?? null)) {

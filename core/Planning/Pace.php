@@ -9,6 +9,7 @@ use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Place;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
 
@@ -36,6 +37,7 @@ final readonly class Pace
     private function __construct(
         private FinishLevel $finish,
         private Paces $own,
+        private ?ModelKind $model = null,
     ) {}
 
     /** @param Paces|null $own of the painter; as the tables have it when left out */
@@ -47,7 +49,7 @@ final readonly class Pace
     /** @param Paces|null $own of the painter; as the tables have it when left out */
     public static function of(Plan $plan, ?Paces $own = null): self
     {
-        return self::to($plan->model->finishLevel, $own);
+        return new self($plan->model->finishLevel, $own ?? Paces::usual(), $plan->model);
     }
 
     /** @return float minutes of brushwork for one coat on one model */
@@ -55,7 +57,7 @@ final readonly class Pace
     {
         $care = $this->finish === FinishLevel::Display && $step->technique->family->isBrushed() ? self::DISPLAY : 1.0;
 
-        return $care * self::brushwork($step, $area) * $this->own->ratio($step->technique);
+        return $care * $this->brushwork($step, $area) * $this->own->ratio($step->technique);
     }
 
     /** @return float minutes of brushwork for one model, all coats */
@@ -76,14 +78,15 @@ final readonly class Pace
         return array_sum(array_map(fn(Step $step): float => $this->pass($step, $area, 1), $area->steps));
     }
 
-    private static function brushwork(Step $step, ?Area $area): float
+    private function brushwork(Step $step, ?Area $area): float
     {
         $technique = $step->technique;
         $counted = self::EACH_HEAD * count($step->more->heads);
         if ($technique->does(Nature::LaysDecal, Nature::SoftensDecal)) {
             return $technique->minutes * max(1.0, $counted);
         }
-        $size = $area === null ? self::WHOLE : ($area->size->share() / AreaSize::Medium->share()) ** self::GROWS;
+        $share = $this->model === null ? $area?->size->share() : $area?->shareOf($this->model);
+        $size = $share === null ? self::WHOLE : ($share / AreaSize::Medium->share()) ** self::GROWS;
         $ways = $technique->does(Nature::Washes) && $step->place === Place::Recesses ? self::RECESSES : 1.0;
 
         return max($technique->id === 'basecoat' ? self::LEAST_BASE : 0.0, $technique->minutes * max($size * $ways, $counted));

@@ -20,6 +20,11 @@ use Kalokroma\Simulation\Strip;
  */
 final readonly class Area
 {
+    /** What is measured of one: from a rivet to a house. */
+    public const LEAST_CM2 = 0.001;
+
+    public const MOST_CM2 = 10000.0;
+
     /**
      * @param list<string> $touches ids of its neighbours
      * @param list<string> $liesUnder ids of the areas that lie over it
@@ -35,6 +40,7 @@ final readonly class Area
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
      * @param list<string> $roles ids of the roles that have it; none: everybody
+     * @param float|null $cm2 its surface, where a sculpt was measured; null: what its size says
      */
     private function __construct(
         public string $id,
@@ -57,6 +63,7 @@ final readonly class Area
         public bool $byTurns,
         public ?Asked $asked = null,
         public array $roles = [],
+        public ?float $cm2 = null,
     ) {}
 
     /**
@@ -74,6 +81,7 @@ final readonly class Area
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
      * @param list<string> $roles ids of the roles that have it; none: everybody
+     * @param float|null $cm2 its surface, where a sculpt was measured; null: what its size says
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -98,6 +106,7 @@ final readonly class Area
         bool $byTurns = false,
         ?Asked $asked = null,
         array $roles = [],
+        ?float $cm2 = null,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -131,6 +140,7 @@ final readonly class Area
             $byTurns,
             $asked,
             array_values(array_unique($roles)),
+            $cm2,
         );
     }
 
@@ -241,9 +251,15 @@ final readonly class Area
      *
      * @param list<string> $touches ids of its neighbours
      */
-    public function measured(AreaSize $size, Texture $texture, array $touches): self
+    public function measured(AreaSize $size, Texture $texture, array $touches, ?float $cm2): self
     {
-        return $this->but(size: $size, texture: $texture, touches: $touches);
+        return $this->but(size: $size, texture: $texture, touches: $touches, cm2: $cm2);
+    }
+
+    /** Its share of the surface of a model: as measured, or as its size says; a little more than all of it where a sculpt is richer than most. */
+    public function shareOf(ModelKind $model): float
+    {
+        return $this->cm2 === null ? $this->size->share() : $this->cm2 / $model->surfaceCm2();
     }
 
     /** The same where there is no such role. */
@@ -372,6 +388,7 @@ final readonly class Area
      * @param Lab|null $aim null: as it is
      * @param Asked|false|null $asked false: as it is
      * @param list<string>|null $roles
+     * @param float|null $cm2 null: as it is
      */
     private function but(
         ?string $id = null,
@@ -389,6 +406,7 @@ final readonly class Area
         ?AreaSize $size = null,
         ?Texture $texture = null,
         ?array $roles = null,
+        ?float $cm2 = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -411,6 +429,7 @@ final readonly class Area
             $this->byTurns,
             $asked === false ? $this->asked : $asked,
             $roles ?? $this->roles,
+            $cm2 ?? $this->cm2,
         );
     }
 }

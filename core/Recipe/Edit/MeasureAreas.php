@@ -13,8 +13,8 @@ use Kalokroma\Recipe\Plan;
 final readonly class MeasureAreas implements Edit
 {
     /**
-     * @param list<array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null}> $measured null where it
-     *     stays as it was said
+     * @param list<array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, cm2: float|null}> $measured
+     *     null where it stays as it was said
      */
     public function __construct(private array $measured) {}
 
@@ -29,6 +29,7 @@ final readonly class MeasureAreas implements Edit
                 $measure['size'] ?? $area->size,
                 $measure['texture'] ?? $area->texture,
                 $touches ?? $area->touches,
+                $measure['cm2'],
             ));
         }
 

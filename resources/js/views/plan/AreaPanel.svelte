@@ -108,10 +108,9 @@
             <p class="quiet">
                 {label(craft.textures, area.texture)}{(area.material ?? 'other') === 'other'
                     ? ''
-                    : `, ${area.material}`} · {label(craft.sizes, area.size)} · {label(
-                    craft.importances,
-                    area.importance,
-                )}
+                    : `, ${area.material}`} · {label(craft.sizes, area.size)}{area.cm2
+                    ? `, ${area.cm2.toFixed(area.cm2 < 1 ? 2 : 1)} cm² measured`
+                    : ''} · {label(craft.importances, area.importance)}
                 {#if look && area.steps.some((step) => step.mix.length > 0)}
                     {#if look.strip.isReadable}· reads at arm’s length{:else if isLost}
                         · <span class="weak"

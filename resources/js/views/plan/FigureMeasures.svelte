@@ -27,9 +27,10 @@
             const measure = measures.answer?.find((said) => said.area === one.id);
             if (measure === undefined || measure.cm2 === 0) return [];
             const touches = measure.touches.filter((id) => areas.some((area) => area.id === id));
-            return one.size === measure.size && same(one.touches ?? [], touches)
+            const cm2 = Number(measure.cm2.toFixed(3));
+            return one.size === measure.size && one.cm2 === cm2 && same(one.touches ?? [], touches)
                 ? []
-                : [{ area: one.id, size: measure.size, touches }];
+                : [{ area: one.id, size: measure.size, touches, cm2 }];
         }),
     );
 
@@ -84,7 +85,9 @@
                 >Take all that is measured, {plural(others.length, 'area')}</Button
             >
         {:else}
-            <p class="quiet">Sizes and neighbours of the plan are those of the sculpt.</p>
+            <p class="quiet">
+                Sizes, cm² and neighbours of the plan are those of the sculpt: drops and minutes go by them.
+            </p>
         {/if}
     </section>
 {/if}
