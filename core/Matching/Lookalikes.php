@@ -15,6 +15,9 @@ final readonly class Lookalikes
     /** ΔE₀₀ below which two pots are taken for each other by lamplight. */
     public const ALIKE = 4.0;
 
+    /** Nobody reads a longer list, and a shelf of a thousand alike has half a million pairs. */
+    public const MOST = 5;
+
     /** Lab units of lightness, and in a or b, beyond which no two colours are as near as that. */
     private const LIGHTNESS_APART = 8.0;
 
@@ -23,7 +26,8 @@ final readonly class Lookalikes
     /**
      * @param list<Paint> $paints
      *
-     * @return array<string, list<Paint>> those that look like it, the nearest first, by paint id; nothing for what stands alone
+     * @return array<string, list<Paint>> those that look like it, the nearest first and no more than MOST, by paint id; nothing for what
+     *     stands alone
      */
     public static function among(array $paints): array
     {
@@ -38,19 +42,44 @@ final readonly class Lookalikes
         foreach ($coloured as $at => [$paint, $colour, $use]) {
             for ($next = $at + 1; isset($coloured[$next]) && $coloured[$next][1]->lightness - $colour->lightness <= self::LIGHTNESS_APART; $next++) {
                 [$other, $its, $for] = $coloured[$next];
-                $apart = $use === $for && self::mayBeNear($colour, $its) ? Ciede2000::between($colour, $its) : INF;
+                // Whoever has so many just like it needs no more.
+                $isFull = self::farthest($near[$paint->id] ?? []) <= 0.0 && self::farthest($near[$other->id] ?? []) <= 0.0;
+                $apart = $use === $for && ! $isFull && self::mayBeNear($colour, $its) ? Ciede2000::between($colour, $its) : INF;
                 if ($apart <= self::ALIKE) {
-                    $near[$paint->id][] = [$apart, $other];
-                    $near[$other->id][] = [$apart, $paint];
+                    $near[$paint->id] = self::with($near[$paint->id] ?? [], [$apart, $other]);
+                    $near[$other->id] = self::with($near[$other->id] ?? [], [$apart, $paint]);
                 }
             }
         }
 
-        return array_map(static function (array $all): array {
-            usort($all, static fn(array $one, array $other): int => [$one[0], $one[1]->id] <=> [$other[0], $other[1]->id]);
+        return array_map(static fn(array $all): array => array_column($all, 1), $near);
+    }
 
-            return array_column($all, 1);
-        }, $near);
+    /**
+     * @param list<array{float, Paint}> $all nearest first
+     *
+     * @return float how far off the last of them is that still counts; INF while there is room
+     */
+    private static function farthest(array $all): float
+    {
+        return count($all) < self::MOST ? INF : $all[self::MOST - 1][0];
+    }
+
+    /**
+     * @param list<array{float, Paint}> $all nearest first
+     * @param array{float, Paint} $one
+     *
+     * @return list<array{float, Paint}> of all the nearest
+     */
+    private static function with(array $all, array $one): array
+    {
+        if ($one[0] >= self::farthest($all)) {
+            return $all;
+        }
+        $all[] = $one;
+        usort($all, static fn(array $one, array $other): int => [$one[0], $one[1]->id] <=> [$other[0], $other[1]->id]);
+
+        return array_slice($all, 0, self::MOST);
     }
 
     private static function mayBeNear(Lab $one, Lab $other): bool

@@ -15,6 +15,30 @@ use Tests\Core\Paints;
 /** Which pots of a shelf are taken for each other. */
 final class LookalikesTest extends TestCase
 {
+    /** A thousand pots of one colour: each is told the nearest few, in bounded memory. */
+    public function testAThousandAlikeAreToldAFewEach(): void
+    {
+        $paints = array_map(static fn(int $at): Paint => Paint::of("p$at", "P $at", Kind::Opaque, Lab::of(40.0, 10.0, 20.0)), range(1, 1000));
+        $before = memory_get_usage();
+        $near = Lookalikes::among($paints);
+
+        self::assertCount(1000, $near);
+        self::assertSame([Lookalikes::MOST], array_values(array_unique(array_map(count(...), $near))));
+        self::assertLessThan(8_000_000, memory_get_usage() - $before);
+    }
+
+    /** Of many the nearest ones, whatever order they stand in. */
+    public function testTheNearestAreKept(): void
+    {
+        $paints = array_map(
+            static fn(int $at): Paint => Paint::of("p$at", "P $at", Kind::Opaque, Lab::of(40.0 + 0.1 * $at, 10.0, 20.0)),
+            range(0, 20),
+        );
+        foreach ([$paints, array_reverse($paints)] as $order) {
+            self::assertSame(['p1', 'p2', 'p3', 'p4', 'p5'], array_map(static fn(Paint $one): string => $one->id, Lookalikes::among($order)['p0']));
+        }
+    }
+
     public function testTwoDarkBluesAreNamedAndWhatIsForAnotherUseIsNot(): void
     {
         $navy = Paints::of('#1d2a44', name: 'Navy');
@@ -46,7 +70,7 @@ final class LookalikesTest extends TestCase
                 }
                 asort($near);
                 if ($near !== []) {
-                    $expected[$one->id] = array_map(strval(...), array_keys($near));
+                    $expected[$one->id] = array_slice(array_map(strval(...), array_keys($near)), 0, Lookalikes::MOST);
                 }
             }
             $found = array_map(
