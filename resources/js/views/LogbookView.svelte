@@ -238,6 +238,19 @@
         flex: 0 0 200px;
     }
 
+    /* On a phone: what is looked for over all of it, the choices two and two. */
+    @media (max-width: 600px) {
+        .filter :global(> *) {
+            flex: 1 1 calc(50% - 6px);
+            min-width: 0;
+        }
+
+        .filter :global(> :first-child),
+        .out {
+            flex-basis: 100%;
+        }
+    }
+
     section {
         margin-bottom: 12px;
         padding: 12px 16px;
