@@ -145,14 +145,25 @@ final readonly class Proposal
     /** What it is called: the school, or what is left of it where so dark a colour shows no shade. */
     public function label(): string
     {
-        $shades = array_filter(
-            $this->area->steps,
-            static fn(Step $step): bool => $step->technique->does(Nature::Washes) || $step->technique->id === 'layered-shade',
-        );
+        return $this->shadesNothing() ? 'base and highlights' : $this->school->label();
+    }
 
-        return $this->school === School::WashAndHighlight && $shades === [] && $this->area->material !== Material::Glass
-            ? 'base and highlights'
-            : $this->school->label();
+    /** Why it is done so on such an area. */
+    public function reason(): string
+    {
+        return $this->shadesNothing()
+            ? 'So dark a colour shows no shade: a base, and light on what stands up.'
+            : $this->school->reason($this->area->texture);
+    }
+
+    private function shadesNothing(): bool
+    {
+        return $this->school === School::WashAndHighlight
+            && $this->area->material !== Material::Glass
+            && array_filter(
+                $this->area->steps,
+                static fn(Step $step): bool => $step->technique->does(Nature::Washes) || $step->technique->id === 'layered-shade',
+            ) === [];
     }
 
     /** The same, saying how far off it ends. */

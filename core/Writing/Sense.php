@@ -183,7 +183,7 @@ final class Sense
             && $this->tone->lightness > self::BLACK_TO;
     }
 
-    /** Blue and yellow on either side of a teal make it, however grey it is. */
+    /** Blue and green on either side of a teal make it, however grey it is. */
     private function liesBetween(Lab $one, Lab $other): bool
     {
         [$left, $right] = [self::apart($this->tone, $one), self::apart($this->tone, $other)];

@@ -17,7 +17,7 @@ final class ProposalResource
         return [
             'school' => $proposal->school->value,
             'label' => $proposal->label(),
-            'reason' => $proposal->school->reason($proposal->area->texture),
+            'reason' => $proposal->reason(),
             'steps' => array_map(StepWriter::write(...), $proposal->area->steps),
             'told' => array_map(static fn(Step $step): array => [
                 'technique' => $step->technique->id,

@@ -140,6 +140,48 @@ final class WriterTest extends TestCase
         self::assertSame([], $washes(Texture::BroadFolds));
     }
 
+    /** Navy is too dark to be washed: nobody is told of a wash that is not there. */
+    public function testWhatShowsNoShadeIsCalledWhatItIs(): void
+    {
+        $dark = self::write(Texture::CloseFolds, Material::Cloth, '#151f38', '#7f8183', school: School::WashAndHighlight)[0];
+        $light = self::write(Texture::CloseFolds, Material::Cloth, '#5a7ab0', '#7f8183', school: School::WashAndHighlight)[0];
+
+        self::assertSame(['base and highlights', 'wash and highlight'], [$dark->label(), $light->label()]);
+        self::assertStringNotContainsString('wash', $dark->reason());
+        self::assertStringContainsString('wash', $light->reason());
+    }
+
+    /** Metal gets its depth from any wash that soils, and where nothing brighter is at hand its own light again. */
+    public function testMetalIsWashedAndLitAgain(): void
+    {
+        $shelf = array_values(array_filter(
+            DemoPaints::owned(),
+            static fn(Paint $one): bool => in_array($one->name, ['Chain Steel', 'Umber Wash', 'Tar'], true),
+        ));
+        $wish = self::wish(Texture::ScalesOrChain, Material::Metal, '#85898e', '#1c1c1e');
+        $mail = (new Writer(new PaintBox($shelf)))->write($wish, School::TrueMetal)[0];
+
+        self::assertSame(
+            ['basecoat Chain Steel', 'wash Umber Wash', 'drybrush Chain Steel'],
+            array_map(static fn(Step $step): string => "{$step->technique->id} {$step->words()}", $mail->area->steps),
+        );
+        self::assertContains('Highlight: nothing at hand is light enough.', $mail->unreached);
+        $look = $mail->strip->final();
+        self::assertGreaterThan($look->at(Zone::Face)->lightness + 5.0, $look->at(Zone::Raised)->lightness);
+    }
+
+    /** Blue and green on either side of it make a teal, however grey it is. */
+    public function testATealIsMixedOfBlueAndGreen(): void
+    {
+        $shelf = array_values(array_filter(
+            DemoPaints::owned(),
+            static fn(Paint $one): bool => in_array($one->name, ['Harbour Blue', 'Weed Green', 'Heron White', 'Pewter Sky', 'Tar'], true),
+        ));
+        $teal = (new Writer(new PaintBox($shelf)))->write(self::wish(Texture::BroadFolds, Material::Cloth, '#5c7f86', '#7f8183'), School::LayerUp)[0];
+
+        self::assertLessThan(8.0, $teal->off(Srgb::parse('#5c7f86')->toLab()));
+    }
+
     /** Who owns an airbrush sprays what is large, and the light below a transparent. */
     public function testWithAnAirbrushLargeAreasAreSprayed(): void
     {
