@@ -191,7 +191,8 @@ Route::get('plans/{id}/round-trip', RoundTripController::class)->middleware('kep
 Route::apiResource('brushes', BrushController::class)->except('show')->parameters(['brushes' => 'id']);
 Route::post('brushes/{id}/restore', [BrushController::class, 'restore']);
 Route::get('batches/{id}/steps/{step}/brushes', [BrushController::class, 'forStep']);
-Route::get('plans/{id}/ways', WayController::class)->middleware(['kept:plans,plan_product,products,pots,settings,log_entries,hand_prices,day', 'in-turn']);
+Route::get('plans/{id}/areas/{area}/ways', [WayController::class, 'area'])->middleware(['kept:plans,plan_product,products,pots,settings,batches,log_entries,hand_prices,day', 'in-turn']);
+Route::get('plans/{id}/ways', WayController::class)->middleware(['kept:plans,plan_product,products,pots,settings,batches,log_entries,hand_prices,day', 'in-turn']);
 Route::get('plans/{id}/practice', PracticeController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/budget', BudgetController::class)->middleware('kept:plans,plan_product,products,settings');
 Route::get('plans/{id}/amounts', [AmountController::class, 'plan'])->middleware('kept:plans,products,pots,settings');

@@ -56,9 +56,7 @@ final readonly class AreaWay
 
         return new self(
             $variant,
-            $variant?->undercoat === null
-                ? $rehearsal->stripAs($painted)
-                : $painted->strip($variant->undercoat, $rehearsal->plan->model->finishLevel),
+            self::stripOf($rehearsal, $area, $variant),
             array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
             Pace::of($rehearsal->plan, $paces)->recipe($painted),
             self::dries($painted->steps),
@@ -70,6 +68,16 @@ final readonly class AreaWay
             ))),
             self::slip($rehearsal->plan, $painted),
         );
+    }
+
+    /** @param Variant|null $variant of the area; null: its own recipe */
+    public static function stripOf(Rehearsal $rehearsal, Area $area, ?Variant $variant): Strip
+    {
+        $painted = $variant === null ? $area : $area->withSteps($variant->steps);
+
+        return $variant?->undercoat === null
+            ? $rehearsal->stripAs($painted)
+            : $painted->strip($variant->undercoat, $rehearsal->plan->model->finishLevel);
     }
 
     private static function slip(Plan $plan, Area $area): ?float

@@ -120,7 +120,9 @@ final class KeptAnswersTest extends HttpTestCase
             default => $plan->id,
         };
 
-        return strtr($uri, ['{id}' => $id, '{step}' => $plan->document['areas'][0]['steps'][0]['id']]).match (true) {
+        $area = $plan->document['areas'][0];
+
+        return strtr($uri, ['{id}' => $id, '{area}' => $area['id'], '{step}' => $area['steps'][0]['id']]).match (true) {
             preg_match('~plans/\{id\}/(amounts|round-trip|budget)~', $uri) === 1 => '?models=5',
             str_ends_with($uri, '/practice') => '?technique=layer',
             default => '',

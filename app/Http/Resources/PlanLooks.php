@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Setting;
 use App\Plans\PlanView;
 use Kalokroma\Colour\ColourWords;
 use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\AreaWay;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
@@ -30,8 +28,6 @@ final class PlanLooks
                 'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
                 'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
-                // The recipe itself, where there are others to hold against it.
-                'asPlanned' => $area->variants === [] || $area->steps === [] ? null : self::way($view, $area, null),
                 'byHand' => array_values(array_map(
                     static fn(Step $step): string => $step->id,
                     array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()),
@@ -54,26 +50,17 @@ final class PlanLooks
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function variant(PlanView $view, Area $area, Variant $variant): array
-    {
-        return ['id' => $variant->id, 'isRecipe' => $variant->isRecipeOf($area), ...self::way($view, $area, $variant)];
-    }
-
     /**
-     * What a way to paint an area comes to, beside others.
+     * What it comes to; what it takes is asked for by itself (WayResource), for nobody has all of them open.
      *
      * @return array<string, mixed>
      */
-    private static function way(PlanView $view, Area $area, ?Variant $variant): array
+    private static function variant(PlanView $view, Area $area, Variant $variant): array
     {
-        $way = AreaWay::of($view->rehearsal, $area, $variant, $view->shelf(), Setting::paces());
-
         return [
-            'strip' => StripResource::of($way->strip, $area->importance),
-            ...WayResource::facts($way, $variant->steps ?? $area->steps),
-            'undercoat' => $variant?->undercoat?->words(),
-            'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $variant->steps ?? $area->steps),
+            'id' => $variant->id,
+            'isRecipe' => $variant->isRecipeOf($area),
+            'look' => StripResource::look(AreaWay::stripOf($view->rehearsal, $area, $variant)->final()),
         ];
     }
 

@@ -14,6 +14,7 @@ use Kalokroma\Planning\AreaWay;
 use Kalokroma\Planning\PlanWay;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
 
 /** A way to paint, of one area or of several, held against others. */
 final class WayResource
@@ -39,6 +40,37 @@ final class WayResource
             'newTechniques' => self::unpractised($steps),
             'toBuy' => array_map(static fn(Paint $one): string => $one->name, $way->toBuy),
             'sprayedWith' => $way->brushes,
+        ];
+    }
+
+    /**
+     * What each way to paint an area comes to and takes.
+     *
+     * @return array<string, mixed>
+     */
+    public static function ofArea(PlanView $view, Area $area): array
+    {
+        return [
+            // The recipe itself, where there are others to hold against it.
+            'asPlanned' => $area->variants === [] || $area->steps === [] ? null : self::way($view, $area, null),
+            'variants' => array_map(
+                static fn(Variant $one): array => ['id' => $one->id, 'isRecipe' => $one->isRecipeOf($area), ...self::way($view, $area, $one)],
+                $area->variants,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function way(PlanView $view, Area $area, ?Variant $variant): array
+    {
+        $way = AreaWay::of($view->rehearsal, $area, $variant, $view->shelf(), Setting::paces());
+        $steps = $variant->steps ?? $area->steps;
+
+        return [
+            'strip' => StripResource::of($way->strip, $area->importance),
+            ...self::facts($way, $steps),
+            'undercoat' => $variant?->undercoat?->words(),
+            'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $steps),
         ];
     }
 

@@ -1,10 +1,12 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Area, Schemas } from '../../lib/api';
+    import { type Area, got, type Schemas, server } from '../../lib/api';
+    import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { settings } from '../../lib/settings.svelte';
     import { plural } from '../../lib/words';
     import Tick from '../../parts/Tick.svelte';
+    import Trouble from '../../parts/Trouble.svelte';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import AreaTicks from './AreaTicks.svelte';
@@ -14,11 +16,26 @@
     let { desk, area }: { desk: PlanDesk; area: Area } = $props();
 
     type Way = Schemas['WayToPaint'];
-    const looks = $derived(desk.plan?.looks.areas[area.id]?.variants ?? []);
-    const asPlanned = $derived(desk.plan?.looks.areas[area.id]?.asPlanned ?? null);
+    const brief = $derived(desk.plan?.looks.areas[area.id]?.variants ?? []);
+    /** What each of them takes, asked for when somebody opens them and whenever the plan has changed then. */
+    const latest = new Latest<Schemas['AreaWays']>();
+    let isOpen = $state(false);
+    const looks = $derived(latest.answer?.variants ?? []);
+    const asPlanned = $derived(latest.answer?.asPlanned ?? null);
     const painted = $derived(
-        (area.variants ?? []).find((one) => looks.some((look) => look.id === one.id && look.isRecipe)),
+        (area.variants ?? []).find((one) => brief.some((look) => look.id === one.id && look.isRecipe)),
     );
+    const version = $derived(desk.plan?.version);
+
+    $effect(() => {
+        void version;
+        if (isOpen) void ask(area.id);
+    });
+
+    function ask(areaId: string): Promise<void> {
+        const params = { path: { id: desk.id, area: areaId } };
+        return latest.ask(() => got(server.GET('/plans/{id}/areas/{area}/ways', { params })));
+    }
     const tried = $derived((area.variants ?? []).filter((one) => one.tried).length);
     const roles = $derived(desk.document?.roles ?? []);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
@@ -48,18 +65,18 @@
     </details>
 {/snippet}
 
-<details data-variants>
+<details data-variants bind:open={isOpen}>
     <summary>
         <b>{plural((area.variants ?? []).length, 'variant')}</b>
-        {#each looks as look (look.id)}
-            <span class="well brief" class:chosen={look.isRecipe}
-                ><ZoneBars look={look.strip.final} height={14} label="" /></span
+        {#each brief as one (one.id)}
+            <span class="well brief" class:chosen={one.isRecipe}><ZoneBars look={one.look} height={14} label="" /></span
             >
         {/each}
         <span class="quiet"
             >{painted ? `painted as “${painted.name}”` : 'painted otherwise'}{tried > 0 ? `, ${tried} tried` : ''}</span
         >
     </summary>
+    {#if latest.problem}<Trouble problem={latest.problem} retry={() => ask(area.id)} />{/if}
     <div class="turns">
         <Tick
             label="In a batch, paint the models by these in turn, so that they differ on purpose"
@@ -79,7 +96,11 @@
         {/if}
         {#each area.variants ?? [] as variant, at (variant.id)}
             {@const look = looks.find((one) => one.id === variant.id)}
-            <li class="way" class:chosen={look?.isRecipe} hidden={ownedOnly && look !== undefined && !isAtHand(look)}>
+            <li
+                class="way"
+                class:chosen={variant.id === painted?.id}
+                hidden={ownedOnly && look !== undefined && !isAtHand(look)}
+            >
                 <Words
                     label="Name"
                     value={variant.name}
@@ -122,7 +143,7 @@
                     </div>
                 </details>
                 <div class="acts">
-                    {#if look?.isRecipe}<b>Painted so.</b>{:else}<Button
+                    {#if variant.id === painted?.id}<b>Painted so.</b>{:else}<Button
                             size="small"
                             kind="secondary"
                             on:click={() => desk.promoteVariant(area, variant)}
