@@ -9,8 +9,8 @@ use Tests\Browser\Support\Panels;
 use Tests\Browser\Support\Views;
 
 /**
- * Every view, and by PanelViewsTest every panel that opens in one, at four widths, by day and by lamp: axe finds nothing, nothing spills over the edge,
- * nothing is too small for a finger.
+ * Every view, and by PanelViewsTest every panel that opens in one, at four widths, by day and by lamp: axe finds nothing, nothing spills
+ * over the edge, nothing is too small for a finger.
  */
 class ViewsTest extends BrowserTestCase
 {
