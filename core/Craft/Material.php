@@ -23,6 +23,15 @@ enum Material: string
     case Ground = 'ground';
     case Other = 'other';
 
+    /** It grew or lies out in the weather: brown is never wrong on it. */
+    public function weathers(): bool
+    {
+        return match ($this) {
+            self::Fur, self::Hair, self::Leather, self::Wood, self::Stone => true,
+            default => false,
+        };
+    }
+
     /** Its surface chips rather than stains. */
     public function isHard(): bool
     {

@@ -15,29 +15,14 @@ use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
 use Kalokroma\Simulation\Strip;
 
-/** One way to paint an area, to be held against others before one is chosen: what it comes to, and what it takes on one model. */
+/** One way to paint an area, to be held against others before one is chosen: what it comes to, and what it takes. */
 final readonly class AreaWay
 {
-    /**
-     * @param Variant|null $variant null: the recipe the area has
-     * @param float $minutes hands-on, with fetching and cleaning
-     * @param int $dryMinutes between its coats and steps, where nothing else fills them
-     * @param list<Paint> $pots
-     * @param list<Paint> $toBuy pots of them that the shelf does not have
-     * @param list<string> $brushes by name, the airbrush and the can among them
-     * @param float|null $slipMinutes to put it right when, once it is done, the dearest of its neighbours' paints gets onto it; null
-     *     without a neighbour
-     */
+    /** @param Variant|null $variant null: the recipe the area has */
     private function __construct(
         public ?Variant $variant,
         public Strip $strip,
-        public int $coats,
-        public float $minutes,
-        public int $dryMinutes,
-        public array $pots,
-        public array $toBuy,
-        public array $brushes,
-        public ?float $slipMinutes,
+        public WayCost $cost,
     ) {}
 
     /**
@@ -57,16 +42,18 @@ final readonly class AreaWay
         return new self(
             $variant,
             self::stripOf($rehearsal, $area, $variant),
-            array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
-            Pace::of($rehearsal->plan, $paces)->recipe($painted),
-            self::dries($painted->steps),
-            array_values($pots),
-            array_values(array_filter($pots, static fn(Paint $one): bool => ! $shelf->has($one))),
-            array_values(array_unique(array_map(
-                static fn(Step $step): string => $step->brush->label(),
-                array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)),
-            ))),
-            self::slip($rehearsal->plan, $painted),
+            new WayCost(
+                array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
+                Pace::of($rehearsal->plan, $paces)->recipe($painted),
+                self::dries($painted->steps),
+                array_values($pots),
+                array_values(array_filter($pots, static fn(Paint $one): bool => ! $shelf->has($one))),
+                array_values(array_unique(array_map(
+                    static fn(Step $step): string => $step->brush->label(),
+                    array_filter($painted->steps, static fn(Step $step): bool => in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)),
+                ))),
+                self::slip($rehearsal->plan, $painted),
+            ),
         );
     }
 

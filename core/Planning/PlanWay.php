@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Planning;
 
 use Kalokroma\Matching\Shelf;
-use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
@@ -23,25 +22,13 @@ final readonly class PlanWay
      * @param array<string, AreaWay> $areas what is compared, by area id
      * @param list<string> $changed ids of the areas that it paints otherwise than planned
      * @param list<Step> $steps of all of them
-     * @param float $minutes hands-on for one model, with fetching and cleaning
-     * @param int $dryMinutes of the area that waits longest: while one dries, another is painted
-     * @param list<Paint> $pots each once
-     * @param list<Paint> $toBuy that the shelf does not have, each once
-     * @param list<string> $brushes names of what is sprayed with
-     * @param float|null $slipMinutes to put the dearest slip right; null where none of the areas has a neighbour
      */
     private function __construct(
         public ?string $name,
         public array $areas,
         public array $changed,
         public array $steps,
-        public int $coats,
-        public float $minutes,
-        public int $dryMinutes,
-        public array $pots,
-        public array $toBuy,
-        public array $brushes,
-        public ?float $slipMinutes,
+        public WayCost $cost,
     ) {}
 
     /** @return list<self> as planned first; none where no two areas have a variant of one name */
@@ -83,48 +70,8 @@ final readonly class PlanWay
             }
         }
 
-        $slips = array_filter(self::each($ways, static fn(AreaWay $one): ?float => $one->slipMinutes), static fn(?float $one): bool => $one !== null);
+        $costs = array_values(array_map(static fn(AreaWay $one): WayCost => $one->cost, $ways));
 
-        return new self(
-            $name,
-            $ways,
-            $changed,
-            $steps,
-            array_sum(self::each($ways, static fn(AreaWay $one): int => $one->coats)),
-            array_sum(self::each($ways, static fn(AreaWay $one): float => $one->minutes)),
-            max(0, ...self::each($ways, static fn(AreaWay $one): int => $one->dryMinutes)),
-            self::once(self::each($ways, static fn(AreaWay $one): array => $one->pots)),
-            self::once(self::each($ways, static fn(AreaWay $one): array => $one->toBuy)),
-            array_values(array_unique(array_merge(...self::each($ways, static fn(AreaWay $one): array => $one->brushes)))),
-            $slips === [] ? null : max($slips),
-        );
-    }
-
-    /**
-     * @template T
-     *
-     * @param array<string, AreaWay> $ways
-     * @param callable(AreaWay): T $of
-     *
-     * @return list<T>
-     */
-    private static function each(array $ways, callable $of): array
-    {
-        return array_values(array_map($of, $ways));
-    }
-
-    /**
-     * @param list<list<Paint>> $lists
-     *
-     * @return list<Paint>
-     */
-    private static function once(array $lists): array
-    {
-        $paints = [];
-        foreach (array_merge(...$lists) as $paint) {
-            $paints[$paint->id] = $paint;
-        }
-
-        return array_values($paints);
+        return new self($name, $ways, $changed, $steps, WayCost::together($costs));
     }
 }

@@ -222,16 +222,10 @@ final readonly class Area
         return null;
     }
 
-    /** The first of this name. */
+    /** The newest of this name. */
     public function variantCalled(string $name): ?Variant
     {
-        foreach ($this->variants as $variant) {
-            if ($variant->name === $name) {
-                return $variant;
-            }
-        }
-
-        return null;
+        return array_column($this->variants, null, 'name')[$name] ?? null;
     }
 
     /** @param list<Variant> $variants */

@@ -318,14 +318,8 @@ final readonly class Lesson
     private function wash(): ?Pick
     {
         $ground = $this->draft->face();
-        $weathers = in_array(
-            $this->wish->area->material,
-            [Material::Fur, Material::Hair, Material::Leather, Material::Wood, Material::Stone],
-            true,
-        );
-
         $own = $this->box->wash($ground, $this->dark()->colour);
-        $brown = $weathers && ($own === null || $this->ladder->base->colour->toLch()->chroma < self::GREYISH)
+        $brown = $this->wish->area->material->weathers() && ($own === null || $this->ladder->base->colour->toLch()->chroma < self::GREYISH)
             ? $this->box->grime($ground, $this->dark()->colour)
             : null;
 

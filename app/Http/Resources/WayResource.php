@@ -12,6 +12,7 @@ use App\Plans\PlanView;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\AreaWay;
 use Kalokroma\Planning\PlanWay;
+use Kalokroma\Planning\WayCost;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
@@ -26,20 +27,18 @@ final class WayResource
      *
      * @return array<string, mixed>
      */
-    public static function facts(AreaWay|PlanWay $way, array $steps): array
+    private static function facts(WayCost $cost, array $steps): array
     {
-        $slip = $way->slipMinutes;
-
         return [
-            'coats' => $way->coats,
-            'minutes' => round($way->minutes, 1),
-            'dryMinutes' => $way->dryMinutes,
-            'pots' => count($way->pots),
-            'price' => self::price($way->toBuy),
-            'slipMinutes' => $slip === null ? null : round($slip, 1),
+            'coats' => $cost->coats,
+            'minutes' => round($cost->minutes, 1),
+            'dryMinutes' => $cost->dryMinutes,
+            'pots' => count($cost->pots),
+            'price' => self::price($cost->toBuy),
+            'slipMinutes' => $cost->slipMinutes === null ? null : round($cost->slipMinutes, 1),
             'newTechniques' => self::unpractised($steps),
-            'toBuy' => array_map(static fn(Paint $one): string => $one->name, $way->toBuy),
-            'sprayedWith' => $way->brushes,
+            'toBuy' => array_map(static fn(Paint $one): string => $one->name, $cost->toBuy),
+            'sprayedWith' => $cost->brushes,
         ];
     }
 
@@ -68,7 +67,7 @@ final class WayResource
 
         return [
             'strip' => StripResource::of($way->strip, $area->importance),
-            ...self::facts($way, $steps),
+            ...self::facts($way->cost, $steps),
             'undercoat' => $variant?->undercoat?->words(),
             'words' => array_map(static fn(Step $step): string => $step->technique->label.', '.$step->words(), $steps),
         ];
@@ -89,7 +88,7 @@ final class WayResource
                 ],
                 $view->plan->areas,
             ),
-            ...self::facts($way, $way->steps),
+            ...self::facts($way->cost, $way->steps),
         ], PlanWay::all($view->rehearsal, $view->shelf(), Setting::paces()));
     }
 

@@ -232,7 +232,7 @@ final class GuideReader
             // All of it: what it is stands before the colon.
             $line = (string) preg_replace('/\b(?:over |on )?the (?:whole|entire) \p{L}+\b/iu', 'all over', $line);
         }
-        $line = self::withPercentagesAsParts($line);
+        $line = Ratio::percentagesAsParts($line);
         $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $line);
         $last = null;
         $left = [];
@@ -292,25 +292,6 @@ final class GuideReader
         }
 
         return true;
-    }
-
-    /** "60% blue, 40% black" is a mix of three parts and two. */
-    private static function withPercentagesAsParts(string $line): string
-    {
-        return (string) preg_replace_callback(
-            '/(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)([^,%]{3,40}?)\s*(?:,|\+|&|\/|\band\b|\bto\b)\s*(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)/iu',
-            static function (array $found): string {
-                [$one, $other] = [(int) round((int) $found[1] / 10.0), (int) round((int) $found[3] / 10.0)];
-                for ($by = min($one, $other); $by > 1; $by--) {
-                    if ($one % $by === 0 && $other % $by === 0) {
-                        [$one, $other] = [intdiv($one, $by), intdiv($other, $by)];
-                    }
-                }
-
-                return sprintf('%d %s + %d ', max(1, $one), $found[2], max(1, $other));
-            },
-            $line,
-        );
     }
 
     /** Somebody has said that what it names is no paint, and there is nothing else to it. */

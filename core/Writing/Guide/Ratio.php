@@ -143,4 +143,23 @@ final readonly class Ratio
 
         return [max(1, min(Dilution::MOST_PARTS, (int) round($times * $one))), min(Dilution::MOST_PARTS, (int) round($times * $other))];
     }
+
+    /** "60% blue, 40% black" is a mix of three parts and two. */
+    public static function percentagesAsParts(string $line): string
+    {
+        return (string) preg_replace_callback(
+            '/(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)([^,%]{3,40}?)\s*(?:,|\+|&|\/|\band\b|\bto\b)\s*(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)/iu',
+            static function (array $found): string {
+                [$one, $other] = [(int) round((int) $found[1] / 10.0), (int) round((int) $found[3] / 10.0)];
+                for ($by = min($one, $other); $by > 1; $by--) {
+                    if ($one % $by === 0 && $other % $by === 0) {
+                        [$one, $other] = [intdiv($one, $by), intdiv($other, $by)];
+                    }
+                }
+
+                return sprintf('%d %s + %d ', max(1, $one), $found[2], max(1, $other));
+            },
+            $line,
+        );
+    }
 }

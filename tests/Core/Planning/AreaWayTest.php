@@ -29,18 +29,18 @@ final class AreaWayTest extends TestCase
             [null, ...$area->variants],
         );
 
-        self::assertSame([3, 1, 3], [$recipe->coats, $sprayed->coats, $plain->coats]);
+        self::assertSame([3, 1, 3], [$recipe->cost->coats, $sprayed->cost->coats, $plain->cost->coats]);
         self::assertSame(
             [['umber-wash'], ['red'], ['umber-wash']],
             array_map(
-                static fn(AreaWay $one): array => array_map(static fn(Paint $paint): string => $paint->id, $one->toBuy),
+                static fn(AreaWay $one): array => array_map(static fn(Paint $paint): string => $paint->id, $one->cost->toBuy),
                 [$recipe, $sprayed, $plain],
             ),
         );
-        self::assertSame([[], 1, []], [$recipe->brushes, count($sprayed->brushes), $plain->brushes]);
-        self::assertSame(DryTimes::betweenCoats($area->steps[0]) + DryTimes::between($area->steps[0], $area->steps[1]), $recipe->dryMinutes);
-        self::assertSame(0, $sprayed->dryMinutes);
-        self::assertEqualsWithDelta(Pace::of($rehearsal->plan)->recipe($area), $recipe->minutes, 1e-9);
+        self::assertSame([[], 1, []], [$recipe->cost->brushes, count($sprayed->cost->brushes), $plain->cost->brushes]);
+        self::assertSame(DryTimes::betweenCoats($area->steps[0]) + DryTimes::between($area->steps[0], $area->steps[1]), $recipe->cost->dryMinutes);
+        self::assertSame(0, $sprayed->cost->dryMinutes);
+        self::assertEqualsWithDelta(Pace::of($rehearsal->plan)->recipe($area), $recipe->cost->minutes, 1e-9);
         self::assertEquals($recipe->strip->final(), $plain->strip->final());
         self::assertEquals($rehearsal->strip($area)->final(), $recipe->strip->final());
     }
@@ -55,7 +55,7 @@ final class AreaWayTest extends TestCase
             $area = $rehearsal->plan->areas[0];
 
             return array_map(
-                static fn($variant): ?float => AreaWay::of($rehearsal, $area, $variant, Shelf::of([]))->slipMinutes,
+                static fn($variant): ?float => AreaWay::of($rehearsal, $area, $variant, Shelf::of([]))->cost->slipMinutes,
                 [null, $area->variants[0]],
             );
         })();

@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Edit\PromoteWay;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
 
@@ -49,14 +50,15 @@ final class PlanWayTest extends TestCase
         self::assertSame([null, 'quick'], array_map(static fn(PlanWay $one): ?string => $one->name, $ways), 'One area alone makes no way.');
         self::assertSame(['coat', 'hood'], array_keys($planned->areas));
         self::assertSame([[], ['coat', 'hood']], [$planned->changed, $quick->changed]);
-        self::assertSame([7, 2], [$planned->coats, $quick->coats]);
-        self::assertLessThan($planned->minutes, $quick->minutes);
-        self::assertSame(['amber', 'moss'], array_map(static fn(Paint $one): string => $one->id, $quick->pots));
-        self::assertSame([[], ['moss']], [$planned->toBuy, array_map(static fn(Paint $one): string => $one->id, $quick->toBuy)]);
+        self::assertSame([7, 2], [$planned->cost->coats, $quick->cost->coats]);
+        self::assertLessThan($planned->cost->minutes, $quick->cost->minutes);
+        self::assertSame(['amber', 'moss'], array_map(static fn(Paint $one): string => $one->id, $quick->cost->pots));
+        self::assertSame([[], ['moss']], [$planned->cost->toBuy, array_map(static fn(Paint $one): string => $one->id, $quick->cost->toBuy)]);
         foreach ($ways as $way) {
-            self::assertEqualsWithDelta(array_sum(array_map(static fn(AreaWay $one): float => $one->minutes, $way->areas)), $way->minutes, 1e-9);
-            self::assertSame(max(array_map(static fn(AreaWay $one): int => $one->dryMinutes, $way->areas)), $way->dryMinutes);
-            self::assertSame(max(array_map(static fn(AreaWay $one): ?float => $one->slipMinutes, $way->areas)), $way->slipMinutes);
+            $minutes = array_map(static fn(AreaWay $one): float => $one->cost->minutes, $way->areas);
+            self::assertEqualsWithDelta(array_sum($minutes), $way->cost->minutes, 1e-9);
+            self::assertSame(max(array_map(static fn(AreaWay $one): int => $one->cost->dryMinutes, $way->areas)), $way->cost->dryMinutes);
+            self::assertSame(max(array_map(static fn(AreaWay $one): ?float => $one->cost->slipMinutes, $way->areas)), $way->cost->slipMinutes);
         }
         self::assertSame([], PlanWay::all(Rehearsal::of(PlanSketch::plan("undercoat grey\narea coat broad-folds main cloth\n basecoat navy")), $shelf));
     }
@@ -77,6 +79,22 @@ final class PlanWayTest extends TestCase
                 PlanWay::all(Rehearsal::of($quick), Shelf::of([])),
             ),
         );
+    }
+
+    /** What was put aside twice is shown and taken as it was put aside last. */
+    public function testOfTwoThatAreCalledAlikeTheNewestIsShownAndTaken(): void
+    {
+        $plan = PlanSketch::plan(self::SKETCH);
+        $again = (new PromoteWay('quick', 'before'))->applyTo($plan);
+        $repainted = $again->withArea($again->areas[0]->withVariants([
+            ...$again->areas[0]->variants,
+            new Variant('newest', 'as it was', false, '', '', $again->areas[2]->steps),
+        ]));
+        $shown = array_column(PlanWay::all(Rehearsal::of($repainted), Shelf::of([])), null, 'name')['as it was'];
+        $taken = (new PromoteWay('as it was', 'y'))->applyTo($repainted);
+
+        self::assertSame('leather', self::first($taken, 'coat'));
+        self::assertSame(['leather'], array_map(static fn(Paint $one): string => $one->id, $shown->areas['coat']->cost->pots));
     }
 
     public function testSeveralRecipesArePutAsideUnderOneName(): void

@@ -187,7 +187,11 @@
         margin-top: 3px;
     }
 
+    /* In sight while the button is, and nothing moves below the pointer. */
     .preview {
+        position: sticky;
+        bottom: 12px;
+        z-index: 1;
         display: grid;
         grid-template-columns: 1fr 1fr;
         gap: 8px;
@@ -196,6 +200,18 @@
         background: var(--well);
         color: var(--well-ink);
         font-size: 0.8125rem;
+        pointer-events: none;
+    }
+
+    @media (max-width: 700px) {
+        .preview {
+            bottom: 76px;
+        }
+    }
+
+    /* Whoever goes by keys has room for it below. */
+    .acts :global(button) {
+        scroll-margin-bottom: 170px;
     }
 
     .preview p {
