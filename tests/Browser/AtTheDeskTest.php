@@ -100,12 +100,20 @@ final class AtTheDeskTest extends BrowserTestCase
         self::assertSame([], self::driver()->findElements(WebDriverBy::xpath('//button[.="Understood"]')));
     }
 
+    /** Without a line too: it waits, also over a reload, and is in the queue once the server is back. */
     public function testASlipIsNotedWithAThumbAndPutRight(): void
     {
         $this->sitDown('The Provost, for the midwinter show');
         $this->tap('//button[normalize-space(.)="It slipped"]');
         $this->see('//section[@aria-label="It slipped"]');
+        self::$server->kill();
         $this->pressNamed('Into the queue');
+        $this->tap('//button[normalize-space(.)="Touch-ups"]');
+        $this->see('//section[@aria-label="Touch-ups"]//li[contains(., "paint got on it")][contains(., "waits for the server")]');
+        $this->see('//section[@aria-label="Not recorded yet"]//*[@role="status"][contains(., "1 thing you did waits")]');
+        self::$server->start();
+        self::driver()->navigate()->refresh();
+        $this->seeNot('//section[@aria-label="Not recorded yet"]');
         $this->tap('//button[normalize-space(.)="Touch-ups 1"]');
         $this->see('//section[@aria-label="Touch-ups"]//li[contains(., "paint got on it")][contains(., "Repaint")]');
         $this->visit('#/');

@@ -1,6 +1,10 @@
 import { asProblem, type Batch, type BatchStep, got, newKey, of, type Problem, type Schemas, server } from './api';
+import { done } from './doing';
 import { tell, warn } from './notices.svelte';
-import { type ForBatch, outbox } from './outbox.svelte';
+import { type ForBatch, type ForThing, outbox } from './outbox.svelte';
+
+/** A change of what is of a batch, and the version it is made on. */
+type Fresh = Omit<ForThing, 'id' | 'desk' | 'refusal' | 'kind'>;
 
 export type Done = Omit<Schemas['LogInput'], 'id' | 'stepId'>;
 
@@ -117,15 +121,15 @@ export class BatchDesk {
     }
 
     /** Records at once for the eye; it is sent, and sent again, until the server has it. */
-    record(step: BatchStep, done: Done): void {
+    record(step: BatchStep, how: Done): void {
         const entry: Schemas['LogInput'] = {
             id: newKey(),
             stepId: step.step.id,
             at: new Date().toISOString(),
-            ...done,
+            ...how,
         };
-        const coat = done.coat ? `, coat ${done.coat} of ${step.step.coats}` : '';
-        const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${done.on?.length ?? done.models}`;
+        const coat = how.coat ? `, coat ${how.coat} of ${step.step.coats}` : '';
+        const words = `${step.areaName}: ${step.technique.toLowerCase()}${coat} done on ${how.on?.length ?? how.models}`;
         this.fault = null;
         outbox.add({ kind: 'batch', batchId: this.id, does: { do: 'record', entry }, words });
     }
@@ -133,6 +137,7 @@ export class BatchDesk {
     /** Hears what becomes of what was done: use as `$effect(() => desk.listen())`. */
     listen(): () => void {
         return outbox.listen((one, became) => {
+            if (one.kind === 'thing' && became.is === 'made' && became.batch?.id === this.id) this.take(became.batch);
             if (one.kind !== 'batch' || one.batchId !== this.id || became.is === 'waiting') return;
             if (became.is === 'refused') {
                 if (one.does.do === 'record') this.fault = became.problem;
@@ -190,17 +195,18 @@ export class BatchDesk {
         );
     }
 
-    /** Runs a change of the batch and takes what it has become; says why where it was refused. */
-    async change(ask: () => Promise<Batch>, words: string, back?: (batch: Batch) => Promise<Batch>): Promise<boolean> {
-        try {
-            const batch = await ask();
-            this.take(batch);
-            tell(words, back && { label: 'Undo', run: async () => this.take(await back(batch)) });
-            return true;
-        } catch (error) {
-            warn(asProblem(error).message);
-            return false;
-        }
+    /**
+     * Changes what is of the batch, now or once the server answers. False where it was refused, and that was said.
+     *
+     * @param back what takes it back
+     */
+    async change(made: Fresh, told: string, back?: Fresh): Promise<boolean> {
+        const became = await done(
+            { kind: 'thing', ...made },
+            told,
+            back && (() => void this.change({ ...back, words: `${made.words}: taken back` }, 'Taken back.')),
+        );
+        return became !== null;
     }
 
     async takePlan(): Promise<void> {

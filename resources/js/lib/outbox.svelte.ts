@@ -1,28 +1,33 @@
-import { asProblem, type Batch, got, newKey, of, type Plan, type Problem, server, under } from './api';
+import { asProblem, type Batch, newKey, type Plan, type Problem, type Schemas } from './api';
 import { home } from './home.svelte';
 import { warn } from './notices.svelte';
-import { type ForBatch, type ForPlan, OutboxStore, type Waiting } from './outboxStore';
-import { clock, day } from './words';
+import { type Does, type ForBatch, type ForPlan, type ForThing, OutboxStore, type Waiting } from './outboxStore';
+import { post } from './outboxPost';
 
-export type { ForBatch, ForPlan, Waiting };
+export type { Does, ForBatch, ForPlan, ForThing, Waiting };
 
 const TRY_AFTER_MS = 2000;
 const SLOWEST_TRY_MS = 30000;
 const LOCK = 'kalokroma.outbox';
-/** Told later than this by the server's clock than by ours is said. */
-const WORTH_SAYING_MS = 60000;
 
-/** What the server answered: the batch or plan as it is now; neither when another tab has heard it, or when it was not there any more. */
-type Answer = { batch?: Batch; plan?: Plan };
+/** What the server answered: what was changed as it is now; nothing when another tab has heard it, or when it was not there any more. */
+export type Answer = {
+    batch?: Batch;
+    plan?: Plan;
+    squad?: Schemas['Squad'];
+    paint?: Schemas['Paint'];
+    /** That of what was changed, where it has one. */
+    version?: number;
+};
 /** What has become of something. */
 export type Became = ({ is: 'made' } & Answer) | { is: 'refused'; problem: Problem } | { is: 'waiting' };
 type Heard = (one: Waiting, became: Became) => void;
-type Made<One extends Waiting> = Omit<One, 'id' | 'desk' | 'refusal'>;
+type Fresh<One extends Waiting> = Omit<One, 'id' | 'desk' | 'refusal'>;
+export type Made = Fresh<ForBatch> | Fresh<ForPlan> | Fresh<ForThing>;
 
 /**
- * What was done and the server has not answered yet: records of work and edits of plans. They lie in the browser's database until it has,
- * also over a reload, and are sent one after the other in the order they were made, by one tab at a time. What may pass (no answer, trouble,
- * a full disk) is tried again; what is refused, or belongs to another desk, stays until somebody decides.
+ * What was done and the server has not answered yet: records of work, edits of plans, and what else is changed at the desk. It lies in the browser's database until it has, also over a reload, and is sent one after the other in the order it was made, by one tab at a time.
+ * What may pass (no answer, trouble, a full disk) is tried again; what is refused, or belongs to another desk, stays until somebody decides.
  */
 class Outbox {
     private all = $state.raw<Waiting[]>([]);
@@ -42,6 +47,8 @@ class Outbox {
     private tries = 0;
     private timer: ReturnType<typeof setTimeout> | undefined;
     private listeners = new Set<Heard>();
+    /** Who waits for what becomes of something. */
+    private readonly asking = new Map<string, (became: Became) => void>();
 
     /** Calls back whenever something was answered or refused, here or in another tab. Ends with what it returns. */
     listen(heard: Heard): () => void {
@@ -64,7 +71,7 @@ class Outbox {
     }
 
     /** It counts as done from now on; its id. */
-    add(made: Made<ForBatch> | Made<ForPlan>): string {
+    add(made: Made): string {
         const id = made.kind === 'batch' && made.does.do === 'record' ? made.does.entry.id : newKey();
         const one = $state.snapshot({ ...made, id, desk: home.desk, refusal: null }) as Waiting;
         this.unsent.add(id);
@@ -72,6 +79,11 @@ class Outbox {
         void this.keep(one);
         void this.send();
         return id;
+    }
+
+    /** What becomes of something that was just added: made, refused, or that it waits. */
+    fate(id: string): Promise<Became> {
+        return new Promise((told) => this.asking.set(id, told));
     }
 
     /** Something else in the place of what waits, as long as nobody but this page knows of it. */
@@ -84,6 +96,11 @@ class Outbox {
 
     ofBatch(batchId: string): ForBatch[] {
         return this.waiting.filter((one) => one.kind === 'batch' && one.batchId === batchId) as ForBatch[];
+    }
+
+    /** What waits besides records and edits. */
+    things(): Does[] {
+        return this.waiting.flatMap((one) => (one.kind === 'thing' ? [one.does] : []));
     }
 
     /** Refused ones too: what is typed stays in sight until it is mended. */
@@ -111,7 +128,7 @@ class Outbox {
         if (one === undefined) return;
         const version = one.refusal?.version ?? null;
         const anew = { ...one, refusal: null, desk: home.desk };
-        this.replace(anew.kind === 'plan' && version !== null ? { ...anew, version } : anew);
+        this.replace(anew.kind !== 'batch' && version !== null ? { ...anew, version } : anew);
         await this.send();
     }
 
@@ -149,7 +166,7 @@ class Outbox {
             const answer = await post(one);
             this.tries = 0;
             this.isStuck = false;
-            if (one.kind === 'plan') this.carryOn(one, answer);
+            this.carryOn(one, answer);
             // It counts as done on its way until who shows it has the answer: between the two it would be undone for a moment.
             this.tell(one, { is: 'made', ...answer });
             await this.drop(one.id);
@@ -172,7 +189,7 @@ class Outbox {
                 refusal: {
                     message: problem.faults[0]?.message ?? problem.message,
                     faults: problem.faults,
-                    version: one.kind === 'plan' ? (problem.version ?? null) : null,
+                    version: one.kind === 'batch' ? null : (problem.version ?? null),
                     now: problem.now,
                 },
             });
@@ -181,16 +198,23 @@ class Outbox {
         return true;
     }
 
-    /** What was made on top of an edit goes on from the version that edit has led to. */
-    private carryOn(done: ForPlan, { plan }: Answer): void {
-        if (plan === undefined) return;
-        for (const one of this.ofPlan(done.planId)) {
-            if (one.id !== done.id && one.version === done.version) this.replace({ ...one, version: plan.version });
+    /** What was made on top of something goes on from the version that has led to. */
+    private carryOn(done: Waiting, { version }: Answer): void {
+        if (done.kind === 'batch' || done.version === null || version === undefined) return;
+        for (const one of this.all) {
+            if (one.kind === 'batch' || one.id === done.id || subject(one) !== subject(done)) continue;
+            if (one.version === done.version) this.replace({ ...one, version } as Waiting);
         }
     }
 
     private tell(one: Waiting, became: Became): void {
         for (const heard of this.listeners) heard(one, became);
+        // What stands behind what waits, waits too.
+        const answered = became.is === 'waiting' ? [...this.asking.keys()] : [one.id];
+        for (const id of answered) {
+            this.asking.get(id)?.(became);
+            this.asking.delete(id);
+        }
     }
 
     private async look(): Promise<void> {
@@ -227,64 +251,18 @@ class Outbox {
     }
 }
 
-/** Sends it under its key, to the desk it belongs to. */
-async function post(one: Waiting): Promise<Answer> {
-    const headers = { ...under(one.id).headers, ...home.headers(one.desk) };
-    if (one.kind === 'batch') {
-        const { does } = one;
-        switch (does.do) {
-            case 'record': {
-                const path = of(one.batchId);
-                const batch = await got(server.POST('/batches/{id}/log', { ...path, body: does.entry, headers }));
-                sayWhenDated(one.words, does.entry, batch);
-                return { batch };
-            }
-            case 'take-back':
-                return await unlessGone(got(server.DELETE('/log/{id}', { ...of(does.entryId), headers })));
-            case 'put-back':
-                return { batch: await got(server.POST('/log/{id}/restore', { ...of(does.entryId), headers })) };
-        }
-    }
-    const { does, version } = one;
-    const path = of(one.planId);
-    switch (does.do) {
-        case 'edit': {
-            const body = { version, edit: does.edit, was: does.was };
-            return { plan: await got(server.POST('/plans/{id}/edits', { ...path, body, headers })) };
-        }
-        case 'undo':
-            return { plan: await got(server.POST('/plans/{id}/undo', { ...path, body: { version }, headers })) };
-        case 'redo':
-            return { plan: await got(server.POST('/plans/{id}/redo', { ...path, body: { version }, headers })) };
-        case 'share': {
-            const { name, tags } = does;
-            const params = { path: { id: one.planId, area: does.areaId } };
-            const body = { name, tags, version };
-            return { plan: await got(server.POST('/plans/{id}/areas/{area}/shared', { params, body, headers })) };
-        }
-    }
-}
-
-/** A record that never got there is taken back already. */
-async function unlessGone(asked: Promise<Batch>): Promise<Answer> {
-    try {
-        return { batch: await asked };
-    } catch (error) {
-        if (asProblem(error).status === 404) return {};
-        throw error;
-    }
+/** What has the version that something was done on. */
+function subject(one: ForPlan | ForThing): string {
+    if (one.kind === 'plan') return `plan.${one.planId}`;
+    const { does } = one;
+    if ('paintId' in does) return `paint.${does.paintId}`;
+    if ('batchId' in does) return `batch.${does.batchId}`;
+    return 'entryId' in does ? `entry.${does.entryId}` : `slip.${'slipId' in does ? does.slipId : ''}`;
 }
 
 /** No answer, trouble of the server, a full disk, too many at once: another time it may be taken. */
 function mayPass(problem: Problem): boolean {
     return problem.status === 0 || problem.status >= 500 || problem.status === 429 || problem.status === 408;
-}
-
-function sayWhenDated(words: string, told: { id: string; at?: string | null }, batch: Batch): void {
-    const entry = batch.steps?.flatMap((step) => step.entries).find((one) => one.id === told.id);
-    if (told.at == null || entry === undefined) return;
-    if (Math.abs(new Date(entry.doneAt).getTime() - new Date(told.at).getTime()) <= WORTH_SAYING_MS) return;
-    warn(`${words} is dated ${day(entry.doneAt)}, ${clock(entry.doneAt)}: the time it was told with cannot be right.`);
 }
 
 export const outbox = new Outbox();

@@ -48,7 +48,23 @@ export type ForPlan = Common & {
         | { do: 'share'; areaId: string; name: string; tags: string[] };
 };
 
-export type Waiting = ForBatch | ForPlan;
+/** Something done to what is neither a record nor a plan. */
+export type Does =
+    | { do: 'slip'; batchId: string; slip: Schemas['SlipInput'] }
+    | { do: 'no-slip'; slipId: string }
+    | { do: 'settle'; slipId: string; isMended: boolean }
+    | { do: 'desk'; batchId: string; rests: boolean; skipped: string[] }
+    | { do: 'seat'; batchId: string; models: Schemas['MemberInput'][] }
+    | { do: 'vary'; batchId: string; how: Omit<Schemas['VaryInput'], 'version'> }
+    | { do: 'amend'; entryId: string; change: Omit<Schemas['LogChange'], 'version'> }
+    | { do: 'picture'; batchId: string; pin: Omit<Schemas['PinInput'], 'photoId'>; content: Blob }
+    | { do: 'no-picture'; pinId: string }
+    | { do: 'pot'; paintId: string; pot: Omit<Schemas['PotInput'], 'version'> };
+
+/** Such a thing, and the version it was done on, where what it is of has one. */
+export type ForThing = Common & { kind: 'thing'; version: number | null; does: Does };
+
+export type Waiting = ForBatch | ForPlan | ForThing;
 
 const Part = v.object({ paint: v.string(), parts: v.number() });
 const Dilution = v.looseObject({ paint: v.number(), thinner: v.number(), with: v.string() });
@@ -94,6 +110,33 @@ const Kept = v.variant('kind', [
             v.object({ do: v.literal('edit'), edit: v.looseObject({ do: v.string() }), was: v.array(v.any()) }),
             v.object({ do: v.picklist(['undo', 'redo']) }),
             v.object({ do: v.literal('share'), areaId: v.string(), name: v.string(), tags: v.array(v.string()) }),
+        ]),
+    }),
+    v.object({
+        ...common,
+        kind: v.literal('thing'),
+        version: v.nullable(v.number()),
+        does: v.variant('do', [
+            v.object({ do: v.literal('slip'), batchId: v.string(), slip: v.looseObject({ id: v.string() }) }),
+            v.object({ do: v.literal('no-slip'), slipId: v.string() }),
+            v.object({ do: v.literal('settle'), slipId: v.string(), isMended: v.boolean() }),
+            v.object({
+                do: v.literal('desk'),
+                batchId: v.string(),
+                rests: v.boolean(),
+                skipped: v.array(v.string()),
+            }),
+            v.object({ do: v.literal('seat'), batchId: v.string(), models: v.array(v.looseObject({})) }),
+            v.object({ do: v.literal('vary'), batchId: v.string(), how: v.looseObject({ area: v.string() }) }),
+            v.object({ do: v.literal('amend'), entryId: v.string(), change: v.looseObject({}) }),
+            v.object({
+                do: v.literal('picture'),
+                batchId: v.string(),
+                pin: v.looseObject({ id: v.string() }),
+                content: v.blob(),
+            }),
+            v.object({ do: v.literal('no-picture'), pinId: v.string() }),
+            v.object({ do: v.literal('pot'), paintId: v.string(), pot: v.looseObject({ pots: v.number() }) }),
         ]),
     }),
 ]);

@@ -17,8 +17,8 @@ export class SavedPlan {
     problem = $state.raw<Problem | null>(null);
     /** What was done from this page, newest last, and null for what was done elsewhere: an undo belongs to one of these. */
     private done: (string | null)[] = [];
-    /** Who waits for what becomes of an edit. */
-    private readonly asking = new Map<string, (made: Made) => void>();
+    /** Whether anybody looks on. */
+    private isOpen = false;
 
     constructor(readonly id: string) {}
 
@@ -57,9 +57,10 @@ export class SavedPlan {
     /** Hears what becomes of what was done: use as `$effect(() => desk.listen())`. */
     listen(): () => void {
         const end = outbox.listen((one, became) => this.heard(one, became));
+        this.isOpen = true;
         return () => {
             end();
-            for (const told of this.asking.values()) told('waits');
+            this.isOpen = false;
         };
     }
 
@@ -139,8 +140,11 @@ export class SavedPlan {
         return '';
     }
 
-    private ask(does: ForPlan['does'], document: PlanDocument): Promise<Made> {
-        return new Promise((told) => this.asking.set(this.queue(does, document), told));
+    private async ask(does: ForPlan['does'], document: PlanDocument): Promise<Made> {
+        const id = this.queue(does, document);
+        const became = await outbox.fate(id);
+        if (became.is === 'refused' && this.isOpen) await this.sayRefused(id, does, became.problem);
+        return became.is === 'waiting' ? 'waits' : became.is;
     }
 
     private queue(does: ForPlan['does'], document: PlanDocument): string {
@@ -158,29 +162,21 @@ export class SavedPlan {
     }
 
     private heard(one: Waiting, became: Became): void {
-        if (became.is === 'waiting') {
-            for (const told of this.asking.values()) told('waits');
-            this.asking.clear();
+        if (became.is === 'waiting' || one.kind !== 'plan' || one.planId !== this.id) return;
+        if (became.is === 'refused') {
+            if (became.problem.version !== undefined) void this.load();
             return;
         }
-        if (one.kind !== 'plan' || one.planId !== this.id) return;
-        const told = this.asking.get(one.id);
-        this.asking.delete(one.id);
-        if (became.is === 'refused') this.told(one, became.problem, told !== undefined);
-        else {
-            if (became.plan === undefined) void this.load();
-            else this.take(became.plan);
-            this.tryRefused();
-        }
-        told?.(became.is);
+        if (became.plan === undefined) void this.load();
+        else this.take(became.plan);
+        this.tryRefused();
     }
 
-    /** Whoever still looks on is told at once what cannot be made; what is typed, or waited, stays in sight until it is decided. */
-    private told(one: ForPlan, problem: Problem, isLookedAt: boolean): void {
-        if (problem.version !== undefined) void this.load();
-        if (!isLookedAt || (problem.version !== undefined && one.does.do === 'edit')) return;
+    /** Whoever still looks on is told at once what cannot be made; what was changed elsewhere too stays in sight until it is decided. */
+    private async sayRefused(id: string, does: ForPlan['does'], problem: Problem): Promise<void> {
+        if (problem.version !== undefined && does.do === 'edit') return;
         warn(problem.faults[0]?.message ?? problem.message);
-        void outbox.drop(one.id);
+        await outbox.drop(id);
     }
 
     /** What was done since may have put right what was refused. */

@@ -1,6 +1,8 @@
 import { asProblem, got, of, type Paint, type Problem, type Schemas, server, said } from './api';
 import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
+import { outbox } from './outbox.svelte';
+import { setPot } from './pots';
 
 type Sort = 'name' | 'maker' | 'value' | 'hue' | 'kind';
 export type Wish = { search: string; kind: string; maker: string; owned: 'all' | 'owned' | 'wished'; sort: Sort };
@@ -10,9 +12,20 @@ const PER_PAGE = 60;
 /** The list of paints as far as it has been looked at, and what is changed in it. */
 export class Shelf {
     wish = $state<Wish>({ search: '', kind: '', maker: '', owned: 'owned', sort: 'hue' });
-    paints = $state<Paint[]>([]);
+    private told = $state<Paint[]>([]);
+    /** As the server told them, with what is on its way to their pots. */
+    readonly paints = $derived.by((): Paint[] => {
+        const pots = outbox.things().filter((one) => one.do === 'pot');
+        return pots.length === 0
+            ? this.told
+            : this.told.map((paint) =>
+                  pots
+                      .filter((one) => one.paintId === paint.id)
+                      .reduce((so, { pot }) => ({ ...so, pot: { ...so.pot, ...pot } as Paint['pot'] }), paint),
+              );
+    });
     private latest = new Latest<Schemas['PaintPage']>(
-        (page) => (this.paints = page.page === 1 ? page.paints : [...this.paints, ...page.paints]),
+        (page) => (this.told = page.page === 1 ? page.paints : [...this.told, ...page.paints]),
     );
 
     get page(): Schemas['PaintPage'] | null {
@@ -21,6 +34,13 @@ export class Shelf {
 
     get problem(): Problem | null {
         return this.latest.problem;
+    }
+
+    /** Hears what becomes of what was changed: use as `$effect(() => shelf.listen())`. */
+    listen(): () => void {
+        return outbox.listen((_, became) => {
+            if (became.is === 'made' && became.paint !== undefined) this.replace(became.paint);
+        });
     }
 
     async load(): Promise<void> {
@@ -32,28 +52,8 @@ export class Shelf {
     }
 
     async setPot(paint: Paint, changes: Partial<Schemas['PotInput']>): Promise<void> {
-        const { pots, remainingMl, note, wished, version } = paint.pot;
-        try {
-            this.replace(
-                await got(
-                    server.PUT('/paints/{id}/pot', {
-                        ...of(paint.id),
-                        body: {
-                            pots,
-                            remainingMl,
-                            note,
-                            wished,
-                            version,
-                            ...changes,
-                        },
-                    }),
-                ),
-            );
-        } catch (error) {
-            const problem = asProblem(error);
-            warn(problem.message);
-            if (problem.status === 409) await this.refresh(paint.id);
-        }
+        const became = await setPot(paint, changes);
+        if (became === null) await this.refresh(paint.id);
     }
 
     async remove(paint: Paint): Promise<boolean> {
@@ -75,7 +75,7 @@ export class Shelf {
     }
 
     replace(paint: Paint): void {
-        this.paints = this.paints.map((one) => (one.id === paint.id ? paint : one));
+        this.told = this.told.map((one) => (one.id === paint.id ? paint : one));
     }
 
     async refresh(id: string): Promise<void> {

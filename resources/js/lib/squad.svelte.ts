@@ -1,5 +1,6 @@
 import { asProblem, got, of, type Problem, type Schemas, server } from './api';
-import { tell, warn } from './notices.svelte';
+import { done } from './doing';
+import { type Does, outbox } from './outbox.svelte';
 
 export type SquadAnswer = Schemas['Squad'];
 export type Member = Schemas['Member'];
@@ -11,7 +12,16 @@ const told = ({ name, role, ways, without }: Member): Told => ({ name, role, way
 
 /** Who of a batch is painted how: asked, changed, and each change taken back with one press. */
 export class Squad {
-    answer = $state.raw<SquadAnswer | null>(null);
+    private told = $state.raw<SquadAnswer | null>(null);
+    /** As the server told it, with who is on the way to another place. */
+    readonly answer = $derived.by((): SquadAnswer | null => {
+        const seats = outbox
+            .things()
+            .filter((one) => one.do === 'seat')
+            .filter((one) => one.batchId === this.batchId);
+        const last = seats.at(-1);
+        return this.told === null || last === undefined ? this.told : seated(this.told, last.models);
+    });
     problem = $state<Problem | null>(null);
     isBusy = $state(false);
 
@@ -21,9 +31,20 @@ export class Squad {
         private readonly changed: () => void,
     ) {}
 
+    /** Hears what becomes of what was changed: use as `$effect(() => squad.listen())`. */
+    listen(): () => void {
+        return outbox.listen((one, became) => {
+            if (one.kind !== 'thing' || !('batchId' in one.does) || one.does.batchId !== this.batchId) return;
+            if (became.is !== 'made' || became.batch !== undefined) return;
+            if (became.squad === undefined) void this.load();
+            else this.told = became.squad;
+            this.changed();
+        });
+    }
+
     async load(): Promise<void> {
         try {
-            this.answer = await got(server.GET('/batches/{id}/squad', of(this.batchId)));
+            this.told = await got(server.GET('/batches/{id}/squad', of(this.batchId)));
             this.problem = null;
         } catch (error) {
             this.problem = asProblem(error);
@@ -70,43 +91,55 @@ export class Squad {
     }
 
     /** Some models a touch otherwise than the others. */
-    async vary(area: string, models: number[], toward: Toward, within: number): Promise<boolean> {
-        const version = this.answer?.version ?? 0;
-        return this.take(
-            () =>
-                got(
-                    server.POST('/batches/{id}/squad/vary', {
-                        ...of(this.batchId),
-                        body: { area, models, toward, within, version },
-                    }),
-                ),
+    vary(area: string, models: number[], toward: Toward, within: number): Promise<boolean> {
+        const how = { area, models, toward, within };
+        return this.make(
+            { do: 'vary', batchId: this.batchId, how },
             `A touch ${toward} on ${models.length === 1 ? `model ${models[0]}` : `${models.length} models`}.`,
         );
     }
 
     private seat(models: Told[], words: string): Promise<boolean> {
-        const version = this.answer?.version ?? 0;
-        return this.take(
-            () => got(server.PUT('/batches/{id}/squad', { ...of(this.batchId), body: { models, version } })),
-            words,
-        );
+        return this.make({ do: 'seat', batchId: this.batchId, models }, words);
     }
 
-    private async take(ask: () => Promise<SquadAnswer>, words: string): Promise<boolean> {
+    private async make(does: Does, words: string): Promise<boolean> {
         const before = (this.answer?.models ?? []).map(told);
+        const version = this.answer?.version ?? 0;
         this.isBusy = true;
-        try {
-            this.answer = await ask();
-            this.changed();
-            tell(words, { label: 'Undo', run: () => void this.seat(before, 'The models are as they were.') });
-            return true;
-        } catch (error) {
-            const problem = asProblem(error);
-            warn(problem.faults[0]?.message ?? problem.message);
-            if (problem.status === 409) await this.load();
-            return false;
-        } finally {
-            this.isBusy = false;
-        }
+        const became = await done(
+            { kind: 'thing', does, version, words: words.replace(/\.$/, '') },
+            words,
+            () => void this.seat(before, 'The models are as they were.'),
+        );
+        this.isBusy = false;
+        if (became === null) await this.load();
+        return became !== null;
     }
+}
+
+/** The same with people on their way to their places. */
+function seated(answer: SquadAnswer, models: Told[]): SquadAnswer {
+    const people = models.map((one, at): Member => ({
+        name: '',
+        role: null,
+        ways: {},
+        without: [],
+        ...answer.models[at],
+        ...one,
+        number: at + 1,
+    }));
+    const areas = answer.areas.map((area) => ({
+        ...area,
+        painted: people.map((_, at) => area.painted[at] ?? 0),
+        cells: people.map((one) =>
+            one.without.includes(area.id)
+                ? null
+                : Math.max(
+                      0,
+                      area.looks.findIndex((look) => look.variant === (one.ways[area.id] ?? null)),
+                  ),
+        ),
+    }));
+    return { ...answer, models: people, areas };
 }

@@ -16,6 +16,7 @@
     const squad = $derived(new Squad(params.id, () => void desk.load()));
 
     $effect(() => desk.listen());
+    $effect(() => squad.listen());
     $effect(() => void desk.load());
     $effect(() => void squad.load());
 </script>

@@ -1,8 +1,9 @@
 <script lang="ts">
     import { Button, TextInput } from 'carbon-components-svelte';
-    import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
+    import { asProblem, got, type Problem, type Schemas, server } from '../../lib/api';
     import { type Agenda, shortDate } from '../../lib/evening';
-    import { tell, warn } from '../../lib/notices.svelte';
+    import { done } from '../../lib/doing';
+    import { outbox } from '../../lib/outbox.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
 
@@ -36,6 +37,12 @@
         stop = one.stops.find((each) => each.at !== null)?.after ?? '';
     }
 
+    $effect(() =>
+        outbox.listen((one, became) => {
+            if (one.kind === 'thing' && one.does.do === 'desk' && became.is === 'made') changed();
+        }),
+    );
+
     async function ask(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         answer = null;
@@ -52,49 +59,39 @@
         }
     }
 
-    async function skip(one: Batch, steps: string[], words: string): Promise<void> {
-        try {
-            const before = one.skipped.map((each) => each.stepId);
-            const after = await put(one.id, steps, one.version);
+    async function skip(one: Batch, steps: string[], told: string): Promise<void> {
+        const before = one.skipped.map((each) => each.stepId);
+        if (await share(one.id, one.version, { rests: false, skipped: steps }, told, before)) {
             asked = null;
             answer = null;
-            tell(words, {
-                label: 'Undo',
-                run: async () => {
-                    await put(one.id, before, after.version);
-                    changed();
-                },
-            });
-            changed();
-        } catch (error) {
-            warn(asProblem(error).message);
         }
     }
 
-    function put(id: string, skipped: string[], version: number): Promise<Schemas['Batch']> {
-        return got(server.PUT('/batches/{id}/desk', { ...of(id), body: { rests: false, skipped, version } }));
+    function rest(one: Batch): void {
+        const skipped = one.skipped.map((each) => each.stepId);
+        const told = `“${one.name}” rests and has no part in the evenings.`;
+        void share(one.id, one.version, { rests: true, skipped }, told, skipped);
     }
 
-    async function rest(one: Batch): Promise<void> {
-        try {
-            const skipped = one.skipped.map((each) => each.stepId);
-            const rested = await got(
-                server.PUT('/batches/{id}/desk', {
-                    ...of(one.id),
-                    body: { rests: true, skipped, version: one.version },
+    /** What a batch has of the desk; false where it was refused. */
+    async function share(
+        batchId: string,
+        version: number,
+        how: { rests: boolean; skipped: string[] },
+        told: string,
+        before?: string[],
+    ): Promise<boolean> {
+        const became = await done(
+            { kind: 'thing', does: { do: 'desk', batchId, ...how }, version, words: told.replace(/\.$/, '') },
+            told,
+            before &&
+                ((now) => {
+                    const back = { rests: false, skipped: before };
+                    void share(batchId, now.version ?? version + 1, back, 'The evenings are as they were.');
                 }),
-            );
-            tell(`“${one.name}” rests and has no part in the evenings.`, {
-                label: 'Undo',
-                run: async () => {
-                    await put(one.id, skipped, rested.version);
-                    changed();
-                },
-            });
-            changed();
-        } catch (error) {
-            warn(asProblem(error).message);
-        }
+        );
+        if (became === null) changed();
+        return became !== null;
     }
 </script>
 

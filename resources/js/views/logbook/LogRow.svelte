@@ -1,8 +1,9 @@
 <script lang="ts">
     import { Button, OverflowMenu, OverflowMenuItem } from 'carbon-components-svelte';
     import { craft } from '../../lib/craft.svelte';
-    import { asProblem, got, of, type Problem, type Schemas, server } from '../../lib/api';
+    import type { Problem, Schemas } from '../../lib/api';
     import { clock, plural, span } from '../../lib/words';
+    import { outbox } from '../../lib/outbox.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
     import LogChange from './LogChange.svelte';
 
@@ -24,14 +25,15 @@
     let edit = $state<HTMLButtonElement | null>(null);
 
     async function save(change: Omit<Schemas['LogChange'], 'version'>): Promise<void> {
-        try {
-            await got(server.PUT('/log/{id}', { ...of(entry.id), body: { ...change, version: entry.version } }));
-            problem = null;
-            leave();
-            await changed();
-        } catch (error) {
-            problem = asProblem(error);
-        }
+        const does = { do: 'amend' as const, entryId: entry.id, change };
+        const words = `${entry.areaName}: what the logbook says`;
+        const id = outbox.add({ kind: 'thing', does, version: entry.version, words });
+        const became = await outbox.fate(id);
+        problem = became.is === 'refused' ? became.problem : null;
+        // What is wrong stands at the fields.
+        if (problem !== null) return outbox.drop(id);
+        leave();
+        await changed();
     }
 
     function leave(): void {

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
     import { ulid } from 'ulid';
-    import { type Batch, type BatchStep, got, of, type Schemas, server } from '../../lib/api';
+    import type { Batch, BatchStep, Schemas } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
     import Choose from '../../parts/Choose.svelte';
 
@@ -49,10 +49,13 @@
     async function note(): Promise<void> {
         const id = ulid();
         const on = models.length > 0 ? $state.snapshot(models) : $state.snapshot(whose);
+        const what = KINDS.find((one) => one.value === kind)?.label ?? '';
+        const words = `${done.find((one) => one.step.id === stepId)?.areaName}: ${what}`;
+        const slip = { id, stepId, kind, models: on };
         const ok = await desk.change(
-            () => got(server.POST('/batches/{id}/slips', { ...of(batch.id), body: { id, stepId, kind, models: on } })),
+            { does: { do: 'slip', batchId: batch.id, slip }, version: null, words },
             'In the queue of touch-ups.',
-            () => got(server.DELETE('/slips/{id}', of(id))),
+            { does: { do: 'no-slip', slipId: id }, version: null, words },
         );
         if (ok) close();
     }

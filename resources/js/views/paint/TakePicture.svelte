@@ -1,7 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { ulid } from 'ulid';
-    import { asProblem, type Batch, contentOf, got, of, sent, server } from '../../lib/api';
+    import { asProblem, contentOf } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
     import { warn } from '../../lib/notices.svelte';
 
@@ -16,12 +16,12 @@
         busy = true;
         try {
             const content = await contentOf(file);
-            const photo = await got(server.POST('/photos', sent(content, content.type)));
-            const pin = { id: ulid(), photoId: photo.id, stepId };
+            const pin = { id: ulid(), stepId };
+            const words = `Picture “${file.name}”`;
             await desk.change(
-                (): Promise<Batch> => got(server.POST('/batches/{id}/photos', { ...of(batchId), body: pin })),
+                { does: { do: 'picture', batchId, pin, content }, version: null, words },
                 'The picture is in the logbook, pinned to this step.',
-                (): Promise<Batch> => got(server.DELETE('/pinned-photos/{id}', of(pin.id))),
+                { does: { do: 'no-picture', pinId: pin.id }, version: null, words },
             );
         } catch (error) {
             warn(asProblem(error).message);

@@ -1,24 +1,32 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import { type Batch, got, of, type Schemas, server } from '../../lib/api';
+    import type { Batch, Schemas } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
+    import { outbox } from '../../lib/outbox.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import { span } from '../../lib/words';
 
     /** The queue: small swatches with the exact mix, the best moment, and what each way of mending costs. */
     let { desk, batch, close }: { desk: BatchDesk; batch: Batch; close?: () => void } = $props();
 
-    const open = $derived(batch.slips.filter((one) => !one.isMended));
+    /** What is on its way counts. */
+    const settled = $derived(
+        outbox.things().flatMap((does) => (does.do === 'settle' && does.isMended ? [does.slipId] : [])),
+    );
+    const open = $derived(batch.slips.filter((one) => !one.isMended && !settled.includes(one.id)));
+    const waiting = $derived(
+        outbox.waiting.filter((one) => one.kind === 'thing' && one.does.do === 'slip' && one.does.batchId === batch.id),
+    );
     const mended = $derived(batch.slips.length - open.length);
 
     function settle(slip: Schemas['Slip']): void {
-        const put = (isMended: boolean, version: number): Promise<Batch> =>
-            got(server.PUT('/slips/{id}', { ...of(slip.id), body: { isMended, version } }));
-        void desk.change(
-            () => put(true, slip.version),
-            `${slip.areaName} is put right.`,
-            () => put(false, slip.version + 1),
-        );
+        const words = `${slip.areaName} is put right`;
+        const put = (isMended: boolean, version: number) => ({
+            does: { do: 'settle' as const, slipId: slip.id, isMended },
+            version,
+            words,
+        });
+        void desk.change(put(true, slip.version), `${words}.`, put(false, slip.version + 1));
     }
 </script>
 
@@ -44,8 +52,14 @@
                 >
             </li>
         {:else}
-            <li class="quiet">Nothing has slipped{mended > 0 ? ` that is not put right: ${mended} were` : ''}.</li>
+            {#if waiting.length === 0}<li class="quiet">
+                    Nothing has slipped{mended > 0 ? ` that is not put right: ${mended} were` : ''}.
+                </li>{/if}
         {/each}
+        {#each waiting as one (one.id)}<li>
+                <bdi>{one.words}</bdi>
+                <small class="quiet">waits for the server, which will say how it is put right</small>
+            </li>{/each}
     </ul>
     {#if close}<Button size="field" kind="tertiary" on:click={close}>Close</Button>{/if}
 </section>

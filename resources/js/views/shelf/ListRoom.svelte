@@ -15,6 +15,7 @@
     import PasteNames from './PasteNames.svelte';
 
     const shelf = new Shelf();
+    $effect(() => shelf.listen());
     const owned = [
         { value: 'owned', label: 'On my shelf' },
         { value: 'all', label: 'All paints' },

@@ -1,9 +1,9 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import { push } from 'svelte-spa-router';
-    import { asProblem, got, of, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
+    import { asProblem, got, type Paint, type Problem, type Schemas, server } from '../../../lib/api';
     import { inTurn } from '../../../lib/inTurn';
-    import { tell, warn } from '../../../lib/notices.svelte';
+    import { setPot } from '../../../lib/pots';
     import { plural } from '../../../lib/words';
     import PaintPicker from '../../../parts/PaintPicker.svelte';
     import Swatch from '../../../parts/Swatch.svelte';
@@ -44,28 +44,18 @@
     }
 
     async function put(paint: Paint, pots: number): Promise<void> {
-        try {
-            const { note, wished, remainingMl, version } = paint.pot;
-            const changed = await got(
-                server.PUT('/paints/{id}/pot', {
-                    ...of(paint.id),
-                    body: {
-                        pots: Math.max(0, paint.pot.pots + pots),
-                        remainingMl: Math.max(0, remainingMl + pots * paint.volumeMl),
-                        note,
-                        wished: pots > 0 ? false : wished,
-                        version,
-                    },
-                }),
-            );
-            scan = { barcode: paint.barcode, paint: changed };
-            if (pots > 0) {
-                done = [{ name: paint.name, pots: changed.pot.pots }, ...done];
-                tell(`A pot of “${paint.name}” is on the shelf.`, { label: 'Undo', run: () => put(changed, -1) });
-            }
-        } catch (error) {
-            warn(asProblem(error).message);
-        }
+        const { remainingMl, wished } = paint.pot;
+        const changes = {
+            pots: Math.max(0, paint.pot.pots + pots),
+            remainingMl: Math.max(0, remainingMl + pots * paint.volumeMl),
+            wished: pots > 0 ? false : wished,
+        };
+        const words = pots > 0 ? `A pot of “${paint.name}” is on the shelf.` : null;
+        const became = await setPot(paint, changes, words, (now) => now.paint && put(now.paint, -1));
+        if (became === null) return;
+        const changed = became === 'waits' ? undefined : became.paint;
+        if (changed !== undefined) scan = { barcode: paint.barcode, paint: changed };
+        if (pots > 0) done = [{ name: paint.name, pots: changes.pots }, ...done];
     }
 </script>
 
