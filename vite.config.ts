@@ -1,6 +1,6 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { optimizeCss, optimizeImports } from 'carbon-preprocess-svelte';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import postcss from 'postcss';
 import { defineConfig, type Plugin } from 'vite';
@@ -17,14 +17,28 @@ function withoutRemoteFonts(): Plugin {
     };
 }
 
+/** Ways of Carbon's parts that we ask for nowhere, by the name that property and class share. Whoever asks for one takes it out here. */
+const NEVER_ASKED = ['fluid', 'readonly', 'light', 'expandable', 'inline', 'expressive'];
+
 /**
  * What Carbon's own optimizer leaves of parts that are not used goes too: rules for classes that no script ever names, whole or as the
- * beginning of a name that is put together (`bx--btn--${kind}`), and the themes of which we have our own.
+ * beginning of a name that is put together (`bx--btn--${kind}`), for ways of them that are never asked for, and the themes of which we have
+ * our own.
  */
 function withoutUnusedRules(): Plugin {
     return {
         name: 'without-unused-rules',
         enforce: 'post',
+        buildStart() {
+            const asks = new RegExp(`<[A-Z]\\w+\\s(?:[^<>]|=>)*?\\s(${NEVER_ASKED.join('|')})(?=[\\s=/>])`);
+            for (const file of readdirSync('resources/js', { recursive: true, encoding: 'utf8' })) {
+                const found = file.endsWith('.svelte') && asks.exec(readFileSync(`resources/js/${file}`, 'utf8'));
+                if (found)
+                    this.error(
+                        `${file} asks a part to be “${found[1]}”; take it out of NEVER_ASKED in vite.config.ts.`,
+                    );
+            }
+        },
         generateBundle(_, bundle) {
             const files = Object.values(bundle);
             const script = files.map((file) => (file.type === 'chunk' ? file.code : '')).join('\n');
@@ -36,8 +50,10 @@ function withoutUnusedRules(): Plugin {
                     beginnings.some((one) => script.includes(`${one}\${`) || script.includes(`${one}"`))
                 );
             };
+            const never = new RegExp(`\\.bx--[\\w-]*--(${NEVER_ASKED.join('|')})(?![\\w-])`);
             const isUsed = (selector: string): boolean =>
                 !/^:root\[theme=/.test(selector) &&
+                !never.test(selector.replaceAll(/:not\([^)]*\)/g, '')) &&
                 [
                     ...selector.replaceAll(/:not\([^)]*\)/g, '').matchAll(/\.((?:bx--|flatpickr-|numInput)[\w-]*)/g),
                 ].every(([, name]) => {

@@ -3,7 +3,7 @@
 const KEPT = 'kalokroma-1';
 const SHELL = ['/', '/theme.js', '/app.webmanifest', '/icon.svg'];
 /** Read at the desk: what is planned, what is painted, what dries, what comes next. */
-const READ = /^\/api\/(plans\/[^/]+|batches\/[^/]+|batches\/[^/]+\/(amounts|squad)|craft|settings|clocks|bench|evenings|photos\/[^/]+)$/;
+const READ = /^\/api\/(plans\/[^/]+|batches\/[^/]+|batches\/[^/]+\/(amounts|squad)|craft|handbook|settings|clocks|bench|evenings|photos\/[^/]+)$/;
 /** What one cannot do without there; the other places are kept once they were gone to. */
 const AT_THE_DESK = ['BenchView', 'PlanView', 'BatchView', 'PaintView', 'EveningsView', 'LogbookView'];
 /** Whoever thinks is waited for; a line that hangs is not. */
@@ -21,6 +21,8 @@ self.addEventListener('install', (event) => {
                 if (part === undefined || files.has(`/build/${part.file}`)) return;
                 for (const file of [part.file, ...(part.css ?? []), ...(part.assets ?? [])]) files.add(`/build/${file}`);
                 for (const other of part.imports ?? []) needs(other);
+                // What opens within a place at the desk, but no other place and no drawing.
+                for (const other of part.dynamicImports ?? []) if (!/^resources\/js\/(views\/\w+\.|lib\/figure\/)/.test(other)) needs(other);
             };
             for (const name of ['main', ...AT_THE_DESK.map((view) => `views/${view}`)]) {
                 needs(`resources/js/${name}.${name === 'main' ? 'ts' : 'svelte'}`);

@@ -18,6 +18,7 @@ use App\Http\Controllers\FigureController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HabitController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\KeptMixController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\ListController;
@@ -60,6 +61,7 @@ use App\Http\Middleware\OnceOnly;
 use Illuminate\Support\Facades\Route;
 
 Route::get('craft', CraftController::class)->middleware('kept:settings');
+Route::get('handbook', HandbookController::class)->middleware('kept:settings');
 Route::get('bench', BenchController::class)->middleware('kept:batches,log_entries,plans,products,pots,settings,days,slips,device_states,minute');
 Route::get('sets', SetController::class)->middleware('kept:paint_sets,paint_set_product,products,pots,hand_prices,settings,day');
 Route::get('starters', [StarterController::class, 'index']);

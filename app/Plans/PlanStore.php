@@ -184,7 +184,7 @@ final class PlanStore
             ])->save();
             $kept = KeptPlan::of($plan);
             if ($before !== null) {
-                [$view, $shared] = SharedRecipes::settle($before, $kept->view);
+                [$view, $shared] = SharedRecipes::settle(static fn(): CorePlan => $before, $kept->view);
                 $kept = $view === $kept->view ? $kept : $this->inPlaceOf($plan, $view);
                 $shared->spread($plan, $this->keepShared(...));
             }
@@ -227,7 +227,7 @@ final class PlanStore
     {
         $shared = SharedRecipes::none();
         if (self::sharesAny($view->document->fields)) {
-            [$view, $shared] = SharedRecipes::settle($plan->toCore(), $view);
+            [$view, $shared] = SharedRecipes::settle($plan->toCore(...), $view);
         }
         $kept = $this->keepOne($plan, $view);
         $shared->spread($plan, $this->keepShared(...));

@@ -30,29 +30,32 @@ final readonly class SharedRecipes
     }
 
     /**
-     * @param CorePlan $before the plan as it was
+     * @param callable(): CorePlan $before the plan as it was; asked for only where a recipe became another
      * @param PlanView $after as it shall be
      *
      * @return array{PlanView, self} the plan with its other areas changed alike, and what has to be told to all else
      */
-    public static function settle(CorePlan $before, PlanView $after): array
+    public static function settle(callable $before, PlanView $after): array
     {
         $known = Recipe::known(self::named($after->plan));
+        $library = $known->map(static fn(Recipe $one): array => $one->toCore())->all();
         $changes = [];
+        $plan = null;
         foreach ($after->plan->areas as $area) {
             $recipe = $area->recipe === null ? null : $known[$area->recipe] ?? null;
-            $was = $before->area($area->id);
-            if (
-                $recipe !== null
-                && ! isset($changes[$recipe->id])
-                && $was?->recipe === $recipe->id
-                && ! SharedSteps::areAlike($recipe->toCore(), $area->steps)
-            ) {
+            if ($recipe === null || isset($changes[$recipe->id]) || SharedSteps::areAlike($library[$recipe->id], $area->steps)) {
+                continue;
+            }
+            $plan ??= $before();
+            $was = $plan->area($area->id);
+            if ($was?->recipe === $recipe->id) {
                 $changes[$recipe->id] = ['recipe' => $recipe, 'before' => $was->steps, 'after' => $area->steps];
             }
         }
         $shared = new self($changes);
-        $plan = self::loosened($shared->carriedTo($after->plan), array_map(static fn(array $one): array => $one['after'], $changes));
+        $plan = self::loosened($shared->carriedTo($after->plan), [
+            ...$library, ...array_map(static fn(array $one): array => $one['after'], $changes),
+        ]);
 
         return [$plan === $after->plan ? $after : $after->saying($plan), $shared];
     }
@@ -60,13 +63,13 @@ final readonly class SharedRecipes
     /**
      * Areas whose recipe the library does not know, or knows otherwise, go their own way.
      *
-     * @param array<string, list<Step>> $settled steps by recipe id, where the library has not been told yet
+     * @param array<string, list<Step>>|null $library steps by recipe id; null: as it is kept
      */
-    public static function loosened(CorePlan $plan, array $settled = []): CorePlan
+    public static function loosened(CorePlan $plan, ?array $library = null): CorePlan
     {
-        $known = Recipe::known(self::named($plan));
-        $areas = array_map(static function (Area $area) use ($known, $settled): Area {
-            $steps = $area->recipe === null ? null : $settled[$area->recipe] ?? ($known[$area->recipe] ?? null)?->toCore();
+        $library ??= Recipe::known(self::named($plan))->map(static fn(Recipe $one): array => $one->toCore())->all();
+        $areas = array_map(static function (Area $area) use ($library): Area {
+            $steps = $area->recipe === null ? null : $library[$area->recipe] ?? null;
 
             return $area->recipe === null || ($steps !== null && SharedSteps::areAlike($steps, $area->steps)) ? $area : $area->sharing(null);
         }, $plan->areas);

@@ -1,14 +1,11 @@
 <script lang="ts">
-    import type { Component } from 'svelte';
+    import { type Component, onMount } from 'svelte';
     import Router, { router } from 'svelte-spa-router';
     import { wrap } from 'svelte-spa-router/wrap';
     import Broken from './parts/Broken.svelte';
-    import FindPanel from './parts/FindPanel.svelte';
-    import KeysPanel from './parts/KeysPanel.svelte';
     import NotLoaded from './parts/NotLoaded.svelte';
     import Notices from './parts/Notices.svelte';
     import Rail from './parts/Rail.svelte';
-    import Undecided from './parts/Undecided.svelte';
     import { loadCraft } from './lib/craft.svelte';
     import { outbox } from './lib/outbox.svelte';
     import { home } from './lib/home.svelte';
@@ -49,7 +46,16 @@
     const isPainting = $derived(/^\/batches\/[^/]+\/paint/.test(router.location));
     let keysShown = $state(false);
     let finding = $state(false);
+    /** Typed before there was anything to type into. */
+    let ahead = $state('');
     let work: HTMLElement;
+
+    /** It comes when nothing else is to be done, or when somebody presses for it, and types on meanwhile. */
+    const findPanel = () => import('./parts/FindPanel.svelte');
+    onMount(() => {
+        const soon = setTimeout(() => void findPanel().catch(() => undefined), 2000);
+        return () => clearTimeout(soon);
+    });
 
     $effect(() => keepFocusHome(work));
     $effect(() => outbox.run());
@@ -59,13 +65,25 @@
     });
     forgetOld();
 
+    function find(): void {
+        ahead = '';
+        finding = true;
+    }
+
+    function keydown(event: KeyboardEvent): void {
+        const isText = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
+        if (!finding || !isText || (event.target as HTMLElement).closest('[role=dialog]')) return onKeydown(event);
+        event.preventDefault();
+        ahead += event.key;
+    }
+
     void loadCraft().catch(() => undefined);
     void settings.load().catch(() => undefined);
 
     $effect(() =>
         bindKeys([
             { key: '?', does: 'show or hide these keys', run: () => (keysShown = !keysShown) },
-            { key: '/', does: 'find anything', run: () => (finding = true) },
+            { key: '/', does: 'find anything', run: () => find() },
             { key: 'z', does: 'undo what was just done', run: () => takeBack() },
         ]),
     );
@@ -74,7 +92,7 @@
 <!-- Leaving the page hands on what is typed in the field that has the cursor. -->
 <!-- An open menu stays where it was when the page is turned or resized, so it closes then. -->
 <svelte:window
-    onkeydown={onKeydown}
+    onkeydown={keydown}
     onpagehide={() => (document.activeElement as HTMLElement | null)?.blur()}
     onresize={() => document.querySelector<HTMLElement>('.bx--overflow-menu--open')?.click()}
 />
@@ -83,9 +101,11 @@
     Skip to the work
 </a>
 <div class="frame" class:isPainting>
-    {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} find={() => (finding = true)} />{/if}
+    {#if !isPainting}<Rail showKeys={() => (keysShown = !keysShown)} {find} />{/if}
     <main id="main" tabindex="-1" bind:this={work}>
-        <Undecided />
+        {#if outbox.isUndecided}
+            {#await import('./parts/Undecided.svelte') then { default: Undecided }}<Undecided />{/await}
+        {/if}
         <svelte:boundary onerror={(error) => console.error(error)}>
             <Router {routes} />
             {#snippet failed(error, reset)}
@@ -95,10 +115,12 @@
     </main>
 </div>
 {#if finding}
-    <FindPanel close={() => (finding = false)} />
+    {#await findPanel() then { default: FindPanel }}<FindPanel {ahead} close={() => (finding = false)} />{/await}
 {/if}
 {#if keysShown}
-    <KeysPanel close={() => (keysShown = false)} />
+    {#await import('./parts/KeysPanel.svelte') then { default: KeysPanel }}
+        <KeysPanel close={() => (keysShown = false)} />
+    {/await}
 {/if}
 <Notices />
 

@@ -46,6 +46,7 @@ final class DescriptionTest extends HttpTestCase
         self::assertCount(15, $craft['kinds']);
         self::assertSame('medium', array_column($craft['techniques'], null, 'value')['wash']['usual']['dilution']['with']);
         self::assertContains($craft['techniques'][0]['next'], array_column($craft['techniques'], 'value'));
+        self::assertSame(array_column($craft['techniques'], 'value'), array_keys($this->ask('GET', '/handbook')['hints']));
     }
 
     /** Whatever a disk made of what was kept: it is worked out anew. */

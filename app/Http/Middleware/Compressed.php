@@ -15,8 +15,8 @@ final class Compressed
     /** A smaller one goes in one packet anyway. */
     private const LEAST_BYTES = 1000;
 
-    /** Half the time of the usual level, and a tenth larger. */
-    private const LEVEL = 4;
+    /** The usual: half a millisecond more for a batch of 60 steps than level 4, an eighth smaller. */
+    private const LEVEL = 6;
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

@@ -15,7 +15,6 @@ use Kalokroma\Craft\Edges;
 use Kalokroma\Craft\Family;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Habit;
-use Kalokroma\Craft\Handbook;
 use Kalokroma\Craft\Hazard;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Load;
@@ -98,7 +97,6 @@ final class CraftResource
                 Hazard::cases(),
             ),
             'hazardsFirst' => Hazard::FIRST,
-            'handbook' => ['schools' => Handbook::schools(), 'undercoats' => Handbook::undercoats(), 'words' => Handbook::words()],
             'limits' => [
                 'mixPaints' => Mix::MOST_PAINTS,
                 'mixParts' => Mix::MOST_PARTS,
@@ -136,7 +134,6 @@ final class CraftResource
         return [
             'value' => $technique->id,
             'label' => $technique->label,
-            'hint' => $technique->hint,
             'next' => $technique->next,
             'family' => $technique->family->value,
             'isDoneToAll' => $technique->family->isDoneToAll(),

@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Plans\PlanView;
 use Kalokroma\Colour\ColourWords;
 use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Planning\AreaWay;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
@@ -27,7 +26,8 @@ final class PlanLooks
                 'named' => ColourWords::of($area->name)?->toSrgb()->hex(),
                 'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
-                'variants' => array_map(static fn(Variant $one): array => self::variant($view, $area, $one), $area->variants),
+                // What they come to and take is asked for by itself (WayResource), when the area is looked at.
+                'variants' => array_map(static fn(Variant $one): array => ['id' => $one->id, 'isRecipe' => $one->isRecipeOf($area)], $area->variants),
                 'byHand' => array_values(array_map(
                     static fn(Step $step): string => $step->id,
                     array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()),
@@ -47,20 +47,6 @@ final class PlanLooks
             'isOrdered' => $view->plan->running->order !== [],
             'undercoat' => $view->plan->undercoat->words(),
             'quilt' => QuiltResource::of($view->plan),
-        ];
-    }
-
-    /**
-     * What it comes to; what it takes is asked for by itself (WayResource), for nobody has all of them open.
-     *
-     * @return array<string, mixed>
-     */
-    private static function variant(PlanView $view, Area $area, Variant $variant): array
-    {
-        return [
-            'id' => $variant->id,
-            'isRecipe' => $variant->isRecipeOf($area),
-            'look' => StripResource::look(AreaWay::stripOf($view->rehearsal, $area, $variant)->final()),
         ];
     }
 

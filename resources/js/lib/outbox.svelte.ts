@@ -36,6 +36,10 @@ class Outbox {
     readonly waiting = $derived.by(() => this.all.filter((one) => one.refusal === null && this.isOurs(one)));
     readonly refused = $derived.by(() => this.all.filter((one) => one.refusal !== null && this.isOurs(one)));
     readonly foreign = $derived.by(() => this.all.filter((one) => !this.isOurs(one)));
+    /** Something is to be said of what the server does not have. */
+    readonly isUndecided = $derived.by(
+        () => this.refused.length > 0 || this.foreign.length > 0 || (this.isStuck && this.waiting.length > 0),
+    );
     /** On their way into the browser's database, or not taken by it. */
     private readonly unwritten = new Map<string, Waiting>();
     /** Made in this page and never sent: nobody but this page knows of them. */
@@ -149,7 +153,8 @@ class Outbox {
     private async sendAll(): Promise<void> {
         while (this.again) {
             this.again = false;
-            await this.look();
+            // What was never sent is nobody else's to send: it goes at once.
+            if (this.waiting.some((one) => !this.unsent.has(one.id))) await this.look();
             for (let next = this.waiting[0]; next !== undefined; next = this.waiting[0]) {
                 if (await this.sendOne(next)) continue;
                 // It is tried again in a while, whatever was added meanwhile.

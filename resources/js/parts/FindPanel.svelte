@@ -7,7 +7,7 @@
     import Trouble from './Trouble.svelte';
 
     /** Whatever has a name, by a few letters of it: a plan, an area, a batch, a recipe, a technique, a paint. */
-    let { close }: { close: () => void } = $props();
+    let { ahead = '', close }: { ahead?: string; close: () => void } = $props();
 
     type Found = Schemas['Found'];
     const KINDS: Record<Found['kind'], string> = {
@@ -19,7 +19,8 @@
         paint: 'Paint',
     };
     const WAIT_MS = 90;
-    let words = $state('');
+    // svelte-ignore state_referenced_locally
+    let words = $state(ahead);
     let at = $state(0);
     let input: HTMLInputElement;
     const latest = new Latest<Found[]>(() => (at = 0));
@@ -28,6 +29,7 @@
     onMount(() => {
         const before = document.activeElement as HTMLElement | null;
         input.focus();
+        if (words !== '') ask();
         return () => before?.isConnected && before.focus();
     });
 

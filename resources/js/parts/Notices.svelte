@@ -1,32 +1,15 @@
 <script lang="ts">
-    import { InlineNotification, NotificationActionButton } from 'carbon-components-svelte';
-    import { dismiss, notices } from '../lib/notices.svelte';
+    import { notices } from '../lib/notices.svelte';
 
-    /** Carbon's own queue has no room for a way back, so the newest few stand here. */
+    /** Carbon's own queue has no room for a way back, so the newest few stand here. What they look like comes with the first. */
 </script>
 
 <div class="notices" role="status" aria-live="polite">
-    {#each notices as notice (notice.id)}
-        <InlineNotification
-            kind={notice.alarm ? 'warning' : 'info'}
-            role="status"
-            lowContrast
-            subtitle={notice.text}
-            closeButtonDescription="Dismiss"
-            on:close={() => dismiss(notice.id)}
-        >
-            <svelte:fragment slot="actions">
-                {#if notice.action}
-                    <NotificationActionButton
-                        on:click={() => {
-                            dismiss(notice.id);
-                            void notice.action?.run();
-                        }}>{notice.action.label}</NotificationActionButton
-                    >
-                {/if}
-            </svelte:fragment>
-        </InlineNotification>
-    {/each}
+    {#if notices.length > 0}
+        {#await import('./Notice.svelte') then { default: Notice }}
+            {#each notices as notice (notice.id)}<Notice {notice} />{/each}
+        {/await}
+    {/if}
 </div>
 
 <style>

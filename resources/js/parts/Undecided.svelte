@@ -13,73 +13,64 @@
     }
 </script>
 
-{#if outbox.refused.length > 0 || outbox.foreign.length > 0 || (outbox.isStuck && outbox.waiting.length > 0)}
-    <section class="panel" aria-label="Not recorded yet">
-        {#if outbox.isStuck && outbox.waiting.length > 0}
-            <div class="row">
-                <p role="status">
-                    <b>No connection.</b> <span class="more">Go on:</span>
-                    {plural(outbox.waiting.length, 'thing you did waits', 'things you did wait')}
-                    here<span class="more">, and will be sent once it is back</span>.
-                </p>
-                <Button size="small" kind="ghost" aria-expanded={shown} on:click={() => (shown = !shown)}
-                    >{shown ? 'Hide them' : 'Show them'}</Button
-                >
-                <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
-            </div>
-            {#if shown}
-                <ol>
-                    {#each outbox.waiting as one (one.id)}
-                        <li class="row">
-                            <p><bdi>{one.words}</bdi></p>
-                            {#if outbox.canDrop(one)}<Button
-                                    size="small"
-                                    kind="ghost"
-                                    on:click={() => outbox.drop(one.id)}
-                                    >Take it back<span class="sr">: {one.words}</span></Button
-                                >{:else}<span class="quiet">on its way</span>{/if}
-                        </li>
-                    {/each}
-                </ol>
-            {/if}
+<section class="panel" aria-label="Not recorded yet">
+    {#if outbox.isStuck && outbox.waiting.length > 0}
+        <div class="row">
+            <p role="status">
+                <b>No connection.</b> <span class="more">Go on:</span>
+                {plural(outbox.waiting.length, 'thing you did waits', 'things you did wait')}
+                here<span class="more">, and will be sent once it is back</span>.
+            </p>
+            <Button size="small" kind="ghost" aria-expanded={shown} on:click={() => (shown = !shown)}
+                >{shown ? 'Hide them' : 'Show them'}</Button
+            >
+            <Button size="small" kind="tertiary" on:click={() => outbox.send()}>Try now</Button>
+        </div>
+        {#if shown}
+            <ol>
+                {#each outbox.waiting as one (one.id)}
+                    <li class="row">
+                        <p><bdi>{one.words}</bdi></p>
+                        {#if outbox.canDrop(one)}<Button size="small" kind="ghost" on:click={() => outbox.drop(one.id)}
+                                >Take it back<span class="sr">: {one.words}</span></Button
+                            >{:else}<span class="quiet">on its way</span>{/if}
+                    </li>
+                {/each}
+            </ol>
         {/if}
-        {#each outbox.refused as one (one.id)}
-            <div class="row">
-                {#if one.refusal?.version != null}
-                    <p role="alert">
-                        <b>Changed elsewhere.</b> <bdi>{one.words}</bdi>{one.kind === 'plan' ? difference(one) : ''}
-                    </p>
-                    <Button size="small" kind="secondary" on:click={() => outbox.drop(one.id)}
-                        >Load the newer state</Button
-                    >
-                    <Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}>Save mine over it</Button
-                    >
-                {:else}
-                    <p role="alert">
-                        <b><bdi>{one.words}</bdi></b> is not {one.kind === 'plan' ? 'saved' : 'recorded'}: {one.refusal
-                            ?.message}
-                    </p>
-                    {#if !isTyped(one)}<Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}
-                            >Send it again</Button
-                        >{/if}
-                    <Button size="small" kind="ghost" on:click={() => outbox.drop(one.id)}
-                        >{isTyped(one) ? 'Back to what was saved' : 'Drop it'}</Button
-                    >
-                {/if}
-            </div>
-        {/each}
-        {#each outbox.foreign as one (one.id)}
-            <div class="row">
-                <p role="status">
-                    <b><bdi>{one.words}</bdi></b> was done at another desk, and waits for it. Another database answers here
-                    now.
+    {/if}
+    {#each outbox.refused as one (one.id)}
+        <div class="row">
+            {#if one.refusal?.version != null}
+                <p role="alert">
+                    <b>Changed elsewhere.</b> <bdi>{one.words}</bdi>{one.kind === 'plan' ? difference(one) : ''}
                 </p>
-                <Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}>Record it here</Button>
-                <Button size="small" kind="ghost" on:click={() => outbox.drop(one.id)}>Drop it</Button>
-            </div>
-        {/each}
-    </section>
-{/if}
+                <Button size="small" kind="secondary" on:click={() => outbox.drop(one.id)}>Load the newer state</Button>
+                <Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}>Save mine over it</Button>
+            {:else}
+                <p role="alert">
+                    <b><bdi>{one.words}</bdi></b> is not {one.kind === 'plan' ? 'saved' : 'recorded'}: {one.refusal
+                        ?.message}
+                </p>
+                {#if !isTyped(one)}<Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}
+                        >Send it again</Button
+                    >{/if}
+                <Button size="small" kind="ghost" on:click={() => outbox.drop(one.id)}
+                    >{isTyped(one) ? 'Back to what was saved' : 'Drop it'}</Button
+                >
+            {/if}
+        </div>
+    {/each}
+    {#each outbox.foreign as one (one.id)}
+        <div class="row">
+            <p role="status">
+                <b><bdi>{one.words}</bdi></b> was done at another desk, and waits for it. Another database answers here now.
+            </p>
+            <Button size="small" kind="tertiary" on:click={() => outbox.retry(one.id)}>Record it here</Button>
+            <Button size="small" kind="ghost" on:click={() => outbox.drop(one.id)}>Drop it</Button>
+        </div>
+    {/each}
+</section>
 
 <style>
     section {

@@ -1,11 +1,13 @@
 <script lang="ts">
     import { Button, Search } from 'carbon-components-svelte';
     import { replace, router } from 'svelte-spa-router';
-    import type { Craft } from '../lib/api';
+    import { asProblem, type Craft, type Problem, type Schemas } from '../lib/api';
     import { craft, label } from '../lib/craft.svelte';
+    import { handbook, loadHandbook } from '../lib/handbook.svelte';
     import { span } from '../lib/words';
     import { plural } from '../lib/words';
     import Nothing from '../parts/Nothing.svelte';
+    import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
     import CrossSection from '../parts/CrossSection.svelte';
     import HabitForm from './handbook/HabitForm.svelte';
@@ -18,6 +20,13 @@
     const find = $derived(new URLSearchParams(router.querystring).get('find') ?? '');
     const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
     let editing = $state<string | null>(null);
+    let problem = $state<Problem | null>(null);
+    $effect(() => load());
+
+    function load(): void {
+        problem = null;
+        void loadHandbook().catch((error: unknown) => (problem = asProblem(error)));
+    }
     const NEAT = ['very messy', 'messy', 'neat', 'clean edges'];
 
     function tells(...texts: string[]): boolean {
@@ -25,19 +34,25 @@
         return words.every((word) => all.includes(word));
     }
 
-    function techniques(table: Craft): Technique[] {
+    function techniques(table: Craft, { hints }: Schemas['Handbook']): Technique[] {
         return table.techniques.filter((one) =>
-            tells('technique techniques', one.label, one.hint, label(table.families, one.family), ...one.hazards),
+            tells(
+                'technique techniques',
+                one.label,
+                hints[one.value] ?? '',
+                label(table.families, one.family),
+                ...one.hazards,
+            ),
         );
     }
 
-    function chapters(table: Craft): { name: string; entries: Entry[] }[] {
+    function chapters(table: Craft, book: Schemas['Handbook']): { name: string; entries: Entry[] }[] {
         const safety = table.hazards.map((one) => ({ id: one.value, title: one.label, text: one.lines.join(' ') }));
         const all = [
-            { name: 'Undercoats', entries: table.handbook.undercoats },
-            { name: 'Schools', entries: table.handbook.schools },
+            { name: 'Undercoats', entries: book.undercoats },
+            { name: 'Schools', entries: book.schools },
             { name: 'Safety', entries: safety },
-            { name: 'Words', entries: table.handbook.words },
+            { name: 'Words', entries: book.words },
         ];
         return all
             .map(({ name, entries }) => ({ name, entries: entries.filter((one) => tells(name, one.title, one.text)) }))
@@ -69,12 +84,15 @@
 </script>
 
 <svelte:head><title>Handbook · Kalokroma</title></svelte:head>
-{#if craft() === null}
+{#if problem}
+    <Trouble {problem} retry={load} />
+{:else if craft() === null || handbook() === null}
     <Waiting what="the handbook" />
 {:else}
     {@const table = craft()!}
-    {@const found = techniques(table)}
-    {@const others = chapters(table)}
+    {@const book = handbook()!}
+    {@const found = techniques(table, book)}
+    {@const others = chapters(table, book)}
     <header class="head">
         <h1>Handbook</h1>
         <Search
@@ -107,7 +125,7 @@
                                     deposit={one.deposit}
                                     label="Where it comes to lie, in a cut through three folds"
                                 />
-                                <p>{one.hint}</p>
+                                <p>{book.hints[one.value]}</p>
                                 <p class="quiet">
                                     {usual(table, one)}
                                 </p>

@@ -16,12 +16,8 @@
     import ClockChips from '../parts/ClockChips.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
-    import AllWet from './paint/AllWet.svelte';
-    import FigureHere from './paint/FigureHere.svelte';
     import PassAtDesk from './paint/PassAtDesk.svelte';
-    import Passes from './paint/Passes.svelte';
     import TakePicture from './paint/TakePicture.svelte';
-    import TouchUps from './paint/TouchUps.svelte';
 
     /** Wet hands: one pass fills the view; done within reach of an elbow. */
     let { params }: { params: { id: string } } = $props();
@@ -172,19 +168,27 @@
                     />
                 {/key}
             {:else}
-                <AllWet clocks={mine} {batch} {open} />
+                {#await import('./paint/AllWet.svelte') then { default: AllWet }}
+                    <AllWet clocks={mine} {batch} {open} />
+                {/await}
             {/if}
             {#if showsFigure && step}
-                <FigureHere {batch} {step} {isAsked} found={(has) => (hasFigure = has)} />
+                {#await import('./paint/FigureHere.svelte') then { default: FigureHere }}
+                    <FigureHere {batch} {step} {isAsked} found={(has) => (hasFigure = has)} />
+                {/await}
             {/if}
             {#if beside === 'passes'}
-                <Passes {steps} openId={step?.step.id ?? null} {isDry} {open} />
+                {#await import('./paint/Passes.svelte') then { default: Passes }}
+                    <Passes {steps} openId={step?.step.id ?? null} {isDry} {open} />
+                {/await}
             {:else if beside === 'slip'}
                 {#await import('./paint/SlipForm.svelte') then { default: SlipForm }}
                     <SlipForm {desk} {batch} near={step} close={() => (beside = null)} />
                 {/await}
             {:else if beside === 'touch-ups'}
-                <TouchUps {desk} {batch} close={() => (beside = null)} />
+                {#await import('./paint/TouchUps.svelte') then { default: TouchUps }}
+                    <TouchUps {desk} {batch} close={() => (beside = null)} />
+                {/await}
             {/if}
         </div>
     </div>

@@ -16,8 +16,9 @@
     let { desk, area }: { desk: PlanDesk; area: Area } = $props();
 
     type Way = Schemas['WayToPaint'];
+    const STANDS_MS = 400;
     const brief = $derived(desk.plan?.looks.areas[area.id]?.variants ?? []);
-    /** What each of them takes, asked for when somebody opens them and whenever the plan has changed then. */
+    /** What each of them comes to and takes, asked for once the plan has stood still for a moment. */
     const latest = new Latest<Schemas['AreaWays']>();
     let isOpen = $state(false);
     const looks = $derived(latest.answer?.variants ?? []);
@@ -29,13 +30,15 @@
 
     $effect(() => {
         void version;
-        if (isOpen) void ask(area.id);
+        const id = area.id;
+        return latest.soon(latest.answer === null || isOpen ? 0 : STANDS_MS, () => ask(id));
     });
 
     function ask(areaId: string): Promise<void> {
         const params = { path: { id: desk.id, area: areaId } };
         return latest.ask(() => got(server.GET('/plans/{id}/areas/{area}/ways', { params })));
     }
+    const looked = (id: string) => looks.find((one) => one.id === id)?.strip.final;
     const tried = $derived((area.variants ?? []).filter((one) => one.tried).length);
     const roles = $derived(desk.document?.roles ?? []);
     const path = $derived(`areas.${desk.document?.areas.findIndex((one) => one.id === area.id)}.variants`);
@@ -69,7 +72,8 @@
     <summary>
         <b>{plural((area.variants ?? []).length, 'variant')}</b>
         {#each brief as one (one.id)}
-            <span class="well brief" class:chosen={one.isRecipe}><ZoneBars look={one.look} height={14} label="" /></span
+            <span class="well brief" class:chosen={one.isRecipe}
+                >{#if looked(one.id)}<ZoneBars look={looked(one.id)!} height={14} label="" />{/if}</span
             >
         {/each}
         <span class="quiet"

@@ -5,6 +5,7 @@
     import ArrowLeft from 'carbon-icons-svelte/lib/ArrowLeft.svelte';
     import type { Area, Craft, Stage, Step } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import { handbook, loadHandbook } from '../../lib/handbook.svelte';
     import { clipboard } from '../../lib/copied.svelte';
     import { plural } from '../../lib/words';
     import Choose from '../../parts/Choose.svelte';
@@ -38,6 +39,7 @@
     } = $props();
 
     const look = $derived(desk.plan?.looks.steps[step.id]);
+    void loadHandbook().catch(() => undefined);
     const technique = $derived(craft.techniques.find((one) => one.value === step.technique));
     const asks = $derived(technique?.asks ?? []);
     const steps = $derived(area?.steps ?? desk.document?.wholeModel ?? []);
@@ -121,7 +123,7 @@
     </header>
     {#if stage}<p>Afterwards <b>{stage.words}</b>, value {stage.lowest} to {stage.highest}.</p>{/if}
     <p class="quiet">
-        {technique?.hint ?? ''}
+        {handbook()?.hints[step.technique] ?? ''}
     </p>
     {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
             {#key step.id}
