@@ -169,6 +169,8 @@ final class PaintFiles
 
     public static function row(Product $one): CatalogueRow
     {
+        $measured = $one->measured();
+
         return new CatalogueRow(
             $one->maker,
             $one->range,
@@ -176,12 +178,12 @@ final class PaintFiles
             $one->name,
             $one->kind,
             $one->swatch === null ? null : Srgb::parse($one->swatch),
-            $one->measured()->strength->share ?? $one->opacity,
+            $measured->strength->share ?? $one->opacity,
             $one->finish,
             $one->volume_ml,
             $one->price,
             $one->barcode,
-            $one->measured()->colour,
+            $measured->colour,
         );
     }
 

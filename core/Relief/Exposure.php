@@ -56,18 +56,7 @@ final class Exposure
     /** Looks from the next direction. */
     public function goOn(): void
     {
-        $direction = $this->directions[$this->done++];
-        [$dx, $dy, $dz] = $direction;
-        $normals = $this->mesh->normals();
-        foreach (DepthPicture::seen($this->mesh, $direction) as $vertex) {
-            $this->seen[$vertex] += $normals[3 * $vertex] * $dx + $normals[3 * $vertex + 1] * $dy + $normals[3 * $vertex + 2] * $dz;
-        }
-        foreach ($this->looked as $vertex => $looked) {
-            $facing = $normals[3 * $vertex] * $dx + $normals[3 * $vertex + 1] * $dy + $normals[3 * $vertex + 2] * $dz;
-            if ($facing > 0.0) {
-                $this->looked[$vertex] = $looked + $facing;
-            }
-        }
+        DepthPicture::add($this->mesh, $this->directions[$this->done++], $this->seen, $this->looked);
     }
 
     public function finish(): self

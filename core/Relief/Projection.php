@@ -24,14 +24,10 @@ final readonly class Projection
      */
     public static function of(Mesh $mesh, array $towards, int $width, int $height, float $margin): self
     {
+        [[$ax, $ay, $az], [$bx, $by, $bz]] = self::axes($towards);
         [$dx, $dy, $dz] = $towards;
-        // Across stands upright on the direction and, unless one looks straight down, on what is up.
-        [$ax, $ay, $az] = abs($dy) < 0.999 ? [$dz, 0.0, -$dx] : [1.0, 0.0, 0.0];
-        $length = sqrt($ax * $ax + $ay * $ay + $az * $az);
-        [$ax, $ay, $az] = [$ax / $length, $ay / $length, $az / $length];
-        [$bx, $by, $bz] = [$dy * $az - $dz * $ay, $dz * $ax - $dx * $az, $dx * $ay - $dy * $ax];
         $across = self::along($mesh, $ax, $ay, $az);
-        $down = self::along($mesh, -$bx, -$by, -$bz);
+        $down = self::along($mesh, $bx, $by, $bz);
         [$left, $top] = [min($across), min($down)];
         [$wide, $high] = [max(1e-9, max($across) - $left), max(1e-9, max($down) - $top)];
         $scale = min(($width - 2 * $margin) / $wide, ($height - 2 * $margin) / $high);
@@ -41,6 +37,22 @@ final readonly class Projection
             self::scaled($down, $scale, ($height - $high * $scale) / 2 - $top * $scale),
             self::scaled(self::along($mesh, $dx, $dy, $dz), $scale, 0.0),
         );
+    }
+
+    /**
+     * @param array{float, float, float} $towards unit vector to whoever looks
+     *
+     * @return array{array{float, float, float}, array{float, float, float}} unit vectors to the right and down
+     */
+    public static function axes(array $towards): array
+    {
+        [$dx, $dy, $dz] = $towards;
+        // Across stands upright on the direction and, unless one looks straight down, on what is up.
+        [$ax, $ay, $az] = abs($dy) < 0.999 ? [$dz, 0.0, -$dx] : [1.0, 0.0, 0.0];
+        $length = sqrt($ax * $ax + $ay * $ay + $az * $az);
+        [$ax, $ay, $az] = [$ax / $length, $ay / $length, $az / $length];
+
+        return [[$ax, $ay, $az], [$dz * $ay - $dy * $az, $dx * $az - $dz * $ax, $dy * $ax - $dx * $ay]];
     }
 
     /** @return non-empty-list<float> */

@@ -29,15 +29,17 @@ final class FigureBench
 {
     /**
      * @return array{vertices: int, relief: float, memory: float, grows: float, patches: float, painted: float, still: float, photo: float,
-     *     superpixels: float} ms and MB; how many times as long twice the vertices take
+     *     superpixels: float} ms and MB; how many times as long the same skin takes, cut into twice the vertices
      */
     public static function run(): array
     {
         $large = self::sculpt('heron-provost');
         $spray = Spray::of(SprayCone::ofHalfAngle(50.0));
         $half = self::half($large);
+        $twice = self::cut($half);
         Relief::of($half, [$spray]);
         $small = Clock::milliseconds(static fn(): Relief => Relief::of($half, [$spray]));
+        $more = Clock::milliseconds(static fn(): Relief => Relief::of($twice, [$spray]));
         $relief = Clock::milliseconds(static fn(): Relief => Relief::of($large, [$spray]));
         $patches = Clock::milliseconds(static fn(): array => Patches::of($large));
         $document = PlanDocument::ofFile(json_decode((string) file_get_contents('resources/demo/plans/ferry-warden.json'), true));
@@ -99,7 +101,7 @@ final class FigureBench
             'vertices' => $large->vertexCount(),
             'relief' => $relief,
             'memory' => memory_get_peak_usage() / 1e6,
-            'grows' => $relief / $small * $half->vertexCount() * 2 / $large->vertexCount(),
+            'grows' => $more / $small * $half->vertexCount() * 2 / $twice->vertexCount(),
             'patches' => $patches,
             'painted' => Clock::milliseconds($painted),
         ];
@@ -117,7 +119,7 @@ final class FigureBench
             '<= 20 s for 40,000',
         );
         Clock::row('    memory', sprintf('%.0f MB', $figures['memory']), '<= 256 MB');
-        Clock::row('    twice the vertices take', sprintf('%.2f times', $figures['grows']), '<= 2.3');
+        Clock::row('    the same skin, cut into twice the vertices, takes', sprintf('%.2f times', $figures['grows']), '<= 2.3');
         Clock::row('    its patches', sprintf('%.1f s', $figures['patches'] / 1000));
         Clock::row('a still of 900 × 1200, drawn by the server', sprintf('%.2f s', $figures['still'] / 1000), '<= 1.5 s');
         Clock::row('zones of a photo of 32,000 points', sprintf('%.0f ms', $figures['photo']));
@@ -143,5 +145,44 @@ final class FigureBench
         }
 
         return Mesh::of($positions, $triangles);
+    }
+
+    /** The same skin with each triangle cut in two across its longest edge. */
+    private static function cut(Mesh $mesh): Mesh
+    {
+        [$positions, $triangles] = [$mesh->positions, []];
+        /** @var array<string, int> $middles by edge */
+        $middles = [];
+        foreach (array_chunk($mesh->triangles, 3) as $corners) {
+            [$a, $b, $c] = self::longestFirst($positions, $corners);
+            $edge = min($a, $b).' '.max($a, $b);
+            if (! isset($middles[$edge])) {
+                $middles[$edge] = intdiv(count($positions), 3);
+                for ($axis = 0; $axis < 3; $axis++) {
+                    $positions[] = ($positions[3 * $a + $axis] + $positions[3 * $b + $axis]) / 2;
+                }
+            }
+            array_push($triangles, $a, $middles[$edge], $c, $middles[$edge], $b, $c);
+        }
+
+        return Mesh::of($positions, $triangles);
+    }
+
+    /**
+     * @param list<float> $positions
+     * @param list<int> $corners
+     *
+     * @return array{int, int, int} turned so that the longest edge lies between the first two
+     */
+    private static function longestFirst(array $positions, array $corners): array
+    {
+        $turned = array_map(static fn(int $by): array => [$corners[$by], $corners[($by + 1) % 3], $corners[($by + 2) % 3]], [0, 1, 2]);
+        $long = static fn(array $one): float => array_sum(array_map(
+            static fn(int $axis): float => ($positions[3 * $one[0] + $axis] - $positions[3 * $one[1] + $axis]) ** 2,
+            [0, 1, 2],
+        ));
+        usort($turned, static fn(array $one, array $other): int => $long($other) <=> $long($one));
+
+        return $turned[0];
     }
 }

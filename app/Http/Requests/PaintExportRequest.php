@@ -40,7 +40,7 @@ final class PaintExportRequest extends FormRequest
     /** @return Collection<int, Product> */
     public function products(): Collection
     {
-        $query = Product::query()->with('pot')->orderBy('maker')->orderBy('code');
+        $query = Product::query()->orderBy('maker')->orderBy('code');
 
         return match ($this->what()) {
             'shelf' => $query->whereHas('pot', static fn(Builder $pot) => $pot->where('pots', '>', 0))->get(),

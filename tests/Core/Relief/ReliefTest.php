@@ -101,6 +101,26 @@ final class ReliefTest extends TestCase
     }
 
     /** What the strip takes for a zone that looks a certain way, the sculpt has where it looks that way. */
+    /** A roof of slivers, each from the middle to the rim and next to no width, hides what lies under it as one of any cut. */
+    public function testARoofOfSliversHidesWhatLiesUnderIt(): void
+    {
+        [$rim, $positions, $triangles] = [240, [0.0, 10.0, 0.0], []];
+        for ($at = 0; $at < $rim; $at++) {
+            array_push($positions, 20 * cos(2 * M_PI * $at / $rim), 10.0, -20 * sin(2 * M_PI * $at / $rim));
+            array_push($triangles, 0, 1 + $at, 1 + ($at + 1) % $rim);
+        }
+        $under = 1 + $rim;
+        foreach ([[-12.0, -12.0], [0.0, 0.0], [12.0, 9.0], [-3.0, 14.0], [27.0, 0.0], [27.0, 3.0], [30.0, 0.0]] as [$x, $z]) {
+            array_push($positions, $x, 0.0, $z);
+        }
+        array_push($triangles, $under, $under + 3, $under + 1, $under + 1, $under + 3, $under + 2, $under + 4, $under + 5, $under + 6);
+        $reach = Exposure::of(Mesh::of($positions, $triangles), Spray::of(SprayCone::ofHalfAngle(10.0)))->finish()->reach();
+
+        self::assertGreaterThan(0.95, min(array_slice($reach, 0, $under)), 'the roof');
+        self::assertSame([0.0, 0.0, 0.0, 0.0], array_slice($reach, $under, 4), 'under it');
+        self::assertGreaterThan(0.95, min(array_slice($reach, $under + 4)), 'beside it');
+    }
+
     public function testOnAnOpenBallASprayLandsAsTheStripHasIt(): void
     {
         $ball = Bodies::ball(8.0);
