@@ -463,6 +463,89 @@ final class GuideCorpus
             'haiku-like' => ["skin: Thrift Pink, Flesh Wash\nthen Thrift Pink again\npale flesh last\nhair: Straw, Umber Wash\ndrybrush Primrose", [
                 'skin | basecoat | Thrift Pink', 'skin | wash | Flesh Wash', 'skin | layer | Thrift Pink', 'skin | highlight | Pale Flesh',
                 'hair | basecoat | Straw', 'hair | wash | Umber Wash', 'hair | drybrush | Primrose']],
+            'diary' => ["Monday. Primed the whole lot with Mid Grey Primer and left them overnight.\nTuesday. Coats first, Oilskin Yellow, two thin goes. Breeches in Weed Green.\nWednesday. Umber Wash over the coats, Moss Wash over the breeches.\nThursday. Brought the coats back up with Oilskin Yellow, leaving the folds dark, then Straw on the hems. Boots are Boot Brown and that's it.", [
+                'undercoat | primer | Mid Grey Primer', 'coats | basecoat | Oilskin Yellow | x2', 'breeches | basecoat | Weed Green',
+                'coats | wash | Umber Wash', 'breeches | wash | Moss Wash', 'coats | layer | Oilskin Yellow', 'coats | highlight | Straw',
+                'boots | basecoat | Boot Brown']],
+            'markdown nested' => ["## Robes\n- **Base:** Harbour Blue\n- **Shade:** Indigo Wash\n- **Highlights**\n  - Harbour Blue + Mist Blue (2:1)\n  - Mist Blue\n\n## Staff\n- **Base:** Driftwood\n- **Shade:** Umber Wash\n- **Drybrush:** Ship Biscuit", [
+                'robes | basecoat | Harbour Blue', 'robes | wash | Indigo Wash', 'robes | highlight | 2 Harbour Blue : 1 Mist Blue',
+                'robes | highlight | Mist Blue', 'staff | basecoat | Driftwood', 'staff | wash | Umber Wash', 'staff | drybrush | Ship Biscuit']],
+            'video chapters' => ["00:00 Intro\n01:12 Priming - Black Primer\n02:40 Armour basecoat - Anchor Iron\n05:05 Armour shade - Tar Wash\n07:30 Armour edges - Chain Steel\n11:00 Cape basecoat - Dulse\n13:45 Cape shade - Oxblood Wash\n16:20 Cape highlight - Thrift Pink\n20:00 Outro", [
+                'undercoat | primer | Black Primer', 'armour | basecoat | Anchor Iron', 'armour | wash | Tar Wash',
+                'armour | edge-highlight | Chain Steel', 'cape | basecoat | Dulse', 'cape | wash | Oxblood Wash',
+                'cape | highlight | Thrift Pink']],
+            'long prose' => ["I wanted the sails to look old, so I based them in Sailcloth over a bone primer and gave them a generous wash of Bone Wash mixed half and half with Umber Wash. When that had dried I drybrushed them with Chalk from the top down. The ropes I simply painted Rope and washed with Umber Wash. For the hull I mixed Night Ferry and Tar, about three to one, and picked out the plank edges with Slate Water.", [
+                'sails | basecoat | Sailcloth', 'sails | wash | 1 Bone Wash : 1 Umber Wash', 'sails | drybrush | Chalk',
+                'ropes | basecoat | Rope', 'ropes | wash | Umber Wash', 'hull | basecoat | 3 Night Ferry : 1 Tar',
+                'hull | edge-highlight | Slate Water']],
+            'caps and arrows' => ["FACE >> ferry flesh >> flesh wash >> ferry flesh >> pale flesh (nose, cheeks)\nHAIR >> peat >> tar wash >> driftwood (drybrush)\nBELT >> warden leather >> umber wash >> saddle tan (edges)", [
+                'face | basecoat | Ferry Flesh', 'face | wash | Flesh Wash', 'face | highlight | Pale Flesh', 'hair | basecoat | Peat',
+                'hair | wash | Tar Wash', 'hair | drybrush | Driftwood', 'belt | basecoat | Warden Leather', 'belt | wash | Umber Wash',
+                'belt | edge-highlight | Saddle Tan']],
+            'lettered Q and A' => ["Q: What paints did you use for the scales?\nA: Tideline as the base, two coats. Verdigris Wash all over. Then Tide Teal drybrushed and a lighter drybrush of Rain.\nQ: And the claws?\nA: Bilge Black with Pewter Sky on the edges.", [
+                'scales | basecoat | Tideline | x2', 'scales | wash | Verdigris Wash', 'scales | drybrush | Tide Teal',
+                'scales | drybrush | Rain', 'claws | basecoat | Bilge Black', 'claws | edge-highlight | Pewter Sky']],
+            'instruction leaflet' => ["Stage one. Undercoat the model with black primer. Stage two. Paint all the leather with Warden Leather; use two coats for an even finish. Stage three. Apply Umber Wash to the leather, letting it settle in the creases. Stage four. Edge highlight the leather using Saddle Tan. Stage five. Paint the buckles Lantern Brass and shade them with Soot Wash.", [
+                'undercoat | primer | Black Primer', 'leather | basecoat | Warden Leather | x2', 'leather | wash | Umber Wash',
+                'leather | edge-highlight | Saddle Tan', 'buckles | basecoat | Lantern Brass', 'buckles | wash | Soot Wash']],
+            'recap list' => ["Recap of what's on them:\n* Trousers: Reed Green -> Moss Wash -> Reed Green/Young Reed 1:1 -> Young Reed\n* Gloves: Boot Brown, drybrush Saddle Tan\n* Lantern glass: Chalk, then a glaze of Honey\n* Bases: Mud, drybrush Driftwood, rim Tar", [
+                'trousers | basecoat | Reed Green', 'trousers | wash | Moss Wash', 'trousers | layer | 1 Reed Green : 1 Young Reed',
+                'trousers | highlight | Young Reed', 'gloves | basecoat | Boot Brown', 'gloves | drybrush | Saddle Tan',
+                'lantern-glass | basecoat | Chalk', 'lantern-glass | glaze | Honey', 'bases | basecoat | Mud', 'bases | drybrush | Driftwood']],
+            'club newsletter' => ["Sea folk, the fast way\nSpray Bone Primer. Skin gets Verdigris Wash straight over the primer, then a drybrush of Rain. Kilts: Dulse, washed Oxblood Wash. Anything metal: Old Brass with a coat of Soot Wash. Sling the lot on a base of Mud drybrushed Bleached Plank. Fifteen minutes a model, tops.", [
+                'undercoat | primer | Bone Primer', 'skin | wash | Verdigris Wash', 'skin | drybrush | Rain', 'kilts | basecoat | Dulse',
+                'kilts | wash | Oxblood Wash', 'anything-metal | basecoat | Old Brass', 'anything-metal | wash | Soot Wash',
+                'base | basecoat | Mud', 'base | drybrush | Bleached Plank']],
+            'letters by step' => ["Jacket\nA) Weed Green x2\nB) Moss Wash\nC) Weed Green (leave recesses)\nD) Weed Green 1 : Young Reed 1\nE) Young Reed, edges only\n\nHat\nA) Peat x1\nB) Driftwood drybrush", [
+                'jacket | basecoat | Weed Green | x2', 'jacket | wash | Moss Wash', 'jacket | layer | Weed Green',
+                'jacket | layer | 1 Weed Green : 1 Young Reed', 'jacket | edge-highlight | Young Reed', 'hat | basecoat | Peat | x1',
+                'hat | drybrush | Driftwood']],
+            'spoken with fillers' => ["Okay so, um, for the cape I've gone with Harbour Blue, you know, two thinned coats like always. And then we're gonna shade that with some Indigo Wash, just in the recesses, don't flood it. Once that's dry I'm coming back in with Harbour Blue on the raised parts. And for the highlight I'm mixing Harbour Blue with Mist Blue, about two to one, and just catching the edges.", [
+                'cape | basecoat | Harbour Blue | x2', 'cape | wash | Indigo Wash | recesses', 'cape | layer | Harbour Blue',
+                'cape | edge-highlight | 2 Harbour Blue : 1 Mist Blue']],
+            'equals and plus' => ["Pole = Driftwood + Umber Wash + Ship Biscuit (drybrush)\nBanner = Kiln Red + Oxblood Wash + Lantern Orange (highlight)\nFringe = Old Brass + Soot Wash", [
+                'pole | basecoat | Driftwood', 'pole | wash | Umber Wash', 'pole | drybrush | Ship Biscuit', 'banner | basecoat | Kiln Red',
+                'banner | wash | Oxblood Wash', 'banner | highlight | Lantern Orange', 'fringe | basecoat | Old Brass',
+                'fringe | wash | Soot Wash']],
+            'reply with numbers' => ["@tarn thanks! 1) prime black 2) airbrush Night Ferry everywhere 3) Slate Water from above 4) panel lines with Tar Wash 5) edge with Mist Blue 6) matt varnish", [
+                'model | spray-layer | Night Ferry', 'model | spray-layer | Slate Water', 'model | wash | Tar Wash',
+                'model | edge-highlight | Mist Blue', 'whole | matt-coat | Matt Varnish']],
+            'step table with times' => ["Step | Area | Paint | Time\n1 | Skin | Ferry Flesh (base) | 10 min\n2 | Skin | Flesh Wash (wash) | 5 min\n3 | Skin | Pale Flesh (highlight) | 15 min\n4 | Apron | Warden Leather (base) | 5 min\n5 | Apron | Umber Wash (wash) | 5 min", [
+                'skin | basecoat | Ferry Flesh', 'skin | wash | Flesh Wash', 'skin | highlight | Pale Flesh',
+                'apron | basecoat | Warden Leather', 'apron | wash | Umber Wash']],
+            'story-telling' => ["The Warden's lantern took me ages. I ended up with Lantern Brass, shaded with Umber Wash, and the glass is Chalk glazed with Honey. His beard is just Ship Biscuit washed with Bone Wash. The oilskin hat matches the coat: Oilskin Yellow, Umber Wash, Oilskin Yellow again and a little Straw round the brim.", [
+                'lantern | basecoat | Lantern Brass', 'lantern | wash | Umber Wash', 'glass | basecoat | Chalk', 'glass | glaze | Honey',
+                'beard | basecoat | Ship Biscuit', 'beard | wash | Bone Wash', 'oilskin-hat | basecoat | Oilskin Yellow',
+                'oilskin-hat | wash | Umber Wash', 'oilskin-hat | layer | Oilskin Yellow', 'oilskin-hat | highlight | Straw']],
+            'imperative short' => ["Prime grey. Block in the trousers with Reed Green. Wash Moss. Rebase with Reed Green. Highlight Young Reed. Block in the shirt with Clay Pipe. Wash it with Bone Wash. Highlight with Chalk.", [
+                'trousers | basecoat | Reed Green', 'trousers | wash | Moss Wash', 'trousers | layer | Reed Green',
+                'trousers | highlight | Young Reed', 'shirt | basecoat | Clay Pipe', 'shirt | wash | Bone Wash', 'shirt | highlight | Chalk']],
+            'product-free plan' => ["My plan for the crew (12 models)\n- undercoat everything in Bone Primer\n- shirts: half the crew in Clay Pipe, washed Bone Wash, highlighted Chalk\n- waistcoats: Woad Ink straight over the primer\n- trousers: Peat with Tar Wash\n- skin: Ferry Flesh, Flesh Wash, Ferry Flesh, Pale Flesh", [
+                'undercoat | primer | Bone Primer', 'shirts | basecoat | Clay Pipe', 'shirts | wash | Bone Wash', 'shirts | highlight | Chalk',
+                'waistcoats | glaze | Woad Ink', 'trousers | basecoat | Peat', 'trousers | wash | Tar Wash', 'skin | basecoat | Ferry Flesh',
+                'skin | wash | Flesh Wash', 'skin | layer | Ferry Flesh', 'skin | highlight | Pale Flesh']],
+            'after the show' => ["Thanks for all the kind words at the show. The green on the robes is Weed Green with a bit of Tar (about 4:1), then plain Weed Green, then Weed Green and Young Reed, and finally pure Young Reed on the edges. The gold is Old Brass, Soot Wash, Old Brass and Lantern Brass.", [
+                'robes | basecoat | 4 Weed Green : 1 Tar', 'robes | layer | Weed Green',
+                'robes | layer | 1 Weed Green : 1 Young Reed', 'robes | edge-highlight | Young Reed', 'gold | basecoat | Old Brass',
+                'gold | wash | Soot Wash', 'gold | layer | Old Brass', 'gold | highlight | Lantern Brass']],
+            'arrows down' => ["Tentacles\n  Tide Teal\n  ↓ Verdigris Wash\n  ↓ Tide Teal (raised)\n  ↓ Rain (edges)\n\nSuckers\n  Thrift Pink\n  ↓ Flesh Wash\n  ↓ Pale Flesh (dots)", [
+                'tentacles | basecoat | Tide Teal', 'tentacles | wash | Verdigris Wash', 'tentacles | layer | Tide Teal',
+                'tentacles | edge-highlight | Rain', 'suckers | basecoat | Thrift Pink', 'suckers | wash | Flesh Wash',
+                'suckers | dot | Pale Flesh']],
+            'parenthesis heavy' => ["Coat (Oilskin Yellow x2, Umber Wash in the recesses, Straw edges), boots (Boot Brown, Saddle Tan edges), lantern (Lantern Brass, Umber Wash), glass (Chalk, Honey glaze).", [
+                'coat | basecoat | Oilskin Yellow | x2', 'coat | wash | Umber Wash | recesses', 'coat | edge-highlight | Straw',
+                'boots | basecoat | Boot Brown', 'boots | edge-highlight | Saddle Tan', 'lantern | basecoat | Lantern Brass',
+                'lantern | wash | Umber Wash', 'glass | basecoat | Chalk', 'glass | glaze | Honey']],
+            'tips and recipe' => ["Tip: always thin your paints. For the hull I use Night Ferry as a base. Shade: Indigo Wash. First highlight: Slate Water. Second highlight: Mist Blue, edges only. Tip: keep the edge lines thin!", [
+                'hull | basecoat | Night Ferry', 'hull | wash | Indigo Wash', 'hull | highlight | Slate Water',
+                'hull | edge-highlight | Mist Blue']],
+            'past perfect' => ["After the primer (Black Primer) had cured, I had the armour drybrushed with Anchor Iron and then more lightly with Chain Steel. A wash of Tar Wash followed, thinned 1:1 with medium. The cloak had already been basecoated in Kiln Red; I washed it with Oxblood Wash and picked out the folds in Kiln Red again.", [
+                'undercoat | primer | Black Primer', 'armour | drybrush | Anchor Iron', 'armour | drybrush | Chain Steel',
+                'armour | wash | Tar Wash | 1 : 1 medium', 'cloak | basecoat | Kiln Red', 'cloak | wash | Oxblood Wash',
+                'cloak | layer | Kiln Red']],
+            'numbered with sub letters' => ["1. Stonework\n   a) basecoat Slate Water\n   b) drybrush Mist Blue\n   c) wash Soot Wash, patchy\n2. Moss\n   a) stipple Weed Green\n   b) stipple Young Reed, less\n3. Seal with Matt Varnish", [
+                'stonework | basecoat | Slate Water', 'stonework | drybrush | Mist Blue', 'stonework | wash | Soot Wash',
+                'moss | stipple | Weed Green', 'moss | stipple | Young Reed', 'whole | matt-coat | Matt Varnish']],
         ];
     }
 

@@ -25,7 +25,7 @@ final readonly class Clause
 
     private const PLAIN_COLOUR = '/^(?:dark |light |pale )?(?:black|white|gr[ea]y|brown|red|blue|green|yellow|orange|violet|purple|pink|sepia)$/iu';
 
-    /** Words of the longest name, and letters of the shortest that is looked for within a text. */
+    /** Words of the longest name, and letters of the shortest that is looked for within a text; of three where it begins with a capital. */
     private const LONGEST_NAME = 4;
 
     private const SHORTEST_NAME = 4;
@@ -67,6 +67,15 @@ final readonly class Clause
         // The brush in a bracket says nothing of the paint.
         $text = (string) preg_replace('/\((?!\s*dry[- ]?brush)[^()]*\b(?:\w*brush|spray can)\)/iu', ' ', $text);
         [$text, $exact] = self::named((string) preg_replace('/\s*([+&])\s*/u', ' $1 ', $text), $names);
+        $text = (string) preg_replace(
+            [
+                // "Blue 1 : white 1" counts each after its name; what goes straight over the primer is none.
+                '/(¤\d+¤)\s+(\d)\s*:\s*(¤\d+¤)\s+(\d)(?=\D|$)/u',
+                '/\b(?:straight |directly |right )?over (?:the|a|that) (?:primer|undercoat)\b/iu',
+            ],
+            ['$2 $1 + $4 $3', ' '],
+            $text,
+        );
         [$coats, $text] = Words::coats($text);
         $ratio = Ratio::read($text);
         $text = $ratio->rest;
@@ -86,7 +95,7 @@ final readonly class Clause
             '/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu',
             $text,
         ) === 1;
-        $area = Words::area($text, $technique === null || $technique === 'basecoat');
+        $area = Words::broughtBack($said) ?? Words::area($text, $technique === null || $technique === 'basecoat');
         $text = $area === null ? $text : str_replace($area, ' ', $text);
         [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
         [$dilution, $thinner] = [$ratio->parts, $ratio->thinner];
@@ -201,7 +210,8 @@ final readonly class Clause
             for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= 1; $length--) {
                 $span = trim(implode(' ', array_slice($words, $at, $length)), '.,;:()"!?');
                 // A sign between two names belongs to neither.
-                $found = mb_strlen($span) < self::SHORTEST_NAME || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
+                $isShort = mb_strlen($span) < self::SHORTEST_NAME && preg_match('/^\p{Lu}\p{Ll}{2}$/u', $span) !== 1;
+                $found = $isShort || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
                 // A code that is a plain word ("blue") says too little by itself.
                 if ($found !== [] && ($length > 1 || preg_match('/\d/', $span) === 1 || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
                     $mark = sprintf('¤%d¤', count($marks));
@@ -259,7 +269,11 @@ final readonly class Clause
                 $unknown[] = "$piece $technique";
                 continue;
             }
-            [$paint, $certainty] = $fits[0] ?? $likely[0];
+            // Half a name of a wash that is washed with: no other paint that is called nearly so.
+            $named = isset($marks[$mark]) || $technique !== 'wash'
+                ? []
+                : array_values(array_filter($fits, static fn(array $one): bool => $one[0]->kind === Kind::Wash));
+            [$paint, $certainty] = $named[0] ?? $fits[0] ?? $likely[0];
             if (! in_array($paint, $paints, true) && count($paints) < 3) {
                 $paints[] = $paint;
                 $parts[] = $share;

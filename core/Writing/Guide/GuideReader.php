@@ -220,26 +220,17 @@ final class GuideReader
 
             return true;
         }
-        // "coats: 2", "wash ratio: 1:1" tell how the step before is done.
-        $line = (string) preg_replace(
-            ['/^coats?\s*:\s*(\d)\s*$/iu', '/^(?:\p{L}+ )?(?:ratio|dilution|thinning|thinned)\s*:\s*(?=\d)/iu'],
-            ['$1 coats', ''],
-            $line,
-        );
+        $line = Wording::ofManner($line);
         [$area, $line] = $this->outline->split($line);
         if ($area !== null) {
             $this->plan->enter($area);
-            // All of it: what it is stands before the colon.
-            $line = (string) preg_replace('/\b(?:over |on )?the (?:whole|entire) \p{L}+\b/iu', 'all over', $line);
+            $line = Wording::ofAll($line);
         }
-        $line = Ratio::percentagesAsParts($line);
-        $line = (string) preg_replace('/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu', '$1 + ', $line);
+        $line = Wording::ofSteps($line);
         $last = null;
         $left = [];
         $isTurned = false;
         $isUnsaid = false;
-        // Strokes between names are steps, unless a ratio says that they are mixed.
-        $line = preg_match('/\d\s*:\s*\d/', $line) === 1 ? $line : str_replace(' / ', ' > ', $line);
         foreach ($this->outline->clauses($line) as $text) {
             $clause = Clause::read($text, $this->names);
             $turnedTo = $clause->isStep() && ! str_ends_with(trim($text), '?') ? null : Words::turnedTo($text);
@@ -260,6 +251,8 @@ final class GuideReader
             ) {
                 $isUnsaid = false;
                 $left = $clause->unknown === [] ? $left : [...$left, ...$clause->unknown];
+            } elseif ($this->isOfLightOnEdges($text, $clause)) {
+                $this->becomes($clause);
             } elseif ($clause->isStep()) {
                 $last = $this->step(
                     $number,
@@ -309,6 +302,18 @@ final class GuideReader
             && $clause->unknown === []
             && $clause->technique !== null
             && $clause->technique === ($this->read[count($this->read) - 1]['technique'] ?? null);
+    }
+
+    /** "Mixed with white, just catching the edges": the light that was told before lies there. */
+    private function isOfLightOnEdges(string $text, Clause $clause): bool
+    {
+        return $clause->paints === []
+            && $clause->technique === 'edge-highlight'
+            && preg_match(
+                '/^\W*(?:(?:and\s+)?(?:(?:just|only)\s+)?(?:catch|hit|touch|brush|tickl|skimm?)(?:ed|t?ing|es)?\b|(?:(?:just|only)\s+)?(?:on\s+)?(?:the\s+)?edges(?:\s+only)?\W*$)/iu',
+                $text,
+            ) === 1
+            && in_array($this->read[count($this->read) - 1]['technique'] ?? null, ['highlight', 'layer', 'edge-highlight'], true);
     }
 
     /** Tells how the last step is done. */

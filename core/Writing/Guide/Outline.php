@@ -20,7 +20,7 @@ final readonly class Outline
     private const SHORT = 'base|basecoat|bc|wash|shade|highlight|hl|ehl|edge|layer|lyr|glaze|drybrush|db|stipple|prime';
 
     /** Where one step ends and the next begins. */
-    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:quick\s+|light\s+|heavy\s+|final\s+|thin\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\s\d{1,2}[.)](?=\s)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got|picked out|painted|done|is|are|was|were)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\bwith\s+(?:an?\s+)?(?=(?:[\p{L}]+\s+){1,3}(?:edges?|highlights?)\b)|\bbefore\s+(?=(?:an?|the)\s+(?:final\s+|last\s+|quick\s+|light\s+)?(?:edge|highlight|wash|glaze|dry[- ]?brush|coat)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
+    private const ENDS = '/\s*(?:[;>|]|,(?!\d)|\.(?=\s|$)|\band then\b|\bthen\b|\bfollowed by\b|\bfinally\b|\b(?:and|with)\s+(?:an?\s+|some\s+)?(?:(?:quick|light|lighter|heavy|final|thin|second|careful|gentle|last|sharp|bright|brighter)\s+)?(?=(?:dry[- ]?brush|wash|shade|highlight|edge|layer|glaze|base|prime|stipple|line|varnish|dot|spray))|\band\s+(?=(?:[\p{L}-]+\s+){1,3}on\s+(?:the|his|her|its|their)\b)|\s\d{1,2}[.)](?=\s)|\band\s+(?=the\s+[\p{L}-]+\s+(?:with|in|gets?|got|picked out|painted|done|is|are|was|were)\b)|\band\s+(?=(?:i |we |you )?(?:brought|bring|built|re-?establish|went back|go back|picked? out)\b)|\bwith\s+(?:an?\s+)?(?=(?:[\p{L}]+\s+){1,3}(?:edges?|highlights?)\b)|\band\s+(?=a (?:little|touch of|bit of|dot of)\s+(?:[\p{L}]+\s+){1,3}(?:round|around|along)\s+(?:the|its|his|her|their)\b)|\bbefore\s+(?=(?:an?|the)\s+(?:final\s+|last\s+|quick\s+|light\s+)?(?:edge|highlight|wash|glaze|dry[- ]?brush|coat)\b)|\b(?:and\s+)?(?=once (?:that|it|this)\b|next up\b|for the (?:first|second|final|last) highlight\b))\s*/iu';
 
     /** "So the face came first" */
     private const COMES_FIRST = '/\b((?:the|his|her|its|their)\s+[\p{L}-]+)\s+(?:came|comes?|is|are|was|were|went|goes)\s+(?:first|next|then|last)$/iu';
@@ -122,6 +122,7 @@ final readonly class Outline
             '$1 to ',
             $line,
         );
+        $line = $this->enumerated($line);
         $clauses = [];
         foreach (preg_split(self::ENDS, $line) ?: [] as $text) {
             // "The skin pale and the staff cork": another thing with a paint of its own.
@@ -138,6 +139,15 @@ final readonly class Outline
                 array_push($clauses, $two[2], "layer $two[1]");
                 continue;
             }
+            // "Black with grey on the edges": what lies on a part of it comes after it.
+            if (
+                preg_match('/^(.+?)\s+with\s+(.+?\s+on\s+(?:the\s+|its\s+)?(?:[\p{L}]+\s+)?(?:edges?|tips?|ridges?|corners?|rims?))$/iu', trim($text, ' .!'), $two) === 1
+                && $this->isBase($two[1])
+                && $this->isStepOf($two[2])
+            ) {
+                array_push($clauses, $two[1], $two[2]);
+                continue;
+            }
             $clause = Clause::read($text, $this->names);
             $kinds = array_map(static fn(Paint $one): string => Words::usualFor($one->kind), $clause->named);
             $isMixed = count(array_unique($kinds)) < 2
@@ -148,6 +158,21 @@ final readonly class Outline
         }
 
         return $this->withWhatWasTaken($clauses);
+    }
+
+    /** "Brass, soot wash, brass and gold": one paint after the other, and the last of them is not mixed in. */
+    private function enumerated(string $line): string
+    {
+        if (preg_match('/^((?:[^,;.:]+,\s*){2,})([^,;.:]+?)\s+and\s+([^,;.:]+)\W*$/u', $line, $found) !== 1 || preg_match('/\d|\bthen\b|\bwith\b/iu', $line) === 1) {
+            return $line;
+        }
+        foreach ([...(preg_split('/,\s*/u', rtrim($found[1], ', ')) ?: []), $found[2], $found[3]] as $one) {
+            if (count(Clause::read($one, $this->names)->named) !== 1) {
+                return $line;
+            }
+        }
+
+        return "$found[1]$found[2], $found[3]";
     }
 
     /** It names one paint that covers, just so, and nothing else is said of how. */
@@ -172,7 +197,7 @@ final readonly class Outline
             }
         }
         $parts = [];
-        foreach (preg_split('/\s*(?:(?:\+|&|(?<!\bwashed\s)(?<!\bshaded\s)(?<!brushed\s)(?<!lighted\s)(?<!\bedged\s)(?<!glazed\s)(?<!layered\s)(?<!stippled\s)\b(?:and|with)\b(?:\s+an?\b)?)|\s(?=(?:washed|shaded|dry[- ]?brushed|highlighted|edged|glazed|layered|stippled)\s+(?:with|in|using)\b))\s*/iu', $text, -1, PREG_SPLIT_OFFSET_CAPTURE)
+        foreach (preg_split('/\s*(?:(?:\+|&|(?<!\bwashed\s)(?<!\bshaded\s)(?<!brushed\s)(?<!lighted\s)(?<!\bedged\s)(?<!glazed\s)(?<!layered\s)(?<!stippled\s)\b(?:and|with)\b(?:\s+an?\b)?)|\s(?=(?:washed|shaded|dry[- ]?brushed|highlighted|edged|glazed|layered|stippled)\s+(?:with\b|in\b|using\b|(?-i:\p{Lu}))))\s*/iu', $text, -1, PREG_SPLIT_OFFSET_CAPTURE)
             ?: [] as [$part, $at]) {
             $last = count($parts) - 1;
             $before = $last < 0 ? '' : $parts[$last];
@@ -278,7 +303,7 @@ final readonly class Outline
         }
         // "The boots were simple: ..." names the boots.
         $head = (string) preg_replace(
-            '/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got)\b.*$/iu',
+            '/^((?:the|his|her|its|their)\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+(?:is|are|was|were|gets?|got|match(?:es|ed)?|follows?|mirrors?)\b.*$/iu',
             '$1',
             $head,
         );

@@ -27,6 +27,9 @@ use Kalokroma\Recipe\Undercoat;
 /** The plan that grows while a guide is read: which area it is about by now, and what each clause makes of it. */
 final class PlanAsRead
 {
+    /** What lights come after. */
+    private const LIT_FROM = ['wash', 'layer', 'highlight'];
+
     private const HEIGHT_MM = 32;
 
     /** Parts of what there is and of what is added to it, where nobody says how much. */
@@ -100,6 +103,7 @@ final class PlanAsRead
     {
         return $this->named($last)->takes->accepts($kind)
             && $last !== 'basecoat'
+            && ($kind !== Kind::Wash || in_array($last, ['wash', 'glaze', 'lining'], true))
             && ($kind === Kind::Primer || ! in_array($last, ['primer', 'spray-from-above'], true))
             && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
     }
@@ -227,9 +231,12 @@ final class PlanAsRead
 
         return match (true) {
             $clause->place === Place::UpperEdges => 'edge-highlight',
-            $base->mix->holds($paint->id) && $last->technique->id === 'wash' => 'layer',
+            $base->mix->holds($paint->id) && in_array($last->technique->id, self::LIT_FROM, true) => 'layer',
+            // Darkened for the base, and then as it is.
+            $base->mix->holds($paint->id) && $last === $base && count($clause->paints) < count($base->mix->ingredients) => 'layer',
             $clause->place === Place::RaisedParts => 'highlight',
-            in_array($last->technique->id, ['wash', 'layer', 'highlight'], true)
+            $clause->area !== null && Words::isPartOfAny($clause->area) && in_array($last->technique->id, self::LIT_FROM, true) => 'highlight',
+            in_array($last->technique->id, self::LIT_FROM, true)
                 && ! $paint->isClear()
                 && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
             default => $usual,

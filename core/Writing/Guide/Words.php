@@ -63,7 +63,7 @@ final class Words
     private const PLACES = [
         'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)'
             => Place::AllButRecesses,
-        '(?:top|upper|raised) folds|tops? of (?:the |all )*folds' => Place::RaisedParts,
+        '(?:top|upper|raised) folds|(?:pick(?:s|ed|ing)?|brings?|brought) out (?:the |all )*folds|tops? of (?:the |all )*folds' => Place::RaisedParts,
         'leav(?:e|es|ing)(?: it| the wash| the shade| paint)?(?: out of| in| from)?(?: the)? (?:\w+ )?(?:recess(?:es)?|folds?|shadows?|gaps)(?: dark| alone| as they are)?'
             => Place::AllButRecesses,
         'lower half|bottom half' => Place::LowerHalf,
@@ -158,11 +158,15 @@ final class Words
      */
     public static function area(string $text, bool $isBare): ?string
     {
+        if (preg_match('/\bon an? bases? of\s+(?:¤|[\p{L}]{3,})/iu', $text) === 1) {
+            return 'base';
+        }
         $name = self::NAME;
         foreach ([
-            "/\\b(?:the|his|her|its|their|all|both)\\s+$name(?:['’]s)?\\s+(?:gonna|going|with|using|in|is|are|was|were|gets?|got|which|that|¤)/iu",
+            "/\\b(?:the|his|her|its|their|all|both)\\s+$name(?:['’]s)?\\s+(?:gonna|going|with|using|in|is|are|was|were|had|has|have|gets?|got|which|that|¤)/iu",
             "/\\bfor\\s+(?:the|his|her|its|their)\\s+$name(?:\\s*,|\\s+(?:i|i'm|i’m|we|you|it|just|use)\\b|\\s*¤)/iu",
             "/¤\\d+¤\\W{0,3}\\s*(?:the|his|her|its|their)\\s+$name\\s*[.!]?\\s*$/iu",
+            "/\\b(?:round|around|along)\\s+(?:the|his|her|its|their)\\s+(brims?|hems?|cuffs?|seams?)\\s*[.!]?\\s*$/iu",
             "/\\beverything\\s+([\\p{L}-]+)\\s+(?:in|with)\\b/iu",
             "/\\b(?:on|onto|over|to|for)\\s+(?:all\\s+(?:of\\s+)?)?(?:the|his|her|its|their|both)\\s+$name\\s*[.!]?\\s*$/iu",
             "/(?:^|[,:])\\s*(?:the\\s+)?([\\p{L}-]{3,20})\\s+in\\s+¤/iu",
@@ -199,6 +203,15 @@ final class Words
         return AreaGuess::of($name)->material !== AreaGuess::of('')->material;
     }
 
+    /** What gets its light again in "brought the coats back up". */
+    public static function broughtBack(string $text): ?string
+    {
+        return preg_match('/\b(?:brings?|brought|bringing|built|build|work(?:ed)?|took|take)\s+(?:the|his|her|its|their)\s+([\p{L}-]+)\s+back up\b/iu', $text, $found) === 1
+            && preg_match(self::NO_AREA, $found[1]) !== 1
+            ? $found[1]
+            : null;
+    }
+
     /** A place on a face, where it is a face that is painted. */
     public static function isOfAFace(string $name): bool
     {
@@ -211,19 +224,21 @@ final class Words
     /** Parts of what is painted at the moment, of whatever it may be. */
     public static function isPartOfAny(string $name): bool
     {
-        return preg_match('/^(?:toes?|toecaps?|knees?|elbows?|fingers?|fingertips|knuckles|hems?|cuffs?|seams?|ridges?|very top|points?)$/iu', trim($name)) === 1;
+        return preg_match('/^(?:toes?|toecaps?|knees?|elbows?|fingers?|fingertips|knuckles|hems?|brims?|cuffs?|seams?|ridges?|very top|points?)$/iu', trim($name)) === 1;
     }
 
     /** What one turns to: "so I started with the coat", "on to the boots". */
     public static function turnedTo(string $text): ?string
     {
-        $the = '(?:the|his|her|its|their)\s+'.self::NAME;
+        $the = '(?:the|his|her|its|their)\s+(?:[\p{L}]+[\'’]s\s+)?'.self::NAME;
         foreach ([
             '/\b(?:start(?:ed|ing|s)?|beg[ai]n(?:ning|s)?|on to|mov(?:e|ed|ing)(?: on)?(?: to)?|turn(?:ed|ing)?(?: to)?|next(?: up)?|now(?: for)?)\b(?: with| on| for| is| are|,)?\s+'
                 .$the.'\s*$/iu',
             '/^(?:first(?: up)?|next|then|last|lastly|finally|now),?\s+(?:(?:comes?|for)\s+)?'.$the.'\s*$/iu',
             '/\b(?:do|did|paint(?:ed)?|and|about|for)\s+'.$the.'\s*\?$/iu',
             '/\b(?:came|comes?)\s+'.$the.'\s*$/iu',
+            '/^'.$the.'\s+(?:took|gave|needed|deserved|caused|came out)\b.*$/iu',
+            '/\b(?:want(?:ed|s)?|need(?:ed|s)?|like(?:d)?)\s+'.$the.'\s+to\s+(?:look|be|feel|read|seem)\b.*$/iu',
             '/(?:^|:\s*)(?:the\s+)?([\p{L}-]{3,})\s+first$/iu',
             '/^'.$the.'\s+(?:i|we)\s+(?:left|kept|saved|did|painted)\b[^,]{0,20}$/iu',
             '/^(?:the\s+)?([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:recipe|colou?rs?|scheme|paints)(?:,?\s+please)?\s*\?$/iu',

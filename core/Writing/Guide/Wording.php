@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Writing\Guide;
+
+/** What people say in many ways said in one, before it is read. */
+final class Wording
+{
+    /** "Coats: 2", "wash ratio: 1:1" tell how the step before is done. */
+    public static function ofManner(string $line): string
+    {
+        return (string) preg_replace(
+            ['/^coats?\s*:\s*(\d)\s*$/iu', '/^(?:\p{L}+ )?(?:ratio|dilution|thinning|thinned)\s*:\s*(?=\d)/iu'],
+            ['$1 coats', ''],
+            $line,
+        );
+    }
+
+    /** Of a line whose area stands before it: "the whole coat" is all of it, "half the crew in red" the same area. */
+    public static function ofAll(string $line): string
+    {
+        return (string) preg_replace(
+            ['/\b(?:over |on )?the (?:whole|entire) \p{L}+\b/iu', '/^\s*(?:half|some|most)(?: of)? (?:the|them|my) ?\p{L}* in\b/iu'],
+            ['all over', 'in'],
+            $line,
+        );
+    }
+
+    /** Halves are one part each; strokes between names are steps, unless a ratio says that they are mixed. */
+    public static function ofSteps(string $line): string
+    {
+        $line = (string) preg_replace(
+            [
+                '/\b(?:mixed|cut)\s+(?:half and half|fifty[- ]fifty|50\s?[:\/]\s?50|equally|in equal parts) with\b/iu',
+                '/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu',
+            ],
+            ['mixed with', '$1 + '],
+            Ratio::percentagesAsParts($line),
+        );
+
+        return preg_match('/\d\s*:\s*\d/', $line) === 1 ? $line : str_replace(' / ', ' > ', $line);
+    }
+}
