@@ -26,6 +26,7 @@ use App\Http\Controllers\LogController;
 use App\Http\Controllers\LogExportController;
 use App\Http\Controllers\MapController;
 use App\Http\Controllers\MeasuredMixController;
+use App\Http\Controllers\MendController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\MusterController;
 use App\Http\Controllers\NamedPotController;
@@ -84,6 +85,7 @@ Route::get('shelf/map', MapController::class)->middleware([
 
 Route::post('mixes', MixController::class)->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::post('lists', [ListController::class, 'pasted'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
+Route::get('plans/{id}/mends', MendController::class)->middleware(['kept:plans,products,pots,settings', 'in-turn']);
 Route::get('plans/{id}/needs', [ListController::class, 'plan'])->middleware('kept:plans,products,pots,settings');
 
 Route::post('purchases/advice', [PurchaseController::class, 'advice'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);

@@ -31,6 +31,26 @@ final class Aftermath
         return array_slice($new, 0, self::TOLD);
     }
 
+    /**
+     * Whether less is left to be said once a finding is settled so: nothing as grave as it has come in its place.
+     *
+     * @param list<Finding> $before
+     * @param list<Finding> $after
+     */
+    public static function isLess(Finding $settled, array $before, array $after): bool
+    {
+        return self::asGrave($settled, $after) < self::asGrave($settled, $before);
+    }
+
+    /** @param list<Finding> $findings */
+    private static function asGrave(Finding $settled, array $findings): int
+    {
+        return count(array_filter(
+            $findings,
+            static fn(Finding $one): bool => ! $one->isSilenced && $one->severity->rank() <= $settled->severity->rank(),
+        ));
+    }
+
     private static function key(Finding $finding): string
     {
         return "$finding->rule\n$finding->area\n$finding->step";

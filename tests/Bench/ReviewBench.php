@@ -11,6 +11,7 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Review\Aftermath;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
@@ -224,7 +225,7 @@ final class ReviewBench
                 foreach ($finding->rule === 'empty-area' ? [] : $finding->mends as $mend) {
                     $mends++;
                     $after = self::findings($mend->edit->applyTo($plan));
-                    if (self::asGraveAs($finding, $after) >= self::asGraveAs($finding, $before)) {
+                    if (! Aftermath::isLess($finding, $before, $after)) {
                         $harm[] = "$document[name]: $finding->rule at $finding->area $finding->step, $mend->label";
                     }
                 }
@@ -232,12 +233,6 @@ final class ReviewBench
         }
 
         return [$harm, $mends];
-    }
-
-    /** @param list<Finding> $findings */
-    private static function asGraveAs(Finding $finding, array $findings): int
-    {
-        return count(array_filter($findings, static fn(Finding $one): bool => $one->severity->rank() <= $finding->severity->rank()));
     }
 
     /** @return list<Finding> that are not silenced */

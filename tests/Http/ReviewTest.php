@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use Tests\Core\PlanSketch;
+use Tests\Core\WildPlans;
 
 /** Findings, mends and the running order over HTTP: what is shown is not made, what is made can be undone, what is refused says why. */
 final class ReviewTest extends HttpTestCase
@@ -27,6 +28,37 @@ final class ReviewTest extends HttpTestCase
             self::fields($this->ask('POST', "/plans/$plan[id]/edits", ['version' => $made['version'], 'edit' => $mend], 422)),
         );
         self::assertSame($plan['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $made['version']])['document']);
+    }
+
+    /** Each mend is weighed as it would come out: fewer as grave, and what would be new. */
+    public function testMendsAreWeighedAllAtOnce(): void
+    {
+        $less = [];
+        foreach ([3, 44, 67, 131] as $seed) {
+            $plan = $this->ask('GET', '/plans/'.$this->bringIn(WildPlans::document($seed), 201)['id']);
+            $weighed = $this->ask('GET', "/plans/$plan[id]/mends");
+            $findings = $plan['looks']['findings'];
+            self::assertSame(array_column($findings, 'rule'), array_column($weighed, 'rule'));
+            foreach ($findings as $at => $finding) {
+                self::assertCount(count($finding['mends']), $weighed[$at]['mends']);
+                $mend = ['do' => 'mend', 'rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1];
+                if ($finding['mends'] === []) {
+                    continue;
+                }
+                $shown = $this->ask('POST', "/plans/$plan[id]/edits/preview", ['version' => $plan['version'], 'edit' => $mend]);
+                $grave = ['stops-the-job' => 0, 'costs-time' => 1, 'risk' => 2, 'taste' => 3];
+                $count = static fn(array $all): int => count(array_filter(
+                    $all,
+                    static fn(array $one): bool => ! $one['isSilenced'] && $grave[$one['severity']] <= $grave[$finding['severity']],
+                ));
+                $isLess = $count($shown['looks']['findings']) < $count($findings);
+                self::assertSame(['leavesLess' => $isLess, 'brings' => $shown['brings']], $weighed[$at]['mends'][0], $finding['words']);
+                $less[] = $isLess;
+            }
+        }
+        self::assertContains(true, $less);
+        self::assertContains(false, $less);
+        $this->ask('GET', '/plans/nobody/mends', null, 404);
     }
 
     public function testAFindingIsSilencedWithANoteAndToldAgain(): void

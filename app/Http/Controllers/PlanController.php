@@ -24,7 +24,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Kalokroma\Review\Aftermath;
-use Kalokroma\Review\Finding;
 
 final class PlanController
 {
@@ -117,10 +116,7 @@ final class PlanController
 
         return new JsonResponse([
             'looks' => PlanLooks::of($after),
-            'brings' => array_map(
-                static fn(Finding $one): array => ['areaId' => $one->area, 'words' => $one->words],
-                Aftermath::of(PlanView::of($plan)->findings(), $after->findings()),
-            ),
+            'brings' => MendController::told(Aftermath::of(PlanView::of($plan)->findings(), $after->findings())),
         ]);
     }
 

@@ -1,7 +1,8 @@
 import type { Finding } from './api';
 
 /** What tells findings apart within a plan. */
-export const keyOf = (finding: Finding) => `${finding.rule} ${finding.areaId} ${finding.stepId}`;
+export const keyOf = (finding: Pick<Finding, 'rule' | 'areaId' | 'stepId'>) =>
+    `${finding.rule} ${finding.areaId} ${finding.stepId}`;
 
 /** Findings are numbered as they stand in the plan's list, worst first; silenced ones have no number. */
 export function numbered(findings: Finding[]): Map<string, number> {

@@ -4,17 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Review;
 
-use Kalokroma\Exchange\DocumentPaints;
-use Kalokroma\Exchange\PlanDocument;
-use Kalokroma\Planning\Rehearsal;
-use Kalokroma\Recipe\Plan;
 use Kalokroma\Review\Aftermath;
 use Kalokroma\Review\Finding;
-use Kalokroma\Review\Review;
-use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\WildPlans;
 
 /** What a mend brings up besides. */
 final class AftermathTest extends TestCase
@@ -44,34 +37,19 @@ final class AftermathTest extends TestCase
         self::assertSame([], Aftermath::of($before, []));
     }
 
-    /** Whatever is thrown together: a mend that leaves more than there was says what it brings, or it is a matter of taste. */
-    public function testNoMendBringsAnythingUnsaid(): void
+    public function testLessIsLeftWhereNothingAsGraveTakesTheOldOnesPlace(): void
     {
-        $seen = 0;
-        foreach (range(1, 60) as $seed) {
-            $document = WildPlans::document($seed);
-            $plan = PlanDocument::ofFile($document)->plan(DocumentPaints::of($document));
-            $before = self::findings($plan);
-            foreach ($before as $finding) {
-                foreach ($finding->mends as $mend) {
-                    $after = self::findings($mend->edit->applyTo($plan));
-                    $grave = static fn(array $findings): int => count(array_filter(
-                        $findings,
-                        static fn(Finding $each): bool => $each->severity !== Severity::Taste && ! $each->isSilenced,
-                    ));
-                    if ($grave($after) > $grave($before)) {
-                        $seen++;
-                        self::assertNotSame([], Aftermath::of($before, $after), "$seed $finding->rule $mend->label");
-                    }
-                }
-            }
-        }
-        self::assertGreaterThan(0, $seen);
-    }
+        $one = static fn(string $rule, Severity $of, bool $silent = false): Finding => new Finding($rule, $of, 'a', null, '', '', '', [], $silent);
+        $settled = $one('slow', Severity::CostsTime);
+        $before = [$one('stop', Severity::StopsTheJob), $settled, $one('taste', Severity::Taste)];
 
-    /** @return list<Finding> */
-    private static function findings(Plan $plan): array
-    {
-        return Review::of(Scene::of(Rehearsal::of($plan)));
+        self::assertTrue(Aftermath::isLess($settled, $before, [$before[0], $before[2]]));
+        $slighter = [$before[0], $one('risk', Severity::Risk), $one('taste', Severity::Taste)];
+        self::assertTrue(Aftermath::isLess($settled, $before, $slighter), 'slighter');
+        $silenced = [$before[0], $one('other', Severity::CostsTime, true)];
+        self::assertTrue(Aftermath::isLess($settled, $before, $silenced), 'nobody speaks of it');
+        self::assertFalse(Aftermath::isLess($settled, $before, [$before[0], $one('other', Severity::CostsTime)]), 'as grave');
+        self::assertFalse(Aftermath::isLess($settled, $before, [$before[0], $one('other', Severity::StopsTheJob)]), 'graver');
+        self::assertFalse(Aftermath::isLess($settled, $before, $before));
     }
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Finding, Look } from '../../lib/api';
+    import { type Finding, got, type Look, of, type Schemas, server } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { keyOf, numbered } from '../../lib/findings';
     import { Latest } from '../../lib/latest.svelte';
@@ -31,6 +31,32 @@
 
     /** What the mend pointed at would make of it; a question that fails says nothing, the mend itself will. */
     const looked = new Latest<{ key: string; before: Look; after: Look; brings: string[] } | null>();
+    /** What each mend brings with it, weighed once the plan has stood still for a moment. */
+    const weighed = new Latest<Schemas['WeighedMends'][]>();
+    const STANDS_MS = 600;
+    $effect(() => {
+        void desk.plan?.version;
+        if (!findings.some((one) => one.mends.length > 0)) return weighed.drop();
+        return weighed.soon(STANDS_MS, () => weighed.ask(() => got(server.GET('/plans/{id}/mends', of(desk.id)))));
+    });
+
+    type Weight = Schemas['WeighedMends']['mends'][number];
+    const brought = (all: Schemas['NewCaution'][]) =>
+        all.map((one) => [nameOf(one.areaId), one.words].filter(Boolean).join(': '));
+
+    function weights(finding: Finding): (Weight | undefined)[] {
+        const here = weighed.answer?.find((one) => keyOf(one) === keyOf(finding));
+        return finding.mends.map((_, at) => here?.mends[at]);
+    }
+
+    /** The mend to reach for first: the first after which there is less to be said. */
+    function first(weights: (Weight | undefined)[]): number {
+        return Math.max(
+            0,
+            weights.findIndex((one) => one?.leavesLess !== false),
+        );
+    }
+
     let silencing = $state<string | null>(null);
     let note = $state('');
 
@@ -53,8 +79,7 @@
         await looked.ask(async () => {
             const then = await desk.afterMend(finding, number);
             const after = then.looks.areas[areaId]?.strip.final;
-            const brings = then.brings.map((one) => [nameOf(one.areaId), one.words].filter(Boolean).join(': '));
-            return after ? { key: keyOf(finding), before, after, brings } : null;
+            return after ? { key: keyOf(finding), before, after, brings: brought(then.brings) } : null;
         });
     }
 
@@ -70,6 +95,7 @@
         Cautions {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
     </h2>
     {#each loud as finding, at (at)}
+        {@const all = weights(finding)}
         <article data-rule={finding.rule}>
             <SeverityMark severity={finding.severity} number={numbers.get(keyOf(finding)) ?? null} />
             <div>
@@ -92,7 +118,7 @@
                         >
                             <Button
                                 size="small"
-                                kind={index === 0 ? 'secondary' : 'tertiary'}
+                                kind={index === first(all) ? 'secondary' : 'tertiary'}
                                 on:click={() => (looked.drop(), void desk.mend(finding, index + 1))}>{one.label}</Button
                             >
                         </span>
@@ -108,6 +134,19 @@
                         >It stays so</Button
                     >
                 </div>
+                {#each finding.mends as one, index}
+                    {@const weight = all[index]}
+                    {#if weight && !weight.leavesLess && weight.brings.length > 0}
+                        <p class="quiet brings">
+                            “{one.label}” brings:
+                            <bdi
+                                >{brought(weight.brings)
+                                    .map((words) => words.replace(/\.$/, ''))
+                                    .join('; ')}</bdi
+                            >.
+                        </p>
+                    {/if}
+                {/each}
                 {#if looked.answer?.key === keyOf(finding)}
                     <div class="preview well" role="status">
                         <span>now<ZoneBars look={looked.answer.before} height={22} label="now" /></span>
@@ -212,6 +251,10 @@
     /* Whoever goes by keys has room for it below. */
     .acts :global(button) {
         scroll-margin-bottom: 170px;
+    }
+
+    .brings {
+        font-size: 0.8125rem;
     }
 
     .preview p {
