@@ -125,6 +125,7 @@ Route::post('plans/{id}/figures', [FigureController::class, 'store'])->middlewar
 Route::get('plans/{id}/painted', [FigureController::class, 'painted'])->middleware('kept:plans,plan_product,products,settings');
 Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
 Route::get('figures/{id}/still', [FigureController::class, 'still'])->middleware('in-turn');
+Route::post('figures/{id}/still', [FigureController::class, 'stillAfter'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
 Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
 Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware([

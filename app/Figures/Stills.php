@@ -22,6 +22,9 @@ final class Stills
     /** Drawn so many times as large and made smaller: edges come out smooth. */
     private const FINER = 2;
 
+    /** Of the relief, that one picture may wait for. */
+    private const MOST_SLICES = 3;
+
     /** From here on it is fine enough as it is. */
     private const LARGE = 600;
 
@@ -63,31 +66,71 @@ final class Stills
         if (! $work->isDone()) {
             return null;
         }
-        $paints = $plan
+
+        return self::kept(
+            [$figure->id, $figure->version, $work->key(), $plan->id, $plan->version, self::paints($plan), $width, $height, $turnDegrees, $pass],
+            static fn(): string => self::drawn(
+                $figure,
+                $work,
+                PlanView::of($plan)->rehearsal,
+                $width,
+                $height,
+                Camera::turned($turnDegrees),
+                $pass,
+            ),
+        );
+    }
+
+    /**
+     * As the figure would look with the plan changed, from where an area is seen best.
+     *
+     * @param PlanView $after the plan as it would be
+     * @param string|null $area id; null: from the front
+     *
+     * @return string|null PNG; null while the relief is not worked out
+     */
+    public static function after(Figure $figure, PlanView $after, int $width, int $height, ?string $area): ?string
+    {
+        $plan = Plan::query()->findOrFail($figure->plan_id);
+        $work = FigureWork::on($figure->setRelation('plan', (clone $plan)->setAttribute('document', $after->document->fields)));
+        // Another undercoat may be sprayed otherwise: what that leaves is worked out once.
+        for ($slice = 0; $slice < self::MOST_SLICES && ! $work->isDone(); $slice++) {
+            $work->goOn();
+        }
+        if (! $work->isDone()) {
+            return null;
+        }
+        $document = hash('xxh128', serialize($after->document->fields));
+
+        return self::kept(
+            [$figure->id, $figure->version, $work->key(), $document, self::paints($plan), $width, $height, $area],
+            static function () use ($figure, $work, $after, $width, $height, $area): string {
+                $mesh = $figure->mesh();
+                $isFlat = $area === null || $figure->isPicture();
+                $camera = $isFlat ? Camera::turned(0.0) : Camera::facing($mesh, $figure->toLabels($mesh), $area);
+
+                return self::drawn($figure, $work, $after->rehearsal, $width, $height, $camera, null);
+            },
+        );
+    }
+
+    private static function paints(Plan $plan): string
+    {
+        return $plan
             ->products()
             ->orderBy('products.id')
             ->get(['products.id', 'products.version'])
             ->map(static fn($product): string => "$product->id.$product->version")
             ->implode(' ');
-        $facts = [$figure->id, $figure->version, $work->key(), $plan->id, $plan->version, $paints, $width, $height, $turnDegrees, $pass];
+    }
 
-        return base64_decode(
-            Kept::now()->of(
-                'still',
-                $facts,
-                static fn(): array => [base64_encode(self::drawn(
-                    $figure,
-                    $work,
-                    PlanView::of($plan)->rehearsal,
-                    $width,
-                    $height,
-                    $turnDegrees,
-                    $pass,
-                ))],
-            )[0],
-            true,
-        )
-            ?: null;
+    /**
+     * @param list<mixed> $facts what the picture follows from
+     * @param callable(): string $drawn
+     */
+    private static function kept(array $facts, callable $drawn): ?string
+    {
+        return base64_decode(Kept::now()->of('still', $facts, static fn(): array => [base64_encode($drawn())])[0], true) ?: null;
     }
 
     private static function drawn(
@@ -96,7 +139,7 @@ final class Stills
         Rehearsal $rehearsal,
         int $width,
         int $height,
-        float $turnDegrees,
+        Camera $camera,
         ?int $pass,
     ): string {
         $values = array_values(unpack('C*', $work->bytes()) ?: []);
@@ -114,7 +157,7 @@ final class Stills
             $of(2, 1.0),
             $of(3, 1.0),
             self::looks($figure, $rehearsal, $pass),
-            Camera::turned($turnDegrees),
+            $camera,
             $finer * $width,
             $finer * $height,
             $figure->isPicture(),

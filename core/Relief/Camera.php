@@ -9,6 +9,11 @@ final readonly class Camera
 {
     private const DOWN_DEGREES = 12.0;
 
+    /** From the front on, and to both hands by turns. */
+    private const EIGHTHS = [0.0, 45.0, -45.0, 90.0, -90.0, 135.0, -135.0, 180.0];
+
+    private const CLEARLY = 1.15;
+
     private function __construct(
         public float $turnDegrees,
         public float $downDegrees,
@@ -18,6 +23,35 @@ final readonly class Camera
     public static function turned(float $turnDegrees, float $downDegrees = self::DOWN_DEGREES): self
     {
         return new self($turnDegrees, $downDegrees);
+    }
+
+    /** From the side, of eight, that most of an area looks to; from the front where nothing is of it. */
+    public static function facing(Mesh $mesh, Labels $labels, string $area): self
+    {
+        $number = array_search($area, $labels->areas, true);
+        $best = self::turned(0.0);
+        $most = 0.0;
+        if ($number === false) {
+            return $best;
+        }
+        $normals = $mesh->normals();
+        foreach (self::EIGHTHS as $degrees) {
+            $camera = self::turned($degrees);
+            [$dx, $dy, $dz] = $camera->towards();
+            $seen = 0.0;
+            foreach ($mesh->triangleAreas() as $triangle => $size) {
+                if (ord($labels->triangles[$triangle]) === $number) {
+                    $vertex = 3 * $mesh->triangles[3 * $triangle];
+                    $seen += $size * max(0.0, $normals[$vertex] * $dx + $normals[$vertex + 1] * $dy + $normals[$vertex + 2] * $dz);
+                }
+            }
+            // The front is what one looks at; another side has to show clearly more.
+            if ($seen > self::CLEARLY * $most) {
+                [$best, $most] = [$camera, $seen];
+            }
+        }
+
+        return $best;
     }
 
     /** @return array{float, float, float} unit vector to whoever looks */

@@ -369,6 +369,36 @@ final class FigureTest extends HttpTestCase
         );
     }
 
+    /** What would become of it is seen before it is made, on the figure: another recipe, another undercoat. */
+    public function testAFigureIsDrawnAsItWouldBeAfterAnEditThatIsNotMade(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$figure, $coat] = [$plan['figure']['id'], $plan['document']['areas'][0]];
+        self::assertContains($coat['id'], $plan['figure']['areas']);
+        $after = fn(array $edit, array $more = []): string => (string) $this->postJson("/api/figures/$figure/still", [
+            'version' => $plan['version'], 'edit' => $edit, 'width' => 120, 'height' => 160, ...$more,
+        ])->assertOk()->getContent();
+        $none = $after(['do' => 'set', 'at' => [], 'fields' => ['name' => $plan['document']['name']]]);
+        self::assertSame([120, 160], array_slice(getimagesizefromstring($none) ?: [], 0, 2));
+        self::assertSame($this->bytes("/figures/$figure/still?width=120&height=160"), $none, 'as it is planned');
+
+        $grey = $after(['do' => 'repaint-area', 'area' => $coat['id'], 'steps' => [
+            [...$coat['steps'][0], 'id' => 'grey', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]],
+        ]]);
+        self::assertLessThan(self::chroma($none) - 5.0, self::chroma($grey));
+        $unpainted = ['do' => 'set', 'at' => [], 'fields' => ['undercoat' => [
+            'base' => $this->paint('Black Primer')->id, 'light' => $this->paint('Bone Primer')->id, 'coneDegrees' => 33,
+        ]]];
+        self::assertNotSame($none, $after($unpainted), 'Its spray is worked out first.');
+        self::assertSame($plan['document'], $this->ask('GET', "/plans/$plan[id]")['document'], 'Only looked at.');
+
+        $asked = ['version' => $plan['version'], 'edit' => ['do' => 'remove-area', 'area' => $coat['id']]];
+        self::assertSame(['width'], self::fields($this->ask('POST', "/figures/$figure/still", [...$asked, 'width' => 5000, 'height' => 160], 422)));
+        $this->ask('POST', '/figures/nobody/still', [...$asked, 'width' => 120, 'height' => 160], 404);
+        $nowhere = ['do' => 'repaint-area', 'area' => 'nowhere', 'steps' => []];
+        $this->ask('POST', "/figures/$figure/still", ['version' => $plan['version'], 'edit' => $nowhere, 'width' => 120, 'height' => 160], 422);
+    }
+
     /** Mean chroma of what is drawn. */
     private static function chroma(string $png): float
     {

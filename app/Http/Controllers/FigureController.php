@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Figures\FigureStore;
 use App\Figures\FigureWork;
 use App\Figures\Stills;
+use App\Http\Requests\PlanEditRequest;
 use App\Http\Resources\FigureResource;
 use App\Http\Resources\PaintedResource;
 use App\Models\Batch;
 use App\Models\Figure;
 use App\Models\Plan;
+use App\Plans\PlanStore;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -92,6 +94,21 @@ final class FigureController
         return $request->has('of')
             ? self::bytes($still, 'image/png')
             : new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);
+    }
+
+    /** The same as it would be painted after an edit, from where one of its areas is seen best. */
+    public function stillAfter(PlanEditRequest $request, string $id, PlanStore $plans): Response
+    {
+        $figure = Figure::query()->findOrFail($id);
+        $wish = $request->validate([
+            'width' => ['required', 'integer', 'between:60,600'],
+            'height' => ['required', 'integer', 'between:60,800'],
+            'area' => ['nullable', 'string', 'max:40'],
+        ]);
+        $after = $plans->edited(Plan::query()->findOrFail($figure->plan_id), $request->edit(), $request->integer('version'), $request->was());
+        $still = Stills::after($figure, $after, (int) $wish['width'], (int) $wish['height'], $wish['area'] ?? null) ?? abort(404);
+
+        return self::bytes($still, 'image/png');
     }
 
     /** The area of each triangle, a byte each. */

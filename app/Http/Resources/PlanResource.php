@@ -30,7 +30,7 @@ final class PlanResource extends JsonResource
             'paints' => array_map(PaintBrief::of(...), $view->paints()),
             'looks' => PlanLooks::of($view),
             'batches' => BatchBrief::ofAll($batches),
-            'hasFigure' => Figure::query()->where('plan_id', $plan->id)->exists(),
+            'figure' => Figure::query()->where('plan_id', $plan->id)->orderByDesc('id')->first(['id', 'areas'])?->only(['id', 'areas']),
         ];
     }
 }

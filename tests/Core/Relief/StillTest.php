@@ -50,6 +50,25 @@ final class StillTest extends TestCase
         self::assertLessThan(2.0, Ciede2000::between(self::at($still, 100, 100), $strip));
     }
 
+    /** An area is looked at from where most of it is; what is much the same from both sides, from the front. */
+    public function testAnAreaIsLookedAtFromWhereItIs(): void
+    {
+        $ball = Bodies::ball(6.0);
+        $of = static fn(callable $is): Labels => Labels::of(['a'], implode('', array_map(
+            static fn(int $triangle): string => chr($is(...array_slice($ball->positions, 3 * $ball->triangles[3 * $triangle], 3)) ? 0 : Labels::NONE),
+            range(0, $ball->triangleCount() - 1),
+        )), $ball);
+        $turned = static fn(callable $is): float => Camera::facing($ball, $of($is), 'a')->turnDegrees;
+
+        self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $z > 1.0));
+        self::assertSame(180.0, $turned(static fn(float $x, float $y, float $z): bool => $z < -1.0));
+        self::assertSame(90.0, $turned(static fn(float $x, float $y, float $z): bool => $x > 3.0));
+        self::assertSame(-90.0, $turned(static fn(float $x, float $y, float $z): bool => $x < -3.0));
+        self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $y > 3.0), 'a hat');
+        self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => false), 'a')->turnDegrees, 'nothing');
+        self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => true), 'another')->turnDegrees);
+    }
+
     public function testTurnedRoundOneSeesTheOtherSide(): void
     {
         $back = self::rehearsal()->strip(self::plan()->areas[1])->final()->at(Zone::Face);

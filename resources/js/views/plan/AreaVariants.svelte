@@ -5,6 +5,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { settings } from '../../lib/settings.svelte';
     import { plural } from '../../lib/words';
+    import FigureAfter from '../../parts/FigureAfter.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Words from '../../parts/Words.svelte';
@@ -54,7 +55,13 @@
     }
 </script>
 
-{#snippet facts(way: Way, name: string)}
+{#snippet facts(way: Way, name: string, variant: string | null)}
+    {#if isOpen && desk.plan?.figure?.areas.includes(area.id)}<FigureAfter
+            plan={desk.plan}
+            edit={variant === null ? null : { do: 'promote-variant', area: area.id, variant, id: 'shown' }}
+            area={area.id}
+            name="The figure as {name}"
+        />{/if}
     <div class="well look"><ZoneBars look={way.strip.final} height={72} label="as {name}" /></div>
     <div class="stages" aria-hidden="true">
         {#each way.strip.stages as stage (stage.stepId)}<span><ZoneBars look={stage} height={16} /></span>{/each}
@@ -95,7 +102,7 @@
         {#if asPlanned && !painted}
             <li class="way chosen">
                 <b>as it is painted now</b>
-                {@render facts(asPlanned, 'it is painted now')}
+                {@render facts(asPlanned, 'it is painted now', null)}
             </li>
         {/if}
         {#each area.variants ?? [] as variant, at (variant.id)}
@@ -111,7 +118,7 @@
                     fault={desk.faultAt(`${path}.${at}.name`)}
                     change={(name) => desk.changeVariant(area, variant.id, { name })}
                 />
-                {#if look}{@render facts(look, variant.name)}{/if}
+                {#if look}{@render facts(look, variant.name, variant.id)}{/if}
                 <details>
                     <summary
                         >{variant.tried ? 'Tried' : 'Not tried yet'}{variant.verdict

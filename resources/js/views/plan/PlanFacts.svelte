@@ -1,7 +1,8 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Craft } from '../../lib/api';
+    import type { Craft, Schemas } from '../../lib/api';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import type { Place } from '../../lib/planEdits';
     import Choose from '../../parts/Choose.svelte';
     import ConeMark from '../../parts/ConeMark.svelte';
     import Count from '../../parts/Count.svelte';
@@ -32,6 +33,19 @@
 
     function setUndercoat(changes: Partial<NonNullable<typeof undercoat>>): void {
         desk.set([], { undercoat: { base: '', light: null, coneDegrees: 45, ...undercoat, ...changes } });
+    }
+
+    /** The change that a candidate of an undercoat is; of a loose part where one is named. */
+    function groundedOn(one: Schemas['UndercoatCandidate'], part: string | null) {
+        const ground = {
+            base: one.base?.id ?? '',
+            light: one.light?.id ?? null,
+            below: one.below?.id ?? null,
+            coneDegrees: one.coneDegrees,
+        };
+        return part === null
+            ? { do: 'set' as const, at: [], fields: { undercoat: { ...undercoat, ...ground } } }
+            : { do: 'set' as const, at: ['parts', part], fields: { undercoat: ground } };
     }
 
     function named(id: string | null | undefined, none: string): { id: string; name: string } {
@@ -137,15 +151,10 @@
     {#if undercoat && weathering}<SprayHours method={undercoat.method ?? 'spray-can'} />{/if}
     {#if asking}<UndercoatAdvice
             {desk}
+            after={groundedOn}
             take={(one, part) => {
-                const ground = {
-                    base: one.base?.id ?? '',
-                    light: one.light?.id ?? null,
-                    below: one.below?.id ?? null,
-                    coneDegrees: one.coneDegrees,
-                };
-                if (part === null) setUndercoat(ground);
-                else desk.set(['parts', part], { undercoat: ground });
+                const { at, fields } = groundedOn(one, part);
+                desk.set(at as Place, fields);
             }}
             takeMethod={(method) => setUndercoat({ method })}
         />{/if}

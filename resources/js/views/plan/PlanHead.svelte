@@ -41,7 +41,7 @@
     } = $props();
 
     /** The figure stands in for the quilt where there is one; the other of the two is reached from within it. */
-    const other = $derived(plan.hasFigure ? 'quilt' : 'figure');
+    const other = $derived(plan.figure !== null ? 'quilt' : 'figure');
 
     /** What stops the work or costs time: it stands in the running order, where it bites. */
     const urgent = $derived(

@@ -2,17 +2,34 @@
     import { Button } from 'carbon-components-svelte';
     import type { Schemas } from '../../lib/api';
     import { plural, span } from '../../lib/words';
+    import type { PlanEdit } from '../../lib/outboxStore';
+    import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureAfter from '../../parts/FigureAfter.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import TechniqueMark from '../../parts/TechniqueMark.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
     /** A recipe as one school would write it: its looks on the scale of all, what it costs, its steps with their reasons. */
-    let { proposal, take, putAside }: { proposal: Schemas['Proposal']; take: () => void; putAside: () => void } =
+    let {
+        proposal,
+        desk,
+        areaId,
+        take,
+        putAside,
+    }: { proposal: Schemas['Proposal']; desk: PlanDesk; areaId: string; take: () => void; putAside: () => void } =
         $props();
+
+    const edit = $derived<PlanEdit>({ do: 'repaint-area', area: areaId, steps: proposal.steps });
 </script>
 
 <article aria-label={proposal.label}>
     <h3>{proposal.label}</h3>
+    {#if desk.plan?.figure?.areas.includes(areaId)}<FigureAfter
+            plan={desk.plan}
+            {edit}
+            area={areaId}
+            name="The figure with this recipe"
+        />{/if}
     <div class="well looks">
         {#each proposal.strip.stages as stage, index (index)}<ZoneBars
                 look={stage}

@@ -90,7 +90,7 @@
         <header>
             <h2>{squint ? 'At arm’s length' : 'All areas when they are painted'}</h2>
             <div class="acts">
-                {#if desk.plan?.hasFigure === false}<Button
+                {#if desk.plan?.figure === null}<Button
                         size="small"
                         kind="tertiary"
                         href="#/plans/{desk.id}?face=figure">On your own sculpt</Button

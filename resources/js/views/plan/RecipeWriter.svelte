@@ -147,7 +147,13 @@
         <WishBar {craft} {wishes} change={wish} />
         <div class="proposals" class:old={latest.busy} aria-busy={latest.busy}>
             {#each proposals as proposal (proposal.school)}
-                <ProposalCard {proposal} take={() => take(proposal)} putAside={() => putAside(proposal)} />
+                <ProposalCard
+                    {proposal}
+                    {desk}
+                    areaId={area.id}
+                    take={() => take(proposal)}
+                    putAside={() => putAside(proposal)}
+                />
             {/each}
         </div>
     {/if}

@@ -4,6 +4,8 @@
     import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural, span } from '../../lib/words';
+    import type { PlanEdit } from '../../lib/outboxStore';
+    import FigureAfter from '../../parts/FigureAfter.svelte';
     import Quilt from '../../parts/Quilt.svelte';
     import PrimingWays from './PrimingWays.svelte';
     import Swatch from '../../parts/Swatch.svelte';
@@ -12,10 +14,13 @@
     /** Which undercoat: what each costs in coats and minutes on this plan, and what speaks for it. */
     let {
         desk,
+        after,
         take,
         takeMethod,
     }: {
         desk: PlanDesk;
+        /** The change of the plan that one of them is. */
+        after: (undercoat: Schemas['UndercoatCandidate'], part: string | null) => PlanEdit;
         /** For a loose part by itself, where one is named. */
         take: (undercoat: Schemas['UndercoatCandidate'], part: string | null) => void;
         takeMethod: (method: Schemas['Priming']['ways'][number]['method']) => void;
@@ -81,12 +86,20 @@
         <ol class="candidates">
             {#each others.slice(0, GROUNDS) as one, at (at)}
                 <li class="ground">
-                    <Quilt
-                        name="In the end on {one.words}"
-                        patches={desk.plan?.looks.quilt ?? []}
-                        pieces={one.areas}
-                        small
-                    />
+                    {#if desk.plan && (desk.plan.figure?.areas.length ?? 0) > 0}
+                        <FigureAfter
+                            plan={desk.plan}
+                            edit={after(one, part)}
+                            name="The figure in the end on {one.words}"
+                        />
+                    {:else}
+                        <Quilt
+                            name="In the end on {one.words}"
+                            patches={desk.plan?.looks.quilt ?? []}
+                            pieces={one.areas}
+                            small
+                        />
+                    {/if}
                     <p class="pots">
                         <Swatch hex={one.base?.colour?.hex ?? null} size={26} />{#if one.light}<Swatch
                                 hex={one.light.colour?.hex ?? null}

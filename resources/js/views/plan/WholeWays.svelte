@@ -4,6 +4,7 @@
     import { Latest } from '../../lib/latest.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural } from '../../lib/words';
+    import FigureAfter from '../../parts/FigureAfter.svelte';
     import Quilt from '../../parts/Quilt.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import WayFacts from './WayFacts.svelte';
@@ -55,12 +56,22 @@
         <ul class="candidates" aria-label="Ways">
             {#each shown as way (way.name ?? '')}
                 <li class:now={way.changed.length === 0}>
-                    <Quilt
-                        name={way.name === null ? 'As it is planned' : `In the end as ${way.name}`}
-                        patches={desk.plan?.looks.quilt ?? []}
-                        pieces={way.areas}
-                        small
-                    />
+                    {#if desk.plan && (desk.plan.figure?.areas.length ?? 0) > 0}
+                        <FigureAfter
+                            plan={desk.plan}
+                            edit={way.name === null || way.changed.length === 0
+                                ? null
+                                : { do: 'promote-way', name: way.name, id: 'shown' }}
+                            name={way.name === null ? 'The figure as it is planned' : `The figure as ${way.name}`}
+                        />
+                    {:else}
+                        <Quilt
+                            name={way.name === null ? 'As it is planned' : `In the end as ${way.name}`}
+                            patches={desk.plan?.looks.quilt ?? []}
+                            pieces={way.areas}
+                            small
+                        />
+                    {/if}
                     <b><bdi>{way.name ?? 'as it is planned'}</bdi></b>
                     <WayFacts {way} all={shown} drying="longest drying" />
                     {#if way.name !== null && way.changed.length > 0}
