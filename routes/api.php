@@ -166,6 +166,7 @@ Route::put('batches/{id}/squad', [SquadController::class, 'update']);
 Route::post('batches/{id}/squad/vary', [SquadController::class, 'vary']);
 Route::put('batches/{id}/desk', [BatchController::class, 'desk']);
 Route::post('batches/{id}/repeat', [BatchController::class, 'repeat'])->name('batches.repeat');
+Route::get('batches/{id}/still', [FigureController::class, 'stillOfBatch'])->middleware('in-turn');
 Route::get('batches/{id}/painted', [FigureController::class, 'paintedBatch'])->middleware('kept:batches,products,settings');
 Route::get('batches/{id}/amounts', [AmountController::class, 'batch'])->middleware('kept:batches,log_entries,products,pots,settings');
 Route::get('batches/{id}/steps/{step}/slip-price', [SlipController::class, 'price'])->middleware('kept:batches,log_entries,products,settings');

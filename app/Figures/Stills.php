@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Models\Batch;
 use App\Models\Figure;
 use App\Models\Plan;
 use App\Plans\PlanView;
 use App\Support\Kept;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\Camera;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
@@ -72,11 +75,10 @@ final class Stills
             static fn(): string => self::drawn(
                 $figure,
                 $work,
-                PlanView::of($plan)->rehearsal,
+                self::looksAfter($figure, PlanView::of($plan)->rehearsal, $pass),
                 $width,
                 $height,
                 Camera::turned($turnDegrees),
-                $pass,
             ),
         );
     }
@@ -109,9 +111,47 @@ final class Stills
                 $isFlat = $area === null || $figure->isPicture();
                 $camera = $isFlat ? Camera::turned(0.0) : Camera::facing($mesh, $figure->toLabels($mesh), $area);
 
-                return self::drawn($figure, $work, $after->rehearsal, $width, $height, $camera, null);
+                return self::drawn($figure, $work, self::looksAfter($figure, $after->rehearsal, null), $width, $height, $camera);
             },
         );
+    }
+
+    /**
+     * As one model of a batch stands on the table: what was really used on it, as far as it is painted.
+     *
+     * @return string|null PNG; null where its plan has no figure whose relief is worked out
+     */
+    public static function ofBatch(Batch $batch, int $model, int $width, int $height): ?string
+    {
+        $figure = Figure::query()->where('plan_id', $batch->plan_id)->orderByDesc('id')->first();
+        $plan = $figure === null || $figure->areas === [] ? null : Plan::query()->find($figure->plan_id);
+        if ($figure === null || $plan === null) {
+            return null;
+        }
+        $done = $batch->core()->asDone($batch->paints()->find(...));
+        $squad = SquadPlan::of($done, $batch->squad());
+        $rehearsal = $squad->rehearsalOf($model);
+        $work = FigureWork::on($figure->setRelation('plan', $plan));
+        if (! $work->isDone()) {
+            return null;
+        }
+        $progress = $batch->progress();
+        $painted = [];
+        foreach ($progress->passes as $pass) {
+            $painted[$pass->step->id] = ! in_array($model, $progress->modelsLeft($pass->step->id, $pass->step->coats), true);
+        }
+        $looks = self::looks(
+            $figure,
+            $rehearsal,
+            static function (string $id) use ($squad, $model): ?Area {
+                $written = $squad->written->area($id);
+
+                return $written === null ? null : $squad->areaOn($written, $model) ?? $written->withSteps([]);
+            },
+            static fn(PaintedStage $stage): bool => $stage->stepId === null || ($painted[$stage->stepId] ?? false),
+        );
+
+        return self::drawn($figure, $work, $looks, $width, $height, Camera::turned(0.0));
     }
 
     private static function paints(Plan $plan): string
@@ -133,15 +173,9 @@ final class Stills
         return base64_decode(Kept::now()->of('still', $facts, static fn(): array => [base64_encode($drawn())])[0], true) ?: null;
     }
 
-    private static function drawn(
-        Figure $figure,
-        FigureWork $work,
-        Rehearsal $rehearsal,
-        int $width,
-        int $height,
-        Camera $camera,
-        ?int $pass,
-    ): string {
+    /** @param array<int, PaintedLook> $looks */
+    private static function drawn(Figure $figure, FigureWork $work, array $looks, int $width, int $height, Camera $camera): string
+    {
         $values = array_values(unpack('C*', $work->bytes()) ?: []);
         $of = static fn(int $from, float $highest): array => array_map(
             static fn(int $at): float => $values[4 * $at + $from] * $highest / 255,
@@ -156,7 +190,7 @@ final class Stills
             $of(1, 1.0),
             $of(2, 1.0),
             $of(3, 1.0),
-            self::looks($figure, $rehearsal, $pass),
+            $looks,
             $camera,
             $finer * $width,
             $finer * $height,
@@ -166,26 +200,39 @@ final class Stills
         return self::png($still, $width, $height);
     }
 
-    /** @return array<int, PaintedLook> by the number that labels give an area */
-    private static function looks(Figure $figure, Rehearsal $rehearsal, ?int $pass): array
+    /**
+     * @param callable(string): (Area|null) $area by the id it has on the figure
+     * @param callable(PaintedStage): bool $isSeen
+     *
+     * @return array<int, PaintedLook> by the number that labels give an area
+     */
+    private static function looks(Figure $figure, Rehearsal $rehearsal, callable $area, callable $isSeen): array
     {
-        $order = $rehearsal->order();
         $looks = [];
         foreach ($figure->areas as $number => $id) {
-            $area = $rehearsal->plan->area($id);
-            if ($area === null) {
+            $one = $area($id);
+            if ($one === null) {
                 continue;
             }
-            $painted = PaintedArea::of($rehearsal, $area);
-            $stages = array_values(array_filter(
-                $painted->stages,
-                static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null
-                    || ($order->pass($stage->stepId)->number ?? 0) <= $pass,
-            ));
+            $painted = PaintedArea::of($rehearsal, $one);
+            $stages = array_values(array_filter($painted->stages, $isSeen));
             $looks[$number] = PaintedLook::of($painted, $stages[count($stages) - 1]);
         }
 
         return $looks;
+    }
+
+    /** @return array<int, PaintedLook> of a plan, after so many steps or in the end */
+    private static function looksAfter(Figure $figure, Rehearsal $rehearsal, ?int $pass): array
+    {
+        $order = $rehearsal->order();
+
+        return self::looks(
+            $figure,
+            $rehearsal,
+            $rehearsal->plan->area(...),
+            static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null || ($order->pass($stage->stepId)->number ?? 0) <= $pass,
+        );
     }
 
     private static function png(Still $still, int $width, int $height): string

@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use App\Models\Figure;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class FigureTest extends HttpTestCase
@@ -397,6 +398,26 @@ final class FigureTest extends HttpTestCase
         $this->ask('POST', '/figures/nobody/still', [...$asked, 'width' => 120, 'height' => 160], 404);
         $nowhere = ['do' => 'repaint-area', 'area' => 'nowhere', 'steps' => []];
         $this->ask('POST', "/figures/$figure/still", ['version' => $plan['version'], 'edit' => $nowhere, 'width' => 120, 'height' => 160], 422);
+    }
+
+    /** In the logbook a model is seen as it stands: what is not painted yet is primed, and what was used otherwise shows. */
+    public function testAModelOfABatchIsDrawnAsItStands(): void
+    {
+        $plan = $this->plan();
+        $batch = $this->ask('POST', '/batches', ['planId' => $plan->id, 'name' => 'Stand', 'models' => 2, 'startsOn' => '2026-11-26'], 201);
+        $still = fn(int $model): string => $this->bytes("/batches/$batch[id]/still?width=120&height=160&model=$model");
+        self::assertLessThan(4.0, self::chroma($still(1)), 'Primed it is grey.');
+        $coat = array_values(array_filter($batch['steps'], static fn(array $one): bool => $one['originId'] === $plan->document['areas'][0]['id']));
+        foreach ($coat as $step) {
+            $used = $step === $coat[count($coat) - 1] ? ['used' => ['mix' => [['paint' => $this->paint('Rowan Red')->id, 'parts' => 1]]]] : [];
+            $entry = ['id' => (string) Str::ulid(), 'stepId' => $step['step']['id'], 'on' => [1]];
+            $this->ask('POST', "/batches/$batch[id]/log", [...$entry, ...$used], 201);
+        }
+        self::assertGreaterThan(8.0, self::chroma($still(1)));
+        self::assertLessThan(4.0, self::chroma($still(2)), 'The other has nothing of it yet.');
+        self::assertSame(['model'], self::fields($this->ask('GET', "/batches/$batch[id]/still?width=120&height=160&model=3", null, 422)));
+        $this->ask('DELETE', '/figures/'.$this->ask('GET', "/plans/$plan->id/figures")[0]['id'], null, 204);
+        $this->ask('GET', "/batches/$batch[id]/still?width=120&height=160", null, 404);
     }
 
     /** Mean chroma of what is drawn. */

@@ -67,6 +67,23 @@ final class FigureController
         return new JsonResponse(PaintedResource::onModel($batch->painted(), (int) ($wish['model'] ?? 1)));
     }
 
+    /** A picture of one model of the batch as it stands now. */
+    public function stillOfBatch(Request $request, string $id): Response
+    {
+        $batch = Batch::query()->with('entries')->findOrFail($id);
+        $wish = $request->validate(
+            [
+                'model' => ['nullable', 'integer', "between:1,$batch->models"],
+                'width' => ['required', 'integer', 'between:60,600'],
+                'height' => ['required', 'integer', 'between:60,800'],
+            ],
+            ['model.*' => "This batch has $batch->models models."],
+        );
+        $still = Stills::ofBatch($batch, (int) ($wish['model'] ?? 1), (int) $wish['width'], (int) $wish['height']) ?? abort(404);
+
+        return new Response($still, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-cache']);
+    }
+
     public function sculpt(string $id): Response
     {
         return self::bytes(Figure::query()->findOrFail($id)->sculpt, 'model/gltf-binary');

@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { Batch } from '../../lib/api';
     import { day, plural } from '../../lib/words';
+    import Choose from '../../parts/Choose.svelte';
     import Pictures from './Pictures.svelte';
     import RepeatBatch from './RepeatBatch.svelte';
 
@@ -9,6 +10,10 @@
     let { batch, changed }: { batch: Batch; changed: (batch: Batch) => void } = $props();
 
     let again = $state(false);
+    /** The plan may have no figure. */
+    let isDrawn = $state(true);
+    let shown = $state(1);
+    const still = $derived(`/api/batches/${batch.id}/still?width=300&height=370&model=${shown}&of=${batch.passesDone}`);
     const named = (stepId: string): string => {
         const step = batch.steps.find((one) => one.step.id === stepId);
         return step === undefined ? 'a step since removed' : `${step.areaName}, ${step.technique.toLowerCase()}`;
@@ -44,35 +49,107 @@
         </div>
     </header>
     {#if again}<RepeatBatch {batch} />{/if}
-    {#if batch.differences.length > 0}
-        <details>
-            <summary>{plural(batch.differences.length, 'step')} done otherwise than planned</summary>
-            <dl>
-                {#each batch.differences as one (one.stepId)}
-                    <dt>{named(one.stepId)}</dt>
-                    <dd><span class="quiet">planned <bdi>{one.planned}</bdi></span><br />done <bdi>{one.done}</bdi></dd>
-                {/each}
-            </dl>
-        </details>
-    {/if}
-    {#if batch.testPieces.length > 0}
-        <ul class="pieces" aria-label="Test pieces">
-            {#each batch.testPieces as piece (piece.areaId + ' ' + piece.variantId)}
-                <li>
-                    <b><bdi>{piece.areaName}</bdi>: <bdi>{piece.name}</bdi></b>
-                    <span class="quiet"
-                        >{piece.isTried ? 'tried' : 'not tried yet'}{piece.verdict === ''
-                            ? ''
-                            : ` · ${piece.verdict}`}</span
-                    >
-                </li>
-            {/each}
-        </ul>
-    {/if}
-    <Pictures {batch} {named} {changed} />
+    <div class="told" class:drawn={batch.isBegun && isDrawn}>
+        {#if batch.isBegun && isDrawn}
+            <figure class="stands">
+                <div class="well">
+                    <img src={still} alt="Model {shown} as it stands" onerror={() => (isDrawn = false)} />
+                </div>
+                <figcaption>
+                    <b>As it stands</b>
+                    <span class="quiet">with what was really used</span>
+                    {#if batch.models > 1}
+                        <Choose
+                            label="Model"
+                            value={String(shown)}
+                            choices={batch.squad.map((one) => ({
+                                value: String(one.number),
+                                label: one.name === '' ? String(one.number) : `${one.number}, ${one.name}`,
+                            }))}
+                            change={(model) => (shown = Number(model))}
+                        />
+                    {/if}
+                </figcaption>
+            </figure>
+        {/if}
+        <div class="words">
+            {#if batch.differences.length > 0}
+                <details>
+                    <summary>{plural(batch.differences.length, 'step')} done otherwise than planned</summary>
+                    <dl>
+                        {#each batch.differences as one (one.stepId)}
+                            <dt>{named(one.stepId)}</dt>
+                            <dd>
+                                <span class="quiet">planned <bdi>{one.planned}</bdi></span><br />done
+                                <bdi>{one.done}</bdi>
+                            </dd>
+                        {/each}
+                    </dl>
+                </details>
+            {/if}
+            {#if batch.testPieces.length > 0}
+                <ul class="pieces" aria-label="Test pieces">
+                    {#each batch.testPieces as piece (piece.areaId + ' ' + piece.variantId)}
+                        <li>
+                            <b><bdi>{piece.areaName}</bdi>: <bdi>{piece.name}</bdi></b>
+                            <span class="quiet"
+                                >{piece.isTried ? 'tried' : 'not tried yet'}{piece.verdict === ''
+                                    ? ''
+                                    : ` · ${piece.verdict}`}</span
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            {/if}
+            <Pictures {batch} {named} {changed} />
+        </div>
+    </div>
 </section>
 
 <style>
+    .told {
+        display: grid;
+        gap: 12px 18px;
+    }
+
+    .words {
+        display: grid;
+        gap: 12px;
+        align-content: start;
+    }
+
+    .stands {
+        display: grid;
+        align-content: start;
+        gap: 8px;
+        margin: 0;
+    }
+
+    @media (min-width: 700px) {
+        .drawn {
+            grid-template-columns: auto minmax(0, 1fr);
+        }
+    }
+
+    .stands .well {
+        height: 300px;
+        padding: 6px;
+        border-radius: 4px;
+        aspect-ratio: 30 / 37;
+    }
+
+    .stands img {
+        display: block;
+        width: 100%;
+        height: 100%;
+        object-fit: contain;
+    }
+
+    figcaption {
+        display: grid;
+        gap: 6px;
+    }
+
     .record {
         display: grid;
         gap: 12px;
