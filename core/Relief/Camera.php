@@ -25,29 +25,24 @@ final readonly class Camera
         return new self($turnDegrees, $downDegrees);
     }
 
-    /** From the side, of eight, that most of an area looks to; from the front where nothing is of it. */
+    /** From the side, of eight, from which most of an area is seen; from the front where nothing is seen of it. */
     public static function facing(Mesh $mesh, Labels $labels, string $area): self
     {
-        $number = array_search($area, $labels->areas, true);
         $best = self::turned(0.0);
         $most = 0.0;
-        if ($number === false) {
-            return $best;
-        }
-        $normals = $mesh->normals();
-        foreach (self::EIGHTHS as $degrees) {
+        $corners = $labels->verticesOf($area, $mesh);
+        $areas = $mesh->vertexAreas();
+        foreach ($corners === [] ? [] : self::EIGHTHS as $degrees) {
             $camera = self::turned($degrees);
-            [$dx, $dy, $dz] = $camera->towards();
-            $seen = 0.0;
-            foreach ($mesh->triangleAreas() as $triangle => $size) {
-                if (ord($labels->triangles[$triangle]) === $number) {
-                    $vertex = 3 * $mesh->triangles[3 * $triangle];
-                    $seen += $size * max(0.0, $normals[$vertex] * $dx + $normals[$vertex + 1] * $dy + $normals[$vertex + 2] * $dz);
-                }
+            $seen = $looked = array_fill(0, $mesh->vertexCount(), 0.0);
+            DepthPicture::add($mesh, $camera->towards(), $seen, $looked);
+            $shown = 0.0;
+            foreach ($corners as $vertex) {
+                $shown += $areas[$vertex] * $seen[$vertex];
             }
             // The front is what one looks at; another side has to show clearly more.
-            if ($seen > self::CLEARLY * $most) {
-                [$best, $most] = [$camera, $seen];
+            if ($shown > self::CLEARLY * $most) {
+                [$best, $most] = [$camera, $shown];
             }
         }
 

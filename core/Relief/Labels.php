@@ -40,6 +40,22 @@ final readonly class Labels
         return new self($areas, $triangles);
     }
 
+    /** @return list<int> corners of the triangles of an area, each once; none where it is not named */
+    public function verticesOf(string $area, Mesh $mesh): array
+    {
+        $number = array_search($area, $this->areas, true);
+        $vertices = [];
+        foreach ($number === false ? [] : str_split($this->triangles) as $triangle => $byte) {
+            if (ord($byte) === $number) {
+                for ($corner = 3 * $triangle; $corner < 3 * $triangle + 3; $corner++) {
+                    $vertices[$mesh->triangles[$corner]] = true;
+                }
+            }
+        }
+
+        return array_keys($vertices);
+    }
+
     public static function none(Mesh $mesh): self
     {
         return new self([], str_repeat(chr(self::NONE), $mesh->triangleCount()));

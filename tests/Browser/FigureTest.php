@@ -98,8 +98,8 @@ final class FigureTest extends BrowserTestCase
         $hand = $this->find('.figure .hand');
         $stroke = self::driver()->action()->moveToElement($hand, 0, 0)->clickAndHold();
         foreach ([[-24, -24], [48, 0], [0, 12], [-48, 0], [0, 12], [48, 0], [0, 12], [-48, 0], [0, 12], [48, 0]] as [$x, $y]) {
-            foreach (range(1, 4) as $part) {
-                $stroke->moveByOffset(intdiv($x, 4), intdiv($y, 4));
+            foreach (range(1, 2) as $part) {
+                $stroke->moveByOffset(intdiv($x, 2), intdiv($y, 2));
             }
         }
         $stroke->release()->perform();

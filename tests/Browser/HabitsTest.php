@@ -188,21 +188,6 @@ final class HabitsTest extends BrowserTestCase
         $this->see('//h2[.="Nothing was taken back"]');
     }
 
-    public function testAChangeMadeWhileTheServerIsAwayIsKeptAndSavedWhenItIsBack(): void
-    {
-        $this->openWarden();
-        $coats = $this->field('Coats')->getAttribute('value');
-        self::$server->kill();
-        $this->pressNamed('Coats: one more');
-        $this->see('//*[@role="status"][contains(., "No connection")]');
-        self::$server->start();
-        $this->awaitSaved();
-        $this->seeNot('//main//*[@role="alert"]');
-        self::driver()->navigate()->refresh();
-        Patience::until(fn(): bool => $this->field('Coats')->getAttribute('value') === (string) ((int) $coats + 1), 'the kept change');
-        self::assertNotNull($coats);
-    }
-
     public function testABrushIsOwnedKeptForMetalAndWarnedOfAtTheDesk(): void
     {
         $this->visit('#/settings');

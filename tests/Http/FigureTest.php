@@ -383,6 +383,10 @@ final class FigureTest extends HttpTestCase
         self::assertSame([120, 160], array_slice(getimagesizefromstring($none) ?: [], 0, 2));
         self::assertSame($this->bytes("/figures/$figure/still?width=120&height=160"), $none, 'as it is planned');
 
+        $near = $after(['do' => 'set', 'at' => [], 'fields' => ['name' => 'x']], ['area' => $coat['id']]);
+        self::assertSame([120, 160], array_slice(getimagesizefromstring($near) ?: [], 0, 2));
+        self::assertNotSame($none, $near, 'nearer');
+
         $grey = $after(['do' => 'repaint-area', 'area' => $coat['id'], 'steps' => [
             [...$coat['steps'][0], 'id' => 'grey', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]],
         ]]);

@@ -17,21 +17,24 @@
         name: string;
     } = $props();
 
-    const WIDTH = 220;
     const HEIGHT = 270;
+    const WIDEST = 600;
+    /** As wide as there is room for; asked for once it is known. */
+    let room = $state(0);
+    const width = $derived(room === 0 ? 0 : Math.max(120, Math.min(WIDEST, Math.round(room / 20) * 20)));
     let picture = $state<string | null>(null);
     let isDrawn = $state(true);
 
     $effect(() => {
         const { figure, version } = plan;
-        if (figure === null) return;
+        if (figure === null || width === 0) return;
         let left = false;
         let url: string | null = null;
         const nothing: PlanEdit = { do: 'set', at: [], fields: { name: plan.document.name } };
         const body = {
             version,
             edit: ($state.snapshot(edit) as PlanEdit | null) ?? nothing,
-            width: WIDTH,
+            width,
             height: HEIGHT,
             area,
         };
@@ -50,8 +53,8 @@
 </script>
 
 {#if plan.figure !== null && isDrawn}
-    <div class="well" aria-busy={picture === null}>
-        {#if picture !== null}<img src={picture} width={WIDTH} height={HEIGHT} alt={name} />{/if}
+    <div class="well" class:near={area !== null} bind:clientWidth={room} aria-busy={picture === null}>
+        {#if picture !== null}<img src={picture} alt={name} />{:else}<p>drawing it …</p>{/if}
     </div>
 {/if}
 
@@ -63,10 +66,26 @@
         border-radius: 4px;
     }
 
+    p {
+        display: grid;
+        place-items: center;
+        height: 100%;
+    }
+
     img {
         display: block;
         width: 100%;
         height: 100%;
         object-fit: contain;
+    }
+
+    /* Cut out of the figure: it reaches to the edges. */
+    .near {
+        padding: 0;
+        overflow: hidden;
+    }
+
+    .near img {
+        object-fit: cover;
     }
 </style>

@@ -66,6 +66,8 @@ final class StillTest extends TestCase
         self::assertSame(-90.0, $turned(static fn(float $x, float $y, float $z): bool => $x < -3.0));
         self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $y > 3.0), 'a hat');
         self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => false), 'a')->turnDegrees, 'nothing');
+        self::assertSame([], $of(static fn(): bool => true)->verticesOf('another', $ball));
+        self::assertCount($ball->vertexCount(), $of(static fn(): bool => true)->verticesOf('a', $ball));
         self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => true), 'another')->turnDegrees);
     }
 
