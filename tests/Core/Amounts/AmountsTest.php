@@ -12,6 +12,8 @@ use Kalokroma\Amounts\Pour;
 use Kalokroma\Amounts\Sprayed;
 use Kalokroma\Amounts\WalkedOn;
 use Kalokroma\Craft\Brush;
+use Kalokroma\Craft\Thinner;
+use Kalokroma\Mixing\Dilution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\PlanSketch;
@@ -251,6 +253,50 @@ final class AmountsTest extends TestCase
 
         self::assertEqualsWithDelta(1.5, $small->drops / $usual->drops, 0.06);
         self::assertEqualsWithDelta(0.7 * self::pass(Amounts::of($plan, 10), 'coat-1')->mixtures[0]->neededMl, $careful->neededMl, 1e-9);
+    }
+
+    /** What a record takes from the pots: its own mix and thinning, wet paint shared out by parts; of a blend half each. */
+    public function testWhatARecordSpendsIsToldByPot(): void
+    {
+        $plan = PlanSketch::plan(<<<'PLAN'
+            undercoat black
+            area coat broad-folds medium cloth
+             basecoat navy x2
+            area sky broad-folds medium cloth
+             wet-blend navy over snow all
+            PLAN);
+        $amounts = Amounts::of($plan, 10);
+        [$coat, $sky] = $plan->areas;
+        $mix = [['paint' => 'navy', 'parts' => 3], ['paint' => 'snow', 'parts' => 1]];
+        $wet = 0.05 * 1843.2 * 0.12 * 3 * 4 / 0.7 / 1000;
+
+        $spent = $amounts->spent($coat->steps[0], $coat, $mix, Dilution::of(1, 1, Thinner::Water), 3, 4);
+        self::assertEqualsWithDelta(['navy' => $wet / 2 * 3 / 4, 'snow' => $wet / 2 / 4], $spent, 1e-9);
+        self::assertSame([], $amounts->spent($coat->steps[0], $coat, [], Dilution::of(1, 1, Thinner::Water), 3, 4));
+
+        $whole = 0.05 * 1843.2 * 0.12 * 10 / 0.7 / 1000;
+        $blend = $amounts->spent($sky->steps[0], $sky, [['paint' => 'red', 'parts' => 1]], Dilution::of(1, 0, Thinner::Water), 1, 10);
+        // The other is thinned as it is planned, two to one.
+        self::assertEqualsWithDelta(['red' => $whole / 2, 'snow' => $whole / 2 * 2 / 3], $blend, 1e-9);
+
+        $primer = self::pass($amounts, 'undercoat')->pass->step;
+        $can = $amounts->spent($primer, null, [['paint' => 'black', 'parts' => 1]], Dilution::none(), $primer->coats, 10);
+        self::assertEqualsWithDelta(['black' => $amounts->totals()['black']], $can, 1e-6);
+    }
+
+    public function testThinnersAreToldInDropsAndMl(): void
+    {
+        $pour = Pour::thinning(Thinner::Water, null, 6, 0.05);
+
+        self::assertEqualsWithDelta([6, 0.3], [$pour->drops, $pour->ml], 1e-12);
+    }
+
+    public function testOneCupIsOneUpToItsRim(): void
+    {
+        self::assertSame(['one cup', 'one cup', '2 cups'], array_map(
+            static fn(float $ml): ?string => Sprayed::with(Brush::Airbrush, $ml)?->words(),
+            [0.5, 1.0, 1.01],
+        ));
     }
 
     public function testNobodyPaintsNoModels(): void

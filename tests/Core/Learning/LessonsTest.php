@@ -41,6 +41,22 @@ final class LessonsTest extends TestCase
         self::assertSame([3.4, 4], [$lessons[0]->minutes(), $lessons[0]->ratio->samples]);
     }
 
+    /** A date allows for the painter's own scatter, within bounds; before anybody has looked at a clock it is guessed. */
+    public function testADateAllowsForWhatTheClockScatters(): void
+    {
+        $of = fn(float ...$minutes): array => PaceLesson::allowance(array_map(
+            fn(float $one): Worked => $this->worked('basecoat navy x2', 5, 2, $one),
+            $minutes,
+        ));
+
+        self::assertSame(['quick' => 0.8, 'slow' => 1.4, 'samples' => 0], $of(28.0, 28.0));
+        self::assertEqualsWithDelta(['quick' => 0.75, 'slow' => 1.25, 'samples' => 5], $of(14.0, 21.0, 28.0, 35.0, 42.0), 1e-9);
+        self::assertEqualsWithDelta(['quick' => 0.6, 'slow' => 2.0, 'samples' => 5], $of(2.8, 5.6, 28.0, 84.0, 140.0), 1e-9);
+        self::assertEqualsWithDelta(['quick' => 1.0, 'slow' => 1.5, 'samples' => 3], $of(42.0, 42.0, 42.0), 1e-9);
+        self::assertEqualsWithDelta(['quick' => 0.75, 'slow' => 1.0, 'samples' => 3], $of(21.0, 21.0, 21.0), 1e-9);
+        self::assertSame(0, $of(0.0, 0.0, 0.0)['samples'], 'No clock stood at nought.');
+    }
+
     public function testTwoRecordsOrNoneWithAClockTeachNothing(): void
     {
         self::assertSame(

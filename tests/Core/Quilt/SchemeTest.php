@@ -12,6 +12,8 @@ use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Quilt\Balance;
 use Kalokroma\Quilt\Harmony;
 use Kalokroma\Quilt\KeyArea;
@@ -85,6 +87,31 @@ final class SchemeTest extends TestCase
                 ['coat' => $looks['coat'], 'scarf' => Look::flat(Texture::Skin, Lab::of(90.0, 0.0, 0.0)), 'hat' => $looks['hat']],
             ),
         );
+    }
+
+    /** Dark to 38, light from 64, and middle between; what lies on the bound counts with the lighter. */
+    public function testTonesAreSharedOutByValue(): void
+    {
+        foreach ([['#595959', 'dark'], ['#7a7a7a', 'mid'], ['#9b9b9b', 'mid'], ['#a0a0a0', 'light'], ['#f0f0f0', 'light']] as [$hex, $tone]) {
+            [$plan, $looks] = self::painted(['coat' => [$hex, AreaSize::Main], 'hat' => [$hex, AreaSize::Small]]);
+            $most = array_search(1.0, array_map(static fn(float $share): float => round($share, 9), Balance::of($plan->areas, $looks)->tones), true);
+
+            self::assertStringContainsString($tone, (string) $most, "$hex, value {$looks['coat']->mean()->lightness}");
+        }
+    }
+
+    public function testATriadLiesAThirdOfTheCircleToBothSides(): void
+    {
+        $red = Lab::of(50.0, 50.0, 0.0);
+        $lab = static fn(float $hue): Lab => Lab::of(50.0, 45 * cos(deg2rad($hue)), 45 * sin(deg2rad($hue)));
+        $paint = static fn(string $id, float $hue): Paint => Paint::of($id, $id, Kind::Opaque, $lab($hue));
+        $paints = [$paint('a', 120.0), $paint('b', 240.0), $paint('c', 312.0), $paint('d', 180.0), $paint('e', 30.0)];
+        $found = array_column(array_map(static fn(Harmony $one): array => [$one->name, $one->paints], Harmony::with($red, $paints)), 1, 0);
+        $ids = static fn(array $all): array => array_map(static fn(Paint $one): string => $one->id, $all);
+
+        self::assertEqualsCanonicalizing(['a', 'b'], $ids($found['triad']));
+        self::assertSame('d', $ids($found['complement'])[0]);
+        self::assertSame('e', $ids($found['neighbour'])[0]);
     }
 
     public function testWhatGoesWithAColourIsFoundOnTheShelf(): void
