@@ -46,8 +46,8 @@
     const isPainting = $derived(/^\/batches\/[^/]+\/paint/.test(router.location));
     let keysShown = $state(false);
     let finding = $state(false);
-    /** Typed before there was anything to type into. */
-    let ahead = $state('');
+    /** What is looked for: typed into the panel, or before it was there. */
+    let sought = $state('');
     let work: HTMLElement;
 
     /** It comes when nothing else is to be done, or when somebody presses for it, and types on meanwhile. */
@@ -66,7 +66,7 @@
     forgetOld();
 
     function find(): void {
-        ahead = '';
+        sought = '';
         finding = true;
     }
 
@@ -74,7 +74,7 @@
         const isText = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
         if (!finding || !isText || (event.target as HTMLElement).closest('[role=dialog]')) return onKeydown(event);
         event.preventDefault();
-        ahead += event.key;
+        sought += event.key;
     }
 
     void loadCraft().catch(() => undefined);
@@ -115,7 +115,10 @@
     </main>
 </div>
 {#if finding}
-    {#await findPanel() then { default: FindPanel }}<FindPanel {ahead} close={() => (finding = false)} />{/await}
+    {#await findPanel() then { default: FindPanel }}<FindPanel
+            bind:words={sought}
+            close={() => (finding = false)}
+        />{/await}
 {/if}
 {#if keysShown}
     {#await import('./parts/KeysPanel.svelte') then { default: KeysPanel }}

@@ -108,6 +108,21 @@ describe('what is changed beside records and plans', () => {
         expect(outbox.refused).toEqual([]);
     });
 
+    it('leaves no way back to what is not the newest any more, from the press on', async () => {
+        server(ok({ pot: { ...pot, pots: 2, version: 4 } }));
+        const { notices, setPot } = await fresh();
+        const paint = { id: 'p', name: 'Rust', pot };
+        void setPot(paint, { pots: 2 }, 'Two.', () => undefined);
+        await pass(100);
+        const first = notices.find((one) => one.text === 'Two.');
+        expect(first?.action?.label).toBe('Undo');
+        server();
+        void setPot({ ...paint, id: 'q' }, { pots: 3 });
+        expect(first?.action?.label).toBe('Undo');
+        void setPot(paint, { pots: 3 });
+        expect(first?.action).toBe(undefined);
+    });
+
     it('stays until somebody decides where it was changed elsewhere while it waited, and is laid on the newest then', async () => {
         const asked = server(
             'lost',

@@ -1,5 +1,5 @@
-import { tell, warn } from './notices.svelte';
-import { type Answer, type Made, outbox } from './outbox.svelte';
+import { supersede, tell, warn } from './notices.svelte';
+import { type Answer, type ForThing, outbox, subject } from './outbox.svelte';
 
 /** What has become of something: what was changed as it is now; nothing where it waits for the server; null where it was refused. */
 export type Done = Answer | 'waits' | null;
@@ -10,7 +10,13 @@ export type Done = Answer | 'waits' | null;
  * @param told what is said once it is made; nothing where one sees it
  * @param back what it tells the way back with, once it is made
  */
-export async function done(made: Made, told: string | null, back?: (answer: Answer) => unknown): Promise<Done> {
+export async function done(
+    made: Omit<ForThing, 'id' | 'desk' | 'refusal'>,
+    told: string | null,
+    back?: (answer: Answer) => unknown,
+): Promise<Done> {
+    const of = subject(made);
+    supersede(of);
     const id = outbox.add(made);
     const became = await outbox.fate(id);
     switch (became.is) {
@@ -21,7 +27,7 @@ export async function done(made: Made, told: string | null, back?: (answer: Answ
             await outbox.drop(id);
             return null;
         case 'made':
-            if (told !== null) tell(told, back && { label: 'Undo', run: () => void back(became) });
+            if (told !== null) tell(told, back && { label: 'Undo', of, run: () => void back(became) });
             return became;
     }
 }

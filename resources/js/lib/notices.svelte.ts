@@ -24,6 +24,11 @@ export function dismiss(id: number): void {
     if (index >= 0) notices.splice(index, 1);
 }
 
+/** Something else is done to a thing: what was done to it before is not taken back from here any more. */
+export function supersede(of: string): void {
+    for (const older of notices) if (older.action?.of === of) older.action = undefined;
+}
+
 /** Runs the newest way back on screen; false when there is none. */
 export function takeBack(): boolean {
     const notice = notices.findLast((one) => one.action?.label === 'Undo');
@@ -35,9 +40,7 @@ export function takeBack(): boolean {
 
 function show(text: string, alarm: boolean, action?: Notice['action']): void {
     const id = next++;
-    if (action?.of !== undefined) {
-        for (const older of notices) if (older.action?.of === action.of) older.action = undefined;
-    }
+    if (action?.of !== undefined) supersede(action.of);
     notices.push({ id, text, alarm, action });
     if (notices.length > 3) notices.shift();
     setTimeout(() => dismiss(id), SHOWN_MS);

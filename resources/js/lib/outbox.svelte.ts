@@ -257,7 +257,7 @@ class Outbox {
 }
 
 /** What has the version that something was done on. */
-function subject(one: ForPlan | ForThing): string {
+export function subject(one: Fresh<ForPlan> | Fresh<ForThing>): string {
     if (one.kind === 'plan') return `plan.${one.planId}`;
     const { does } = one;
     if ('paintId' in does) return `paint.${does.paintId}`;

@@ -7,7 +7,7 @@
     import Trouble from './Trouble.svelte';
 
     /** Whatever has a name, by a few letters of it: a plan, an area, a batch, a recipe, a technique, a paint. */
-    let { ahead = '', close }: { ahead?: string; close: () => void } = $props();
+    let { words = $bindable(''), close }: { words?: string; close: () => void } = $props();
 
     type Found = Schemas['Found'];
     const KINDS: Record<Found['kind'], string> = {
@@ -19,8 +19,6 @@
         paint: 'Paint',
     };
     const WAIT_MS = 90;
-    // svelte-ignore state_referenced_locally
-    let words = $state(ahead);
     let at = $state(0);
     let input: HTMLInputElement;
     const latest = new Latest<Found[]>(() => (at = 0));
@@ -29,13 +27,14 @@
     onMount(() => {
         const before = document.activeElement as HTMLElement | null;
         input.focus();
-        if (words !== '') ask();
         return () => before?.isConnected && before.focus();
     });
 
-    function ask(): void {
+    $effect(() => (words.trim() === '' ? latest.drop() : latest.soon(WAIT_MS, ask)));
+
+    function ask(): Promise<void> {
         const query = { words: words.trim() };
-        latest.soon(WAIT_MS, () => latest.ask(() => got(server.GET('/find', { params: { query } }))));
+        return latest.ask(() => got(server.GET('/find', { params: { query } })));
     }
 
     function whereIs(one: Found): string {
@@ -78,7 +77,6 @@
         <input
             bind:this={input}
             bind:value={words}
-            oninput={ask}
             onkeydown={key}
             type="text"
             role="combobox"
