@@ -50,10 +50,15 @@
     let sought = $state('');
     let work: HTMLElement;
 
+    const SOON_MS = 1000;
     /** It comes when nothing else is to be done, or when somebody presses for it, and types on meanwhile. */
     const findPanel = () => import('./parts/FindPanel.svelte');
     onMount(() => {
-        const soon = setTimeout(() => void findPanel().catch(() => undefined), 2000);
+        // What is to be said when the line is cut has to be there before.
+        const soon = setTimeout(() => {
+            const parts = [findPanel(), import('./parts/Undecided.svelte'), import('./parts/Notice.svelte')];
+            void Promise.all(parts).catch(() => undefined);
+        }, SOON_MS);
         return () => clearTimeout(soon);
     });
 

@@ -31,6 +31,19 @@
     $effect(() => void desk.load());
     $effect(() => clocks.run());
     $effect(() => stayAwake());
+    // At the desk the line may be cut: what opens here is fetched before it is opened.
+    $effect(() => {
+        const soon = setTimeout(() => {
+            const parts = [
+                import('./paint/SlipForm.svelte'),
+                import('./paint/TouchUps.svelte'),
+                import('./paint/Passes.svelte'),
+                import('./paint/AllWet.svelte'),
+            ];
+            void Promise.all(parts).catch(() => undefined);
+        }, 1000);
+        return () => clearTimeout(soon);
+    });
     $effect(() => {
         const asked = new URLSearchParams(router.querystring ?? '');
         openId = asked.get('step') ?? kept(keptAs, v.string());
