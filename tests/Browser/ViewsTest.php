@@ -25,6 +25,9 @@ class ViewsTest extends BrowserTestCase
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];
 
+    /** Of one address by one view, its steps until it stands there included. */
+    private const MOST_READS = 6;
+
     private const BY_LAMP_AT = [[1280, 800], [390, 844]];
 
     /** What is pressed is at least as wide and as high, unless it stands within a sentence. */
@@ -113,19 +116,23 @@ class ViewsTest extends BrowserTestCase
 
     /**
      * The policy allows no inline script or style; what it refused, and what broke, stands in the browser's log. No page asks another host
-     * for anything.
+     * for anything, nor its own for the same thing over and over.
      */
     private function assertNothingBreaksAndNobodyElseIsAsked(string $name): void
     {
         self::assertSame([], self::complaints(), $name);
-        $asked = [];
+        $asked = $reads = [];
         foreach (self::driver()->manage()->getLog('performance') as $line) {
             $event = json_decode((string) $line['message'], true)['message'] ?? [];
             if (($event['method'] ?? '') === 'Network.requestWillBeSent') {
-                $asked[] = (string) $event['params']['request']['url'];
+                $request = $event['params']['request'];
+                $asked[] = (string) $request['url'];
+                $reads[] = $request['method'] === 'GET' ? (string) $request['url'] : '';
             }
         }
         self::assertNotSame([], $asked, $name);
+        $often = array_filter(array_count_values(preg_grep('~/api/~', $reads) ?: []), static fn(int $times): bool => $times > self::MOST_READS);
+        self::assertSame([], $often, "$name asks for it again and again");
         self::assertSame(
             [],
             array_values(array_filter(

@@ -30,6 +30,7 @@
         if (figure === null || width === 0) return;
         let left = false;
         let url: string | null = null;
+        isDrawn = true;
         const nothing: PlanEdit = { do: 'set', at: [], fields: { name: plan.document.name } };
         const body = {
             version,

@@ -13,7 +13,9 @@
     /** The plan may have no figure. */
     let isDrawn = $state(true);
     let shown = $state(1);
-    const still = $derived(`/api/batches/${batch.id}/still?width=300&height=370&model=${shown}&of=${batch.passesDone}`);
+    const still = $derived(
+        `/api/batches/${batch.id}/still?width=300&height=370&model=${shown}&of=${batch.share}-${batch.differences.length}`,
+    );
     const named = (stepId: string): string => {
         const step = batch.steps.find((one) => one.step.id === stepId);
         return step === undefined ? 'a step since removed' : `${step.areaName}, ${step.technique.toLowerCase()}`;
