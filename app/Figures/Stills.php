@@ -13,10 +13,10 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Closeup;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\PaintedStage;
-use Kalokroma\Relief\Projection;
 use Kalokroma\Relief\Still;
 use RuntimeException;
 
@@ -25,9 +25,6 @@ final class Stills
 {
     /** Drawn so many times as large and made smaller: edges come out smooth. */
     private const FINER = 2;
-
-    /** An area by itself is looked at from so much nearer. */
-    private const CLOSER = 1.7;
 
     /** Of the relief, that one picture may wait for. */
     private const MOST_SLICES = 3;
@@ -113,20 +110,11 @@ final class Stills
             static function () use ($figure, $work, $after, $width, $height, $area): string {
                 $looks = self::looksAfter($figure, $after->rehearsal, null);
                 $mesh = $figure->mesh();
-                $corners = $area === null ? [] : $figure->toLabels($mesh)->verticesOf($area, $mesh);
-                if ($area === null || $corners === [] || $figure->isPicture()) {
-                    return self::drawn($figure, $work, $looks, $width, $height, Camera::turned(0.0));
-                }
-                $camera = Camera::facing($mesh, $figure->toLabels($mesh), $area);
-                [$wide, $high] = [(int) (self::CLOSER * $width), (int) (self::CLOSER * $height)];
-                $lies = Projection::of($mesh, $camera->towards(), $wide, $high, 0.0);
-                $middle = static fn(array $of): float => array_sum(array_map(static fn(int $one): float => $of[$one], $corners)) / count($corners);
-                $from = static fn(float $at, int $whole, int $part): int => (int) max(0, min($whole - $part, $at - $part / 2));
+                $near = $area === null || $figure->isPicture() ? null : Closeup::of($mesh, $figure->toLabels($mesh), $area, $width, $height);
 
-                return self::drawn($figure, $work, $looks, $wide, $high, $camera, [
-                    'x' => $from($middle($lies->x), $wide, $width), 'y' => $from($middle($lies->y), $high, $height),
-                    'width' => $width, 'height' => $height,
-                ]);
+                return $near === null
+                    ? self::drawn($figure, $work, $looks, $width, $height, Camera::turned(0.0))
+                    : self::drawn($figure, $work, $looks, $near->width, $near->height, $near->camera, $near->cut);
             },
         );
     }
@@ -143,26 +131,21 @@ final class Stills
         if ($figure === null || $plan === null) {
             return null;
         }
-        $done = $batch->core()->asDone($batch->paints()->find(...));
-        $squad = SquadPlan::of($done, $batch->squad());
-        $rehearsal = $squad->rehearsalOf($model);
         $work = FigureWork::on($figure->setRelation('plan', $plan));
         if (! $work->isDone()) {
             return null;
         }
+        $squad = SquadPlan::of($batch->core()->asDone($batch->paints()->find(...)), $batch->squad());
         $progress = $batch->progress();
         $painted = [];
         foreach ($progress->passes as $pass) {
-            $painted[$pass->step->id] = ! in_array($model, $progress->modelsLeft($pass->step->id, $pass->step->coats), true);
+            $painted[$pass->step->id] = $progress->isDoneOn($pass, $model);
         }
+        $areas = $squad->areasOn($model);
         $looks = self::looks(
             $figure,
-            $rehearsal,
-            static function (string $id) use ($squad, $model): ?Area {
-                $written = $squad->written->area($id);
-
-                return $written === null ? null : $squad->areaOn($written, $model) ?? $written->withSteps([]);
-            },
+            $squad->rehearsalOf($model),
+            static fn(string $id): ?Area => $areas[$id] ?? null,
             static fn(PaintedStage $stage): bool => $stage->stepId === null || ($painted[$stage->stepId] ?? false),
         );
 

@@ -115,6 +115,12 @@ final class PlanView
         return Review::of(Scene::of($this->rehearsal, $this->shelf()));
     }
 
+    /** @return list<Finding> the same once an edit is made */
+    public function findingsAfter(Edit $edit): array
+    {
+        return Review::of(Scene::of(Rehearsal::of($edit->applyTo($this->plan)), $this->shelf()));
+    }
+
     private static function read(PlanDocument $document, ProductPaints $paints): self
     {
         return new self($document, $document->plan($paints, Setting::book()), $paints);

@@ -68,6 +68,12 @@ final readonly class Progress
         return $this->tally->modelsLeft($stepId, $coat);
     }
 
+    /** All its coats lie on one model. */
+    public function isDoneOn(Pass $pass, int $model): bool
+    {
+        return ! in_array($model, $this->modelsLeft($pass->step->id, $pass->step->coats), true);
+    }
+
     public function isSkipped(Pass $pass): bool
     {
         return $this->tally->isSkipped($pass->step->id);

@@ -182,6 +182,17 @@ final class SquadPlan
         return $this->plan->area($variant === null ? $written->id : self::idOf($written, $variant));
     }
 
+    /** @return array<string, Area> all of them as one model has them, by the id they are written under; without steps where it does not */
+    public function areasOn(int $model): array
+    {
+        $areas = [];
+        foreach ($this->written->areas as $area) {
+            $areas[$area->id] = $this->areaOn($area, $model) ?? $area->withSteps([]);
+        }
+
+        return $areas;
+    }
+
     /** The plan gone through on one model, in the order of the batch: what is not done to it is left out. */
     public function rehearsalOf(int $model): Rehearsal
     {

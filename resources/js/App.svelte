@@ -88,7 +88,7 @@
     $effect(() =>
         bindKeys([
             { key: '?', does: 'show or hide these keys', run: () => (keysShown = !keysShown) },
-            { key: '/', does: 'find anything', run: () => find() },
+            { key: '/', does: 'find anything', run: find },
             { key: 'z', does: 'undo what was just done', run: () => takeBack() },
         ]),
     );

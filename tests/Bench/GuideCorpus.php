@@ -463,7 +463,7 @@ final class GuideCorpus
             'haiku-like' => ["skin: Thrift Pink, Flesh Wash\nthen Thrift Pink again\npale flesh last\nhair: Straw, Umber Wash\ndrybrush Primrose", [
                 'skin | basecoat | Thrift Pink', 'skin | wash | Flesh Wash', 'skin | layer | Thrift Pink', 'skin | highlight | Pale Flesh',
                 'hair | basecoat | Straw', 'hair | wash | Umber Wash', 'hair | drybrush | Primrose']],
-            'diary' => ["Monday. Primed the whole lot with Mid Grey Primer and left them overnight.\nTuesday. Coats first, Oilskin Yellow, two thin goes. Breeches in Weed Green.\nWednesday. Umber Wash over the coats, Moss Wash over the breeches.\nThursday. Brought the coats back up with Oilskin Yellow, leaving the folds dark, then Straw on the hems. Boots are Boot Brown and that's it.", [
+            'week of a diary' => ["Monday. Primed the whole lot with Mid Grey Primer and left them overnight.\nTuesday. Coats first, Oilskin Yellow, two thin goes. Breeches in Weed Green.\nWednesday. Umber Wash over the coats, Moss Wash over the breeches.\nThursday. Brought the coats back up with Oilskin Yellow, leaving the folds dark, then Straw on the hems. Boots are Boot Brown and that's it.", [
                 'undercoat | primer | Mid Grey Primer', 'coats | basecoat | Oilskin Yellow | x2', 'breeches | basecoat | Weed Green',
                 'coats | wash | Umber Wash', 'breeches | wash | Moss Wash', 'coats | layer | Oilskin Yellow', 'coats | highlight | Straw',
                 'boots | basecoat | Boot Brown']],

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Resources\FindingResource;
 use App\Models\Plan;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
-use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Review\Aftermath;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
-use Kalokroma\Review\Review;
-use Kalokroma\Review\Scene;
 
 /** What each mend of a plan would bring with it: asked when the plan stands still, for each is the whole review once more. */
 final class MendController
@@ -42,21 +40,11 @@ final class MendController
      */
     private static function weighed(PlanView $view, array $before, Finding $finding, Mend $mend): array
     {
-        $after = Review::of(Scene::of(Rehearsal::of($mend->edit->applyTo($view->plan)), $view->shelf()));
+        $after = $view->findingsAfter($mend->edit);
 
         return [
             'leavesLess' => Aftermath::isLess($finding, $before, $after),
-            'brings' => self::told(Aftermath::of($before, $after)),
+            'brings' => FindingResource::brought(Aftermath::of($before, $after)),
         ];
-    }
-
-    /**
-     * @param list<Finding> $findings
-     *
-     * @return list<array{areaId: string|null, words: string}>
-     */
-    public static function told(array $findings): array
-    {
-        return array_map(static fn(Finding $one): array => ['areaId' => $one->area, 'words' => $one->words], $findings);
     }
 }

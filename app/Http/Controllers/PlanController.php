@@ -8,6 +8,7 @@ use App\Figures\PlanArchive;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Requests\PlanRequest;
+use App\Http\Resources\FindingResource;
 use App\Http\Resources\PlanBrief;
 use App\Http\Resources\PlanLooks;
 use App\Http\Resources\PlanResource;
@@ -116,7 +117,7 @@ final class PlanController
 
         return new JsonResponse([
             'looks' => PlanLooks::of($after),
-            'brings' => MendController::told(Aftermath::of(PlanView::of($plan)->findings(), $after->findings())),
+            'brings' => FindingResource::brought(Aftermath::of(PlanView::of($plan)->findings(), $after->findings())),
         ]);
     }
 

@@ -27,4 +27,16 @@ final class FindingResource
             'mends' => array_map(static fn(Mend $mend): array => ['label' => $mend->label], $finding->mends),
         ];
     }
+
+    /**
+     * What a change would bring up.
+     *
+     * @param list<Finding> $findings
+     *
+     * @return list<array{areaId: string|null, words: string}>
+     */
+    public static function brought(array $findings): array
+    {
+        return array_map(static fn(Finding $one): array => ['areaId' => $one->area, 'words' => $one->words], $findings);
+    }
 }

@@ -31,12 +31,7 @@ final class PaintedResource
      */
     public static function onModel(SquadPlan $squad, int $model): array
     {
-        $areas = [];
-        foreach ($squad->written->areas as $area) {
-            $areas[$area->id] = $squad->areaOn($area, $model) ?? $area->withSteps([]);
-        }
-
-        return self::painted($squad->rehearsalOf($model), $areas);
+        return self::painted($squad->rehearsalOf($model), $squad->areasOn($model));
     }
 
     /**

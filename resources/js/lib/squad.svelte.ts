@@ -12,7 +12,7 @@ const told = ({ name, role, ways, without }: Member): Told => ({ name, role, way
 
 /** Who of a batch is painted how: asked, changed, and each change taken back with one press. */
 export class Squad {
-    private told = $state.raw<SquadAnswer | null>(null);
+    private answered = $state.raw<SquadAnswer | null>(null);
     /** As the server told it, with who is on the way to another place. */
     readonly answer = $derived.by((): SquadAnswer | null => {
         const seats = outbox
@@ -20,7 +20,7 @@ export class Squad {
             .filter((one) => one.do === 'seat')
             .filter((one) => one.batchId === this.batchId);
         const last = seats.at(-1);
-        return this.told === null || last === undefined ? this.told : seated(this.told, last.models);
+        return this.answered === null || last === undefined ? this.answered : seated(this.answered, last.models);
     });
     problem = $state<Problem | null>(null);
     isBusy = $state(false);
@@ -37,14 +37,14 @@ export class Squad {
             if (one.kind !== 'thing' || !('batchId' in one.does) || one.does.batchId !== this.batchId) return;
             if (became.is !== 'made' || became.batch !== undefined) return;
             if (became.squad === undefined) void this.load();
-            else this.told = became.squad;
+            else this.answered = became.squad;
             this.changed();
         });
     }
 
     async load(): Promise<void> {
         try {
-            this.told = await got(server.GET('/batches/{id}/squad', of(this.batchId)));
+            this.answered = await got(server.GET('/batches/{id}/squad', of(this.batchId)));
             this.problem = null;
         } catch (error) {
             this.problem = asProblem(error);

@@ -55,7 +55,7 @@
 
 {#if plan.figure !== null && isDrawn}
     <div class="well" class:near={area !== null} bind:clientWidth={room} aria-busy={picture === null}>
-        {#if picture !== null}<img src={picture} alt={name} />{:else}<p>drawing it …</p>{/if}
+        {#if picture !== null}<img class="fills" src={picture} alt={name} />{:else}<p>drawing it …</p>{/if}
     </div>
 {/if}
 
@@ -71,13 +71,6 @@
         display: grid;
         place-items: center;
         height: 100%;
-    }
-
-    img {
-        display: block;
-        width: 100%;
-        height: 100%;
-        object-fit: contain;
     }
 
     /* Cut out of the figure: it reaches to the edges. */

@@ -22,6 +22,7 @@
 
 <div class="still">
     <img
+        class="fills"
         class:squint
         src="/api/figures/{figure.id}/still?width=600&height=750&turn={turn}&pass={pass}"
         alt="{name}, from {turn}°"
@@ -50,13 +51,6 @@
     .still {
         position: relative;
         height: 100%;
-    }
-
-    img {
-        display: block;
-        width: 100%;
-        height: 100%;
-        object-fit: contain;
     }
 
     .squint {

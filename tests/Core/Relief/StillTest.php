@@ -11,6 +11,7 @@ use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Closeup;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PaintedArea;
@@ -69,6 +70,25 @@ final class StillTest extends TestCase
         self::assertSame([], $of(static fn(): bool => true)->verticesOf('another', $ball));
         self::assertCount($ball->vertexCount(), $of(static fn(): bool => true)->verticesOf('a', $ball));
         self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => true), 'another')->turnDegrees);
+    }
+
+    /** What is cut out has the area in its middle, and never reaches beyond the picture. */
+    public function testAnAreaIsCutOutFromNear(): void
+    {
+        $ball = Bodies::ball(6.0);
+        $near = static fn(callable $is): ?Closeup => Closeup::of($ball, Labels::of(['a'], implode('', array_map(
+            static fn(int $at): string => chr($is($ball->positions[3 * $ball->triangles[3 * $at] + 1]) ? 0 : Labels::NONE),
+            range(0, $ball->triangleCount() - 1),
+        )), $ball), 'a', 100, 120);
+
+        [$top, $foot] = [$near(static fn(float $y): bool => $y > 4.0), $near(static fn(float $y): bool => $y < -4.0)];
+        $all = $near(static fn(): bool => true);
+        self::assertSame([170, 204], [$all?->width, $all?->height]);
+        self::assertEqualsWithDelta(['x' => 35, 'y' => 42, 'width' => 100, 'height' => 120], $all?->cut, 1.0);
+        self::assertLessThan(20, $top?->cut['y']);
+        self::assertGreaterThan(64, $foot?->cut['y']);
+        self::assertLessThanOrEqual(84, $foot?->cut['y'], 'not below its foot');
+        self::assertNull($near(static fn(): bool => false));
     }
 
     public function testTurnedRoundOneSeesTheOtherSide(): void

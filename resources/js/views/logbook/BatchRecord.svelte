@@ -55,7 +55,7 @@
         {#if batch.isBegun && isDrawn}
             <figure class="stands">
                 <div class="well">
-                    <img src={still} alt="Model {shown} as it stands" onerror={() => (isDrawn = false)} />
+                    <img class="fills" src={still} alt="Model {shown} as it stands" onerror={() => (isDrawn = false)} />
                 </div>
                 <figcaption>
                     <b>As it stands</b>
@@ -138,13 +138,6 @@
         padding: 6px;
         border-radius: 4px;
         aspect-ratio: 30 / 37;
-    }
-
-    .stands img {
-        display: block;
-        width: 100%;
-        height: 100%;
-        object-fit: contain;
     }
 
     figcaption {
