@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import { asProblem, got, of, type Problem, type Schemas, server } from './api';
 import { Latest } from './latest.svelte';
 import { tell, warn } from './notices.svelte';
@@ -33,7 +34,8 @@ export class PlanFigures {
 
     /** Asks for the colours of this state of the plan. */
     async look(version: number): Promise<void> {
-        const last = this.painted;
+        // What it looks like is no reason to ask what it looks like.
+        const last = untrack(() => this.painted);
         await this.colours.ask(() => got(server.GET('/plans/{id}/painted', of(this.plan))));
         // Which zone is where on a picture follows from the textures of its areas.
         if (last !== null && this.figures?.some((one) => one.isPicture)) await this.load();

@@ -37,6 +37,11 @@ export class Latest<T> {
         return () => clearTimeout(timer);
     }
 
+    /** The same, at once as long as there is no answer; that one comes is no reason to ask again. */
+    sooner(afterMs: number, ask: () => unknown): () => void {
+        return this.soon(untrack(() => this.answer) === null ? 0 : afterMs, ask);
+    }
+
     /** No question stands any more, and no answer is waited for. */
     drop(): void {
         clearTimeout(this.timer);

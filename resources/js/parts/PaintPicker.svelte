@@ -59,8 +59,8 @@
     });
     $effect(() => {
         if (!open) return undefined;
-        return latest.soon(
-            latest.answer === null ? 0 : ASK_AFTER_MS,
+        return latest.sooner(
+            ASK_AFTER_MS,
             (
                 (words) => () =>
                     search(words)

@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { untrack } from 'svelte';
     import { Button } from 'carbon-components-svelte';
     import { type Area, got, type Schemas, server } from '../../lib/api';
     import { Latest } from '../../lib/latest.svelte';
@@ -33,9 +32,7 @@
     $effect(() => {
         void version;
         const id = area.id;
-        // What is answered is no reason to ask again.
-        const isAwaited = isOpen || untrack(() => latest.answer === null);
-        return latest.soon(isAwaited ? 0 : STANDS_MS, () => ask(id));
+        return latest.sooner(isOpen ? 0 : STANDS_MS, () => ask(id));
     });
 
     function ask(areaId: string): Promise<void> {

@@ -29,7 +29,7 @@
     $effect(() => {
         void version;
         const query = { models, 'wishes[]': wishes };
-        return latest.soon(latest.answer === null ? 0 : 120, () =>
+        return latest.sooner(120, () =>
             latest.ask(() => got(server.GET('/plans/{id}/priming', { params: { path: { id: planId }, query } }))),
         );
     });
