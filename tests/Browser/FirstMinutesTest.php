@@ -109,6 +109,20 @@ final class FirstMinutesTest extends BrowserTestCase
         $this->see($here.'//select/option[@value="primer"]');
         $this->press($here.'//button[normalize-space(.)="Leave it"]');
         $this->seeNot($here);
+
+        // Open, it asks once for each word it is given, and not because it was answered.
+        $this->visit('#/plans/new');
+        $asked = static fn(): int => (int) self::driver()->executeScript(
+            'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/paints?")).length',
+        );
+        $before = $asked();
+        $this->field('Undercoat')->click();
+        $this->type('Primer');
+        $this->see('//*[@role="option"]');
+        self::driver()->executeAsyncScript(
+            'const done = arguments[0]; let frames = 0; const look = () => (++frames > 60 ? done() : requestAnimationFrame(look)); look();',
+        );
+        self::assertLessThan($before + 12, $asked());
     }
 
     private function typeStage(int $number, string $paint): void
