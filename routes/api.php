@@ -127,6 +127,7 @@ Route::get('figures/{id}/sculpt', [FigureController::class, 'sculpt']);
 Route::get('figures/{id}/still', [FigureController::class, 'still'])->middleware('in-turn');
 Route::post('figures/{id}/still', [FigureController::class, 'stillAfter'])->middleware('in-turn')->withoutMiddleware(OnceOnly::class);
 Route::get('figures/{id}/labels', [FigureController::class, 'labels']);
+Route::get('figures/{id}/marks', [FigureController::class, 'marks'])->middleware('in-turn');
 Route::get('figures/{id}/patches', [FigureController::class, 'patches'])->middleware('in-turn');
 Route::get('figures/{id}/measures', [FigureController::class, 'measures'])->middleware([
     'kept:figures,figure_reliefs,plans,products,settings',

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Models\Figure;
+use Kalokroma\Relief\Labels;
+use Kalokroma\Relief\MarkPlaces;
 use Kalokroma\Relief\Measure;
+use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\PackedRelief;
 
 /** What is worked out of a figure: of a sculpt a slice at a time, of a picture at once. */
 abstract class FigureWork
@@ -32,6 +36,28 @@ abstract class FigureWork
 
     /** @return string four bytes a vertex: zone (0 recess to 255 edge), openness, what comes from above, what comes from below */
     abstract public function bytes(): string;
+
+    /** @return string a byte a vertex: how far out it lies from the middle of its area's mark (MarkPlaces) */
+    public static function marks(Figure $figure): string
+    {
+        $points = PackedRelief::points(self::on($figure)->bytes());
+        $mesh = $figure->mesh();
+
+        return PackedRelief::shares(self::markPlaces($figure, $mesh, $figure->toLabels($mesh), $points));
+    }
+
+    /**
+     * @param array{zones: list<float>, openness: list<float>} $points
+     *
+     * @return list<float> by vertex, 0…1
+     */
+    public static function markPlaces(Figure $figure, Mesh $mesh, Labels $labels, array $points): array
+    {
+        // A picture's light says nothing of how open it is.
+        $openness = $figure->isPicture() ? array_fill(0, $mesh->vertexCount(), 1.0) : $points['openness'];
+
+        return MarkPlaces::of($mesh, $labels, $points['zones'], $openness);
+    }
 
     /** @return list<Measure> what the sculpt says of each area; nothing while the relief is not worked out */
     abstract public function measures(): array;

@@ -14,6 +14,7 @@ use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\Camera;
 use Kalokroma\Relief\Closeup;
+use Kalokroma\Relief\PackedRelief;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\PaintedStage;
@@ -184,20 +185,19 @@ final class Stills
         Camera $camera,
         ?array $cut = null,
     ): string {
-        $values = array_values(unpack('C*', $work->bytes()) ?: []);
-        $of = static fn(int $from, float $highest): array => array_map(
-            static fn(int $at): float => $values[4 * $at + $from] * $highest / 255,
-            range(0, $figure->vertex_count - 1),
-        );
+        $points = PackedRelief::points($work->bytes());
         $mesh = $figure->mesh();
+        $labels = $figure->toLabels($mesh);
+        $hasMarks = array_filter($looks, static fn(PaintedLook $one): bool => $one->marks !== []) !== [];
         $finer = $height > self::LARGE ? 1 : self::FINER;
         $still = Still::of(
             $mesh,
-            $figure->toLabels($mesh),
-            $of(0, 4.0),
-            $of(1, 1.0),
-            $of(2, 1.0),
-            $of(3, 1.0),
+            $labels,
+            $points['zones'],
+            $points['openness'],
+            $points['above'],
+            $points['below'],
+            $hasMarks ? FigureWork::markPlaces($figure, $mesh, $labels, $points) : array_fill(0, $mesh->vertexCount(), 1.0),
             $looks,
             $camera,
             $finer * $width,

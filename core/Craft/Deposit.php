@@ -79,6 +79,12 @@ final readonly class Deposit
         return $level + $texture->relief() * ($this->carved[$zone->index()] - $level);
     }
 
+    /** It leaves some of the place as it was. */
+    public function isPatchy(): bool
+    {
+        return array_sum($this->share) < count($this->share);
+    }
+
     /** 0…1 */
     public function share(Zone $zone): float
     {

@@ -43,4 +43,27 @@ final class PackedRelief
             array_map(static fn(int $byte): float => $byte / 255, array_slice($values, $half)),
         ];
     }
+
+    /**
+     * What a figure is drawn from.
+     *
+     * @param string $bytes four a vertex
+     *
+     * @return array{zones: list<float>, openness: list<float>, above: list<float>, below: list<float>} by vertex: zones 0…4, all else 0…1
+     */
+    public static function points(string $bytes): array
+    {
+        /** @var list<int> $values */
+        $values = array_values(unpack('C*', $bytes) ?: []);
+        $of = static function (int $from, float $highest) use ($values): array {
+            $one = [];
+            for ($at = $from, $end = count($values); $at < $end; $at += 4) {
+                $one[] = $values[$at] * $highest / 255;
+            }
+
+            return $one;
+        };
+
+        return ['zones' => $of(0, self::HIGHEST_ZONE), 'openness' => $of(1, 1.0), 'above' => $of(2, 1.0), 'below' => $of(3, 1.0)];
+    }
 }

@@ -43,17 +43,20 @@ final readonly class PaintedArea
         $levels = $isLit && $isLitFromBelow ? self::LEVELS_OF_TWO : self::LEVELS;
         $above = $isLit ? $levels : self::ANY;
         $below = $isLitFromBelow ? $levels : self::ANY;
-        $looks = [];
+        $at = [];
         foreach ($below as $fromBelow) {
             foreach ($above as $fromAbove) {
                 foreach (self::surfaces($area, $applications, $fromAbove, $fromBelow) as $stage => $surface) {
-                    $looks[$stage][] = $surface;
+                    $at[$stage][] = $surface;
                 }
             }
         }
         $stages = [];
-        foreach ($looks as $stage => $surfaces) {
-            $stages[] = PaintedStage::of($applications[$stage - 1] ?? null, $surfaces);
+        $grain = null;
+        foreach ($at as $stage => $surfaces) {
+            $application = $applications[$stage - 1] ?? null;
+            $grain = $application === null ? null : Grain::of($application->technique) ?? $grain;
+            $stages[] = PaintedStage::of($application, $surfaces, $grain);
         }
 
         return new self($area, $above, $below, $stages);

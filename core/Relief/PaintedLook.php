@@ -6,6 +6,7 @@ namespace Kalokroma\Relief;
 
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Simulation\Tones;
 
 /** What one area looks like at one stage, as a still asks for it: linear light by zone and share of the sprays, all between mixed as light. */
 final readonly class PaintedLook
@@ -14,6 +15,10 @@ final readonly class PaintedLook
      * @param list<list<array{float, float, float}>> $left linear light by exposure (from above fastest) and zone
      * @param list<list<array{float, float, float}>> $right
      * @param list<float> $sheen by zone
+     * @param array{left: list<list<array{float, float, float}>>, right: list<list<array{float, float, float}>>}|null $flecks the same of the
+     *     flecks; null where there are none
+     * @param list<float> $shares of each zone that the flecks take
+     * @param list<array{outer: float, light: array{float, float, float}}> $marks outermost first, and how far out each reaches
      */
     private function __construct(
         private int $above,
@@ -22,17 +27,39 @@ final readonly class PaintedLook
         private array $right,
         private array $sheen,
         public float $gloss,
+        private ?array $flecks,
+        private array $shares,
+        public ?Grain $grain,
+        public array $marks,
     ) {}
 
     public static function of(PaintedArea $area, PaintedStage $stage): self
     {
-        $left = $right = [];
-        foreach ($stage->looks as $look) {
-            $left[] = array_map(self::linear(...), $look->left ?? $look->colours);
-            $right[] = array_map(self::linear(...), $look->right ?? $look->colours);
-        }
+        $right = $stage->right ?? $stage->left;
+        $plain = static fn(Tones $one): array => array_map(self::linear(...), $one->plain);
+        $flecks = static fn(Tones $one): array => array_map(self::linear(...), $one->flecks ?? $one->plain);
 
-        return new self(count($area->above), count($area->below), $left, $right, $stage->sheen, $stage->gloss);
+        return new self(
+            count($area->above),
+            count($area->below),
+            array_map($plain, $stage->left),
+            array_map($plain, $right),
+            $stage->sheen,
+            $stage->gloss,
+            $stage->grain === null ? null : ['left' => array_map($flecks, $stage->left), 'right' => array_map($flecks, $right)],
+            $stage->shares(),
+            $stage->grain,
+            array_map(
+                static fn(array $mark): array => ['outer' => sqrt($mark['share']), 'light' => self::linear($mark['colour'])],
+                $stage->marks,
+            ),
+        );
+    }
+
+    /** All of it is of one piece: no flecks, no marks. */
+    public function isPlain(): bool
+    {
+        return $this->grain === null && $this->marks === [];
     }
 
     /** @return array{float, float, float} as a screen shows it, before its curve */
@@ -53,13 +80,42 @@ final readonly class PaintedLook
      */
     public function at(float $zone, float $above, float $below, float $across): array
     {
-        $left = $this->exposed($this->left, $zone, $above, $below);
-        if ($this->left === $this->right) {
-            return $left;
+        return $this->seen($this->left, $this->right, $zone, $above, $below, $across);
+    }
+
+    /**
+     * The same of the flecks on it.
+     *
+     * @return array{float, float, float} linear red, green, blue
+     */
+    public function flecksAt(float $zone, float $above, float $below, float $across): array
+    {
+        return $this->seen($this->flecks['left'] ?? $this->left, $this->flecks['right'] ?? $this->right, $zone, $above, $below, $across);
+    }
+
+    /** @return float share of the skin that flecks take there */
+    public function shareAt(float $zone): float
+    {
+        $low = (int) min(3.0, $zone);
+
+        return $this->shares[$low] + ($zone - $low) * ($this->shares[$low + 1] - $this->shares[$low]);
+    }
+
+    /**
+     * @param list<list<array{float, float, float}>> $left
+     * @param list<list<array{float, float, float}>> $right
+     *
+     * @return array{float, float, float}
+     */
+    private function seen(array $left, array $right, float $zone, float $above, float $below, float $across): array
+    {
+        $light = $this->exposed($left, $zone, $above, $below);
+        if ($left === $right) {
+            return $light;
         }
         $share = max(0.0, min(1.0, ($across + 0.35) / 0.7));
 
-        return self::between($this->exposed($this->right, $zone, $above, $below), $left, $share * $share * (3.0 - 2.0 * $share));
+        return self::between($this->exposed($right, $zone, $above, $below), $light, $share * $share * (3.0 - 2.0 * $share));
     }
 
     public function sheenAt(float $zone): float

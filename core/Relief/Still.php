@@ -35,6 +35,7 @@ final readonly class Still
      * @param list<float> $openness by vertex, 0…1; of a picture how light it is
      * @param list<float> $above share of what comes from above, by vertex
      * @param list<float> $below the same from below
+     * @param list<float> $marks by vertex, how far out from the middle of its area's mark (MarkPlaces)
      * @param array<int, PaintedLook> $looks of the areas by the number that labels give them
      * @param bool $isPicture lies flat, and has its own light
      */
@@ -45,6 +46,7 @@ final readonly class Still
         array $openness,
         array $above,
         array $below,
+        array $marks,
         array $looks,
         Camera $camera,
         int $width,
@@ -61,16 +63,18 @@ final readonly class Still
         $drawn = -1;
         [$ax, $ay, $ub, $vb, $uc, $vc] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
         [$red, $redB, $redC, $green, $greenB, $greenC, $blue, $blueB, $blueC] = array_fill(0, 9, 0.0);
+        $pieces = null;
         foreach ($owners as $place => $triangle) {
             // Points beside each other mostly show one triangle: what holds for all of it is worked out once.
             if ($triangle !== $drawn) {
                 $drawn = $triangle;
                 $label = ord($labels->triangles[$triangle]);
+                $look = $looks[$label] ?? null;
                 $seen = [];
                 for ($at = 3 * $triangle; $at < 3 * $triangle + 3; $at++) {
                     $vertex = $mesh->triangles[$at];
                     $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
-                        $looks[$label] ?? null,
+                        $look,
                         $zones[$vertex],
                         $openness[$vertex],
                         $above[$vertex],
@@ -80,6 +84,7 @@ final readonly class Still
                         $isPicture,
                     );
                 }
+                $pieces = $look === null || $look->isPlain() ? null : self::pieces($look, $mesh, $triangle, $marks, $zones, $seen);
                 [[$red, $green, $blue], $b, $c] = $seen;
                 [$redB, $greenB, $blueB] = [$b[0] - $red, $b[1] - $green, $b[2] - $blue];
                 [$redC, $greenC, $blueC] = [$c[0] - $red, $c[1] - $green, $c[2] - $blue];
@@ -94,9 +99,16 @@ final readonly class Still
             $dy = (int) ($place / $width) - $ay;
             $wb = $dx * $ub + $dy * $vb;
             $wc = $dx * $uc + $dy * $vc;
-            $r = (int) (4095 * ($red + $wb * $redB + $wc * $redC));
-            $g = (int) (4095 * ($green + $wb * $greenB + $wc * $greenC));
-            $b = (int) (4095 * ($blue + $wb * $blueB + $wc * $blueC));
+            if ($pieces === null) {
+                $r = (int) (4095 * ($red + $wb * $redB + $wc * $redC));
+                $g = (int) (4095 * ($green + $wb * $greenB + $wc * $greenC));
+                $b = (int) (4095 * ($blue + $wb * $blueB + $wc * $blueC));
+            } else {
+                [$r, $g, $b] = $pieces->at($wb, $wc);
+                $r = (int) (4095 * $r);
+                $g = (int) (4095 * $g);
+                $b = (int) (4095 * $b);
+            }
             $points[$place] = $curve[$r > 4095 ? 4095 : ($r < 0 ? 0 : $r)] << 16
                 | $curve[$g > 4095 ? 4095 : ($g < 0 ? 0 : $g)] << 8
                 | $curve[$b > 4095 ? 4095 : ($b < 0 ? 0 : $b)];
@@ -164,10 +176,31 @@ final readonly class Still
     }
 
     /**
+     * @param list<float> $marks
+     * @param list<float> $zones
+     * @param array<int, array{float, float, float, float, float, float, float, float}> $seen of its three corners
+     */
+    private static function pieces(PaintedLook $look, Mesh $mesh, int $triangle, array $marks, array $zones, array $seen): Pieces
+    {
+        [$a, $b, $c] = [$mesh->triangles[3 * $triangle], $mesh->triangles[3 * $triangle + 1], $mesh->triangles[3 * $triangle + 2]];
+        $positions = $mesh->positions;
+        $place = static fn(int $vertex): array => [$positions[3 * $vertex], $positions[3 * $vertex + 1], $positions[3 * $vertex + 2]];
+
+        return new Pieces(
+            $look,
+            [$place($a), $place($b), $place($c)],
+            [$marks[$a], $marks[$b], $marks[$c]],
+            [$look->shareAt($zones[$a]), $look->shareAt($zones[$b]), $look->shareAt($zones[$c])],
+            [$seen[0], $seen[1], $seen[2]],
+        );
+    }
+
+    /**
      * @param array{float, float, float} $normal
      * @param array{float, float, float} $eye
      *
-     * @return array{float, float, float} linear red, green, blue
+     * @return array{float, float, float, float, float, float, float, float} linear light of the ground, the same of the flecks, then how much
+     *     light falls on it and how much is mirrored
      */
     private static function corner(
         ?PaintedLook $look,
@@ -188,7 +221,7 @@ final readonly class Still
         if ($look === null) {
             $grey = $isPicture ? 0.85 * ((100.0 * $open + 16.0) / 116.0) ** 3 : self::BARE * (0.3 + 0.7 * $facing) * (0.6 + 0.4 * $open);
 
-            return [$grey, $grey, $grey];
+            return [$grey, $grey, $grey, $grey, $grey, $grey, 1.0, 0.0];
         }
         $open = $isPicture ? 1.0 : $open;
         $mirroredUp = 2.0 * $facing * $normal[1] - $eye[1];
@@ -199,8 +232,13 @@ final readonly class Still
         $glint = $look->gloss <= 0.0
             ? 0.0
             : $look->gloss * 0.22 * max(0.0, -0.252 * $mirrored[0] + 0.756 * $mirrored[1] + 0.604 * $mirrored[2]) ** 24;
+        [$r, $g, $b] = $look->grain === null ? [$red, $green, $blue] : $look->flecksAt($zone, $above, $below, $normal[0]);
 
-        return [$red * $light + $glint, $green * $light + $glint, $blue * $light + $glint];
+        return [
+            $red * $light + $glint, $green * $light + $glint, $blue * $light + $glint,
+            $r * $light + $glint, $g * $light + $glint, $b * $light + $glint,
+            $light, $glint,
+        ];
     }
 
     private static function rise(float $value, float $from, float $to): float

@@ -19,7 +19,7 @@ final class Patches
 
     private ?Reflectance $films = null;
 
-    /** @param non-empty-list<Patch> $patches the shares add up to 1 */
+    /** @param non-empty-list<Patch> $patches the shares add up to 1; what was left as it was before what was laid on it */
     private function __construct(private readonly array $patches) {}
 
     public static function one(Coating $coating): self
@@ -127,7 +127,7 @@ final class Patches
         }
         $told = array_map(static fn(array $group): array => [
             'colour' => (new self($group))->seen($zone),
-            'share' => array_sum(array_map(static fn(Patch $one): float => $one->share, $group)),
+            'share' => self::shareOf($group),
         ], $groups);
         $plain = $told['']['colour'];
         unset($told['']);
@@ -137,11 +137,53 @@ final class Patches
         return ['plain' => $plain, 'on' => array_values($told)];
     }
 
+    /**
+     * What lies beside each other there where one looks from near: what was there first, and what lies on it as flecks. Each place of a
+     * zone counts for itself, so that tips are no flecks of roots.
+     *
+     * @param string $mark of a spot that is left out, unless there is nothing else
+     */
+    public function broken(string $mark, Zone $zone): Broken
+    {
+        if (count($this->patches) === 1) {
+            return Broken::whole($this->colour($zone));
+        }
+        $places = [];
+        foreach ($this->patches as $patch) {
+            if (! $patch->isMarked($mark)) {
+                $places[implode(' ', array_keys($patch->marks))][] = $patch;
+            }
+        }
+        $plain = $flecks = [];
+        foreach ($places as $patches) {
+            $plain[] = array_shift($patches);
+            array_push($flecks, ...$patches);
+        }
+        if ($plain === []) {
+            return Broken::whole($this->colour($zone));
+        }
+
+        return $flecks === []
+            ? Broken::whole((new self($plain))->seen($zone))
+            : Broken::of(
+                (new self($plain))->seen($zone),
+                (new self($flecks))->seen($zone),
+                self::shareOf($flecks) / self::shareOf([...$plain, ...$flecks]),
+                (new self([...$plain, ...$flecks]))->seen($zone),
+            );
+    }
+
+    /** @param list<Patch> $patches */
+    private static function shareOf(array $patches): float
+    {
+        return array_sum(array_map(static fn(Patch $one): float => $one->share, $patches));
+    }
+
     private function seen(Zone $zone): Lab
     {
-        $share = array_sum(array_map(static fn(Patch $one): float => $one->share, $this->patches));
+        $share = max(1e-9, self::shareOf($this->patches));
 
-        return (new self(array_map(static fn(Patch $one): Patch => $one->part(1.0 / max(1e-9, $share)), $this->patches)))->colour($zone);
+        return (new self(array_map(static fn(Patch $one): Patch => $one->part(1.0 / $share), $this->patches)))->colour($zone);
     }
 
     /** More than half of it is bare metal paint. */
@@ -198,34 +240,36 @@ final class Patches
     /**
      * The smallest are one when there are too many: first of those in the same spots.
      *
-     * @param non-empty-list<Patch> $patches
+     * @param non-empty-list<Patch> $patches what was left as it was before what was laid on it
      *
-     * @return non-empty-list<Patch>
+     * @return non-empty-list<Patch> in the same order
      */
     private static function few(array $patches): array
     {
         while (count($patches) > self::MOST) {
-            usort($patches, static fn(Patch $one, Patch $other): int => $other->share <=> $one->share);
-            [$one, $other] = self::smallestAlike($patches) ?? [count($patches) - 2, count($patches) - 1];
-            $both = $patches[$one]->with($patches[$other]);
-            unset($patches[$one], $patches[$other]);
-            $patches = [...array_values($patches), $both];
+            $large = array_keys($patches);
+            usort($large, static fn(int $one, int $other): int => $patches[$other]->share <=> $patches[$one]->share);
+            [$one, $other] = self::smallestAlike($patches, $large) ?? [$large[count($large) - 2], $large[count($large) - 1]];
+            $patches[min($one, $other)] = $patches[$one]->with($patches[$other]);
+            unset($patches[max($one, $other)]);
+            $patches = array_values($patches);
         }
 
         return $patches;
     }
 
     /**
-     * @param non-empty-list<Patch> $patches largest first
+     * @param non-empty-list<Patch> $patches
+     * @param list<int> $large their places, largest first
      *
      * @return array{int, int}|null two in the same spots
      */
-    private static function smallestAlike(array $patches): ?array
+    private static function smallestAlike(array $patches, array $large): ?array
     {
-        for ($other = count($patches) - 1; $other > 0; $other--) {
+        for ($other = count($large) - 1; $other > 0; $other--) {
             for ($one = $other - 1; $one >= 0; $one--) {
-                if ($patches[$one]->marks === $patches[$other]->marks) {
-                    return [$one, $other];
+                if ($patches[$large[$one]]->marks === $patches[$large[$other]]->marks) {
+                    return [$large[$one], $large[$other]];
                 }
             }
         }

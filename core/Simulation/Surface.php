@@ -113,6 +113,26 @@ final readonly class Surface
         return $this->rim === null ? $look : $look->rimmed($this->rim->colour(Zone::Face));
     }
 
+    /** Its two flanks differ. */
+    public function isSided(): bool
+    {
+        return $this->right !== null;
+    }
+
+    /** @return list<array{colour: Lab, share: float}> what lies on a patch of the face, outermost first, and its share of the face */
+    public function marks(): array
+    {
+        return $this->left[Zone::Face->value]->spot(Place::Patch->value, Zone::Face)['on'] ?? [];
+    }
+
+    /** From near, without what lies on a patch of the face. */
+    public function tones(Flank $flank): Tones
+    {
+        $zones = $flank === Flank::Left ? $this->left : $this->right ?? $this->left;
+
+        return Tones::of(array_map(static fn(Zone $zone): Broken => $zones[$zone->value]->broken(Place::Patch->value, $zone), Zone::cases()));
+    }
+
     /**
      * @param array<string, Patches> $flank
      *

@@ -76,6 +76,7 @@ final class FigureBench
             $even,
             $even,
             $even,
+            $even,
             $looks,
             Camera::turned(20.0),
             900,

@@ -4,6 +4,7 @@ import { ColourTable, TABLE, type Painted } from '../../resources/js/lib/figure/
 import { NoSculpt, read } from '../../resources/js/lib/figure/files';
 import { glb } from '../../resources/js/lib/figure/glb';
 import { cut, joined, openEdges } from '../../resources/js/lib/figure/mesh';
+import { hasMarks } from '../../resources/js/lib/figures.svelte';
 import { guessUp, turned, UPS } from '../../resources/js/lib/figure/upright';
 
 /** Twelve triangles of a box that stands on y = 0: width, height, depth in mm. */
@@ -261,5 +262,45 @@ describe('colours of a figure', () => {
         const lit = { area: 'coat', step: 'one' };
         expect([1, 2, 3].map((zone) => seen({ pass: 1, only: null, lit }, 1, zone).lit)).toEqual([0, 0.5, 1]);
         expect(seen({ pass: 1, only: null, lit }, 0, 3).lit).toBe(0);
+    });
+
+    it('flecks and marks stand beside the ground they lie on', () => {
+        const broken: Painted = {
+            passes: painted.passes,
+            areas: [
+                {
+                    ...painted.areas[0]!,
+                    stages: [
+                        {
+                            ...stage('one', 1, 'ff0000'),
+                            flecks: { grain: 'streaks', shares: [0, 0.1, 0.2, 0.3, 0.4], left: '0000ff'.repeat(5) },
+                            marks: [{ hex: '#00ff00', share: 0.25 }],
+                            landsWithin: 0.25,
+                        },
+                    ],
+                },
+            ],
+        };
+        const table = new ColourTable();
+        const told = (moment: Parameters<ColourTable['show']>[2]) => {
+            table.show(broken, ['coat'], moment);
+            const { data } = table.texture.image as { data: Float32Array };
+            return (column: number) =>
+                [...data.slice(4 * column, 4 * column + 4)].map((value) => Math.round(100 * value) / 100);
+        };
+        const at = told({ pass: 1, only: null, lit: { area: 'coat', step: 'one' } });
+        expect(table.isBroken).toBe(true);
+        expect(at(TABLE.ZONE + 3)[2]).toBe(0.3);
+        expect(at(TABLE.ZONE)[3]).toBe(1);
+        expect(at(TABLE.ZONE + 1)[3]).toBe(0.5);
+        expect(at(TABLE.MARK)).toEqual([0, 1, 0, 0.5]);
+        expect(at(TABLE.MARK + 1)[3]).toBe(0);
+        expect(at(TABLE.HEAD).slice(0, 3)).toEqual([1, 0, 0]);
+        expect(at(TABLE.HEAD + 2 * TABLE.FLANK).slice(0, 3)).toEqual([0, 0, 1]);
+        expect(hasMarks(broken)).toBe(true);
+
+        table.show(painted, ['coat'], { pass: 1, only: null, lit: null });
+        expect(table.isBroken).toBe(false);
+        expect(hasMarks(painted)).toBe(false);
     });
 });

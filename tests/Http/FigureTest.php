@@ -7,6 +7,9 @@ namespace Tests\Http;
 use App\Models\Figure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class FigureTest extends HttpTestCase
@@ -36,13 +39,29 @@ final class FigureTest extends HttpTestCase
             self::assertSame([1.0, 1.0], [(float) $area['above'][0], (float) $area['below'][0]], 'nothing is sprayed from one side');
             self::assertNull($area['stages'][0]['step']);
             foreach (array_slice($area['stages'], 1) as $stage) {
-                self::assertSame(
-                    str_replace('#', '', implode('', array_column($stages[$stage['step']]['zones'], 'hex'))),
-                    $stage['left'],
-                    "$area[name] $stage[step]",
-                );
+                foreach (array_column($stages[$stage['step']]['zones'], 'hex') as $zone => $hex) {
+                    $off = Ciede2000::between(self::fromAfar($stage, $zone), Srgb::parse($hex)->toLab());
+                    self::assertLessThan(0.7, $off, "$area[name] $stage[step]");
+                }
             }
         }
+    }
+
+    /**
+     * Ground and flecks of a zone together, as light.
+     *
+     * @param array<string, mixed> $stage
+     */
+    private static function fromAfar(array $stage, int $zone): Lab
+    {
+        $share = $stage['flecks']['shares'][$zone] ?? 0.0;
+        [$ground, $fleck] = array_map(
+            static fn(string $digits): Srgb => Srgb::parse('#'.substr($digits, 6 * $zone, 6)),
+            [$stage['left'], $stage['flecks']['left'] ?? $stage['left']],
+        );
+        $of = static fn(float $one, float $other): float => Srgb::encode((1.0 - $share) * Srgb::decode($one) + $share * Srgb::decode($other));
+
+        return Srgb::of($of($ground->red, $fleck->red), $of($ground->green, $fleck->green), $of($ground->blue, $fleck->blue))->toLab();
     }
 
     public function testFromAboveShouldersAreLighterThanBellies(): void
@@ -156,6 +175,38 @@ final class FigureTest extends HttpTestCase
         self::assertGreaterThan(40, count($inside));
         self::assertLessThan(400, count($inside), 'few enough to be tapped');
         self::assertGreaterThan(0.93 * count($patches), array_sum(array_map(static fn(array $labels): int => max($labels), $inside)));
+    }
+
+    /** A freehand is a shape at its place, chips are flecks: what the figure is drawn from says both, and where the shape lies. */
+    public function testMarksAndFlecksAreToldApart(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        [$figure] = $this->ask('GET', "/plans/$plan[id]/figures");
+        $areas = array_column($plan['document']['areas'], null, 'name');
+        $coat = $areas['Oilskin coat'];
+        $still = $this->bytes("/figures/$figure[id]/still?width=120&height=160");
+        $step = [...$coat['steps'][0], 'id' => 'added', 'mix' => $areas['Breeches']['steps'][0]['mix']];
+        $put = static fn(string $technique, string $place): array => [
+            'do' => 'put-steps', 'area' => $coat['id'], 'id' => "mk-$technique",
+            'steps' => [[...$step, 'technique' => $technique, 'place' => $place]],
+        ];
+        $chipped = $this->edit($plan, $put('chip', 'upper-edges'));
+        $this->edit($chipped, $put('freehand', 'patch'));
+
+        $painted = array_column($this->ask('GET', "/plans/$plan[id]/painted")['areas'], null, 'id')[$coat['id']];
+        $byStep = array_column($painted['stages'], null, 'step');
+        $last = $painted['stages'][count($painted['stages']) - 1];
+        self::assertArrayNotHasKey('flecks', $byStep[$coat['steps'][0]['id']]);
+        self::assertSame('flecks', $last['flecks']['grain']);
+        self::assertSame(strlen($last['left']), strlen($last['flecks']['left']));
+        self::assertCount(5, $last['flecks']['shares']);
+        self::assertCount(1, $last['marks']);
+        self::assertEqualsWithDelta(0.3, $last['marks'][0]['share'], 1e-6);
+        $marks = $this->bytes("/figures/$figure[id]/marks");
+        self::assertSame($figure['vertices'], strlen($marks));
+        self::assertGreaterThan(40, count(array_filter(str_split($marks), static fn(string $far): bool => ord($far) < 0.55 * 255)));
+        self::assertNotSame($still, $this->bytes("/figures/$figure[id]/still?width=120&height=160"));
+        $this->ask('GET', '/figures/nobody/marks', status: 404);
     }
 
     public function testAtTheDeskTheBatchIsPaintedAsItKeptThePlan(): void

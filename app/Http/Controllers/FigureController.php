@@ -154,6 +154,15 @@ final class FigureController
         return self::bytes($work->bytes());
     }
 
+    /** Where marks lie on the areas, a byte a vertex. */
+    public function marks(string $id): Response
+    {
+        $figure = Figure::query()->findOrFail($id);
+        abort_unless(FigureWork::on($figure)->isDone(), 404);
+
+        return self::bytes(FigureWork::marks($figure));
+    }
+
     /** Goes on with the relief for a moment. */
     public function work(string $id): JsonResponse
     {

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
+use Kalokroma\Relief\Grain;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedStage;
-use Kalokroma\Simulation\Look;
+use Kalokroma\Simulation\Tones;
 
 /** The colours a figure is drawn in: of each area, after each stage, for every zone and every share of the sprays. */
 final class PaintedResource
@@ -75,35 +77,45 @@ final class PaintedResource
             'stages' => array_map(static fn(PaintedStage $stage): array => [
                 'step' => $stage->stepId,
                 'pass' => $stage->stepId === null ? 0 : $passes[$stage->stepId] ?? 0,
-                'left' => self::hexes($stage->looks, static fn(Look $look): array => $look->left ?? $look->colours),
-                ...(
-                    self::isSided($stage)
-                        ? ['right' => self::hexes($stage->looks, static fn(Look $look): array => $look->right ?? $look->colours)]
-                        : []
-                ),
+                'left' => self::hexes($stage->left),
+                ...($stage->right === null ? [] : ['right' => self::hexes($stage->right)]),
+                ...($stage->grain === null ? [] : ['flecks' => self::flecks($stage, $stage->grain)]),
+                ...($stage->marks === [] ? [] : ['marks' => array_map(
+                    static fn(array $mark): array => ['hex' => $mark['colour']->toSrgb()->hex(), 'share' => round($mark['share'], 4)],
+                    $stage->marks,
+                )]),
                 'sheen' => array_map(static fn(float $sheen): float => round($sheen, 2), $stage->sheen),
                 'gloss' => round($stage->gloss, 2),
                 'lands' => array_map(static fn(float $share): float => round($share, 3), $stage->lands),
+                ...($stage->landsWithin === null ? [] : ['landsWithin' => round($stage->landsWithin, 4)]),
             ], $painted->stages),
         ];
     }
 
-    private static function isSided(PaintedStage $stage): bool
+    /** @return array<string, mixed> */
+    private static function flecks(PaintedStage $stage, Grain $grain): array
     {
-        return $stage->looks[0]->right !== null;
+        $of = static fn(Tones $one): array => $one->flecks ?? $one->plain;
+
+        return [
+            'grain' => $grain->value,
+            'shares' => array_map(static fn(float $share): float => round($share, 3), $stage->shares()),
+            'left' => self::hexes($stage->left, $of),
+            ...($stage->right === null ? [] : ['right' => self::hexes($stage->right, $of)]),
+        ];
     }
 
     /**
-     * @param list<Look> $looks by exposure
-     * @param callable(Look): non-empty-list<\Kalokroma\Colour\Lab> $of
+     * @param list<Tones> $tones by exposure
+     * @param (callable(Tones): non-empty-list<Lab>)|null $of the ground where none is given
      *
      * @return string six hexadecimal digits a zone, recess first, one exposure after the other
      */
-    private static function hexes(array $looks, callable $of): string
+    private static function hexes(array $tones, ?callable $of = null): string
     {
         $digits = '';
-        foreach ($looks as $look) {
-            foreach ($of($look) as $colour) {
+        foreach ($tones as $one) {
+            foreach ($of === null ? $one->plain : $of($one) as $colour) {
                 $digits .= substr($colour->toSrgb()->hex(), 1);
             }
         }

@@ -115,3 +115,14 @@ export async function partsOf(figure: Figure): Promise<{ glb: ArrayBuffer; relie
     ]);
     return { glb, relief: new Uint8Array(relief), labels: new Uint8Array(labels) };
 }
+
+/** Whether a figure so painted shows marks at some stage: only then is it asked where they lie. */
+export const hasMarks = (painted: Painted): boolean =>
+    painted.areas.some((area) =>
+        area.stages.some((stage) => stage.marks !== undefined || stage.landsWithin !== undefined),
+    );
+
+/** Where marks lie on the areas: asked for only where there are some. */
+export async function marksOf(figure: Figure): Promise<Uint8Array> {
+    return new Uint8Array(await bytes(`/figures/${figure.id}/marks?of=${figure.version}.${figure.reliefKey}`));
+}

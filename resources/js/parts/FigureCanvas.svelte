@@ -4,7 +4,7 @@
     import { drawnBy } from '../lib/figure/drawing';
     import type { Lamp } from '../lib/figure/lamps';
     import type { Place, Stage } from '../lib/figure/stage';
-    import { type Figure, partsOf } from '../lib/figures.svelte';
+    import { type Figure, hasMarks, marksOf, partsOf } from '../lib/figures.svelte';
     import FigureStill from './FigureStill.svelte';
 
     /** A figure that turns in the hand, at one moment of its painting. All that draws it comes only where one is seen. */
@@ -101,6 +101,16 @@
     $effect(() => {
         void shared;
         stage?.show(painted, moment);
+    });
+    const marked = $derived(!names && (hasMarks(painted) || (beside !== null && hasMarks(beside.painted))));
+    $effect(() => {
+        const shown = stage;
+        if (shown === null || !marked) return;
+        // Where one lies follows from the areas as the figure names them: it comes after what is seen at once.
+        void marksOf(untrack(() => figure)).then(
+            (marks) => stage === shown && shown.place(marks),
+            (error: unknown) => (trouble = error instanceof Error ? error.message : String(error)),
+        );
     });
     $effect(() => stage?.compare(beside?.painted ?? null, beside?.moment ?? moment, wiper));
     $effect(() => stage?.light(lamp));

@@ -118,7 +118,7 @@ final class StillTest extends TestCase
     {
         $mesh = self::ball();
         $even = array_fill(0, $mesh->vertexCount(), 1.0);
-        $still = Still::of($mesh, Labels::none($mesh), $even, $even, $even, $even, [], Camera::turned(0.0, 0.0), 60, 60);
+        $still = Still::of($mesh, Labels::none($mesh), $even, $even, $even, $even, $even, [], Camera::turned(0.0, 0.0), 60, 60);
         $colour = self::at($still, 30, 30, 60);
 
         self::assertLessThan(0.5, hypot($colour->a, $colour->b));
@@ -147,6 +147,7 @@ final class StillTest extends TestCase
             $mesh,
             Labels::of(['front', 'back'], $labels, $mesh),
             array_fill(0, $mesh->vertexCount(), $zone),
+            $even,
             $even,
             $even,
             $even,

@@ -9,10 +9,16 @@ const ZONES = 5;
 /** Most shares of sprays that colours are told for: five from above, or three from above times three from below. */
 const EXPOSURES = 9;
 const FLANK = ZONES * EXPOSURES;
-/** What is told of an area before its colours: how many shares, how it shines; then where a step lands. */
-const HEAD = 1 + ZONES;
-const WIDTH = HEAD + 2 * FLANK;
+/** What lies on a patch: on it one more, and one more on that. */
+const MARKS = 3;
+/** What is told of an area before its colours: how many shares, how it shines; then where a step lands and flecks lie; then its marks. */
+const ZONE = 1;
+const MARK = ZONE + ZONES;
+const HEAD = MARK + MARKS;
+/** Ground of both flanks, flecks of both flanks. */
+const WIDTH = HEAD + 4 * FLANK;
 const MOST_AREAS = 255;
+const GRAINS = ['flecks', 'streaks'] as const;
 
 /** Turned from sRGB to light by the library. */
 const colour = new Color();
@@ -45,10 +51,13 @@ export class ColourTable {
 
     /** Whether the two flanks of some area differ: else the drawing need not ask twice. */
     isSided = false;
+    /** Whether some area has flecks at this moment, or a mark. */
+    isBroken = false;
 
     show(painted: Painted, areas: readonly string[], moment: Moment): void {
         const values = this.texture.image.data as Float32Array;
         const byId = new Map(painted.areas.map((area) => [area.id, area]));
+        this.isBroken = false;
         areas.forEach((id, row) => {
             const area = byId.get(id);
             // An area that the plan has no more is shown like what was never named.
@@ -67,11 +76,33 @@ export class ColourTable {
         const start = 4 * WIDTH * row;
         values.set([area.above.length, area.below.length, stage.gloss, 1], start);
         const lit = moment.lit?.area === area.id ? moment.lit.step : null;
-        const lands = lit === null ? null : (area.stages.find((one) => one.step === lit)?.lands ?? null);
+        const lights = lit === null ? null : (area.stages.find((one) => one.step === lit) ?? null);
+        const { flecks, marks } = stage;
+        this.isBroken ||= flecks !== undefined || marks !== undefined;
         for (let zone = 0; zone < ZONES; zone++) {
-            values.set([lands?.[zone] ?? 0, lands === null ? 0 : 1], start + 4 * (1 + zone));
+            values.set(
+                [
+                    lights?.lands[zone] ?? 0,
+                    lights === null ? 0 : 1,
+                    flecks?.shares[zone] ?? 0,
+                    // Of the whole area in turn: how its flecks lie, and how far out a step on a mark goes.
+                    zone === 0
+                        ? flecks === undefined
+                            ? -1
+                            : GRAINS.indexOf(flecks.grain)
+                        : outer(lights?.landsWithin ?? 1),
+                ],
+                start + 4 * (ZONE + zone),
+            );
         }
-        for (const [flank, digits] of [stage.left, stage.right ?? stage.left].entries()) {
+        for (let at = 0; at < MARKS; at++) {
+            const mark = marks?.[at];
+            const { r, g, b } = colour.set(mark?.hex ?? '#000000');
+            values.set([r, g, b, mark === undefined ? 0 : outer(mark.share)], start + 4 * (MARK + at));
+        }
+        const ground = [stage.left, stage.right ?? stage.left];
+        const colours = [...ground, ...(flecks === undefined ? ground : [flecks.left, flecks.right ?? flecks.left])];
+        for (const [flank, digits] of colours.entries()) {
             for (let at = 0; at < digits.length / 6; at++) {
                 const { r, g, b } = colour.setHex(parseInt(digits.slice(6 * at, 6 * at + 6), 16));
                 values.set([r, g, b, stage.sheen[at % ZONES] ?? 0], start + 4 * (HEAD + flank * FLANK + at));
@@ -80,5 +111,8 @@ export class ColourTable {
     }
 }
 
+/** How far out from its middle a mark reaches that takes so much of the face. */
+const outer = (share: number) => Math.sqrt(share);
+
 /** The same numbers for the drawing. */
-export const TABLE = { ZONES, HEAD, FLANK };
+export const TABLE = { ZONES, ZONE, MARK, MARKS, HEAD, FLANK };

@@ -34,8 +34,9 @@ export async function readSculpt(bytes: ArrayBuffer): Promise<Sculpt> {
  *
  * @param relief four bytes a vertex, or none while it is not worked out
  * @param labels a byte a triangle
+ * @param marks a byte a vertex, or none while nobody asks where marks lie
  */
-export function drawn(sculpt: Sculpt, relief: Uint8Array, labels: Uint8Array): BufferGeometry {
+export function drawn(sculpt: Sculpt, relief: Uint8Array, labels: Uint8Array, marks: Uint8Array): BufferGeometry {
     const known = new Map<number, number>();
     const vertices: number[] = [];
     const areas: number[] = [];
@@ -55,13 +56,16 @@ export function drawn(sculpt: Sculpt, relief: Uint8Array, labels: Uint8Array): B
     const positions = new Float32Array(vertices.length * 3);
     // Before it is worked out all of it counts as open.
     const reliefs = new Uint8Array(vertices.length * 4).fill(255);
+    const out = new Uint8Array(vertices.length).fill(255);
     vertices.forEach((vertex, at) => {
+        if (marks.length > 0) out[at] = marks[vertex]!;
         positions.set(sculpt.positions.subarray(3 * vertex, 3 * vertex + 3), 3 * at);
         reliefs.set(relief.subarray(4 * vertex, 4 * vertex + 4), 4 * at);
     });
     const geometry = new BufferGeometry();
     geometry.setAttribute('position', new BufferAttribute(positions, 3));
     geometry.setAttribute('relief', new BufferAttribute(reliefs, 4, true));
+    geometry.setAttribute('mark', new BufferAttribute(out, 1, true));
     geometry.setAttribute('label', new BufferAttribute(new Uint8Array(areas), 1));
     geometry.setIndex(new BufferAttribute(index, 1));
     geometry.computeVertexNormals();

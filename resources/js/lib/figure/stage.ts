@@ -53,6 +53,8 @@ export class Stage {
     );
     private sculpt: Sculpt | null = null;
     private relief: Uint8Array = new Uint8Array();
+    private labels: Uint8Array = new Uint8Array();
+    private marks: Uint8Array = new Uint8Array();
     private areas: readonly string[] = [];
     private homeAspect = 1;
     /** A picture lies flat before the eye: it is moved and brought nearer, not turned. */
@@ -79,6 +81,7 @@ export class Stage {
                 wiper: { value: 0 },
                 compares: { value: false },
                 sided: { value: false },
+                broken: { value: false },
                 width: { value: 1 },
                 lamp: { value: 0 },
                 squints: { value: false },
@@ -123,8 +126,9 @@ export class Stage {
     name(labels: Uint8Array, areas: readonly string[]): void {
         if (this.sculpt === null) return;
         this.areas = areas;
+        this.labels = labels;
         this.material.uniforms['stripes']!.value = this.relief.length > 0;
-        const geometry = drawn(this.sculpt, this.relief, labels);
+        const geometry = drawn(this.sculpt, this.relief, labels, this.marks);
         if (this.mesh === null) {
             this.mesh = new Mesh<BufferGeometry, ShaderMaterial>(geometry, this.material);
             this.scene.add(this.mesh);
@@ -136,16 +140,22 @@ export class Stage {
         this.draw();
     }
 
+    /** Where marks lie on the areas as they are named now. */
+    place(marks: Uint8Array): void {
+        this.marks = marks;
+        this.name(this.labels, this.areas);
+    }
+
     show(painted: Painted, moment: Moment): void {
         this.table.show(painted, this.areas, moment);
-        this.set('sided', this.table.isSided || this.other.isSided);
+        this.tell();
         this.set('lights', moment.lit !== null);
     }
 
     /** What lies left of the wiper; none puts it away. */
     compare(painted: Painted | null, moment: Moment, wiper = 0): void {
         if (painted !== null) this.other.show(painted, this.areas, moment);
-        this.set('sided', this.table.isSided || this.other.isSided);
+        this.tell();
         this.set('compares', painted !== null);
         this.set('wiper', painted === null ? 0 : wiper);
     }
@@ -346,6 +356,11 @@ export class Stage {
         this.set('width', clientWidth * this.ratio);
         // Another frame, a tablet turned: it is fitted into it anew.
         if (Math.abs(Math.log(this.camera.aspect / this.homeAspect)) > OTHER_FRAME) this.home();
+    }
+
+    private tell(): void {
+        this.set('sided', this.table.isSided || this.other.isSided);
+        this.set('broken', this.table.isBroken || this.other.isBroken);
     }
 
     private set(name: string, value: unknown): void {
