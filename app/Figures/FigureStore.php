@@ -104,15 +104,19 @@ final class FigureStore
      *
      * @param list<string> $areas ids
      * @param string $triangles a byte each
+     * @param string|null $patches the patch of each triangle, two bytes each, where some were cut; null: as they are
      *
      * @throws Faulty when they are told for another sculpt
      * @throws StaleWrite when it was changed elsewhere
      */
-    public function label(string $id, array $areas, string $triangles, int $version): Figure
+    public function label(string $id, array $areas, string $triangles, int $version, ?string $patches = null): Figure
     {
-        return DB::transaction(static function () use ($id, $areas, $triangles, $version): Figure {
+        return DB::transaction(static function () use ($id, $areas, $triangles, $version, $patches): Figure {
             $figure = Figure::query()->findOrFail($id);
             StaleWrite::unlessCurrent('This figure', $version, $figure->version);
+            if ($patches !== null) {
+                KeptPatches::keep($figure, $patches);
+            }
             $labels = Field::read('triangles', static fn(): Labels => Labels::of($areas, $triangles, $figure->mesh()));
             $figure->update(['areas' => $labels->areas, 'labels' => $labels->triangles, 'version' => $figure->version + 1]);
 

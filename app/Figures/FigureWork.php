@@ -61,7 +61,4 @@ abstract class FigureWork
 
     /** @return list<Measure> what the sculpt says of each area; nothing while the relief is not worked out */
     abstract public function measures(): array;
-
-    /** @return string the patch of each triangle, two bytes each */
-    abstract public function patches(): string;
 }

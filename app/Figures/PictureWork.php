@@ -7,12 +7,10 @@ namespace App\Figures;
 use App\Models\Figure;
 use App\Models\Plan;
 use App\Plans\PlanView;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Relief\Picture;
 use Kalokroma\Relief\PictureRelief;
 use Kalokroma\Relief\Sprays;
-use Kalokroma\Relief\Superpixels;
 
 /**
  * What a picture of the model says: which zone is where, by its light and shade and the textures of the areas named on it. Nothing of it is
@@ -20,8 +18,6 @@ use Kalokroma\Relief\Superpixels;
  */
 final class PictureWork extends FigureWork
 {
-    private const PATCHES = 'patches';
-
     private ?Picture $picture = null;
 
     /** @param array<int, Texture> $textures by the number that labels give an area */
@@ -93,21 +89,6 @@ final class PictureWork extends FigureWork
     public function measures(): array
     {
         return [];
-    }
-
-    public function patches(): string
-    {
-        $row = DB::table('figure_reliefs')->where('figure_id', $this->figure->id)->where('what', self::PATCHES)->value('bytes');
-        if (is_string($row)) {
-            return $row;
-        }
-        $bytes = pack('v*', ...Superpixels::of($this->picture()));
-        DB::transaction(fn(): bool => DB::table('figure_reliefs')->updateOrInsert(
-            ['figure_id' => $this->figure->id, 'what' => self::PATCHES],
-            ['bytes' => $bytes, 'begun' => null],
-        ));
-
-        return $bytes;
     }
 
     private function picture(): Picture

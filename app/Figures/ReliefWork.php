@@ -12,7 +12,6 @@ use Kalokroma\Relief\Exposure;
 use Kalokroma\Relief\Measure;
 use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PackedRelief;
-use Kalokroma\Relief\Patches;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Sprays;
 
@@ -23,8 +22,6 @@ use Kalokroma\Relief\Sprays;
 final class ReliefWork extends FigureWork
 {
     private const RELIEF = 'relief';
-
-    private const PATCHES = 'patches';
 
     /** What a slice takes; with it the request stays one that others need not wait for. */
     private const SLICE_SECONDS = 1.5;
@@ -123,18 +120,6 @@ final class ReliefWork extends FigureWork
         $mesh = $this->mesh();
 
         return Measure::of($mesh, $this->figure->toLabels($mesh), $zones, $openness);
-    }
-
-    /** @return string the patch of each triangle, two bytes each, worked out once */
-    public function patches(): string
-    {
-        $kept = $this->rows()[self::PATCHES]->bytes ?? null;
-        if ($kept === null) {
-            $kept = pack('v*', ...Patches::of($this->mesh()));
-            $this->take(self::PATCHES, $kept);
-        }
-
-        return $kept;
     }
 
     /** What was worked out elsewhere, the demo's for one. */

@@ -68,6 +68,12 @@ final class FigureTest extends BrowserTestCase
         Patience::until(fn(): bool => $this->areAllKnown(), 'the patches', self::DRAWN_WITHIN);
         $this->tap(0.5, 0.62);
         $this->see('//p[@role="status"][contains(., "belongs to no area yet")]');
+        // What is one patch and two areas is cut.
+        $this->press('//*[@aria-label="What a hand does"]//button[normalize-space(.)="Cut"]');
+        $hand = $this->find('.figure .hand');
+        self::driver()->action()->moveToElement($hand, -160, 30)->clickAndHold()->moveByOffset(160, 0)->moveByOffset(160, 0)->release()->perform();
+        $this->see('//p[@role="status"][contains(., "Cut in two")]');
+        $this->press('//*[@aria-label="What a hand does"]//button[normalize-space(.)="Tap"]');
         $this->pressNamed('All that is left');
         $this->see('//p[@role="status"][contains(., "All of it belongs to an area")]');
         $figures = fn(): array => $this->told('plans/'.$this->idOf('Provost on the White Heron').'/figures');

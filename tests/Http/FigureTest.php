@@ -107,10 +107,15 @@ final class FigureTest extends HttpTestCase
         $this->ask('PUT', "/figures/$figure[id]/labels", ['version' => 2, 'areas' => [$area], 'triangles' => base64_encode("\0\0")], 422);
         self::assertSame("\0\0\0\0\xFF\xFF", $this->bytes("/figures/$figure[id]/labels"), 'what was refused changed nothing');
 
+        $patches = static fn(string $bytes): array => ['version' => 2, 'areas' => [$area], 'patches' => base64_encode($bytes)] + $named;
+        $this->ask('PUT', "/figures/$figure[id]/labels", $patches("\0\0\1\0"), 422);
+        $cut = pack('v*', 0, 0, 1, 1, 2, 3);
+        $figure = $this->ask('PUT', "/figures/$figure[id]/labels", $patches($cut));
+        self::assertSame($cut, $this->bytes("/figures/$figure[id]/patches"), 'a patch that was cut stays cut');
         self::assertSame('Pose B', $this->ask('PUT', "/figures/$figure[id]", ['name' => 'Pose B'])['name']);
         $this->ask('DELETE', "/figures/$figure[id]", status: 204);
         self::assertCount(1, $this->ask('GET', "/plans/$plan->id/figures"));
-        self::assertSame(2, $this->ask('POST', "/figures/$figure[id]/restore", [])['version']);
+        self::assertSame(3, $this->ask('POST', "/figures/$figure[id]/restore", [])['version']);
         self::assertCount(2, $this->ask('GET', "/plans/$plan->id/figures"));
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Figures\FigureStore;
 use App\Figures\FigureWork;
+use App\Figures\KeptPatches;
 use App\Figures\Stills;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Resources\FigureResource;
@@ -137,7 +138,10 @@ final class FigureController
     /** The patch of each triangle, two bytes each. */
     public function patches(string $id): Response
     {
-        return self::bytes(FigureWork::on(Figure::query()->findOrFail($id))->patches());
+        $figure = Figure::query()->findOrFail($id);
+        Plan::query()->findOrFail($figure->plan_id);
+
+        return self::bytes(KeptPatches::of($figure));
     }
 
     public function measures(string $id): JsonResponse
@@ -175,12 +179,13 @@ final class FigureController
 
     public function label(Request $request, string $id): JsonResponse
     {
-        /** @var array{version: int, areas: list<string>, triangles: string} $wish */
+        /** @var array{version: int, areas: list<string>, triangles: string, patches?: string|null} $wish */
         $wish = $request->validate([
             'version' => ['required', 'integer:strict'],
             'areas' => ['present', 'array', 'list', 'max:254'],
             'areas.*' => ['required', 'string', 'max:40'],
             'triangles' => ['required', 'string', 'max:200000'],
+            'patches' => ['nullable', 'string', 'max:400000'],
         ]);
 
         return new JsonResponse(FigureResource::of($this->figures->label(
@@ -188,6 +193,7 @@ final class FigureController
             $wish['areas'],
             (string) base64_decode($wish['triangles'], true),
             $wish['version'],
+            isset($wish['patches']) ? (string) base64_decode($wish['patches'], true) : null,
         )));
     }
 

@@ -103,7 +103,7 @@ async function bytes(path: string): Promise<ArrayBuffer> {
 
 /** The patch of each triangle. */
 export async function patchesOf(figure: Figure): Promise<Uint16Array> {
-    return new Uint16Array(await bytes(`/figures/${figure.id}/patches`));
+    return new Uint16Array(await bytes(`/figures/${figure.id}/patches?of=${figure.version}`));
 }
 
 /** What a figure is drawn from: each of them has an address that changes when it does. */

@@ -24,6 +24,7 @@
         point,
         press,
         stroke,
+        line,
     }: {
         figure: Figure;
         painted: Painted;
@@ -46,13 +47,17 @@
         press?: (place: Place & { area: string | null }) => void;
         /** What a hand is drawn over, where that does something else than turning. */
         stroke?: (place: Place & { area: string | null }) => void;
+        /** A line that is drawn over it, where a hand draws lines instead of turning it; places on the screen. */
+        line?: (from: Point, to: Point) => void;
     } = $props();
+    type Point = { x: number; y: number };
 
     let canvas = $state<HTMLCanvasElement>();
     let stage = $state.raw<Stage | null>(null);
     let trouble = $state('');
     let pressed: { x: number; y: number } | null = null;
     let isStroke = false;
+    let drawn = $state<{ from: Point; to: Point } | null>(null);
 
     const canDraw = drawnBy() !== 'none';
     /** Another one is another figure to fetch; what was saved of one that is being named here is nothing new. */
@@ -127,6 +132,11 @@
 
     function down(event: PointerEvent): void {
         pressed = { x: event.clientX, y: event.clientY };
+        if (line !== undefined && event.button === 0 && !event.shiftKey) {
+            stage?.hold(true);
+            drawn = { from: pressed, to: pressed };
+            return;
+        }
         if (stroke === undefined || event.button !== 0 || event.shiftKey) return;
         const place = at(event);
         // Beside the figure a hand turns it, also while it names.
@@ -135,7 +145,8 @@
     }
 
     function move(event: PointerEvent): void {
-        if (event.buttons === 0) point?.(at(event));
+        if (drawn !== null) drawn = { from: drawn.from, to: { x: event.clientX, y: event.clientY } };
+        else if (event.buttons === 0) point?.(at(event));
         else if (isStroke) {
             const place = at(event);
             if (place !== null) stroke?.(place);
@@ -147,6 +158,11 @@
         pressed = null;
         isStroke = false;
         stage?.hold(false);
+        if (drawn !== null) {
+            if (moved > 5) line?.(drawn.from, { x: event.clientX, y: event.clientY });
+            drawn = null;
+            return;
+        }
         // A hand that turned the figure pressed nothing.
         if (moved > 5) return;
         const place = at(event);
@@ -200,6 +216,17 @@
         >
             <canvas bind:this={canvas} aria-hidden="true"></canvas>
         </div>
+        {#if drawn !== null && canvas}
+            {@const box = canvas.getBoundingClientRect()}
+            <svg class="line" aria-hidden="true">
+                <line
+                    x1={drawn.from.x - box.left}
+                    y1={drawn.from.y - box.top}
+                    x2={drawn.to.x - box.left}
+                    y2={drawn.to.y - box.top}
+                />
+            </svg>
+        {/if}
         {#if trouble !== ''}
             <p role="alert">{trouble}</p>
         {:else if !figure.isWorkedOut}
@@ -253,6 +280,16 @@
         padding: 0 20px;
         text-align: center;
         pointer-events: none;
+    }
+
+    .line {
+        position: absolute;
+        inset: 0;
+        width: 100%;
+        height: 100%;
+        pointer-events: none;
+        stroke: var(--well-ink);
+        stroke-width: 2;
     }
 
     .wiper {

@@ -4,16 +4,23 @@ import type { Sculpt } from './sculpt';
 
 const NONE = 255;
 const MOST_BACK = 60;
+/** Two bytes number them. */
+const MOST_PATCHES = 65_535;
 
-type State = { labels: Uint8Array; areas: string[] };
+type State = { labels: Uint8Array; areas: string[]; patches: Uint16Array };
+
+/** Which side of a cut a place lies on: below nought or above. */
+export type Cut = (x: number, y: number, z: number) => number;
 
 /** A figure whose areas are named by tapping: which triangles belong to which, and the way back. */
 export class Naming {
-    state = $state.raw<State>({ labels: new Uint8Array(), areas: [] });
+    state = $state.raw<State>({ labels: new Uint8Array(), areas: [], patches: new Uint16Array() });
     problem = $state.raw<Problem | null>(null);
     saving = $state(false);
     private back = $state.raw<State[]>([]);
     private version: number;
+    /** As the server has them: they are sent only when they were cut. */
+    private keptPatches: Uint16Array;
     private neighbours: Int32Array | null = null;
     private readonly mirror = new Map<string, number>();
     private waiting: ReturnType<typeof setTimeout> | undefined;
@@ -21,12 +28,13 @@ export class Naming {
     constructor(
         private readonly figure: Figure,
         labels: Uint8Array,
-        private readonly patches: Uint16Array,
+        patches: Uint16Array,
         private readonly sculpt: Sculpt,
         private readonly saved: (figure: Figure) => void,
     ) {
         this.version = figure.version;
-        this.state = { labels, areas: [...figure.areas] };
+        this.keptPatches = patches;
+        this.state = { labels, areas: [...figure.areas], patches };
     }
 
     get canUndo(): boolean {
@@ -77,6 +85,31 @@ export class Naming {
         this.give(free, area);
     }
 
+    /**
+     * Cuts the patch under a triangle in two, along a plane.
+     *
+     * @returns whether there is something of it on both sides
+     */
+    cut(triangle: number, side: Cut): boolean {
+        const beyond = this.patchOf(triangle).filter((one) => side(...this.middle(one)) > 0);
+        if (beyond.length === 0 || beyond.length === this.patchOf(triangle).length) return false;
+        const patches = this.state.patches.slice();
+        const next = patches.reduce((most, one) => Math.max(most, one), 0) + 1;
+        if (next > MOST_PATCHES) return false;
+        for (const one of beyond) patches[one] = next;
+        this.become({ ...this.state, patches });
+        return true;
+    }
+
+    /** Cuts it across the way it is longest, through its middle. */
+    halve(triangle: number): boolean {
+        const places = this.patchOf(triangle).map((one) => this.middle(one));
+        const mean = [0, 1, 2].map((axis) => places.reduce((sum, one) => sum + one[axis]!, 0) / places.length);
+        const spread = [0, 1, 2].map((axis) => places.reduce((sum, one) => sum + (one[axis]! - mean[axis]!) ** 2, 0));
+        const long = spread.indexOf(Math.max(...spread));
+        return this.cut(triangle, (...place) => place[long]! - mean[long]!);
+    }
+
     undo(): void {
         const before = this.back.at(-1);
         if (before === undefined) return;
@@ -86,17 +119,19 @@ export class Naming {
     }
 
     patchOf(triangle: number): number[] {
-        const patch = this.patches[triangle];
+        const { patches } = this.state;
+        const patch = patches[triangle];
         const all: number[] = [];
-        this.patches.forEach((one, at) => one === patch && all.push(at));
+        patches.forEach((one, at) => one === patch && all.push(at));
         return all;
     }
 
     /** Some triangle of the next patch that nobody has, or of the next one at all: for going through them by keys. */
     next(triangle: number | null, by: 1 | -1): number {
-        const count = Math.max(...this.patches) + 1;
-        const here = triangle === null ? (by === 1 ? -1 : count) : (this.patches[triangle] ?? 0);
-        return this.patches.indexOf((here + by + count) % count);
+        const { patches } = this.state;
+        const count = patches.reduce((most, one) => Math.max(most, one), 0) + 1;
+        const here = triangle === null ? (by === 1 ? -1 : count) : (patches[triangle] ?? 0);
+        return patches.indexOf((here + by + count) % count);
     }
 
     private give(triangles: readonly number[], area: string | null, goesOn = false): void {
@@ -107,8 +142,12 @@ export class Naming {
         const labels = this.state.labels.slice();
         for (const one of changed) labels[one] = label;
         // A stroke is undone as a whole.
-        if (!goesOn || this.waiting === undefined) this.back = [...this.back.slice(-MOST_BACK + 1), this.state];
-        this.state = { labels, areas };
+        this.become({ ...this.state, labels, areas }, !goesOn || this.waiting === undefined);
+    }
+
+    private become(state: State, isStep = true): void {
+        if (isStep) this.back = [...this.back.slice(-MOST_BACK + 1), this.state];
+        this.state = state;
         this.save();
     }
 
@@ -121,16 +160,17 @@ export class Naming {
         this.waiting = undefined;
         if (this.saving) return this.save();
         this.saving = true;
-        const { labels, areas } = this.state;
+        const { labels, areas, patches } = this.state;
         try {
-            let digits = '';
-            for (let at = 0; at < labels.length; at += 8192) {
-                digits += String.fromCharCode(...labels.subarray(at, at + 8192));
-            }
             const params = { path: { id: this.figure.id } };
-            const body = { version: this.version, areas, triangles: btoa(digits) };
+            const cut =
+                patches === this.keptPatches
+                    ? {}
+                    : { patches: base64(new Uint8Array(patches.buffer, patches.byteOffset, patches.byteLength)) };
+            const body = { version: this.version, areas, triangles: base64(labels), ...cut };
             const figure = await got(server.PUT('/figures/{id}/labels', { params, body }));
             this.version = figure.version;
+            this.keptPatches = patches;
             this.problem = null;
             this.saved(figure);
         } catch (error) {
@@ -158,7 +198,7 @@ export class Naming {
     /** What lies on the other side, where there is something. */
     private mirrored(triangles: readonly number[]): number[] {
         if (this.mirror.size === 0) {
-            for (let at = 0; at < this.patches.length; at++) {
+            for (let at = 0; at < this.state.patches.length; at++) {
                 const [x, y, z] = this.middle(at);
                 this.mirror.set(cell(x, y, z), at);
             }
@@ -167,10 +207,10 @@ export class Naming {
         for (const one of triangles) {
             const [x, y, z] = this.middle(one);
             const other = this.mirror.get(cell(-x, y, z));
-            if (other !== undefined) others.add(this.patches[other]!);
+            if (other !== undefined) others.add(this.state.patches[other]!);
         }
         const both: number[] = [];
-        this.patches.forEach((patch, at) => others.has(patch) && both.push(at));
+        this.state.patches.forEach((patch, at) => others.has(patch) && both.push(at));
         return both;
     }
 
@@ -182,6 +222,12 @@ export class Naming {
                 3,
         ) as [number, number, number];
     }
+}
+
+function base64(bytes: Uint8Array): string {
+    let digits = '';
+    for (let at = 0; at < bytes.length; at += 8192) digits += String.fromCharCode(...bytes.subarray(at, at + 8192));
+    return btoa(digits);
 }
 
 const cell = (x: number, y: number, z: number) => `${Math.round(x)} ${Math.round(y)} ${Math.round(z)}`;

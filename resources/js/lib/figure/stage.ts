@@ -232,6 +232,24 @@ export class Stage {
         this.draw();
     }
 
+    /** The plane in which the eye sees a line drawn over the canvas: how far a place lies on one side of it. */
+    across(from: { x: number; y: number }, to: { x: number; y: number }): (x: number, y: number, z: number) => number {
+        const [one, other] = [from, to].map((point) => this.rayTo(point.x, point.y));
+        const out = one!.direction.clone().cross(other!.direction).normalize();
+        const eye = one!.origin.clone();
+        return (x, y, z) => out.dot(new Vector3(x, y, z).sub(eye));
+    }
+
+    private rayTo(x: number, y: number) {
+        const box = this.canvas.getBoundingClientRect();
+        const ray = new Raycaster();
+        ray.setFromCamera(
+            new Vector2(((x - box.left) / box.width) * 2 - 1, 1 - ((y - box.top) / box.height) * 2),
+            this.camera,
+        );
+        return ray.ray;
+    }
+
     /** While it is held a hand does not turn it. */
     hold(isHeld: boolean): void {
         this.controls.enabled = !isHeld;

@@ -8,6 +8,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import FigureCautions from './FigureCautions.svelte';
     import FigureCanvas from '../../parts/FigureCanvas.svelte';
+    import Switcher from '../../parts/Switcher.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Words from '../../parts/Words.svelte';
@@ -39,8 +40,22 @@
     let naming = $state.raw<Naming | null>(null);
     let stage: Stage | null = null;
     let both = $state(false);
+    type Hand = 'tap' | 'draw' | 'cut';
+    const HANDS = [
+        { value: 'tap', label: 'Tap' },
+        { value: 'draw', label: 'Draw over' },
+        { value: 'cut', label: 'Cut' },
+    ] as const;
+    const says = $derived<Record<Hand, string>>({
+        tap: `Tap a patch: it belongs to the area. Tap again: it does not. Drag ${figure.isPicture ? 'moves the photo' : 'turns the figure'}.`,
+        draw: figure.isPicture
+            ? 'Draw over the photo: what you pass belongs to the area. The wheel brings it nearer.'
+            : 'Draw over the figure: what you pass belongs to the area. Beside it you still turn it.',
+        cut: 'Draw a line across a patch: it is two then. The patch is the one under the middle of the line; arrow keys still turn.',
+    });
     // svelte-ignore state_referenced_locally
-    let draws = $state(figure.isPicture);
+    let hand = $state<Hand>(figure.isPicture ? 'draw' : 'tap');
+    let cutSaid = $state('');
     let name = $state('');
     let at = $state<number | null>(null);
     const areas = $derived(desk.document?.areas ?? []);
@@ -76,11 +91,31 @@
     }
 
     function press(place: Place): void {
-        if (area !== null && !draws) naming?.tap(place.triangle, area.id, both);
+        if (area !== null && hand === 'tap') naming?.tap(place.triangle, area.id, both);
     }
 
     function stroke(place: Place): void {
         if (area !== null) naming?.pass(place.triangle, area.id, both);
+    }
+
+    /** The patch in the middle of a line is cut along it. */
+    function line(from: { x: number; y: number }, to: { x: number; y: number }): void {
+        const place = stage?.under((from.x + to.x) / 2, (from.y + to.y) / 2) ?? null;
+        if (naming === null || stage === null) return;
+        if (place === null) cutSaid = 'The middle of the line lies beside the figure.';
+        else tellCut(naming.cut(place.triangle, stage.across(from, to)), place.triangle);
+    }
+
+    function tellCut(isCut: boolean, triangle: number): void {
+        cutSaid = isCut ? 'Cut in two: one half is lit.' : 'The line leaves all of the patch on one side.';
+        at = triangle;
+        if (naming !== null) stage?.mark(naming.patchOf(triangle));
+    }
+
+    function halve(): void {
+        if (naming === null) return;
+        if (at === null) cutSaid = 'Go to a patch first: n.';
+        else tellCut(naming.halve(at), at);
     }
 
     function step(by: 1 | -1): void {
@@ -99,6 +134,7 @@
             { key: 'n', does: 'next patch of the figure', run: () => step(1), repeats: true },
             { key: 'N', does: 'the patch before', run: () => step(-1), repeats: true },
             { key: 'g', does: 'give the patch to the area, or take it back', run: giveHere },
+            { key: 'x', does: 'cut the patch in two across its longer side', run: halve },
             { key: 'z', does: 'undo the last naming', run: () => naming?.undo() },
         ]),
     );
@@ -119,16 +155,12 @@
                 {ready}
                 point={(place) => stage?.mark(place === null || naming === null ? [] : naming.patchOf(place.triangle))}
                 {press}
-                {...draws ? { stroke } : {}}
+                {...hand === 'draw' ? { stroke } : hand === 'cut' ? { line } : {}}
             />
         </div>
         <p class="quiet">
-            {draws
-                ? figure.isPicture
-                    ? 'Draw over the photo: what you pass belongs to the area. The wheel brings it nearer.'
-                    : 'Draw over the figure: what you pass belongs to the area. Beside it you still turn it.'
-                : `Tap a patch: it belongs to the area. Tap again: it does not. Drag ${figure.isPicture ? 'moves the photo' : 'turns the figure'}.`}
-            By keys: <kbd>n</kbd> next patch, <kbd>g</kbd> give it.
+            {says[hand]}
+            By keys: <kbd>n</kbd> next patch, <kbd>g</kbd> give it, <kbd>x</kbd> cut it in two.
         </p>
     </section>
     <aside class="side panel">
@@ -156,7 +188,16 @@
         {#if naming && area}
             {@const now = naming}
             {@const open = area.id}
-            <Tick checked={draws} label="Draw over it" change={(on) => (draws = on)} />
+            <Switcher
+                label="What a hand does"
+                choices={HANDS}
+                value={hand}
+                change={(told) => {
+                    hand = told as Hand;
+                    cutSaid = '';
+                }}
+            />
+            {#if cutSaid !== ''}<p class="quiet" role="status">{cutSaid}</p>{/if}
             {#if !figure.isPicture}<Tick checked={both} label="Both sides at once" change={(on) => (both = on)} />{/if}
             <div class="acts">
                 <Button size="small" kind="tertiary" on:click={() => now.grow(open)}>Grow</Button>
