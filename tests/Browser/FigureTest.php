@@ -52,8 +52,14 @@ final class FigureTest extends BrowserTestCase
         $this->press('//nav[@aria-label="Faces of the plan"]/a[.="Figure"]');
         $this->awaitFigure();
         $this->pressNamed('Another figure');
-        $this->handFile($this->stl(), 'input[type=file]');
+        // In two parts: the second is moved to where it is glued, and back.
+        $this->handFile($this->stl('stone')."\n".$this->stl('cap'), 'input[type=file]');
         $this->see('//h2[.="Does it stand right?"]');
+        $this->see('//section[@aria-label="Bring a figure in"]//p[b[.="40.0 mm"]]');
+        $this->press('//section[@aria-label="Bring a figure in"]//button[contains(., "cap")]');
+        $this->fill('Up, mm', '5');
+        $this->see('//section[@aria-label="Bring a figure in"]//p[b[.="45.0 mm"]]');
+        $this->pressNamed('Where its file has it');
         $this->see('//section[@aria-label="Bring a figure in"]//p[b[.="40.0 mm"]]');
         $this->pressNamed('Take it in');
         // The server looks at it from all sides first.
@@ -232,7 +238,7 @@ final class FigureTest extends BrowserTestCase
     }
 
     /** A stone on a foot, 40 mm high, as STL with z up. */
-    private function stl(): string
+    private function stl(string $name): string
     {
         $triangles = [];
         $ring = static fn(float $angle, float $radius, float $z): array => [$radius * cos($angle), $radius * sin($angle), $z];
@@ -250,7 +256,7 @@ final class FigureTest extends BrowserTestCase
         foreach ($triangles as $corners) {
             $bytes .= pack('g12v', 0, 0, 0, ...array_merge(...$corners), ...[0]);
         }
-        $path = sys_get_temp_dir().'/kalokroma-stone-'.getmypid().'.stl';
+        $path = sys_get_temp_dir()."/kalokroma-$name-".getmypid().'.stl';
         file_put_contents($path, $bytes);
 
         return $path;

@@ -5,6 +5,8 @@ import { NoSculpt, read } from '../../resources/js/lib/figure/files';
 import { glb } from '../../resources/js/lib/figure/glb';
 import { cut, joined, openEdges } from '../../resources/js/lib/figure/mesh';
 import { hasMarks } from '../../resources/js/lib/figures.svelte';
+import { boundsOf, placed, together } from '../../resources/js/lib/figure/parts';
+import { AS_FILED } from '../../resources/js/lib/figure/placement';
 import { guessUp, turned, UPS } from '../../resources/js/lib/figure/upright';
 
 /** Twelve triangles of a box that stands on y = 0: width, height, depth in mm. */
@@ -198,6 +200,32 @@ describe('meshes', () => {
         );
         expect(lying).toBeDefined();
         expect(guessUp(lying!)).toBe(up);
+    });
+});
+
+describe('parts of a model', () => {
+    const part = (w: number, h: number, d: number) => joined({ positions: new Float32Array(box(w, h, d)) });
+    const size = (positions: Float32Array) => {
+        const { low, high } = boundsOf(positions);
+        return [...low.toArray(), ...high.toArray()].map((value) => Math.round(100 * value) / 100);
+    };
+
+    it('stay where their files have them, in one skin that stands on the ground', () => {
+        const sunk = placed(part(10, 30, 20), { ...AS_FILED, up: -7, right: 40 });
+        const whole = together([sunk, placed(part(10, 30, 20), { ...AS_FILED, right: 40 })]);
+        expect(size(whole.positions)).toEqual([-5, 0, -10, 5, 37, 10]);
+        expect(whole.triangles.length / 3).toBe(24);
+        expect(Math.max(...whole.triangles)).toBe(15);
+        expect([...whole.triangles.slice(36, 39)]).toEqual([...whole.triangles.slice(0, 3)].map((one) => one + 8));
+    });
+
+    it('turn about their own middle and move by millimetres', () => {
+        const base = part(10, 30, 20);
+        expect(size(placed(base, AS_FILED).positions)).toEqual(size(base.positions));
+        expect(size(placed(base, { ...AS_FILED, turn: 90 }).positions)).toEqual([-10, 0, -5, 10, 30, 5]);
+        expect(size(placed(base, { ...AS_FILED, lean: 90, near: 3 }).positions)).toEqual([-15, 10, -7, 15, 20, 13]);
+        expect(size(placed(base, { ...AS_FILED, tip: 90 }).positions)).toEqual([-5, 5, -15, 5, 25, 15]);
+        expect(size(base.positions)).toEqual([-5, 0, -10, 5, 30, 10]);
     });
 });
 

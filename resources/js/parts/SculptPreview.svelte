@@ -1,26 +1,47 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import type { Stage } from '../lib/figure/stage';
 
     /** A sculpt that is nobody's yet, bare, to see whether it stands right. */
-    let { glb }: { glb: ArrayBuffer } = $props();
+    let {
+        glb,
+        lit = [0, 0],
+    }: {
+        glb: ArrayBuffer;
+        /** From which triangle to which it is lit up. */
+        lit?: readonly [number, number];
+    } = $props();
 
     let canvas = $state<HTMLCanvasElement>();
+    let stage = $state.raw<Stage | null>(null);
+    let shown = $state.raw<ArrayBuffer | null>(null);
 
     $effect(() => {
-        const [place, bytes] = [canvas, glb];
+        const place = canvas;
         if (place === undefined) return;
-        let stage: Stage | null = null;
+        let made: Stage | null = null;
         let left = false;
-        void import('../lib/figure/stage').then(async ({ Stage }) => {
+        void import('../lib/figure/stage').then(({ Stage }) => {
             if (left) return;
-            stage = new Stage(place);
-            stage.light('desk');
-            await stage.load(bytes.slice(0), new Uint8Array(), new Uint8Array(), []);
+            made = new Stage(place);
+            made.light('desk');
+            stage = made;
         });
         return () => {
             left = true;
-            stage?.close();
+            made?.close();
+            stage = null;
         };
+    });
+    // Another state of the same sculpt is seen from where one was looking.
+    $effect(() => {
+        const bytes = glb;
+        void stage
+            ?.load(bytes.slice(0), new Uint8Array(), new Uint8Array(), [], false, untrack(() => shown) !== null)
+            .then(() => (shown = bytes));
+    });
+    $effect(() => {
+        if (shown !== null) stage?.mark(Array.from({ length: lit[1] - lit[0] }, (_, at) => lit[0] + at));
     });
 </script>
 

@@ -1,6 +1,7 @@
 import { asProblem, contentOf, got, type Problem, sent, server } from '../api';
 import type { Figure } from '../figures.svelte';
 import type { Ask, Told, Unit } from './import.worker';
+import type { Placement } from './placement';
 import type { Up } from './upright';
 
 export type Brought = Extract<Told, { glb: ArrayBuffer }>;
@@ -60,8 +61,18 @@ export class Bringing {
 
     /** The same triangles, standing otherwise or in another unit. */
     again(up: Up, unit: Unit): void {
+        if (this.brought === null) return;
         this.progress = { share: 0.3, words: 'Turning it' };
-        this.ask({ up, unit });
+        this.ask({ up, unit, places: this.brought.parts.map((part) => part.at) });
+    }
+
+    /** Moves one of its parts against the others. */
+    place(part: number, at: Placement): void {
+        if (this.brought === null) return;
+        const { up, unit, parts } = this.brought;
+        // What is typed next goes on from here, however long it takes to be seen.
+        this.brought = { ...this.brought, parts: parts.map((one, number) => (number === part ? { ...one, at } : one)) };
+        this.ask({ up, unit, places: this.brought.parts.map((one) => one.at) });
     }
 
     stop(): void {

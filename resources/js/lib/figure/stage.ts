@@ -107,6 +107,7 @@ export class Stage {
         labels: Uint8Array,
         areas: readonly string[],
         isFlat = false,
+        staysThere = false,
     ): Promise<void> {
         this.isFlat = isFlat;
         this.material.uniforms['flatPicture']!.value = isFlat;
@@ -119,7 +120,7 @@ export class Stage {
         this.sculpt = await readSculpt(glb);
         this.relief = relief;
         this.name(labels, areas);
-        this.home();
+        this.home(staysThere ? this.camera.position.clone().sub(this.controls.target).normalize() : undefined);
     }
 
     /** Another share-out of the triangles among the areas. */
@@ -177,8 +178,8 @@ export class Stage {
         this.set('chosen', area === null ? -1 : this.areas.includes(area) ? this.areas.indexOf(area) : 254);
     }
 
-    /** From the front, as large as fits. */
-    home(): void {
+    /** As large as fits: from the front, or from another direction. */
+    home(from = this.isFlat ? new Vector3(0, 0, 1) : new Vector3(-0.22, 0.2, 1).normalize()): void {
         const box = this.mesh?.geometry.boundingBox;
         if (!box) return;
         const size = box.getSize(new Vector3());
@@ -191,7 +192,6 @@ export class Stage {
             (this.isFlat ? 0 : wide * 0.9);
         const centre = box.getCenter(new Vector3());
         this.controls.target.copy(centre);
-        const from = this.isFlat ? new Vector3(0, 0, 1) : new Vector3(-0.22, 0.2, 1).normalize();
         this.camera.position.copy(centre).add(from.multiplyScalar(far));
         this.camera.near = far / 20;
         this.camera.far = far * 4;

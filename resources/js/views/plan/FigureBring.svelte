@@ -5,6 +5,7 @@
     import { isPicture, takeHanded } from '../../lib/figure/handed';
     import type { Figure } from '../../lib/figures.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
+    import FigureParts from './FigureParts.svelte';
     import Choose from '../../parts/Choose.svelte';
     import SculptPreview from '../../parts/SculptPreview.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -31,14 +32,24 @@
     const wanted = $derived(desk.document?.model.heightMm ?? 32);
     let over = $state(false);
     let keeping = $state(false);
+    /** The part that is being moved. */
+    let open = $state<number | null>(null);
+
+    /** Which triangles a part has. */
+    function reach(part: number): [number, number] {
+        const counts = brought?.parts.map((one) => one.triangles) ?? [];
+        const first = counts.slice(0, part).reduce((sum, one) => sum + one, 0);
+        return [first, first + (counts[part] ?? 0)];
+    }
 
     $effect(() => {
         const one = bringing;
-        untrack(() => void open(takeHanded(desk.id)));
+        untrack(() => void bring(takeHanded(desk.id)));
         return () => one.stop();
     });
 
-    async function open(files: readonly File[]): Promise<void> {
+    async function bring(files: readonly File[]): Promise<void> {
+        open = null;
         const picture = files.find(isPicture);
         if (picture === undefined) return bringing.open(files);
         const figure = await bringing.openPicture(picture);
@@ -48,7 +59,7 @@
     function drop(event: DragEvent): void {
         event.preventDefault();
         over = false;
-        void open([...(event.dataTransfer?.files ?? [])]);
+        void bring([...(event.dataTransfer?.files ?? [])]);
     }
 
     async function keep(): Promise<void> {
@@ -76,7 +87,7 @@
         <Button size="small" kind="tertiary" on:click={() => bringing.stop()}>Stop</Button>
     {:else if brought}
         <div class="two">
-            <SculptPreview glb={brought.glb} />
+            <SculptPreview glb={brought.glb} lit={open === null ? [0, 0] : reach(open)} />
             <div class="facts">
                 <h2>Does it stand right?</h2>
                 <Choose
@@ -91,6 +102,14 @@
                     choices={UNITS}
                     change={(unit) => bringing.again(brought.up, unit as typeof brought.unit)}
                 />
+                {#if brought.parts.length > 1}
+                    <FigureParts
+                        parts={brought.parts}
+                        {open}
+                        choose={(part) => (open = part)}
+                        place={(part, at) => bringing.place(part, at)}
+                    />
+                {/if}
                 <p>
                     <b>{brought.heightMm.toFixed(1)} mm</b>
                     high{#if Math.abs(Math.log(brought.heightMm / wanted)) > 0.7}, where the plan says {wanted} mm{/if}.
@@ -121,7 +140,7 @@
             disableLabelChanges
             labelText="Choose a photo or a sculpt"
             accept={['.stl', '.obj', '.glb', '.3mf', 'image/jpeg', 'image/png', 'image/webp']}
-            on:change={(event) => void open(event.detail)}
+            on:change={(event) => void bring(event.detail)}
         />
     {/if}
 </section>
