@@ -63,6 +63,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('craft', CraftController::class)->middleware('kept:settings');
 Route::get('handbook', HandbookController::class)->middleware('kept:settings');
+Route::get('handbook/techniques/{technique}/still', [HandbookController::class, 'still'])->middleware('in-turn');
 Route::get('bench', BenchController::class)->middleware('kept:batches,log_entries,plans,products,pots,settings,days,slips,device_states,minute');
 Route::get('sets', SetController::class)->middleware('kept:paint_sets,paint_set_product,products,pots,hand_prices,settings,day');
 Route::get('starters', [StarterController::class, 'index']);

@@ -19,7 +19,6 @@ use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\PaintedStage;
 use Kalokroma\Relief\Still;
-use RuntimeException;
 
 /** Pictures of painted figures for lists and for paper, kept until the plan or its paints change. */
 final class Stills
@@ -205,7 +204,7 @@ final class Stills
             $figure->isPicture(),
         );
 
-        return self::png($still, $width, $height, $cut);
+        return StillPng::of([$still], $width, $height, $cut);
     }
 
     /**
@@ -241,32 +240,5 @@ final class Stills
             $rehearsal->plan->area(...),
             static fn(PaintedStage $stage): bool => $pass === null || $stage->stepId === null || ($order->pass($stage->stepId)->number ?? 0) <= $pass,
         );
-    }
-
-    /** @param array{x: int, y: int, width: int, height: int}|null $cut */
-    private static function png(Still $still, int $width, int $height, ?array $cut): string
-    {
-        $image = imagecreatetruecolor(max(1, $still->width), max(1, $still->height)) ?: throw new RuntimeException('No room for a picture.');
-        imagealphablending($image, false);
-        imagesavealpha($image, true);
-        $nothing = (int) imagecolorallocatealpha($image, 0, 0, 0, 127);
-        foreach ($still->points as $at => $rgb) {
-            imagesetpixel($image, $at % $still->width, intdiv($at, $still->width), $rgb < 0 ? $nothing : $rgb);
-        }
-        if ($still->width !== $width) {
-            $small = imagecreatetruecolor(max(1, $width), max(1, $height)) ?: throw new RuntimeException('No room for a picture.');
-            imagealphablending($small, false);
-            imagesavealpha($small, true);
-            imagecopyresampled($small, $image, 0, 0, 0, 0, $width, $height, $still->width, $still->height);
-            $image = $small;
-        }
-        if ($cut !== null) {
-            $image = imagecrop($image, $cut) ?: $image;
-            imagesavealpha($image, true);
-        }
-        ob_start();
-        imagepng($image);
-
-        return (string) ob_get_clean();
     }
 }

@@ -115,7 +115,8 @@ final readonly class MarkPlaces
                 continue;
             }
             $passed = fmod($passed, $each);
-            $worth = $this->worth($this->face($place, $beside, $reach), $reach) * (1.0 + self::FRONT * $this->normals[3 * $place + 2]);
+            $seen = (1.0 + self::FRONT * $this->normals[3 * $place + 2]) * max(0.0, 1.0 + 2.0 * min(0.0, $this->normals[3 * $place + 1]));
+            $worth = $seen <= 0.0 ? 0.0 : $seen * $this->worth($this->face($place, $beside, $reach), $reach);
             $best = $worth > $best[0] ? [$worth, $place] : $best;
         }
 

@@ -44,6 +44,15 @@ final class PackedRelief
         ];
     }
 
+    /** @return list<float> 0…1, of one byte each */
+    public static function readShares(string $bytes): array
+    {
+        /** @var list<int> $values */
+        $values = array_values(unpack('C*', $bytes) ?: []);
+
+        return array_map(static fn(int $byte): float => $byte / 255, $values);
+    }
+
     /**
      * What a figure is drawn from.
      *

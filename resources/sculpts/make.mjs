@@ -1,25 +1,32 @@
 /**
- * Makes the demo's sculpts: node resources/sculpts/make.mjs [NAME …]
+ * Makes the demo's sculpts and the handbook's practice piece: node resources/sculpts/make.mjs [NAME …]
  * Each part is meshed from its form, thinned, and united with the others, so that seams between areas are sharp. What comes out is one GLB a figure and
  * beside it the area of every triangle.
  */
 import Module from 'manifold-3d';
 import { writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { glb } from '../js/lib/figure/glb.js';
 import { capstan } from './capstan.mjs';
 import { heron } from './heron.mjs';
+import { practice } from './practice.mjs';
 import { warden } from './warden.mjs';
 
-const FOLDER = new URL('../demo/figures/', import.meta.url);
-const figures = { 'ferry-warden': warden, 'heron-provost': heron, 'bound-capstan': capstan };
+const figures = {
+    'demo/figures/ferry-warden': warden,
+    'demo/figures/heron-provost': heron,
+    'demo/figures/bound-capstan': capstan,
+    'handbook/practice': practice,
+};
+const FOLDER = new URL('../', import.meta.url);
 
 const wasm = await Module();
 wasm.setup();
 const { Manifold } = wasm;
 const wanted = process.argv.slice(2);
 for (const [file, make] of Object.entries(figures)) {
-    if (wanted.length > 0 && !wanted.includes(file)) continue;
+    if (wanted.length > 0 && !wanted.includes(basename(file))) continue;
     const { parts, thinnedMm } = make();
     const areas = new Map();
     const solids = parts.map(({ area, form, from, to, edge }) => {

@@ -46,7 +46,12 @@ final class DescriptionTest extends HttpTestCase
         self::assertCount(15, $craft['kinds']);
         self::assertSame('medium', array_column($craft['techniques'], null, 'value')['wash']['usual']['dilution']['with']);
         self::assertContains($craft['techniques'][0]['next'], array_column($craft['techniques'], 'value'));
-        self::assertSame(array_column($craft['techniques'], 'value'), array_keys($this->ask('GET', '/handbook')['hints']));
+        $handbook = $this->ask('GET', '/handbook');
+        self::assertSame(array_column($craft['techniques'], 'value'), array_keys($handbook['hints']));
+        self::assertSame([], array_diff_key($handbook['pictures'], $handbook['hints']));
+        $png = (string) $this->get($handbook['pictures']['drybrush'])->assertOk()->getContent();
+        self::assertSame([440, 250], array_slice(getimagesizefromstring($png) ?: [], 0, 2));
+        $this->ask('GET', '/handbook/techniques/mask/still', status: 404);
     }
 
     /** Whatever a disk made of what was kept: it is worked out anew. */

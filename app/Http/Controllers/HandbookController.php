@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Figures\PracticePictures;
 use App\Models\Setting;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Kalokroma\Craft\Handbook;
 
 /** What is read about the craft; what is computed and chosen from stands in its tables. */
@@ -23,6 +25,15 @@ final class HandbookController
             'schools' => Handbook::schools(),
             'undercoats' => Handbook::undercoats(),
             'words' => Handbook::words(),
+            'pictures' => PracticePictures::addresses(),
         ]);
+    }
+
+    /** A technique on the practice piece, before and after, side by side. */
+    public function still(string $technique): Response
+    {
+        $png = PracticePictures::of($technique) ?? abort(404);
+
+        return new Response($png, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 }

@@ -28,7 +28,6 @@ use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Thinner;
-use Kalokroma\Craft\Zone;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Mix;
@@ -150,13 +149,6 @@ final class CraftResource
             'minutes' => $technique->minutes,
             'habit' => $habit === null ? null : array_diff_key($habit, ['technique' => true]),
             'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
-            'deposit' => array_map(
-                static fn(Zone $zone): float => round(
-                    $technique->deposit($zone, Texture::CloseFolds) * $technique->usual->place->reach($zone) * $technique->deposit->share($zone),
-                    3,
-                ),
-                Zone::cases(),
-            ),
             'usual' => [
                 'coats' => $usual->coats,
                 'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value],

@@ -9,7 +9,6 @@
     import Nothing from '../parts/Nothing.svelte';
     import Trouble from '../parts/Trouble.svelte';
     import Waiting from '../parts/Waiting.svelte';
-    import CrossSection from '../parts/CrossSection.svelte';
     import HabitForm from './handbook/HabitForm.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
 
@@ -120,11 +119,16 @@
                         {#each all as one (one.value)}
                             <article class="panel" id="technique-{one.value}">
                                 <h4><TechniqueMark technique={one.value} />{one.label}</h4>
-                                <CrossSection
-                                    technique={one.value}
-                                    deposit={one.deposit}
-                                    label="Where it comes to lie, in a cut through three folds"
-                                />
+                                {#if book.pictures[one.value] !== undefined}
+                                    <img
+                                        class="shown"
+                                        src={book.pictures[one.value]}
+                                        alt="{one.label} on a practice piece: before, and after"
+                                        width="440"
+                                        height="250"
+                                        loading="lazy"
+                                    />
+                                {/if}
                                 <p>{book.hints[one.value]}</p>
                                 <p class="quiet">
                                     {usual(table, one)}
@@ -197,6 +201,13 @@
         margin: 0;
         font-size: 0.9375rem;
         font-weight: 700;
+    }
+
+    .shown {
+        width: 100%;
+        height: auto;
+        border-radius: 4px;
+        background: var(--well);
     }
 
     .cards,
