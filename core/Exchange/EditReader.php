@@ -11,7 +11,6 @@ use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\FreeOrder;
 use Kalokroma\Planning\LockStep;
 use Kalokroma\Planning\RunStep;
-use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddRole;
@@ -40,6 +39,7 @@ use Kalokroma\Recipe\Edit\SetStop;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Edit\SwapTechnique;
 use Kalokroma\Recipe\Edit\TakeRecipe;
+use Kalokroma\Recipe\OnSculpt;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
@@ -171,7 +171,7 @@ final readonly class EditReader
         return $this->in->has($field) ? $this->id($field) : null;
     }
 
-    /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, cm2: float|null} */
+    /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, onSculpt: OnSculpt} */
     private function measure(DocumentReader $in): array
     {
         return [
@@ -179,7 +179,7 @@ final readonly class EditReader
             'size' => $in->has('size') ? $in->choice('size', AreaSize::class) : null,
             'texture' => $in->has('texture') ? $in->choice('texture', Texture::class) : null,
             'touches' => $in->has('touches') ? $in->texts('touches', Plan::MOST_AREAS, self::LONGEST_ID) : null,
-            'cm2' => $in->has('cm2') ? $in->number('cm2', Area::LEAST_CM2, Area::MOST_CM2, Area::LEAST_CM2) : null,
+            'onSculpt' => SculptReader::read($in),
         ];
     }
 

@@ -164,7 +164,7 @@ final readonly class PlanReader
         $recipe = $in->has('recipe') ? $in->text('recipe', StepReader::LONGEST_ID) : null;
         $asked = $in->has('wish') ? self::asked($in->under('wish')) : null;
         $variants = array_map($this->variant(...), $in->each('variants', Variant::MOST));
-        $cm2 = $in->has('cm2') ? $in->number('cm2', Area::LEAST_CM2, Area::MOST_CM2, Area::LEAST_CM2) : null;
+        $onSculpt = $in->has('cm2') || $in->has('height') || $in->has('facing') ? SculptReader::read($in) : null;
         try {
             return $in->isSound()
                 ? Area::of(
@@ -188,7 +188,7 @@ final readonly class PlanReader
                     $in->truth('byTurns', false),
                     $asked,
                     $in->texts('roles', Role::MOST, StepReader::LONGEST_ID),
-                    $cm2,
+                    $onSculpt,
                 )
                 : null;
         } catch (IllegalPlan $illegal) {

@@ -106,7 +106,7 @@ final class PlanWriter
             ...($area->aim === null ? [] : ['aim' => $area->aim->toSrgb()->hex()]),
             ...($area->asked === null ? [] : ['wish' => ['school' => $area->asked->school, 'wishes' => $area->asked->wishes]]),
             ...($area->roles === [] ? [] : ['roles' => $area->roles]),
-            ...($area->cm2 === null ? [] : ['cm2' => $area->cm2]),
+            ...SculptReader::write($area->onSculpt),
             'variants' => array_map(self::variant(...), $area->variants),
             'steps' => array_map(StepWriter::write(...), $area->steps),
         ];

@@ -21,10 +21,6 @@ use Kalokroma\Simulation\Strip;
 final readonly class Area
 {
     /** What is measured of one: from a rivet to a house. */
-    public const LEAST_CM2 = 0.001;
-
-    public const MOST_CM2 = 10000.0;
-
     /**
      * @param list<string> $touches ids of its neighbours
      * @param list<string> $liesUnder ids of the areas that lie over it
@@ -40,7 +36,7 @@ final readonly class Area
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
      * @param list<string> $roles ids of the roles that have it; none: everybody
-     * @param float|null $cm2 its surface, where a sculpt was measured; null: what its size says
+     * @param OnSculpt|null $onSculpt what was measured of it; null: nothing
      */
     private function __construct(
         public string $id,
@@ -63,7 +59,7 @@ final readonly class Area
         public bool $byTurns,
         public ?Asked $asked = null,
         public array $roles = [],
-        public ?float $cm2 = null,
+        public ?OnSculpt $onSculpt = null,
     ) {}
 
     /**
@@ -81,7 +77,7 @@ final readonly class Area
      * @param bool $byTurns the models of a batch are painted by its recipe and its variants in turn, so that they differ on purpose
      * @param Asked|null $asked how its recipe was asked for when it was written
      * @param list<string> $roles ids of the roles that have it; none: everybody
-     * @param float|null $cm2 its surface, where a sculpt was measured; null: what its size says
+     * @param OnSculpt|null $onSculpt what was measured of it; null: nothing
      *
      * @throws IllegalPlan when nameless, or its own neighbour
      */
@@ -106,7 +102,7 @@ final readonly class Area
         bool $byTurns = false,
         ?Asked $asked = null,
         array $roles = [],
-        ?float $cm2 = null,
+        ?OnSculpt $onSculpt = null,
     ): self {
         Plan::mustBeNamed('name', $name);
         if (in_array($id, $touches, true)) {
@@ -140,7 +136,7 @@ final readonly class Area
             $byTurns,
             $asked,
             array_values(array_unique($roles)),
-            $cm2,
+            $onSculpt,
         );
     }
 
@@ -245,15 +241,15 @@ final readonly class Area
      *
      * @param list<string> $touches ids of its neighbours
      */
-    public function measured(AreaSize $size, Texture $texture, array $touches, ?float $cm2): self
+    public function measured(AreaSize $size, Texture $texture, array $touches, OnSculpt $onSculpt): self
     {
-        return $this->but(size: $size, texture: $texture, touches: $touches, cm2: $cm2);
+        return $this->but(size: $size, texture: $texture, touches: $touches, onSculpt: $this->onSculpt?->and($onSculpt) ?? $onSculpt);
     }
 
     /** Its share of the surface of a model: as measured, or as its size says; a little more than all of it where a sculpt is richer than most. */
     public function shareOf(ModelKind $model): float
     {
-        return $this->cm2 === null ? $this->size->share() : $this->cm2 / $model->surfaceCm2();
+        return $this->onSculpt?->cm2 === null ? $this->size->share() : $this->onSculpt->cm2 / $model->surfaceCm2();
     }
 
     /** The same where there is no such role. */
@@ -382,7 +378,7 @@ final readonly class Area
      * @param Lab|null $aim null: as it is
      * @param Asked|false|null $asked false: as it is
      * @param list<string>|null $roles
-     * @param float|null $cm2 null: as it is
+     * @param OnSculpt|null $onSculpt null: as it is
      */
     private function but(
         ?string $id = null,
@@ -400,7 +396,7 @@ final readonly class Area
         ?AreaSize $size = null,
         ?Texture $texture = null,
         ?array $roles = null,
-        ?float $cm2 = null,
+        ?OnSculpt $onSculpt = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -423,7 +419,7 @@ final readonly class Area
             $this->byTurns,
             $asked === false ? $this->asked : $asked,
             $roles ?? $this->roles,
-            $cm2 ?? $this->cm2,
+            $onSculpt ?? $this->onSculpt,
         );
     }
 }

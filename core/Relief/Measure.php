@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Relief;
 
 use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\Facing;
 
 /** What a sculpt says of one of its areas: what was guessed of it before is measured. */
 final readonly class Measure
@@ -25,6 +26,7 @@ final readonly class Measure
      * @param string|null $area id; null for what belongs to none
      * @param float $share of all skin that is seen, 0…1
      * @param list<float> $zones shares of recess … edge, adding up to 1
+     * @param float $height how high its middle sits, 0 (the foot) to 1 (the top of the model)
      * @param float $hidden share of it that is behind something
      * @param array<string, float> $bordersMm length of the seam with each area it touches, by id
      */
@@ -35,6 +37,8 @@ final readonly class Measure
         public array $zones,
         public float $lowestMm,
         public float $highestMm,
+        public float $height,
+        public Facing $facing,
         public float $hidden,
         public array $bordersMm,
     ) {}
@@ -68,7 +72,9 @@ final readonly class Measure
     {
         $none = count($labels->areas);
         $tallies = array_map(static fn(): Tally => new Tally, range(0, $none));
-        $ground = $mesh->bounds()[0][1] + self::STANDS_MM;
+        [[, $foot], [, $top]] = $mesh->bounds();
+        $ground = $foot + self::STANDS_MM;
+        $normals = $mesh->normals();
         foreach ($mesh->triangleAreas() as $triangle => $mm2) {
             $corners = array_slice($mesh->triangles, 3 * $triangle, 3);
             $heights = array_map(static fn(int $vertex): float => $mesh->positions[3 * $vertex + 1], $corners);
@@ -78,7 +84,8 @@ final readonly class Measure
             $tally = $tallies[min($none, ord($labels->triangles[$triangle]))];
             foreach ($corners as $at => $vertex) {
                 if ($openness[$vertex] >= self::INSIDE) {
-                    $tally->add($mm2 / 3, $zones[$vertex], $heights[$at], $openness[$vertex] < self::HIDDEN);
+                    $normal = [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]];
+                    $tally->add($mm2 / 3, $zones[$vertex], $heights[$at], $openness[$vertex] < self::HIDDEN, $normal);
                 }
             }
         }
@@ -96,6 +103,8 @@ final readonly class Measure
                 $tally->zones(),
                 $tally->lowest ?? 0.0,
                 $tally->highest ?? 0.0,
+                max(0.0, min(1.0, ($tally->heightMm() - $foot) / max(1e-6, $top - $foot))),
+                $tally->facing(),
                 $tally->hidden(),
                 $borders[$label] ?? [],
             );

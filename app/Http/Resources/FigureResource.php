@@ -48,6 +48,8 @@ final class FigureResource
             'zones' => array_map(static fn(float $share): float => round($share, 3), $one->zones),
             'fromMm' => round($one->lowestMm, 1),
             'toMm' => round($one->highestMm, 1),
+            'height' => round($one->height, 2),
+            'facing' => $one->facing->value,
             'hidden' => round($one->hidden, 3),
             'touches' => $one->touches(),
         ], $measures);

@@ -7,13 +7,14 @@ namespace Kalokroma\Recipe\Edit;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Recipe\IllegalPlan;
+use Kalokroma\Recipe\OnSculpt;
 use Kalokroma\Recipe\Plan;
 
 /** What was measured of areas takes the place of what was guessed: how large they are, how they are folded, what they touch. */
 final readonly class MeasureAreas implements Edit
 {
     /**
-     * @param list<array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, cm2: float|null}> $measured
+     * @param list<array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, onSculpt: OnSculpt}> $measured
      *     null where it stays as it was said
      */
     public function __construct(private array $measured) {}
@@ -29,7 +30,7 @@ final readonly class MeasureAreas implements Edit
                 $measure['size'] ?? $area->size,
                 $measure['texture'] ?? $area->texture,
                 $touches ?? $area->touches,
-                $measure['cm2'],
+                $measure['onSculpt'],
             ));
         }
 

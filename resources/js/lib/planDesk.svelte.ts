@@ -91,7 +91,7 @@ export class PlanDesk extends SavedPlan {
 
     /** What a sculpt says takes the place of what was said by eye. */
     async takeMeasures(
-        areas: { area: string; size: Schemas['AreaMeasure']['size']; touches: string[]; cm2: number }[],
+        areas: (Pick<Schemas['AreaMeasure'], 'size' | 'touches' | 'cm2' | 'height' | 'facing'> & { area: string })[],
     ): Promise<void> {
         await this.make({ do: 'measure-areas', areas }, 'Taken from the sculpt.');
     }

@@ -162,7 +162,9 @@ export function touched(document: PlanDocument, edit: PlanEdit): Was[] {
         case 'remove-variant':
             return whole(['areas', edit.area, 'variants', edit.variant], 'steps');
         case 'measure-areas':
-            return edit.areas.flatMap((one) => whole(['areas', one.area], 'size', 'texture', 'touches', 'cm2'));
+            return edit.areas.flatMap((one) =>
+                whole(['areas', one.area], 'size', 'texture', 'touches', 'cm2', 'height', 'facing'),
+            );
         default:
             return [];
     }

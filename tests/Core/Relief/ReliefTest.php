@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Relief;
 
+use Kalokroma\Craft\Facing;
 use Kalokroma\Relief\Exposure;
 use Kalokroma\Relief\IllegalSculpt;
 use Kalokroma\Relief\Labels;
@@ -201,6 +202,19 @@ final class ReliefTest extends TestCase
         self::assertEqualsWithDelta($lid->bordersMm['side'], $side->bordersMm['lid'], 1e-9);
         self::assertNull($rest->area);
         self::assertSame([5.0, 5.0], [$lid->lowestMm, $lid->highestMm]);
+        self::assertSame([1.0, Facing::Up], [round($lid->height, 6), $lid->facing]);
+        self::assertEqualsWithDelta(0.5, $side->height, 0.1);
+        self::assertSame(Facing::Out, $side->facing, 'One side is neither front nor back.');
+    }
+
+    public function testWhereMostOfItLooksIsOneWord(): void
+    {
+        self::assertSame(Facing::Front, Facing::of(0.1, 0.2, 0.8));
+        self::assertSame(Facing::Back, Facing::of(0.1, 0.2, -0.8));
+        self::assertSame(Facing::Down, Facing::of(0.1, -0.7, 0.6));
+        self::assertSame(Facing::Out, Facing::of(0.0, 0.1, 0.2), 'All round.');
+        self::assertSame(Facing::Out, Facing::of(-0.9, 0.3, 0.2));
+        self::assertSame('to the front', Facing::Front->label());
     }
 
     public function testWhatIsKeptIsWhatWasWorkedOut(): void

@@ -28,9 +28,11 @@
             if (measure === undefined || measure.cm2 === 0) return [];
             const touches = measure.touches.filter((id) => areas.some((area) => area.id === id));
             const cm2 = Number(measure.cm2.toFixed(3));
-            return one.size === measure.size && one.cm2 === cm2 && same(one.touches ?? [], touches)
+            const { size, height, facing } = measure;
+            const isTaken = one.size === size && one.cm2 === cm2 && one.height === height && one.facing === facing;
+            return isTaken && same(one.touches ?? [], touches)
                 ? []
-                : [{ area: one.id, size: measure.size, touches, cm2 }];
+                : [{ area: one.id, size, touches, cm2, height, facing }];
         }),
     );
 
@@ -49,6 +51,14 @@
         taking = false;
     }
 
+    const LOOKS: Record<Measure['facing'], string> = {
+        up: 'looks up',
+        down: 'looks down',
+        front: 'looks to the front',
+        back: 'looks to the back',
+        out: 'looks all round',
+    };
+    const ZONES = ['recess', 'lower side', 'face', 'raised', 'edge'];
     const nameOf = (id: string) => areas.find((one) => one.id === id)?.name ?? '';
     const percent = (share: number) => (share < 0.01 ? 'under 1 %' : `${Math.round(100 * share)} %`);
 </script>
@@ -66,7 +76,15 @@
                         >{/if}
                 </dd>
                 <dt>Height</dt>
-                <dd>{Math.max(0, Math.round(here.fromMm))} to {Math.round(here.toMm)} mm</dd>
+                <dd>
+                    {Math.max(0, Math.round(here.fromMm))} to {Math.round(here.toMm)} mm, {LOOKS[here.facing]}
+                </dd>
+                <dt>Zones</dt>
+                <dd class="zones">
+                    {#each here.zones as share, zone (zone)}
+                        <span>{percent(share)} <span class="quiet">{ZONES[zone]}</span></span>
+                    {/each}
+                </dd>
                 <dt>Touches</dt>
                 <dd>
                     {#if here.touches.length === 0}nothing that is named{/if}
@@ -108,5 +126,11 @@
 
     dt {
         color: var(--ink-quiet);
+    }
+
+    .zones {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0 12px;
     }
 </style>
