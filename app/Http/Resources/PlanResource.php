@@ -31,6 +31,8 @@ final class PlanResource extends JsonResource
             'looks' => PlanLooks::of($view),
             'batches' => BatchBrief::ofAll($batches),
             'figure' => Figure::query()->where('plan_id', $plan->id)->orderByDesc('id')->first(['id', 'areas'])?->only(['id', 'areas']),
+            // Whoever looks at the figure sees an edit on it without asking again.
+            ...($request->boolean('painted') ? ['painted' => PaintedResource::of($view->rehearsal)] : []),
         ];
     }
 }

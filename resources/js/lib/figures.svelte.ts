@@ -32,11 +32,15 @@ export class PlanFigures {
         }
     }
 
-    /** Asks for the colours of this state of the plan. */
-    async look(version: number): Promise<void> {
+    /**
+     * Asks for the colours of this state of the plan.
+     *
+     * @param told with the plan already, where an edit's answer said them
+     */
+    async look(version: number, told?: Painted): Promise<void> {
         // What it looks like is no reason to ask what it looks like.
         const last = untrack(() => this.painted);
-        await this.colours.ask(() => got(server.GET('/plans/{id}/painted', of(this.plan))));
+        await this.colours.ask(async () => told ?? got(server.GET('/plans/{id}/painted', of(this.plan))));
         // Which zone is where on a picture follows from the textures of its areas.
         if (last !== null && this.figures?.some((one) => one.isPicture)) await this.load();
         if (last !== null && this.version !== version && this.painted !== last) this.before = last;

@@ -1,4 +1,5 @@
 import { asProblem, type Batch, got, of, type Plan, type Schemas, sent, server, under } from './api';
+import { isWatched } from './figure/watched';
 import { home } from './home.svelte';
 import { warn } from './notices.svelte';
 import type { Answer } from './outbox.svelte';
@@ -32,17 +33,17 @@ async function record({ batchId, does, words }: ForBatch, headers: Headers): Pro
 }
 
 async function edit({ planId, does, version }: ForPlan, headers: Headers): Promise<Answer> {
-    const path = of(planId);
+    const params = { path: { id: planId }, query: isWatched(planId) ? { painted: 1 as const } : {} };
     const asked = (): Promise<Plan> => {
         switch (does.do) {
             case 'edit': {
                 const body = { version, edit: does.edit, was: does.was };
-                return got(server.POST('/plans/{id}/edits', { ...path, body, headers }));
+                return got(server.POST('/plans/{id}/edits', { params, body, headers }));
             }
             case 'undo':
-                return got(server.POST('/plans/{id}/undo', { ...path, body: { version }, headers }));
+                return got(server.POST('/plans/{id}/undo', { params, body: { version }, headers }));
             case 'redo':
-                return got(server.POST('/plans/{id}/redo', { ...path, body: { version }, headers }));
+                return got(server.POST('/plans/{id}/redo', { params, body: { version }, headers }));
             case 'share': {
                 const { name, tags } = does;
                 const params = { path: { id: planId, area: does.areaId } };

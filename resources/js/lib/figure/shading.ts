@@ -2,7 +2,8 @@ import { TABLE } from './colours';
 
 /**
  * Looks the colour of each corner up: between the two zones it lies between, and between the shares of spray it lies between. Mixed as light, in linear
- * sRGB. A figure has more corners than one tells apart, so that the points between may lie between their colours.
+ * sRGB. A figure has more corners than one tells apart, so that the points between may lie between their colours. What few figures need (BROKEN, COMPARES) is left
+ * out of the drawing of all others: without a graphics card each number that goes from corners to points costs.
  */
 export const VERTEX = /* glsl */ `
 precision highp float;
@@ -10,21 +11,25 @@ precision highp int;
 precision highp sampler2D;
 uniform sampler2D table;
 uniform sampler2D other;
-uniform bool compares;
 uniform bool sided;
-uniform bool broken;
 in vec4 relief;
 in float label;
 in float mark;
 out vec3 vNormal;
 out vec3 vEye;
 out vec4 vPaint;
-out vec4 vFlecks;
-out vec4 vOther;
-out vec4 vOtherFlecks;
 out vec4 vSkin;
-out vec3 vPlace;
 out float vOpen;
+#ifdef BROKEN
+out vec4 vFlecks;
+out vec3 vPlace;
+#endif
+#ifdef COMPARES
+out vec4 vOther;
+#ifdef BROKEN
+out vec4 vOtherFlecks;
+#endif
+#endif
 flat out int vLabel;
 flat out int vNobody;
 
@@ -67,21 +72,22 @@ void main() {
     vec4 zones = told(table, row);
     vNormal = normalMatrix * normal;
     vEye = -place.xyz;
-    vPlace = position;
     vLabel = row;
     vNobody = head.a < 0.5 ? 1 : 0;
     vOpen = relief.y;
     vSkin = vec4(head.b, zones.r, zones.g, mark);
     vPaint = painted(table, row, counts, 0);
-    vFlecks = broken ? vec4(painted(table, row, counts, 2).rgb, zones.b) : vec4(0.0);
-    if (compares) {
-        ivec2 others = max(ivec2(1), ivec2(texelFetch(other, ivec2(0, row), 0).rg + 0.5));
-        vOther = painted(other, row, others, 0);
-        vOtherFlecks = broken ? vec4(painted(other, row, others, 2).rgb, told(other, row).b) : vec4(0.0);
-    } else {
-        vOther = vPaint;
-        vOtherFlecks = vFlecks;
-    }
+#ifdef BROKEN
+    vPlace = position;
+    vFlecks = vec4(painted(table, row, counts, 2).rgb, zones.b);
+#endif
+#ifdef COMPARES
+    ivec2 others = max(ivec2(1), ivec2(texelFetch(other, ivec2(0, row), 0).rg + 0.5));
+    vOther = painted(other, row, others, 0);
+#ifdef BROKEN
+    vOtherFlecks = vec4(painted(other, row, others, 2).rgb, told(other, row).b);
+#endif
+#endif
     gl_Position = projectionMatrix * place;
 }`;
 
@@ -97,7 +103,6 @@ uniform float width;
 uniform int lamp;
 uniform bool squints;
 uniform bool lights;
-uniform bool broken;
 uniform int chosen;
 uniform bool stripes;
 uniform bool flatPicture;
@@ -105,12 +110,18 @@ uniform float dim;
 in vec3 vNormal;
 in vec3 vEye;
 in vec4 vPaint;
-in vec4 vFlecks;
-in vec4 vOther;
-in vec4 vOtherFlecks;
 in vec4 vSkin;
-in vec3 vPlace;
 in float vOpen;
+#ifdef BROKEN
+in vec4 vFlecks;
+in vec3 vPlace;
+#endif
+#ifdef COMPARES
+in vec4 vOther;
+#ifdef BROKEN
+in vec4 vOtherFlecks;
+#endif
+#endif
 flat in int vLabel;
 flat in int vNobody;
 out vec4 seen;
@@ -120,6 +131,7 @@ const int ZONE = ${TABLE.ZONE};
 const int MARK = ${TABLE.MARK};
 const int MARKS = ${TABLE.MARKS};
 
+#ifdef BROKEN
 // How flecks lie follows from the place alone, as in core/Relief/Grain, which says the same in PHP.
 float corner(ivec3 at) {
     uint hash = uint(at.x) * 0x8DA6B343u ^ uint(at.y) * 0xD8163841u ^ uint(at.z) * 0xCB1AB31Fu;
@@ -156,6 +168,7 @@ vec4 piece(sampler2D from, vec4 ground, vec4 flecks) {
     }
     return ground;
 }
+#endif
 
 vec3 encoded(vec3 c) { c = clamp(c, 0.0, 1.0); return mix(c * 12.92, 1.055 * pow(c, vec3(1.0 / 2.4)) - 0.055, step(0.0031308, c)); }
 
@@ -196,9 +209,18 @@ vec3 lit(vec4 paint, vec3 normal, vec3 eye) {
 void main() {
     vec3 normal = normalize(vNormal);
     if (!gl_FrontFacing) normal = -normal;
-    bool isOther = gl_FragCoord.x < wiper * width;
-    vec4 paint = isOther ? vOther : vPaint;
-    if (broken) paint = isOther ? piece(other, vOther, vOtherFlecks) : piece(table, vPaint, vFlecks);
+    vec4 paint = vPaint;
+#ifdef BROKEN
+    paint = piece(table, vPaint, vFlecks);
+#endif
+#ifdef COMPARES
+    if (gl_FragCoord.x < wiper * width) {
+        paint = vOther;
+#ifdef BROKEN
+        paint = piece(other, vOther, vOtherFlecks);
+#endif
+    }
+#endif
     vec3 colour = lit(paint, normal, normalize(vEye));
     float grey = dot(colour, GREY);
     if (squints) colour = vec3(grey);

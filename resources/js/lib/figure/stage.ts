@@ -79,9 +79,7 @@ export class Stage {
                 table: { value: this.table.texture },
                 other: { value: this.other.texture },
                 wiper: { value: 0 },
-                compares: { value: false },
                 sided: { value: false },
-                broken: { value: false },
                 width: { value: 1 },
                 lamp: { value: 0 },
                 squints: { value: false },
@@ -157,7 +155,7 @@ export class Stage {
     compare(painted: Painted | null, moment: Moment, wiper = 0): void {
         if (painted !== null) this.other.show(painted, this.areas, moment);
         this.tell();
-        this.set('compares', painted !== null);
+        this.need('COMPARES', painted !== null);
         this.set('wiper', painted === null ? 0 : wiper);
     }
 
@@ -378,7 +376,17 @@ export class Stage {
 
     private tell(): void {
         this.set('sided', this.table.isSided || this.other.isSided);
-        this.set('broken', this.table.isBroken || this.other.isBroken);
+        this.need('BROKEN', this.table.isBroken || this.other.isBroken);
+    }
+
+    /** Draws what not every figure needs, from here on or no more. */
+    private need(what: 'BROKEN' | 'COMPARES', isNeeded: boolean): void {
+        const { defines } = this.material;
+        if (isNeeded === what in defines) return;
+        if (isNeeded) defines[what] = '';
+        else delete defines[what];
+        this.material.needsUpdate = true;
+        this.draw();
     }
 
     private set(name: string, value: unknown): void {

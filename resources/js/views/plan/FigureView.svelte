@@ -3,6 +3,7 @@
     import type { Moment } from '../../lib/figure/colours';
     import { LAMPS } from '../../lib/figure/lamps';
     import { stageOf } from '../../lib/figure/moments';
+    import { watch } from '../../lib/figure/watched';
     import { PlanFigures } from '../../lib/figures.svelte';
     import { bindKeys } from '../../lib/keys.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
@@ -95,8 +96,9 @@
     });
     $effect(() => {
         const version = desk.plan?.version;
-        if (version !== undefined) void figures.look(version);
+        if (version !== undefined) void figures.look(version, desk.plan?.painted);
     });
+    $effect(() => watch(desk.id));
     $effect(() =>
         bindKeys([
             { key: 'q', does: 'squint at the figure', run: () => (squint = !squint) },
