@@ -1,0 +1,319 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Exchange;
+
+use Kalokroma\Exchange\BatchDocument;
+use Kalokroma\Exchange\CatalogueCsv;
+use Kalokroma\Exchange\CsvTable;
+use Kalokroma\Exchange\DocumentChange;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\FieldsAt;
+use Kalokroma\Exchange\FormVersion;
+use Kalokroma\Exchange\Gpl;
+use Kalokroma\Exchange\HabitReader;
+use Kalokroma\Exchange\PlainText;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Exchange\PlanWriter;
+use Kalokroma\Exchange\RolesReader;
+use Kalokroma\Exchange\SessionsReader;
+use Kalokroma\Exchange\SetsCsv;
+use Kalokroma\Exchange\ShelfCsv;
+use Kalokroma\Exchange\SquadFields;
+use Kalokroma\Exchange\Upgrades;
+use Kalokroma\Planning\Squad;
+use Kalokroma\Recipe\Plan;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\PlanSketch;
+use Tests\Core\Told;
+use Tests\Core\WildPlans;
+
+final class AgreedTest extends AgreedTestCase
+{
+    private const CSVS = [
+        "maker,range,code,name,kind,swatch,opacity,finish\nTarn,Core,T1,Slate,opaque,#445566,0.8,matt\nTarn,Core,T2,Gloss,varnish,,,gloss\n",
+        "maker;range;code;name;kind;swatch\r\nTarn;Core;T1;\"Slate; dark\";opaque;#445566\r\n\r\n",
+        "maker,code,name,kind,swatch\nTarn,T1,Slate,opaque,445566\nTarn,T1,Slate,opaque,#445566\nTarn,T3,,opaque,#445566\nTarn,T4,Rust,paste,#445566\nTarn,T5,Rust,opaque,\n",
+        "maker,code,pots,ml\nTarn,T1,2,17.5\nTarn,T2,-1,3\nTarn,T3,1,9999999\n,T4,1,2\nTarn,T5,x,2\n", "code,pots\nT1,2\n",
+        "set,maker,code,price\nBox,Tarn,T1,1250\nBox,Tarn,T2,1250\nOther,Tarn,T9,0\n,Tarn,T1,5\n",
+        '', "a\n\"open", "\xEF\xBB\xBFmaker,code,name,kind,swatch\nTarn,=T1,-Slate,opaque,#445566\n", "maker,maker,code\n1,2,3\n",
+        "maker,code,name,kind,swatch\nTarn,T,Slate,opaque,#445566\nTarn,T,Slate,opaque,#445566\n",
+    ];
+
+    protected function said(): iterable
+    {
+        for ($seed = 0; $seed < 14; $seed++) {
+            $document = WildPlans::document(1300 + $seed);
+            $read = PlanDocument::ofFile($document);
+            $plan = $read->plan(DocumentPaints::of($read->fields));
+            yield "plan $seed" => [
+                self::sum(PlanWriter::write($plan)),
+                FormVersion::of($document),
+                $read->paintIds(),
+                self::sum($read->tidied(DocumentPaints::of($read->fields))->fields),
+            ];
+        }
+        yield from $this->faulty();
+        foreach (self::CSVS as $at => $csv) {
+            yield "table $at" => [
+                Told::answer(static fn(): array => CatalogueCsv::read($csv), 2),
+                Told::answer(static fn(): array => ShelfCsv::read($csv, static fn(string $maker, string $code): bool => $code !== 'T3'), 2),
+                Told::answer(static fn(): array => SetsCsv::read($csv, static fn(string $maker, string $code): bool => $code !== 'T9'), 2),
+                self::thrown(static fn(): array => CsvTable::read($csv, ['maker' => true, 'code' => true])),
+            ];
+        }
+        yield 'rows' => CsvTable::rows([['a', '=b', ' c', "\td", "e\r", 'f,g', '"h"', '＝i', '-1.5', '+2', '@j', '12']]);
+        yield 'read and written' => Told::answer(static fn(): string => CatalogueCsv::write(CatalogueCsv::read(self::CSVS[0])));
+        foreach ([
+            "GIMP Palette\nName: Sea\nColumns: 4\n# note\n10 20 30\tDeep (Tarn T1)\n255 0 0 Red\n",
+            "GIMP Palette\n300 0 0 Red\n",
+            "JASC\n1 2 3\n",
+            "GIMP Palette\n1 2\n",
+            '',
+        ] as $at => $gpl) {
+            yield "palette $at" => self::thrown(static fn(): array => [Told::of(Gpl::read($gpl), 3), Gpl::write(Gpl::read($gpl))]);
+        }
+        yield from $this->changed();
+        yield from $this->others();
+    }
+
+    /** @return iterable<string, mixed> */
+    private function faulty(): iterable
+    {
+        $sketch = PlanSketch::document(
+            "undercoat black light bone\nloose arm\narea coat broad-folds main cloth\n basecoat navy 2:1 x2\n wash umber-wash\narea belt smooth-panel small leather touches coat part arm\n basecoat leather",
+        );
+        $wrong = [
+            'name' => ['', str_repeat('a', 300), 5, null], 'version' => [0, 1, 2, 3, 4, '2', null], 'format' => ['plan', null],
+            'model' => [null, [], ['name' => 'M'], 'x'],
+            'undercoat' => [
+                ['base' => 'gone'], ['base' => 'navy'], ['base' => 'black', 'coneDegrees' => 95], ['base' => 'black', 'waitMinutes' => -1],
+                ['light' => 'bone'], 'x', null, ['base' => 'matt'],
+            ],
+            'areas' => [
+                null,
+                'x',
+                [5],
+                [[]],
+                [$sketch['areas'][0], $sketch['areas'][0]],
+                [['id' => 'a'] + $sketch['areas'][0], ['touches' => ['none']] + $sketch['areas'][1]],
+            ],
+            'order' => [['coat-2', 'coat-1'], ['none'], 'x', ['coat-1', 'coat-1'], [5]], 'locked' => [['none'], ['coat-1']],
+            'stops' => [[['name' => '', 'after' => 'coat-1']], [['name' => 'a', 'after' => 'none']], 'x'],
+            'wholeModel' => [
+                [['id' => 'w', 'technique' => 'basecoat']],
+                [['id' => 'coat-1', 'technique' => 'matt-coat']],
+                'x',
+                [['id' => 'w', 'technique' => 'nothing']],
+            ],
+            'silenced' => [[['rule' => 'none']], [['rule' => 'coats-to-cover', 'note' => str_repeat('a', 999)]], 'x'],
+            'parts' => [[['id' => 'arm', 'name' => '']], [['id' => 'arm', 'name' => 'A'], ['id' => 'arm', 'name' => 'B']], []],
+            'roles' => [[['id' => 'r', 'name' => '']], 'x', [['id' => 'r', 'name' => 'R'], ['id' => 'r', 'name' => 'S']]],
+            'paints' => [null, [], [['id' => 'black']], 'x'], 'way' => ['x', ['order' => 'upside'], ['edges' => 'messy']],
+        ];
+        foreach ($wrong as $field => $values) {
+            foreach ($values as $at => $value) {
+                yield "$field $at" => self::thrown(static fn(): string => self::plan([$field => $value] + $sketch)->name);
+            }
+        }
+        $steps = [
+            'technique' => ['nothing', null, 5],
+            'mix' => [
+                [['paint' => 'navy', 'parts' => 0]],
+                [['paint' => 'navy', 'parts' => 100]],
+                [['paint' => 'gone', 'parts' => 1]],
+                [['paint' => 'matt', 'parts' => 1]],
+                'x',
+                [5],
+                [],
+                [['paint' => 'steel', 'parts' => 1], ['paint' => 'navy', 'parts' => 1]],
+            ],
+            'dilution' => [['paint' => 0, 'thinner' => 1], ['paint' => 1, 'thinner' => 500], ['paint' => 1, 'thinner' => 1, 'with' => 'beer'], 'x'],
+            'coats' => [0, 13, 2.5, '2', 12], 'brush' => ['broom', null], 'place' => ['nowhere', null],
+            'note' => [str_repeat('a', 5000), "a\x07", 5],
+            'waitMinutes' => [-1, 99999, 30], 'side' => ['left', 'north'], 'borders' => [['belt'], ['coat'], ['none'], 'x'],
+            'load' => ['heavy', 'none'], 'second' => [['mix' => [['paint' => 'matt', 'parts' => 1]]], 'x', ['mix' => []]],
+            'heads' => [[''], array_fill(0, 60, 'a'), ['left', 'right']], 'within' => ['coat-1', 'none'], 'optional' => ['yes', true],
+            'perModel' => [true, 'x'], 'roles' => [['none'], 'x'], 'part' => ['arm', 'none'], 'id' => ['', 'coat-2', str_repeat('a', 200)],
+            'spirit' => ['oil', 'x'], 'cone' => [5, 95],
+        ];
+        foreach ($steps as $field => $values) {
+            foreach ($values as $at => $value) {
+                $document = $sketch;
+                $document['areas'][0]['steps'][0] = [$field => $value] + $document['areas'][0]['steps'][0];
+                yield "step $field $at" => self::thrown(static fn(): array => [
+                    Told::of(self::plan($document)->areas[0]->steps[0]->more, 1),
+                    self::plan($document)->areas[0]->steps[0]->coats,
+                ]);
+            }
+        }
+        $areas = [
+            'texture' => ['none', null], 'size' => ['huge', 'speck'], 'importance' => ['great', 'quiet'], 'material' => ['gold', 'bone'],
+            'touches' => [['coat'], ['none'], 'x'], 'liesUnder' => [['coat'], ['belt']], 'behind' => [['coat'], ['belt']],
+            'part' => ['none', 'arm'],
+            'fragile' => [true, 'x'], 'ground' => [true], 'open' => [true], 'aim' => ['#123456', 'red', 5],
+            'wish' => [['school' => 'x'], ['school' => 'layers', 'wishes' => ['brighter']], 'x'],
+            'variants' => [[['id' => 'v', 'name' => 'V', 'steps' => []]], [['id' => '', 'name' => '']], 'x'], 'byTurns' => [true, 'x'],
+            'cm2' => [0, 3.5], 'name' => ['', 'Cape'],
+        ];
+        foreach ($areas as $field => $values) {
+            foreach ($values as $at => $value) {
+                $document = $sketch;
+                $document['areas'][0] = [$field => $value] + $document['areas'][0];
+                yield "area $field $at" => self::thrown(static fn(): array => array_diff_key(
+                    PlanWriter::write(self::plan($document))['areas'][0],
+                    ['steps' => 1],
+                ));
+            }
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function changed(): iterable
+    {
+        $documents = array_map(static fn(int $seed): array => WildPlans::document($seed), [1, 2, 3]);
+        $plan = $documents[0];
+        $changes = [
+            ['name' => 'Other'],
+            ['areas' => []],
+            ['areas' => array_slice($plan['areas'], 1)],
+            ['undercoat' => null],
+            ['order' => ['x']],
+            ['model' => ['heightMm' => 54] + $plan['model']],
+            ['silenced' => [['rule' => 'a', 'note' => 'b']]],
+            ['wholeModel' => []],
+            ['parts' => [['id' => 'a', 'name' => 'Arm']]],
+            ['stops' => [['name' => 'a', 'after' => 'b']]],
+            ['roles' => [['id' => 'r', 'name' => 'R']]],
+        ];
+        foreach ($changes as $at => $change) {
+            yield "change $at" => [DocumentChange::words($plan, $change + $plan), DocumentChange::words($change + $plan, $plan)];
+        }
+        foreach ([
+            'coats' => 5, 'technique' => 'glaze', 'place' => 'tips', 'mix' => [], 'note' => 'x', 'brush' => 'fine', 'waitMinutes' => 9,
+        ] as $field => $value) {
+            $other = $plan;
+            $other['areas'][1]['steps'][0] = [$field => $value] + ($other['areas'][1]['steps'][0] ?? ['id' => 's', 'technique' => 'wash']);
+            yield "step's $field changed" => DocumentChange::words($plan, $other);
+        }
+        yield 'another plan' => [DocumentChange::words($documents[1], $documents[2]), DocumentChange::words($plan, $plan)];
+        $read = PlanDocument::ofFile($plan);
+        foreach ([
+            [['areas', $plan['areas'][0]['id']], ['name' => 'New']],
+            [[], ['name' => 'P']],
+            [['areas', 'none'], ['name' => 'x']],
+            [['model'], ['heightMm' => 60]],
+            [['areas'], ['x' => 1]],
+            [['areas', $plan['areas'][0]['id'], 'steps'], []],
+        ] as $at => [$place, $fields]) {
+            yield "set $at" => self::thrown(static fn(): array => [
+                self::sum(FieldsAt::read(['at' => $place, 'fields' => $fields])->laidOn($read)->fields),
+                FieldsAt::read(['at' => $place, 'fields' => $fields])->nowIn($read)?->fields,
+            ]);
+        }
+        foreach ([['at' => 'x'], ['at' => [], 'fields' => 'x'], [], ['at' => [5], 'fields' => ['a' => 1]]] as $at => $told) {
+            yield "set wrong $at" => self::thrown(static fn(): mixed => Told::of(FieldsAt::read($told), 1));
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function others(): iterable
+    {
+        $plan = PlanSketch::plan("undercoat grey\nrole leader\nrole rank\narea a skin main skin\n basecoat skin");
+        foreach (['leader:1,rank:3', 'leader:1,:2', 'king:1', 'leader', 'leader:0', 'leader:400', ''] as $text) {
+            yield "roles $text" => [
+                Told::answer(static fn(): Squad => RolesReader::squad($text, $plan), 2),
+                Told::answer(static fn(): Squad => RolesReader::squad($text, $plan, 6), 2),
+            ];
+        }
+        foreach ([
+            ['technique' => 'wash', 'coats' => 2],
+            ['technique' => 'nothing'],
+            ['technique' => 'wash', 'coats' => 0, 'minutes' => -1, 'dryMinutes' => 99_999_999],
+            ['technique' => 'layer', 'paint' => 1, 'thinner' => 2, 'with' => 'beer', 'brush' => 'x', 'neatness' => 9],
+        ] as $at => $habit) {
+            yield "habit $at" => self::thrown(static fn(): array => HabitReader::write(HabitReader::one($habit)));
+        }
+        foreach ([
+            '{"sessions":[{"start":"2026-12-01T18:00","minutes":90}]}',
+            '{"sessions":[]}',
+            '{',
+            '[]',
+            '{"sessions":[{"start":"tomorrow","minutes":5}]}',
+            '{"sessions":[{"start":"2026-02-30T18:00","minutes":0}]}',
+            '{"sessions":[{"start":"2026-12-01T18:00+02:00","minutes":90},{"start":"2026-12-01T16:30Z","minutes":60}]}',
+        ] as $at => $json) {
+            yield "sessions $at" => self::thrown(static fn(): mixed => Told::of(SessionsReader::json($json), 3));
+        }
+        foreach (['2026-12-01T18:00', '2026-12-01 18:00', '2026-02-30T10:00', 'x', '2026-12-01T18:00Z'] as $time) {
+            yield "local $time" => SessionsReader::isLocal($time);
+        }
+        foreach ([
+            ['a', 10, true], ['', 10, true], ['', 10, false], [str_repeat('a', 11), 10, false], ["a\x00", 10, false],
+            ["\xff", 10, false], ["two\nlines", 20, false],
+        ] as $at => [$text, $longest, $needed]) {
+            yield "text $at" => [PlainText::complaint($text, $longest, $needed), PlainText::unknownWord($text, ['wash', 'layer', 'aaa'])];
+        }
+        foreach ([
+            [],
+            [['number' => 1, 'name' => 'Anna', 'role' => 'leader']],
+            [['number' => 9]],
+            [['number' => 1], ['number' => 1]],
+            ['x'],
+            [['number' => 2, 'ways' => ['a' => null], 'without' => ['a']]],
+        ] as $at => $members) {
+            yield "members $at" => self::thrown(static fn(): array => [
+                Told::of(SquadFields::members($members, 4), 2),
+                SquadFields::write(Squad::by($plan, SquadFields::members($members, 4))),
+            ]);
+        }
+        $batch = [
+            'format' => 'kalokroma-batch',
+            'version' => 1,
+            'plan' => PlanSketch::document("undercoat grey\narea a skin main skin\n basecoat skin x2"),
+            'models' => 3,
+            'log' => [['step' => 'a-1', 'models' => 2, 'coat' => 1, 'at' => '2026-01-02T03:04:05+00:00']],
+        ];
+        foreach ([
+            [], ['format' => 'x'], ['version' => 2], ['plan' => null], ['models' => 0], ['models' => 'x'],
+            ['log' => [['step' => 'none', 'models' => 1]]], ['log' => [['step' => 'a-1', 'models' => 99]]], ['log' => 'x'],
+            ['skipped' => ['a-1', 5]],
+        ] as $at => $change) {
+            yield "batch $at" => self::thrown(static fn(): mixed => Told::of(BatchDocument::read($change + $batch)->progress(), 2));
+        }
+        foreach ([1, 2, 3] as $version) {
+            yield "upgraded from $version" => self::sum(Upgrades::toNewest(
+                ['areas' => [['id' => 'a', 'steps' => [['id' => 's', 'technique' => 'dark-line']]]], 'version' => $version],
+                $version,
+            ));
+        }
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function plan(array $document): Plan
+    {
+        $read = PlanDocument::ofFile($document);
+
+        return $read->plan(DocumentPaints::of($read->fields));
+    }
+
+    /** Faults with their fields. */
+    private static function thrown(callable $question): mixed
+    {
+        try {
+            return Told::of($question());
+        } catch (Faulty $faulty) {
+            return array_map(static fn($one): string => trim("$one->field $one->message ".($one->row ?? '')), array_slice($faulty->faults, 0, 6));
+        } catch (\Throwable $thrown) {
+            return $thrown->getMessage();
+        }
+    }
+
+    /** @param array<mixed> $fields */
+    private static function sum(array $fields): string
+    {
+        return hash('crc32b', (string) json_encode(Told::of($fields, 9)));
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Matching;
+
+use Kalokroma\Matching\BestBuy;
+use Kalokroma\Matching\Buying;
+use Kalokroma\Matching\ClearStandIn;
+use Kalokroma\Matching\Compatibility;
+use Kalokroma\Matching\ForSale;
+use Kalokroma\Matching\Lookalikes;
+use Kalokroma\Matching\Novelty;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Matching\PotLevel;
+use Kalokroma\Matching\PotList;
+use Kalokroma\Matching\Purchase;
+use Kalokroma\Matching\SetCover;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Matching\ShelfMap;
+use Kalokroma\Matching\Substitutes;
+use Kalokroma\Matching\Verdict;
+use Kalokroma\Matching\WantedList;
+use Kalokroma\Mixing\MixTarget;
+use Kalokroma\Paint\Finish;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Paints;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    private const LIST = "Paint 3\n2 x paint 7\nPaint-11, 17 ml\n\n# a note\nPaint 40 (old)\nSomething else\npaint 3\npaint3\nPAINT 12 - red\n1. Paint 20\n• Paint 21 and Paint 22\n";
+
+    protected function said(): iterable
+    {
+        $owned = [
+            ...Paints::shelf(24, 11),
+            Paints::of('#8b8f93', 0.95, Kind::Metallic, 'Steel'),
+            Paints::of('#3d2f28', 0.04, Kind::Wash, 'Shade'),
+            ...self::clear(),
+        ];
+        $others = Paints::shelf(40, 12);
+        yield from $this->replaced($owned, $others);
+        yield from $this->bought($owned, $others);
+        $map = ShelfMap::of($owned);
+        yield 'map' => [Told::of($map, 2), array_map(static fn($one): mixed => Told::of($one, 2), $map->gaps()), Told::of($map->twins(), 2)];
+        foreach ($map->gaps() as $at => $gap) {
+            yield "filler $at" => ShelfMap::filler($gap, $others);
+        }
+        foreach (['#808285', '#8a8078', '#101112', '#f4f4f0', '#5d6f62'] as $hex) {
+            yield "neutral $hex" => ShelfMap::isNeutral(Paints::lab($hex));
+        }
+        yield 'lookalikes' => [Told::of(Lookalikes::among($owned), 2), Told::of(Lookalikes::among(Paints::shelf(120, 4)), 2)];
+        yield 'new ones' => array_map(static fn(Paint $one): string => $one->name, Novelty::among($others, $owned));
+        yield from $this->lists([...$others, ...$owned]);
+        foreach ([[0, 0.0], [1, 0.0], [1, 2.0], [1, 9.0], [1, 17.0], [3, 20.0], [2, 34.0], [1, 30.0]] as [$pots, $ml]) {
+            yield "$pots pots, $ml left" => PotLevel::of($pots, $ml, 17.0);
+        }
+        $shelf = Shelf::of(array_slice($owned, 0, 4), [$owned[0]->id => 3.5, $owned[1]->id => 0.0]);
+        yield 'shelf' => [
+            array_map($shelf->has(...), array_slice($owned, 0, 6)), array_map($shelf->mlLeft(...), array_slice($owned, 0, 6)),
+            array_map(static fn(Paint $one): string => $one->name, $shelf->missing([$owned[1], $others[0], $owned[9]])),
+        ];
+    }
+
+    /**
+     * @param list<Paint> $owned
+     * @param list<Paint> $others
+     *
+     * @return iterable<string, mixed>
+     */
+    private function replaced(array $owned, array $others): iterable
+    {
+        $shelf = Substitutes::from($owned);
+        $many = Substitutes::forMany($owned);
+        foreach (array_slice($others, 0, 16) as $at => $wanted) {
+            $mix = Paints::mix(1, $wanted);
+            yield "instead of $wanted->name" => Told::answer(static fn(): array => [
+                array_map(static fn($one): mixed => Told::of($one, 2), $shelf->for($mix, 0.5 + $at / 20, 1 + $at % 3)),
+                count($many->for($mix)), $shelf->owns($wanted), Told::of(Verdict::on($mix, $shelf, 2.0 + $at % 5, 1 + $at % 3), 2),
+            ]);
+        }
+        foreach (self::clear() as $one) {
+            yield "instead of $one->name" => [
+                ClearStandIn::for($one, $owned), ClearStandIn::for($one, array_slice($owned, 0, 4)), ClearStandIn::isThinner($one),
+                $shelf->forClear($one),
+                array_map(static fn(Paint $other): bool => Compatibility::mayReplace($one, $other), $owned),
+            ];
+        }
+        foreach (Kind::cases() as $kind) {
+            yield "kinds for $kind->value" => Compatibility::kindsFor($kind);
+        }
+    }
+
+    /**
+     * @param list<Paint> $owned
+     * @param list<Paint> $others
+     *
+     * @return iterable<string, mixed>
+     */
+    private function bought(array $owned, array $others): iterable
+    {
+        $forSale = [];
+        foreach ($others as $at => $paint) {
+            $forSale[] = new ForSale("pot-$at", $paint->name, 280 + 35 * ($at % 4), [$paint], false);
+        }
+        foreach ([[0, 6], [3, 12], [10, 20], [18, 24], [0, 20]] as $at => [$from, $to]) {
+            $forSale[] = new ForSale("set-$at", "Set $at", 900 + 400 * $at, array_slice($others, $from, $to - $from), true);
+        }
+        foreach ([
+            [0, 6, 2.0, null],
+            [2, 9, 5.0, 2500],
+            [8, 16, 1.0, 1200],
+            [0, 12, 3.5, 0],
+            [0, 2, -1.0, null],
+            [0, 2, 2.0, -5],
+        ] as $at => [$from, $count, $tolerance, $budget]) {
+            yield "bought $at" => Told::answer(static function () use ($others, $forSale, $owned, $from, $count, $tolerance, $budget): array {
+                $buying = Buying::of(array_slice($others, $from, $count), $forSale, $owned, $tolerance, $budget);
+
+                return array_map(
+                    static fn(Purchase $one): mixed => Told::of($one, 2),
+                    [$buying->cheapest(), $buying->fewestBoxes(), $buying->bestValue()],
+                );
+            });
+        }
+        yield 'lightness apart' => array_map(Buying::lightnessApart(...), [0.0, 1.0, 3.0, 6.0]);
+        foreach (['#6b4a2f', '#c8321e', '#2f62ad'] as $hex) {
+            yield "best buy for $hex" => [
+                BestBuy::for(MixTarget::masstone(Paints::lab($hex)), $others, 30.0),
+                BestBuy::for(MixTarget::masstone(Paints::lab($hex)), $others, 0.1),
+            ];
+        }
+        yield 'covered' => [
+            SetCover::solve(4, [0b0011, 0b1100, 0b0110, 0b1001, 0b1111], [2.0, 2.0, 1.0, 1.0, 3.0]),
+            SetCover::solve(4, [0b0011, 0b1100, 0b0111], [2.0, 5.0, 3.0], [1.0, 9.0, 2.0], [1.0, 1.0, 4.0, 1.0], 6.0),
+            SetCover::solve(3, [0b001], [1.0], null, [0.5, 0.5, 0.5]),
+            Told::answer(static fn(): array => SetCover::solve(70, [1], [1.0])),
+        ];
+        yield 'priced' => Told::answer(static fn(): ForSale => new ForSale('a', 'Dear', -1, [], false));
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return iterable<string, mixed>
+     */
+    private function lists(array $paints): iterable
+    {
+        $names = PaintNames::of($paints);
+        foreach (['paint 3', 'Paint-3', 'pant 3', 'paint 33 old', 'steel', 'Gloss', 'shade wash', '', 'xyzzy'] as $written) {
+            yield "found: $written" => [Told::of($names->find($written), 2), Told::of($names->exactly($written), 1)];
+        }
+        yield 'wanted' => [
+            Told::of(WantedList::read(self::LIST, $names), 2),
+            Told::answer(static fn(): array => WantedList::read(self::LIST, $names, 3), 2),
+        ];
+        yield 'pots' => Told::answer(static fn(): array => PotList::read(self::LIST, $names), 2);
+        foreach (['', "\n\n", str_repeat('a', 2000), str_repeat("a\n", 900), "\xff\xfe"] as $at => $wrong) {
+            yield "no list $at" => [
+                Told::answer(static fn(): array => WantedList::read($wrong, $names), 1),
+                Told::answer(static fn(): array => PotList::read($wrong, $names), 1),
+            ];
+        }
+    }
+
+    /** @return list<Paint> */
+    private static function clear(): array
+    {
+        return [
+            Paint::of('gloss', 'Gloss', Kind::Varnish, null, null, Finish::Gloss), Paint::of('matt', 'Matt', Kind::Varnish, null),
+            Paint::of('flow', 'Flow medium', Kind::Medium, null), Paint::of('lift', 'Lifter', Kind::Chipping, null),
+            Paint::of('set', 'Setting', Kind::Decal, null),
+        ];
+    }
+}

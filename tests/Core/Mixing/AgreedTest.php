@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Mixing;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
+use Kalokroma\Craft\Thinner;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Drops;
+use Kalokroma\Mixing\Effort;
+use Kalokroma\Mixing\Film;
+use Kalokroma\Mixing\HueField;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\MeasuredMix;
+use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\MixLimits;
+use Kalokroma\Mixing\MixSolver;
+use Kalokroma\Mixing\MixTarget;
+use Kalokroma\Mixing\OnePartMore;
+use Kalokroma\Mixing\Palette;
+use Kalokroma\Mixing\Ratios;
+use Kalokroma\Mixing\Reach;
+use Kalokroma\Mixing\SharesOfThree;
+use Kalokroma\Mixing\Spans;
+use Kalokroma\Mixing\Vicinity;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Paints;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    protected function said(): iterable
+    {
+        yield from $this->solved();
+        yield from $this->mixed();
+        yield from $this->searched();
+        foreach ([[1, 0], [2, 1], [1, 3], [1, 20], [0, 1], [1, 99], [-1, 2]] as [$paint, $thinner]) {
+            foreach ([Thinner::Water, Thinner::Medium] as $with) {
+                yield "thinned $paint : $thinner $with->value" => Told::answer(static fn(): Dilution => Dilution::of($paint, $thinner, $with));
+            }
+        }
+        foreach ([0.02, 0.2, 0.33, 0.5, 0.71, 1.0] as $strength) {
+            yield "as strong as $strength" => Dilution::near($strength, Thinner::Water);
+        }
+        yield 'ratios' => [
+            Ratios::of(2, 6),
+            count(Ratios::of(3, 8)),
+            Ratios::ofTwoByShare(6),
+            Ratios::isLowest([2, 4]),
+            Ratios::isLowest([2, 3]),
+            Ratios::isLowest([0, 3]),
+        ];
+        yield 'shares' => SharesOfThree::upTo(5);
+        yield 'effort' => [Effort::thorough(), Effort::quick()];
+    }
+
+    /** @return iterable<string, mixed> */
+    private function solved(): iterable
+    {
+        $shelf = [
+            ...Paints::shelf(46, 5),
+            Paints::of('#8b8f93', 0.95, Kind::Metallic),
+            Paints::of('#a01c2a', 0.05, Kind::Ink),
+            Paints::of('#3d2f28', 0.04, Kind::Wash),
+        ];
+        $targets = ['#6b4a2f', '#c8321e', '#2f62ad', '#f0e6cc', '#101114', '#7fae3a', '#d9a0b0', '#ffff00', '#808285', '#a67f35'];
+        foreach ($targets as $at => $hex) {
+            foreach (Film::cases() as $film) {
+                $limits = match ($at % 4) {
+                    0 => MixLimits::none(),
+                    1 => MixLimits::none()->paints(2)->parts(6),
+                    2 => MixLimits::none()->without([$shelf[$at]->id, $shelf[$at + 1]->id]),
+                    default => MixLimits::none()->with([$shelf[$at * 2]->id])->parts(5),
+                };
+                yield "mix of $hex, $film->value" => Told::answer(static function () use ($hex, $film, $shelf, $limits): array {
+                    $target = MixTarget::of(Paints::lab($hex), $film);
+                    $answers = MixSolver::solve($target, $shelf, $limits, 3, Effort::quick());
+                    $told = array_map(
+                        static fn($one): array => [$one->mix->words(), $one->mix->ratio(), $one->difference, $one->rank()],
+                        $answers->ranked(),
+                    );
+
+                    return [$told, $answers->best()?->mix->words(), $answers->advised()?->mix->words(), Reach::of($answers)];
+                });
+            }
+        }
+        foreach (Film::cases() as $film) {
+            yield "film $film->value" => [$film->label(), $film->usualKinds(), array_map($film->takes(...), Kind::cases())];
+        }
+        foreach (Kind::cases() as $kind) {
+            yield "film of $kind->value" => Told::answer(static fn(): Film => Film::ofKind($kind));
+        }
+        foreach ([[0], [4], [99]] as [$most]) {
+            yield "limits $most" => [
+                Told::answer(static fn(): mixed => MixLimits::none()->paints($most)),
+                Told::answer(static fn(): mixed => MixLimits::none()->parts($most)),
+            ];
+        }
+        yield 'enough' => MixLimits::none()->enoughFor(1.2, ['a' => 0.1, 'b' => 3.0]);
+    }
+
+    /** @return iterable<string, mixed> */
+    private function mixed(): iterable
+    {
+        $paints = Paints::shelf(14, 9);
+        $special = [
+            Paints::of('#8b8f93', 0.95, Kind::Metallic, 'Steel'),
+            Paints::of('#3d2f28', 0.04, Kind::Wash, 'Shade'),
+            Paints::of('#d2682a', 0.04, Kind::Ink, 'Ink'),
+        ];
+        $made = [
+            [[0, 1], [1, 1]], [[2, 3], [3, 1]], [[4, 1], [5, 2], [6, 1]], [[7, 1]], [[8, 5], [9, 3]], [[0, 0]], [[1, 1], [1, 2]],
+            [[2, 40], [3, 1]], [[0, 1], [1, 1], [2, 1], [3, 1]], [],
+        ];
+        foreach ($made as $at => $parts) {
+            $mix = static fn(): Mix => Mix::of(array_map(static fn(array $one): Ingredient => Ingredient::of($paints[$one[0]], $one[1]), $parts));
+            yield "mixed $at" => Told::answer(static fn(): array => self::about($mix()));
+        }
+        foreach ($special as $one) {
+            foreach ([$special[0], $paints[2]] as $other) {
+                yield "$one->name and $other->name" => Told::answer(static fn(): array => self::about(Mix::of([
+                    Ingredient::of($one, 2),
+                    Ingredient::of($other, 1),
+                ])));
+            }
+            yield "$one->name alone" => Told::answer(static fn(): array => self::about(Mix::single($one)));
+        }
+        foreach (['#9a9a9a', '#404040', '#7a2020'] as $seen) {
+            yield "seen $seen" => Told::answer(static fn(): MeasuredMix => MeasuredMix::of(
+                Mix::of([Ingredient::of($paints[2], 2), Ingredient::of($paints[3], 1)]),
+                Paints::lab($seen),
+            ));
+        }
+    }
+
+    /** @return array<mixed> */
+    private static function about(Mix $mix): array
+    {
+        $drops = array_map(static fn(Dilution $one): mixed => Told::answer(static fn(): array => [
+            Drops::of($mix, $one), Drops::forAmount($mix, $one, 0.31), Drops::forWet($mix, $one, 0.9), Drops::forWet($mix, $one, 0.02, 0.04),
+        ]), [Dilution::none(), Dilution::of(1, 2, Thinner::Water), Dilution::of(3, 2, Thinner::Medium)]);
+        $target = MixTarget::like($mix->ingredients[0]->paint);
+
+        return [
+            $mix, $mix->colour(), $mix->optics()->contrast(), $mix->film(), $mix->holds($mix->ingredients[0]->paint->id), $drops,
+            array_map(static fn(OnePartMore $one): array => [$one->words(), Told::of($one, 1)], OnePartMore::ofEach($mix, $target)),
+        ];
+    }
+
+    /** @return iterable<string, mixed> what the search for mixes is narrowed by */
+    private function searched(): iterable
+    {
+        $paints = Paints::shelf(9, 3);
+        foreach ([false, true] as $isSeeThrough) {
+            $palette = new Palette(array_values(array_filter($paints, static fn(Paint $one): bool => ! $one->isClear())), $isSeeThrough);
+            $spans = new Spans($palette);
+            yield 'palette '.json_encode($isSeeThrough) => [
+                array_map($palette->strength(...), range(0, 5)), $palette
+                    ->spectra(), $palette
+                    ->spectrumOfTwo(0, 1, 0.3), $palette
+                    ->spanOfTwo(1, 2, 0.6),
+                $palette->spectrumOfThree(0, 1, 2, 0.2, 0.3, 0.5), $palette
+                    ->lightOfTwo(2, 3, 0.5), $palette
+                    ->lightOfThree(1, 2, 3, 0.25, 0.25, 0.5),
+                Palette::lab($palette->lightOfTwo(0, 4, 0.2)), $spans->ofThree(0, 1, 2, 1, 2, 1), $spans->ofThree(3, 4, 5, 2, 1, 1),
+            ];
+        }
+        yield 'weights' => [Spans::weights(), Spans::opponentWeights()];
+        foreach ([[30, 40, 20], [60, 5, 200], [85, 60, 95], [12, 2, 300]] as $at => [$l, $c, $h]) {
+            $target = Lch::of($l, $c, $h)->toLab();
+            $vicinity = Vicinity::around($target, 4.0, 1.5);
+            $near = static fn(float $by): array => (static function (Lab $lab) use ($by): array {
+                $xyz = Lab::of(max(0.0, $lab->lightness + $by), $lab->a + $by, $lab->b - $by)->toXyz();
+
+                return [$xyz->x, $xyz->y, $xyz->z];
+            })($target);
+            yield "vicinity $at" => Told::answer(static fn(): array => [
+                Told::of($vicinity, 1),
+                array_map(static fn(float $by): bool => $vicinity->holds($near($by)), [0.0, 1.0, 2.5, 4.0, 8.0, -1.0, -3.0, -9.0]),
+                HueField::round($target), Vicinity::edge($target, 3.0, 1.0, 0.0, 0.0), Vicinity::edge($target, 3.0, 0.0, 1.0, -1.0),
+            ]);
+        }
+    }
+}

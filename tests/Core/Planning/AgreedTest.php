@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Kalokroma\Craft\OrderStyle;
+use Kalokroma\Craft\SprayMethod;
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\AreaWay;
+use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\DryTimes;
+use Kalokroma\Planning\Member;
+use Kalokroma\Planning\Needs;
+use Kalokroma\Planning\Order;
+use Kalokroma\Planning\Pace;
+use Kalokroma\Planning\PlanWay;
+use Kalokroma\Planning\Progress;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\Repair;
+use Kalokroma\Planning\Slipped;
+use Kalokroma\Planning\SlipPrice;
+use Kalokroma\Planning\Spare;
+use Kalokroma\Planning\SprayWeather;
+use Kalokroma\Planning\Squad;
+use Kalokroma\Planning\SquadPlan;
+use Kalokroma\Planning\StandIns;
+use Kalokroma\Planning\TouchUp;
+use Kalokroma\Recipe\Plan;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\PlanSketch;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    private const SQUAD = <<<'PLAN'
+        undercoat black light bone
+        role leader
+        role rank
+        area coat broad-folds main cloth touches skin
+          basecoat navy 2:1 x2
+          wash umber-wash 1:2 all
+          highlight sky edges
+          variant teal for leader
+          basecoat green x2
+          layer lime
+        area skin skin small skin
+          basecoat skin x2
+          wash red-wash
+          highlight skin-pale raised
+        area plume fur-or-feather small hair only leader
+          basecoat red x2
+          drybrush orange
+        whole
+          matt-coat matt
+        PLAN;
+
+    protected function said(): iterable
+    {
+        foreach (self::plans(3, 8, 5200) as $name => $plan) {
+            yield "order of $name" => array_map(static fn(OrderStyle $style): array => self::order(Order::of($plan, $style)), OrderStyle::cases());
+            yield "rehearsal of $name" => self::rehearsed($plan);
+            yield "slips of $name" => self::slips($plan);
+        }
+        yield from $this->squads();
+        foreach (OrderStyle::cases() as $style) {
+            yield "style $style->value" => $style->label();
+        }
+        foreach (SprayMethod::cases() as $method) {
+            $hours = [];
+            foreach ([
+                [-5, 40], [4, 50], [9, 55], [12, 69], [15, 70], [18, 71], [21, 84], [24, 85], [29, 90], [33, 30], [39, 20], [41, 60],
+            ] as $at => [$c, $h]) {
+                $weather = SprayWeather::of($c, $h, $method);
+                $hours[] = $weather;
+                yield "spray at $c, $h %, $method->value" => $weather;
+            }
+        }
+        foreach ([[20.0, 50.0], [5.0, 80.0], [35.0, 20.0], [-50.0, 50.0], [20.0, 101.0], [20.0, -1.0], [60.5, 40.0]] as [$c, $h]) {
+            yield "climate $c, $h" => Told::answer(static fn(): Climate => Climate::of($c, $h));
+        }
+    }
+
+    /** @return array<mixed> */
+    private static function order(Order $order): array
+    {
+        return array_map(
+            static fn($pass): array => [$pass->number, $pass->step->id, $pass->area?->id, $pass->where(), $pass->isUndercoat],
+            $order->passes,
+        );
+    }
+
+    /** @return array<mixed> */
+    private static function rehearsed(Plan $plan): array
+    {
+        $rehearsal = Rehearsal::of($plan);
+        $pace = Pace::of($plan);
+        $before = null;
+        $passes = [];
+        foreach ($rehearsal->order()->passes as $pass) {
+            $passes[] = [
+                $pass->step->id, $rehearsal
+                    ->dryMinutes($pass), $rehearsal
+                    ->restBefore($pass), $pace
+                    ->step($pass->step, $pass->area), $pace
+                    ->pass($pass->step, $pass->area, 5),
+                DryTimes::betweenCoats($pass->step, Climate::of(12.0, 70.0)), DryTimes::quickest($pass->step, $before?->step),
+                $before === null ? null : [DryTimes::between($before->step, $pass->step), DryTimes::isWetWindow($before->step, $pass->step)],
+            ];
+            $before = $pass;
+        }
+        $owned = array_values(array_filter($plan->paints(), static fn($one): bool => crc32($one->name) % 3 !== 0));
+        $shelf = Shelf::of($owned);
+
+        return [
+            $passes, Told::of(Needs::of($plan), 2), array_map(static fn($pass): string => $pass->step->id, Spare::of($rehearsal->order()->passes)),
+            array_map(
+                static fn($area): mixed => Told::answer(
+                    static fn(): AreaWay => AreaWay::of($rehearsal, $area, $area->variants[0] ?? null, $shelf),
+                    2,
+                ),
+                $plan->areas,
+            ),
+            Told::answer(static fn(): array => PlanWay::all($rehearsal, $shelf), 2),
+            array_map(
+                static fn($pass): mixed => Told::answer(static fn(): mixed => StandIns::of($rehearsal, $pass->step->id, $shelf), 2),
+                array_slice($rehearsal->order()->passes, 0, 4),
+            ),
+        ];
+    }
+
+    /** @return array<mixed> */
+    private static function slips(Plan $plan): array
+    {
+        $progress = Progress::of(SquadPlan::alike($plan, 3));
+        $told = [];
+        foreach ($progress->passes as $at => $pass) {
+            if ($at % 4 !== 0) {
+                continue;
+            }
+            $told[] = [
+                $pass->step->id, array_map(static fn($one): mixed => Told::of($one, 1), SlipPrice::all($progress, $pass)),
+                array_map(
+                    static fn(Slipped $kind): mixed => Told::answer(static fn(): mixed => TouchUp::of($progress, $pass, 2, $kind), 2),
+                    Slipped::cases(),
+                ),
+                $pass->area === null || $pass->step->mix === null
+                    ? null
+                    : Told::answer(static fn(): mixed => Repair::of($plan, $pass->area, $pass->step, $pass->step->mix), 2),
+            ];
+        }
+
+        return $told;
+    }
+
+    /** @return iterable<string, mixed> */
+    private function squads(): iterable
+    {
+        $plan = PlanSketch::plan(self::SQUAD);
+        $members = [
+            new Member(1, 'Anna', 'leader'), new Member(2, '', 'rank', ['coat' => 'teal']), new Member(3, '', 'rank', [], ['skin']), new Member(4),
+        ];
+        foreach ([
+            'alike' => Squad::alike(3),
+            'by roles' => Squad::ofRoles(['leader' => 1, 'rank' => 2]),
+            'named' => Squad::by($plan, $members),
+        ] as $name => $squad) {
+            $told = SquadPlan::of($plan, $squad);
+            $done = [
+                new Done('undercoat', null, $told->count(), 100),
+                new Done('coat-1', 1, 1, 200, 'a', [2]),
+                new Done('skin-1', null, 1, 300),
+                new Done('gone', 1, 1, 1),
+            ];
+            $progress = Progress::of($told, $done, ['skin-3']);
+            yield "squad $name" => [
+                Told::of($squad, 2), $told->count(),
+                array_map(
+                    static fn($pass): array => [$pass->step->id, $told->modelsOf($pass->step->id), $told->isForAll($pass->step->id)],
+                    $told->passes(),
+                ),
+                array_map(
+                    static fn(int $model): array => array_map(static fn($area): string => $area->id, array_values($told->areasOn($model))),
+                    range(1, $told->count()),
+                ),
+                array_map(
+                    static fn($area): array => [$told->differs($area), $told->origin($area)->id, $told->variantOf($area)?->id],
+                    $told->plan->areas,
+                ),
+                array_map(static fn($pass): array => [
+                    $pass->step->id, $progress
+                        ->left($pass->step->id), $progress
+                        ->doneOn($pass->step->id), $progress
+                        ->coat($pass), $progress
+                        ->isDone($pass),
+                    $progress->isSkipped($pass), $progress->modelsLeft($pass->step->id, 1),
+                ], $progress->passes),
+                array_map(static fn($pass): string => $pass->step->id, $progress->open()), $progress
+                    ->next()?->step->id, $progress
+                    ->isBegun(), $progress
+                    ->skipped(),
+            ];
+        }
+        foreach ([
+            [new Member(0)],
+            [new Member(1), new Member(1)],
+            [new Member(1, str_repeat('a', 99))],
+            [new Member(1, '', 'nobody')],
+            [],
+        ] as $at => $wrong) {
+            yield "no squad $at" => [
+                Told::answer(static fn(): Squad => Squad::of($wrong), 1),
+                Told::answer(static fn(): Squad => Squad::by($plan, $wrong), 1),
+            ];
+        }
+        yield 'too many' => [
+            Told::answer(static fn(): Squad => Squad::alike(0)),
+            Told::answer(static fn(): Squad => Squad::alike(100_000)),
+            Told::answer(static fn(): Squad => Squad::ofRoles(['leader' => -1])),
+        ];
+    }
+}

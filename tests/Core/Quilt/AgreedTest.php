@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Quilt;
+
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Quilt\Balance;
+use Kalokroma\Quilt\Harmony;
+use Kalokroma\Quilt\KeyArea;
+use Kalokroma\Quilt\Muster;
+use Kalokroma\Quilt\Quilt;
+use Kalokroma\Quilt\Shift;
+use Kalokroma\Recipe\Neighbours;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Paints;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    protected function said(): iterable
+    {
+        $plans = $allLooks = [];
+        foreach (self::plans(14, 8, 6400) as $name => $plan) {
+            $rehearsal = Rehearsal::of($plan);
+            $looks = [];
+            foreach ($plan->areas as $area) {
+                $looks[$area->id] = $rehearsal->final($area);
+            }
+            $patches = Quilt::of($plan);
+            yield "quilt of $name" => [
+                array_map(static fn($one): mixed => Told::of($one, 1), $patches), Quilt::kept($plan, $patches),
+                count($patches) < 2 ? null : $patches[0]->seamWith($patches[1]),
+            ];
+            $balance = Balance::of($plan->areas, $looks);
+            $painted = array_filter($looks, static fn(string $id): bool => crc32($id) % 3 !== 0, ARRAY_FILTER_USE_KEY);
+            yield "scheme of $name" => [
+                Told::of($balance, 2), $balance->words(),
+                array_map(static fn($one): mixed => Told::of($one, 2), KeyArea::of($plan, $balance, array_keys($painted))),
+                array_map(
+                    static fn($area): mixed => Told::answer(static fn(): array => Shift::apart($area, Neighbours::of($plan), $looks), 2),
+                    $plan->areas,
+                ),
+            ];
+            $plans[] = $plan;
+            $allLooks[] = $looks;
+        }
+        foreach ([1, 2, 3, 6] as $count) {
+            yield "muster of $count" => Told::answer(
+                static fn(): Muster => Muster::of(array_slice($plans, 0, $count), array_slice($allLooks, 0, $count)),
+                4,
+            );
+        }
+        foreach (['#2f62ad', '#c8321e', '#808285', '#e8b923', '#1d2a1f'] as $hex) {
+            yield "with $hex" => array_map(static fn($one): mixed => Told::of($one, 2), Harmony::with(Paints::lab($hex), Paints::shelf(40, 5)));
+        }
+    }
+}

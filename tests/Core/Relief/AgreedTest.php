@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Relief;
+
+use Kalokroma\Craft\Texture;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\PlanDocument;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Closeup;
+use Kalokroma\Relief\Exposure;
+use Kalokroma\Relief\GlbFile;
+use Kalokroma\Relief\GlbWriter;
+use Kalokroma\Relief\Grain;
+use Kalokroma\Relief\Labels;
+use Kalokroma\Relief\MarkPlaces;
+use Kalokroma\Relief\Measure;
+use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\PackedRelief;
+use Kalokroma\Relief\PaintedArea;
+use Kalokroma\Relief\PaintedLook;
+use Kalokroma\Relief\Patches;
+use Kalokroma\Relief\Picture;
+use Kalokroma\Relief\PictureFaults;
+use Kalokroma\Relief\PictureRelief;
+use Kalokroma\Relief\Placement;
+use Kalokroma\Relief\Relief;
+use Kalokroma\Relief\Spray;
+use Kalokroma\Relief\Sprays;
+use Kalokroma\Relief\Still;
+use Kalokroma\Relief\Superpixels;
+use Kalokroma\Simulation\SprayCone;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Told;
+use Tests\Core\WildPlans;
+
+final class AgreedTest extends AgreedTestCase
+{
+    protected function said(): iterable
+    {
+        $bodies = [
+            'ball' => Bodies::ball(6.0, 18),
+            'hole' => Bodies::hole(5.0, 4.0),
+            'practice' => GlbFile::read((string) file_get_contents('resources/handbook/practice.glb')),
+        ];
+        foreach ($bodies as $name => $mesh) {
+            $openness = Exposure::around($mesh)->finish()->openness();
+            $zones = Relief::zones($mesh, $openness);
+            yield "$name" => [
+                $openness, $zones, $mesh
+                    ->bounds(), $mesh
+                    ->heightMm(), $mesh
+                    ->meanEdgeMm(), $mesh
+                    ->normals(), $mesh
+                    ->vertexAreas(), Patches::of($mesh), hash('crc32b', PackedRelief::of($mesh, $openness)),
+            ];
+            foreach ([SprayCone::ofHalfAngle(30.0), SprayCone::ofHalfAngle(55.0)->fromBelow()] as $cone) {
+                yield "$name sprayed within $cone->halfAngleDegrees" => [
+                    Spray::of($cone),
+                    Exposure::of($mesh, Spray::of($cone))->finish()->reach(),
+                ];
+            }
+            yield "$name, seen" => $this->seen($mesh, $openness, $zones);
+            yield "$name, as a file" => [hash('crc32b', GlbWriter::write($mesh)), GlbFile::read(GlbWriter::write($mesh))->vertexCount()];
+        }
+        yield from $this->pictures();
+        yield from $this->files();
+        foreach (Grain::cases() as $grain) {
+            yield "grain $grain->value" => array_map(
+                static fn(int $at): float => $grain->at(0.37 * $at, 0.91 * $at - 9, -0.53 * $at),
+                range(0, 60),
+            );
+        }
+    }
+
+    /**
+     * @param list<float> $openness
+     * @param list<float> $zones
+     *
+     * @return array<mixed>
+     */
+    private function seen(Mesh $mesh, array $openness, array $zones): array
+    {
+        $labels = Labels::of(['a', 'b', 'c'], implode('', array_map(
+            static fn(array $corners): string => chr(
+                $mesh->positions[3 * $corners[0]] > 1.0
+                    ? 0
+                    : ($mesh->positions[3 * $corners[0] + 1] > 2.0 ? 1 : ($corners[0] % 7 === 0 ? Labels::NONE : 2)),
+            ),
+            array_chunk($mesh->triangles, 3),
+        )), $mesh);
+        $marks = MarkPlaces::of($mesh, $labels, $zones, $openness);
+        $told = [
+            $marks,
+            array_map(static fn($one): mixed => Told::of($one, 1), Measure::of($mesh, $labels, $zones, $openness)),
+            array_map(
+                static fn(string $area): array => [
+                    Told::of(Camera::facing($mesh, $labels, $area), 1),
+                    Told::of(Closeup::of($mesh, $labels, $area, 120, 160), 1),
+                ],
+                $labels->areas,
+            ),
+        ];
+        for ($seed = 0; $seed < 3; $seed++) {
+            $read = PlanDocument::ofFile(WildPlans::document(620 + $seed));
+            $rehearsal = Rehearsal::of($read->plan(DocumentPaints::of($read->fields)));
+            $looks = array_map(
+                static fn($area): PaintedLook => PaintedLook::of(
+                    $painted = PaintedArea::of($rehearsal, $area),
+                    $painted->stages[count($painted->stages) - 1],
+                ),
+                array_slice($rehearsal->plan->areas, 0, 3),
+            );
+            $above = array_map(static fn(float $zone): float => $zone / 4, $zones);
+            $still = Still::of(
+                $mesh,
+                $labels,
+                $zones,
+                $openness,
+                $above,
+                array_reverse($above),
+                $marks,
+                $looks,
+                Camera::turned(-40.0 + 60 * $seed),
+                90,
+                110,
+            );
+            $told[] = [
+                Told::of(Sprays::of($rehearsal), 2),
+                count(array_filter($still->points, static fn(int $one): bool => $one < 0)),
+                $still->points,
+            ];
+        }
+
+        return $told;
+    }
+
+    /** @return iterable<string, mixed> */
+    private function pictures(): iterable
+    {
+        foreach ([[48, 40, 3], [30, 60, 11]] as [$width, $height, $seed]) {
+            $colours = [];
+            for ($at = 0; $at < $width * $height; $at++) {
+                [$x, $y] = [$at % $width, intdiv($at, $width)];
+                $light = max(0.0, min(100.0, 47 + 28 * sin($x / $seed) + 16 * cos($y / 5) + 5 * sin($x * $y)));
+                $colours[] = [$light, 10.0 - $x / 4, $y / 3];
+            }
+            yield "picture $width" => Told::answer(static function () use ($width, $colours): array {
+                $picture = Picture::of($width, $colours);
+                $mesh = $picture->mesh(32.0);
+                $labels = Labels::of(
+                    ['a', 'b'],
+                    implode(
+                        '',
+                        array_map(
+                            static fn(int $at): string => chr($at % 5 === 0 ? Labels::NONE : intdiv($at, 400) % 2),
+                            range(0, $mesh->triangleCount() - 1),
+                        ),
+                    ),
+                    $mesh,
+                );
+
+                return [
+                    $picture->lightness,
+                    $picture->a,
+                    $picture->bytes() === Picture::read($width, $picture->bytes())->bytes(),
+                    Superpixels::of($picture),
+                    PictureFaults::of($picture),
+                    PictureRelief::lit($picture),
+                    PictureRelief::zones($picture, $labels, [Texture::BroadFolds, Texture::Skin]),
+                ];
+            });
+        }
+        foreach ([[0, ''], [4, 'abc'], [100_000, 'x']] as [$width, $bytes]) {
+            yield "no picture of $width" => Told::answer(static fn(): Picture => Picture::read($width, $bytes), 1);
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function files(): iterable
+    {
+        $good = GlbWriter::write(Bodies::ball(6.0, 6));
+        $wrong = [
+            '', 'glTF', substr($good, 0, 40), substr($good, 0, -9), strrev($good), substr_replace($good, pack('V', 9), 4, 4),
+            substr_replace($good, pack('V', 99), 8, 4), str_replace('"POSITION"', '"POSITIQN"', $good), str_replace('VEC3', 'VEC2', $good),
+            str_replace('5126', '5999', $good),
+            str_replace('"bufferView":0', '"bufferView":7', $good), str_replace('"mode":4', '"mode":1', $good),
+        ];
+        foreach ($wrong as $at => $bytes) {
+            yield "no sculpt $at" => Told::answer(static fn(): Mesh => GlbFile::read($bytes), 1);
+        }
+        foreach ([
+            [[], []],
+            [[0, 0, 0, 1, 0, 0, 0, 1, 0], [0, 1, 2]],
+            [[0, 0, 0, 9, 0, 0, 0, 9, 0], [0, 1, 3]],
+            [[0, 0, NAN, 9, 0, 0, 0, 9, 0], [0, 1, 2]],
+            [[0, 0, 0, 9, 0, 0, 0, 9], [0, 1, 2]],
+            [[0, 0, 0, 2000, 0, 0, 0, 9, 0], [0, 1, 2]],
+            [[0, 0, 0, 9, 0, 0, 0, 9, 0], [0, 1, 2]],
+        ] as $at => [$places, $triangles]) {
+            yield "mesh $at" => Told::answer(static fn(): array => [
+                Mesh::of($places, $triangles)->triangleAreas(),
+                Mesh::of($places, $triangles)->normals(),
+            ]);
+        }
+        foreach ([
+            [],
+            ['translation' => [1, 2, 3]],
+            ['rotation' => [0, 0.7071068, 0, 0.7071068]],
+            ['scale' => [2, 3, 4], 'translation' => [5, 0, 0]],
+            ['matrix' => [1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 7, 8, 9, 1]],
+            ['rotation' => 'x', 'scale' => [1, 2]],
+        ] as $at => $node) {
+            yield "node $at" => Told::answer(static fn(): array => [
+                array_map(floatval(...), Placement::ofNode($node)),
+                Placement::times(Placement::ofNode($node), Placement::ofNode(['scale' => [2, 2, 2], 'translation' => [1, 1, 1]])),
+            ]);
+        }
+    }
+}

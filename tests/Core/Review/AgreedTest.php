@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Review;
+
+use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Review\Aftermath;
+use Kalokroma\Review\BestUndercoat;
+use Kalokroma\Review\CoatWords;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Neutral;
+use Kalokroma\Review\Review;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Span;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Paints;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    protected function said(): iterable
+    {
+        $said = [];
+        $last = [];
+        foreach (self::plans(24, 72, 8200) as $name => $plan) {
+            $owned = array_values(array_filter($plan->paints(), static fn($one): bool => crc32($one->name) % 4 !== 0));
+            $scene = Scene::of(Rehearsal::of($plan), crc32($name) % 3 === 0 ? null : Shelf::of($owned), crc32($name) % 2 === 0 ? 5 : null);
+            $findings = Review::of($scene);
+            yield $name => array_map(static function (Finding $one) use (&$said, $plan): array {
+                // A rule's words are read once for each of its ways to say them.
+                $words = isset($said[$one->why.$one->rule]) ? null : [$one->words, $one->why, $one->otherSchool];
+                $said[$one->why.$one->rule] = true;
+
+                return [
+                    $one->rule, $one->severity->value, $one->area, $one->step, $words, crc32($one->words), self::mends($one, $plan),
+                    Review::isOfTheScheme($one),
+                ];
+            }, $findings);
+            yield "$name, weighed" => [
+                BestUndercoat::for($scene)?->name, array_map(static fn($one): mixed => Told::of($one, 1), Aftermath::of($last, $findings)),
+                $findings === [] ? null : Aftermath::isLess($findings[0], $findings, $last),
+            ];
+            $last = $findings;
+        }
+        foreach ([0, 1, 2, 3, 9, 11, 12, 24] as $coats) {
+            yield "$coats coats" => CoatWords::of($coats);
+        }
+        foreach ([0, 1, 45, 59, 60, 61, 90, 120, 150, 600, 1439, 1440, 2880, 4000, 10080] as $minutes) {
+            yield "$minutes minutes" => Span::words($minutes);
+        }
+        foreach (['#f4f4f0', '#e9e2d0', '#101112', '#1c1410', '#808285', '#ffffff', '#d8d0ff'] as $hex) {
+            yield "neutral $hex" => [Neutral::isWhite(Paints::lab($hex)), Neutral::isBlack(Paints::lab($hex))];
+        }
+    }
+
+    /** @return list<array<mixed>> the words of each, and how much they change */
+    private static function mends(Finding $finding, Plan $plan): array
+    {
+        return array_map(static fn($mend): array => [
+            $mend->label,
+            Told::answer(static fn(): string => hash('crc32b', serialize(\Kalokroma\Exchange\PlanWriter::write($mend->edit->applyTo($plan))))),
+        ], $finding->mends);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Schedule;
+
+use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Outline;
+use Kalokroma\Planning\Record;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SquadPlan;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Schedule\BatchSplit;
+use Kalokroma\Schedule\Carried;
+use Kalokroma\Schedule\Deadline;
+use Kalokroma\Schedule\DryClock;
+use Kalokroma\Schedule\DryKind;
+use Kalokroma\Schedule\Filler;
+use Kalokroma\Schedule\HeldUp;
+use Kalokroma\Schedule\Item;
+use Kalokroma\Schedule\Job;
+use Kalokroma\Schedule\Manner;
+use Kalokroma\Schedule\Moment;
+use Kalokroma\Schedule\Opening;
+use Kalokroma\Schedule\RoundTrip;
+use Kalokroma\Schedule\Schedule;
+use Kalokroma\Schedule\Scheduler;
+use Kalokroma\Schedule\Session;
+use Kalokroma\Schedule\Sessions;
+use Kalokroma\Schedule\Work;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    protected function said(): iterable
+    {
+        $at = 0;
+        $plans = [];
+        foreach (self::plans(4, 9, 4300) as $name => $plan) {
+            $at++;
+            $plans[] = $plan;
+            $sessions = [
+                Schedules::sessions(120, 90, 150, 60, 240, 120),
+                Schedules::sessions(45, 45, 45, 45, 45, 45, 45, 45),
+                Schedules::endless(),
+            ][$at % 3];
+            $work = Work::of([self::job($plan, 1 + $at % 4, $at % 2 === 0)], $at % 4 === 0 ? Climate::of(10.0, 75.0) : null);
+            foreach ($at % 3 === 0 ? [Manner::Soonest] : Manner::cases() as $manner) {
+                yield "$name, $manner->name" => self::laid(Scheduler::schedule($work, $sessions, $manner), $plan);
+            }
+            yield "$name roughly" => [
+                self::laid(Scheduler::roughly($work, $sessions), $plan), $work->handsOn(), $work->longestChain(), $work->lowerBound(),
+            ];
+            yield "$name at the desk" => self::atTheDesk($plan, $work, $sessions);
+        }
+        $two = Work::of([self::job($plans[0], 2, false), self::job($plans[1], 3, true)]);
+        yield 'two jobs' => self::laid(Scheduler::schedule($two, Schedules::sessions(120, 120, 120, 120, 120, 120, 120)), $plans[0]);
+        yield 'split' => array_map(static fn($one): mixed => Told::of($one, 1), BatchSplit::of($plans[0], 12));
+        yield 'two pieces' => Told::answer(static fn(): mixed => Job::of(SquadPlan::alike($plans[0], 0)));
+        foreach ([0, -5, 1, 100_000] as $minutes) {
+            yield "session of $minutes" => Told::answer(static fn(): Session => Session::of(new \DateTimeImmutable(Schedules::BEGIN), $minutes), 1);
+        }
+        yield 'sessions' => [
+            Told::answer(static fn(): Sessions => Sessions::of([]), 1),
+            Told::answer(
+                static fn(): Sessions => Sessions::of([
+                    Session::of(new \DateTimeImmutable('2026-01-01 18:00'), 60),
+                    Session::of(new \DateTimeImmutable('2026-01-01 18:30'), 60),
+                ]),
+                1,
+            ),
+        ];
+    }
+
+    private static function job(Plan $plan, int $models, bool $isBegun): Job
+    {
+        $squad = SquadPlan::alike($plan, $models);
+        $first = $squad->passes()[0] ?? null;
+        $done = $isBegun && $first !== null ? [new Done($first->step->id, null, $models, -600)] : [];
+
+        return Job::of($squad, Record::of(Outline::of($squad), $done), [], 0);
+    }
+
+    /** @return array<mixed> */
+    private static function laid(Schedule $schedule, Plan $plan): array
+    {
+        return [
+            array_map(static fn(Item $item): array => [
+                $item->job, $item->pass->step->id, $item->coat, $item->models, $item->start, $item->end, $item->session, $schedule->dryAfter($item),
+            ], $schedule->items), $schedule->finish(), $schedule->words(), $schedule->isWhole(),
+            array_map(static fn($stop): array => [$schedule->at($stop), $schedule->restsAt($stop)], $plan->running->stops),
+        ];
+    }
+
+    /** @return array<mixed> */
+    private static function atTheDesk(Plan $plan, Work $work, Sessions $sessions): array
+    {
+        $rehearsal = Rehearsal::of($plan);
+        $carried = Carried::of($rehearsal, $work->jobs[0]);
+        $passes = $rehearsal->order()->passes;
+        $of = static fn(callable $each): array => array_map($each, array_slice($passes, 0, 6));
+
+        return [
+            array_map(static fn($one): mixed => Told::of($one, 1), DryClock::all($work)),
+            array_map(static fn($one): mixed => Told::of($one, 1), Opening::all($work)),
+            Told::answer(static fn(): array => HeldUp::all($work, $sessions, 0), 2),
+            Told::answer(static fn(): Moment => Moment::of($work, Session::of(new \DateTimeImmutable(Schedules::BEGIN), 40), []), 2),
+            $of(static fn($pass): array => [$carried->after($pass->step->id), $carried->isInto($pass->step->id)]),
+            $of(static fn($pass): mixed => Told::answer(static fn(): mixed => RoundTrip::of($rehearsal, $pass), 1)),
+            $of(static fn($pass): array => array_map(static fn($one): string => $one->step->id, Filler::of($rehearsal, $pass, 25.0, 3))),
+            array_map(
+                static fn(int $at): string => DryKind::between($passes[$at]->step, $passes[$at + 1]->step)->name,
+                count($passes) < 2 ? [] : range(0, count($passes) - 2),
+            ),
+            Told::answer(
+                static fn(): mixed => Deadline::of(
+                    $work->jobs,
+                    0,
+                    null,
+                    20_000,
+                    static fn(array $jobs): Schedule => Scheduler::roughly(Work::of($jobs), $sessions),
+                ),
+                2,
+            ),
+        ];
+    }
+}

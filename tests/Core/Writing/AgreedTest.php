@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Writing;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Lch;
+use Kalokroma\Craft\AreaSize;
+use Kalokroma\Craft\BodyType;
+use Kalokroma\Craft\FinishLevel;
+use Kalokroma\Craft\Importance;
+use Kalokroma\Craft\Material;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Craft\Texture;
+use Kalokroma\Matching\PaintNames;
+use Kalokroma\Paint\Kind;
+use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
+use Kalokroma\Recipe\ModelKind;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Writing\Guide\GuideReader;
+use Kalokroma\Writing\Guide\GuideText;
+use Kalokroma\Writing\Guide\Ratio;
+use Kalokroma\Writing\Guide\Words;
+use Kalokroma\Writing\Guide\WrittenGuide;
+use Kalokroma\Writing\Ladder;
+use Kalokroma\Writing\Lean;
+use Kalokroma\Writing\PaintBox;
+use Kalokroma\Writing\PaintGamut;
+use Kalokroma\Writing\Practice;
+use Kalokroma\Writing\Scheme;
+use Kalokroma\Writing\Sense;
+use Kalokroma\Writing\Taste;
+use Kalokroma\Writing\UndercoatAdvice;
+use Kalokroma\Writing\Wish;
+use Kalokroma\Writing\Writer;
+use Kalokroma\Writing\WritingWish;
+use Tests\Bench\GuideCorpus;
+use Tests\Core\AgreedTestCase;
+use Tests\Core\Paints;
+use Tests\Core\Told;
+
+final class AgreedTest extends AgreedTestCase
+{
+    private const WISHES = [
+        ['broad-folds', 'cloth', '#e2b21f', '#1c1c1e', [], 'table-ready'],
+        ['hard-edged-panel', 'metal', '#8a8d90', '#1c1c1e', [], 'display'], ['skin', 'skin', '#c08a6c', '#7f8183', ['warmer'], 'display'],
+        ['close-folds', 'leather', '#67482f', '#e4dcc6', ['fewest-pots'], 'table-ready'],
+        ['tiny-detail', 'glass', '#2f7f7a', '#7f8183', ['brighter'], 'display'],
+        ['fur-or-feather', 'fur', '#f2f2ee', '#7f8183', ['more-contrast'], 'table-ready'],
+        ['smooth-panel', 'armour', '#a3231f', '#e4dcc6', ['faster', 'cooler'], 'table-ready'],
+        ['rubble', 'ground', '#8a8d90', '#1c1c1e', ['calmer'], 'table-ready'],
+        ['rope-or-grain', 'wood', '#b18e5f', '#7f8183', ['from-dark'], 'table-ready'],
+    ];
+
+    private const LINES = [
+        'Base the coat with Oilskin Yellow, two thin coats', 'Coat: Oilskin Yellow 2:1 Chalk', 'thinned 1 part to 5 with water',
+        '3 parts medium to 1 part wash', '50/50 Umber Wash and water', 'one to one', 'a third of Chalk',
+        'drybrush the raised parts', 'all over', 'only the recesses', 'everything but the recesses', 'twice', 'x3', 'a couple of coats',
+        'four coats', 'COAT', 'Paints:', 'Step 4: boots', 'Helmet - Chalk', '  - Highlights', 'then leave it to dry overnight',
+        'I like this colour', 'matt varnish over everything', '2,5 : 1', '75 % Chalk', 'edge highlight the hat', 'Shade', 'lower half',
+        'upper edges', 'glaze', 'gloss on the eyes', 'rim black', '', '09:15 paint the boots', '• Base: mud', 'metal bits', 'skin',
+        'left arm',
+    ];
+
+    protected function said(): iterable
+    {
+        yield from $this->written();
+        yield from $this->read();
+        yield from $this->judged();
+        foreach (self::plans(4, 8, 2900) as $name => $plan) {
+            yield "undercoat for $name" => array_map(
+                static fn($one): array => [$one->undercoat->base?->name, $one->undercoat->light?->name, Told::of($one, 1)],
+                array_slice(UndercoatAdvice::for($plan, array_slice(DemoPaints::owned(), 0, 30), array_slice(DemoPaints::forSale(), 0, 6)), 0, 3),
+            );
+            yield "scheme of $name" => [
+                Told::of(Scheme::of($plan), 2),
+                array_map(static fn(Area $area): array => [Scheme::first($area)?->id, Scheme::meant($area)], $plan->areas),
+            ];
+            yield "guide of $name" => hash('crc32b', (string) json_encode(Told::of(WrittenGuide::of($plan), 5)));
+            foreach (['wet-blend', 'layered-shade'] as $technique) {
+                yield "$technique practised on $name" => Told::answer(
+                    static fn(): array => Practice::of(Rehearsal::of($plan), Technique::of($technique)),
+                    2,
+                );
+            }
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function written(): iterable
+    {
+        $writer = new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...)));
+        foreach (self::WISHES as [$texture, $material, $target, $ground, $wishes, $level]) {
+            $area = Area::of('a', 'Area', Texture::from($texture), AreaSize::Medium, Importance::Normal, material: Material::from($material));
+            $wish = new WritingWish(
+                $area,
+                Paints::lab($target),
+                ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::from($level)),
+                Undercoat::plain(Paints::of($ground, 0.93, Kind::Primer)),
+                's',
+                Taste::of(array_map(Wish::from(...), $wishes)),
+                hasAirbrush: $wishes === [],
+            );
+            foreach ($writer->write($wish) as $proposal) {
+                yield "$material of $target, {$proposal->school->value}" => [
+                    array_map(
+                        static fn(Step $one): array => [
+                            $one->technique->id, $one->mix?->words(), $one->dilution->words(), $one->coats, $one->brush->value,
+                            $one->place->value, $proposal->reasons[$one->id],
+                        ],
+                        $proposal->area->steps,
+                    ),
+                    $proposal->strip->final()->colours, $proposal->missing, Told::of($proposal, 1),
+                ];
+            }
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function read(): iterable
+    {
+        $names = PaintNames::of([...DemoPaints::owned(), ...DemoPaints::forSale()]);
+        foreach (GuideCorpus::guides() as $style => [$text]) {
+            yield "guide: $style" => Told::answer(static function () use ($text, $names): array {
+                $guide = GuideReader::read($text, $names);
+                $steps = array_map(static fn(Area $area): array => [$area->name, array_map(
+                    static fn(Step $one): string
+                        => "{$one->technique->id} {$one->mix?->words()} {$one->dilution->words()} x$one->coats {$one->place->value}",
+                    $area->steps,
+                )], $guide->plan->areas);
+
+                return [
+                    $steps,
+                    $guide->plan->undercoat->base?->name,
+                    hash(
+                        'crc32b',
+                        (string) json_encode(Told::of([$guide->read, $guide->unread, $guide->leftOver, $guide->aside, $guide->unknownPaints], 4)),
+                    ),
+                ];
+            }, 4);
+        }
+        foreach (self::LINES as $line) {
+            yield "line: $line" => [
+                Told::answer(static fn(): mixed => Ratio::read($line), 2), Words::isStage($line), Words::isListHeading($line),
+                Told::of(Words::technique($line), 1), Told::of(Words::place($line), 1), Words::coats($line),
+                Words::area($line, false), Words::area($line, true), Words::isThing($line), Words::isAside($line), Words::isGround($line),
+                Words::bare($line), Words::broughtBack($line), Words::isOfAFace($line), Words::isPartOfAny($line), Words::turnedTo($line),
+                GuideText::bare($line), GuideText::lines($line),
+            ];
+        }
+        foreach (Kind::cases() as $kind) {
+            yield "usual for $kind->value" => Words::usualFor($kind);
+        }
+    }
+
+    /** @return iterable<string, mixed> */
+    private function judged(): iterable
+    {
+        foreach ([
+            '#e2b21f', '#f2f2ee', '#8a8d90', '#67482f', '#c08a6c', '#1f1f21', '#a3231f', '#26508a', '#3f6b35', '#5a3a72', '#d98a9c',
+            '#2f7f7a',
+        ] as $at => $hex) {
+            $colour = Paints::lab($hex);
+            $material = Material::cases()[$at % count(Material::cases())];
+            yield "about $hex" => [
+                Told::of(Ladder::about($colour, $material, FinishLevel::cases()[$at % 2], 0.8 + 0.05 * $at), 3),
+                Told::of(Lean::of($colour, $material), 2), PaintGamut::within($colour),
+                PaintGamut::within(Lch::of($colour->lightness, 110.0, 30.0 * $at)->toLab()),
+                PaintGamut::chroma(8.0 * $at, 30.0 * $at), Sense::lightens(Paints::of($hex)), Sense::darkens(Paints::of($hex)),
+                Sense::soils(Paints::of($hex)), Sense::isKin($colour, Lab::of(50, 20, 20)), Sense::apart($colour, Lab::of(50, 20, 20)),
+                Told::of(Sense::of($colour, [Paints::of($hex), Paints::of('#f2f2ee')]), 2),
+            ];
+        }
+        foreach ([
+            [],
+            ...array_map(static fn(Wish $one): array => [$one], Wish::cases()),
+            [Wish::Brighter, Wish::Brighter],
+            [Wish::Warmer, Wish::Cooler],
+        ] as $at => $wishes) {
+            $taste = Taste::of($wishes);
+            yield "taste $at" => [
+                $taste->colour(Lab::of(50, 30, 10)),
+                $taste->span(),
+                $taste->worthAPot(),
+                $taste->isBrief(),
+                array_map($taste->has(...), Wish::cases()),
+            ];
+        }
+    }
+}
