@@ -115,10 +115,10 @@ final class PlanView
         return Review::of(Scene::of($this->rehearsal, $this->shelf()));
     }
 
-    /** @return list<Finding> the same once an edit is made */
-    public function findingsAfter(Edit $edit): array
+    /** @return list<Finding> the same of the plan as it would be */
+    public function findingsIn(CorePlan $changed): array
     {
-        return Review::of(Scene::of(Rehearsal::of($edit->applyTo($this->plan)), $this->shelf()));
+        return Review::of(Scene::of(Rehearsal::of($changed), $this->shelf()));
     }
 
     private static function read(PlanDocument $document, ProductPaints $paints): self

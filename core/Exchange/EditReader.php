@@ -36,6 +36,7 @@ use Kalokroma\Recipe\Edit\RemoveStep;
 use Kalokroma\Recipe\Edit\RemoveVariant;
 use Kalokroma\Recipe\Edit\RepaintArea;
 use Kalokroma\Recipe\Edit\SetStop;
+use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Edit\SwapTechnique;
 use Kalokroma\Recipe\Edit\TakeRecipe;
@@ -43,6 +44,7 @@ use Kalokroma\Recipe\OnSculpt;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Review\GoesAlong;
 use Kalokroma\Review\TakeMend;
 
 /**
@@ -140,14 +142,12 @@ final readonly class EditReader
             'lock-step' => fn(): Edit => new LockStep($this->id('step'), $this->in->truth('locked', true)),
             'free-order' => static fn(): Edit => new FreeOrder,
             'set-stop' => fn(): Edit => new SetStop($this->in->text('name', Plan::LONGEST_NAME), $this->maybe('after')),
-            'mend' => fn(): Edit => new TakeMend(
-                $this->id('rule'),
-                $this->maybe('area'),
-                $this->maybe('step'),
-                $this->in->whole('mend', 1, self::MOST_MENDS),
-                $this->shelf,
-                $this->in->has('models') ? $this->in->whole('models', 1, self::MOST_MODELS) : null,
-            ),
+            'mend' => function (): Edit {
+                $models = $this->in->has('models') ? $this->in->whole('models', 1, self::MOST_MODELS) : null;
+                $along = array_map(fn(DocumentReader $in): Edit => $this->mend($in, $models), $this->in->each('with', GoesAlong::MOST));
+
+                return $along === [] ? $this->mend($this->in, $models) : new Several([$this->mend($this->in, $models), ...$along]);
+            },
             'silence' => fn(): Edit => new SilenceFinding($this->silence($this->in->text('note', Step::LONGEST_NOTE, false))),
             'unsilence' => fn(): Edit => new SilenceFinding($this->silence(''), false),
         ];
@@ -169,6 +169,20 @@ final readonly class EditReader
     private function maybe(string $field): ?string
     {
         return $this->in->has($field) ? $this->id($field) : null;
+    }
+
+    private function mend(DocumentReader $in, ?int $models): TakeMend
+    {
+        $maybe = static fn(string $field): ?string => $in->has($field) ? $in->text($field, self::LONGEST_ID) : null;
+
+        return new TakeMend(
+            $in->text('rule', self::LONGEST_ID),
+            $maybe('area'),
+            $maybe('step'),
+            $in->whole('mend', 1, self::MOST_MENDS),
+            $this->shelf,
+            $models,
+        );
     }
 
     /** @return array{area: string, size: AreaSize|null, texture: Texture|null, touches: list<string>|null, onSculpt: OnSculpt} */

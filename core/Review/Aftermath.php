@@ -18,17 +18,32 @@ final class Aftermath
      */
     public static function of(array $before, array $after): array
     {
-        $known = [];
-        foreach ($before as $finding) {
-            $known[self::key($finding)] = true;
-        }
         $new = array_values(array_filter(
-            $after,
-            static fn(Finding $one): bool => ! $one->isSilenced && $one->severity !== Severity::Taste && ! isset($known[self::key($one)]),
+            self::brought($before, $after),
+            static fn(Finding $one): bool => $one->severity !== Severity::Taste,
         ));
         usort($new, static fn(Finding $one, Finding $other): int => $one->severity->rank() <=> $other->severity->rank());
 
         return array_slice($new, 0, self::TOLD);
+    }
+
+    /**
+     * @param list<Finding> $before
+     * @param list<Finding> $after
+     *
+     * @return list<Finding> all that is new
+     */
+    public static function brought(array $before, array $after): array
+    {
+        $known = [];
+        foreach ($before as $finding) {
+            $known[self::key($finding)] = true;
+        }
+
+        return array_values(array_filter(
+            $after,
+            static fn(Finding $one): bool => ! $one->isSilenced && ! isset($known[self::key($one)]),
+        ));
     }
 
     /**
@@ -42,8 +57,12 @@ final class Aftermath
         return self::asGrave($settled, $after) < self::asGrave($settled, $before);
     }
 
-    /** @param list<Finding> $findings */
-    private static function asGrave(Finding $settled, array $findings): int
+    /**
+     * How many are as grave as what is settled, or graver.
+     *
+     * @param list<Finding> $findings
+     */
+    public static function asGrave(Finding $settled, array $findings): int
     {
         return count(array_filter(
             $findings,

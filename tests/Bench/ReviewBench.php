@@ -10,9 +10,12 @@ use Kalokroma\Matching\PaintNames;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Review\Aftermath;
 use Kalokroma\Review\Finding;
+use Kalokroma\Review\GoesAlong;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -154,7 +157,10 @@ final class ReviewBench
         return $facts;
     }
 
-    /** @return array{list<string>, int} mends after which there is as much of as grave, and of how many, in the plans painters wrote */
+    /**
+     * @return array{harm: list<string>, kept: int, all: int} mends that are offered and after which, with what goes along, there is as much of
+     *     as grave; those that are not offered for that; of how many, in the plans painters wrote
+     */
     public static function harmful(): array
     {
         return self::harm(array_map(
@@ -163,7 +169,7 @@ final class ReviewBench
         ));
     }
 
-    /** @return array{list<string>, int} the same of plans thrown together */
+    /** @return array{harm: list<string>, kept: int, all: int} the same of plans thrown together */
     public static function harmfulInWildPlans(int $plans = self::WILD): array
     {
         return self::harm(array_map(WildPlans::document(...), range(1, $plans)));
@@ -180,8 +186,8 @@ final class ReviewBench
     /** @return list<array{string, string, string}> what, how much, what is wanted */
     public static function rows(): array
     {
-        [$harm, $mends] = self::harmful();
-        [$wildHarm, $wildMends] = self::harmfulInWildPlans();
+        $written = self::harmful();
+        $wild = self::harmfulInWildPlans();
 
         $guides = self::guides();
 
@@ -196,8 +202,10 @@ final class ReviewBench
                 sprintf('%d, %d', count(self::falseAlarms(false)), count(self::falseAlarms(true))),
                 '0',
             ],
-            ["mends of $mends that leave as much of as grave", (string) count($harm), '0'],
-            [sprintf('    of %d in %d plans thrown together', $wildMends, self::WILD), (string) count($wildHarm), '0'],
+            ["mends of $written[all] that leave as much of as grave", (string) count($written['harm']), '0'],
+            ['    not offered for that', (string) $written['kept'], ''],
+            [sprintf('    of %d in %d plans thrown together', $wild['all'], self::WILD), (string) count($wild['harm']), '0'],
+            ['    not offered for that', (string) $wild['kept'], ''],
             [
                 sprintf('facts of %d guides read', count(GuideCorpus::guides()) + count(GuideCorpus::unseen())),
                 sprintf('%d of %d', $guides['read'], $guides['all']),
@@ -211,12 +219,12 @@ final class ReviewBench
     /**
      * @param list<array<string, mixed>> $documents
      *
-     * @return array{list<string>, int}
+     * @return array{harm: list<string>, kept: int, all: int}
      */
     private static function harm(array $documents): array
     {
         $harm = [];
-        $mends = 0;
+        $kept = $mends = 0;
         foreach ($documents as $document) {
             $plan = self::plan($document, false);
             $before = self::findings($plan);
@@ -224,7 +232,13 @@ final class ReviewBench
                 // An area that is begun can be found fault with; before there was nothing of it.
                 foreach ($finding->rule === 'empty-area' ? [] : $finding->mends as $mend) {
                     $mends++;
-                    $after = self::findings($mend->edit->applyTo($plan));
+                    $along = GoesAlong::with($finding, $mend->edit, $before, $plan, self::findings(...));
+                    if ($along === null) {
+                        $kept++;
+                        continue;
+                    }
+                    $all = new Several([$mend->edit, ...array_map(static fn(array $one): Edit => $one['mend']->edit, $along)]);
+                    $after = self::findings($all->applyTo($plan));
                     if (! Aftermath::isLess($finding, $before, $after)) {
                         $harm[] = "$document[name]: $finding->rule at $finding->area $finding->step, $mend->label";
                     }
@@ -232,7 +246,7 @@ final class ReviewBench
             }
         }
 
-        return [$harm, $mends];
+        return ['harm' => $harm, 'kept' => $kept, 'all' => $mends];
     }
 
     /** @return list<Finding> that are not silenced */

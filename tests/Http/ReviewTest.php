@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Kalokroma\Review\GoesAlong;
 use Tests\Core\PlanSketch;
 use Tests\Core\WildPlans;
 
@@ -30,7 +31,7 @@ final class ReviewTest extends HttpTestCase
         self::assertSame($plan['document'], $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $made['version']])['document']);
     }
 
-    /** Each mend is weighed as it would come out: fewer as grave, and what would be new. */
+    /** Each mend is weighed as it would come out with what goes along: fewer as grave, and what would be new. */
     public function testMendsAreWeighedAllAtOnce(): void
     {
         $less = [];
@@ -41,10 +42,15 @@ final class ReviewTest extends HttpTestCase
             self::assertSame(array_column($findings, 'rule'), array_column($weighed, 'rule'));
             foreach ($findings as $at => $finding) {
                 self::assertCount(count($finding['mends']), $weighed[$at]['mends']);
-                $mend = ['do' => 'mend', 'rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1];
-                if ($finding['mends'] === []) {
+                if ($finding['mends'] === [] || $finding['rule'] === 'empty-area') {
                     continue;
                 }
+                $weight = $weighed[$at]['mends'][0];
+                $along = array_map(static fn(array $one): array => array_diff_key($one, ['label' => true]), $weight['with']);
+                $mend = [
+                    'do' => 'mend', 'rule' => $finding['rule'], 'area' => $finding['areaId'], 'step' => $finding['stepId'], 'mend' => 1,
+                    'with' => $along,
+                ];
                 $shown = $this->ask('POST', "/plans/$plan[id]/edits/preview", ['version' => $plan['version'], 'edit' => $mend]);
                 $grave = ['stops-the-job' => 0, 'costs-time' => 1, 'risk' => 2, 'taste' => 3];
                 $count = static fn(array $all): int => count(array_filter(
@@ -52,12 +58,13 @@ final class ReviewTest extends HttpTestCase
                     static fn(array $one): bool => ! $one['isSilenced'] && $grave[$one['severity']] <= $grave[$finding['severity']],
                 ));
                 $isLess = $count($shown['looks']['findings']) < $count($findings);
-                self::assertSame(['leavesLess' => $isLess, 'brings' => $shown['brings']], $weighed[$at]['mends'][0], $finding['words']);
-                $less[] = $isLess;
+                self::assertSame([$isLess, $shown['brings']], [$weight['leavesLess'], $weight['brings']], $finding['words']);
+                self::assertLessThanOrEqual(GoesAlong::MOST, count($along));
+                $less[] = [$isLess, $along !== []];
             }
         }
-        self::assertContains(true, $less);
-        self::assertContains(false, $less);
+        self::assertContains([true, false], $less, 'Most leave less by themselves.');
+        self::assertContains([true, true], $less, 'Some do with another.');
         $this->ask('GET', '/plans/nobody/mends', null, 404);
     }
 

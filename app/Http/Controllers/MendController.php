@@ -8,8 +8,11 @@ use App\Http\Resources\FindingResource;
 use App\Models\Plan;
 use App\Plans\PlanView;
 use Illuminate\Http\JsonResponse;
+use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Review\Aftermath;
 use Kalokroma\Review\Finding;
+use Kalokroma\Review\GoesAlong;
 use Kalokroma\Review\Mend;
 
 /** What each mend of a plan would bring with it: asked when the plan stands still, for each is the whole review once more. */
@@ -36,15 +39,23 @@ final class MendController
     /**
      * @param list<Finding> $before
      *
-     * @return array{leavesLess: bool, brings: list<array{areaId: string|null, words: string}>}
+     * @return array<string, mixed>
      */
     private static function weighed(PlanView $view, array $before, Finding $finding, Mend $mend): array
     {
-        $after = $view->findingsAfter($mend->edit);
+        $along = GoesAlong::with($finding, $mend->edit, $before, $view->plan, $view->findingsIn(...));
+        $all = new Several([$mend->edit, ...array_map(static fn(array $one): Edit => $one['mend']->edit, $along ?? [])]);
 
         return [
-            'leavesLess' => Aftermath::isLess($finding, $before, $after),
-            'brings' => FindingResource::brought(Aftermath::of($before, $after)),
+            'leavesLess' => $along !== null,
+            'with' => array_map(static fn(array $one): array => [
+                'rule' => $one['finding']->rule,
+                'area' => $one['finding']->area,
+                'step' => $one['finding']->step,
+                'mend' => $one['number'],
+                'label' => $one['mend']->label,
+            ], $along ?? []),
+            'brings' => FindingResource::brought(Aftermath::of($before, $view->findingsIn($all->applyTo($view->plan)))),
         ];
     }
 }

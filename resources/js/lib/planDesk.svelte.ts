@@ -7,6 +7,8 @@ import { plural } from './words';
 
 type Variant = Schemas['Variant'];
 
+type MendAlong = Schemas['WeighedMends']['mends'][number]['with'][number];
+
 /** A plan on the desk: what can be done to its areas and steps. */
 export class PlanDesk extends SavedPlan {
     /** The area goes behind the others; its id. */
@@ -33,9 +35,8 @@ export class PlanDesk extends SavedPlan {
     }
 
     /** One of a finding's mends. */
-    async mend(finding: Finding, number: number): Promise<void> {
-        const { rule, areaId, stepId } = finding;
-        await this.make({ do: 'mend', rule, area: areaId, step: stepId, mend: number }, 'Mended.');
+    async mend(finding: Finding, number: number, along: readonly MendAlong[] = []): Promise<void> {
+        await this.make(mendOf(finding, number, along), 'Mended.');
     }
 
     async silence(finding: Finding, note: string): Promise<void> {
@@ -49,10 +50,8 @@ export class PlanDesk extends SavedPlan {
     }
 
     /** What the plan would look like with a mend made. */
-    afterMend(finding: Finding, number: number): Promise<Schemas['EditPreview']> {
-        const { rule, areaId, stepId } = finding;
-        const edit = { do: 'mend' as const, rule, area: areaId, step: stepId, mend: number };
-        const body = { version: this.plan?.version ?? 0, edit };
+    afterMend(finding: Finding, number: number, along: readonly MendAlong[] = []): Promise<Schemas['EditPreview']> {
+        const body = { version: this.plan?.version ?? 0, edit: mendOf(finding, number, along) };
         return got(server.POST('/plans/{id}/edits/preview', { ...of(this.id), body }));
     }
 
@@ -200,4 +199,11 @@ export class PlanDesk extends SavedPlan {
     private known(id: string, made: Made): string | null {
         return made === 'refused' ? null : id;
     }
+}
+
+/** A mend with what goes along with it. */
+function mendOf({ rule, areaId, stepId }: Finding, mend: number, along: readonly MendAlong[]) {
+    const others = along.map((one) => ({ rule: one.rule, area: one.area, step: one.step, mend: one.mend }));
+    const edit = { do: 'mend' as const, rule, area: areaId, step: stepId, mend };
+    return others.length === 0 ? edit : { ...edit, with: others };
 }

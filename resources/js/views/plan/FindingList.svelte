@@ -77,7 +77,7 @@
         const before = areaId ? desk.plan?.looks.areas[areaId]?.strip.final : undefined;
         if (areaId === undefined || before === undefined) return;
         await looked.ask(async () => {
-            const then = await desk.afterMend(finding, number);
+            const then = await desk.afterMend(finding, number, weights(finding)[number - 1]?.with);
             const after = then.looks.areas[areaId]?.strip.final;
             return after ? { key: keyOf(finding), before, after, brings: brought(then.brings) } : null;
         });
@@ -109,19 +109,23 @@
                 <p class="quiet">{finding.otherSchool}</p>
                 <div class="acts">
                     {#each finding.mends as one, index}
-                        <span
-                            role="presentation"
-                            onpointerenter={() => void look(finding, index + 1)}
-                            onpointerleave={() => looked.drop()}
-                            onfocusin={() => void look(finding, index + 1)}
-                            onfocusout={() => looked.drop()}
-                        >
-                            <Button
-                                size="small"
-                                kind={index === first(all) ? 'secondary' : 'tertiary'}
-                                on:click={() => (looked.drop(), void desk.mend(finding, index + 1))}>{one.label}</Button
+                        <!-- One that leaves as much whatever goes along with it is no mend: what it would bring is said instead. -->
+                        {#if all[index]?.leavesLess !== false}<span
+                                role="presentation"
+                                onpointerenter={() => void look(finding, index + 1)}
+                                onpointerleave={() => looked.drop()}
+                                onfocusin={() => void look(finding, index + 1)}
+                                onfocusout={() => looked.drop()}
                             >
-                        </span>
+                                <Button
+                                    size="small"
+                                    kind={index === first(all) ? 'secondary' : 'tertiary'}
+                                    on:click={() => (
+                                        looked.drop(),
+                                        void desk.mend(finding, index + 1, all[index]?.with)
+                                    )}>{one.label}</Button
+                                >
+                            </span>{/if}
                     {/each}
                     {#if finding.rule === 'paint-missing' || finding.rule === 'pot-short'}
                         <Button size="small" kind="tertiary" href="#/shelf/buy?plan={desk.id}">What to buy</Button>
@@ -136,9 +140,13 @@
                 </div>
                 {#each finding.mends as one, index}
                     {@const weight = all[index]}
-                    {#if weight && !weight.leavesLess && weight.brings.length > 0}
+                    {#if weight && weight.with.length > 0}
                         <p class="quiet brings">
-                            “{one.label}” brings:
+                            “{one.label}” goes with: <bdi>{weight.with.map((along) => along.label).join('; ')}</bdi>.
+                        </p>
+                    {:else if weight && !weight.leavesLess && weight.brings.length > 0}
+                        <p class="quiet brings">
+                            “{one.label}” would bring as much as it settles:
                             <bdi
                                 >{brought(weight.brings)
                                     .map((words) => words.replace(/\.$/, ''))
