@@ -95,7 +95,7 @@ final readonly class Clause
             '/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu',
             $text,
         ) === 1;
-        $area = Words::broughtBack($said) ?? Words::area($text, $technique === null || $technique === 'basecoat');
+        $area = Words::ofTheBase($said) ?? Words::broughtBack($said) ?? Words::area($text, $technique === null || $technique === 'basecoat');
         $text = $area === null ? $text : str_replace($area, ' ', $text);
         [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
         [$dilution, $thinner] = [$ratio->parts, $ratio->thinner];

@@ -32,8 +32,8 @@ final class Wording
     {
         $line = (string) preg_replace(
             [
-                '/\b(?:mixed|cut)\s+(?:half and half|fifty[- ]fifty|50\s?[:\/]\s?50|equally|in equal parts) with\b/iu',
-                '/\bhalf\s+(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu',
+                '/\b(?:mixed|cut)\s+(?:half and half|fifty[- ]fifty|50\s?[:\/]\s?50|equally|in equal parts) with\b(?!\s+(?:a\s+)?(?:water|medium|thinner|flow))/iu',
+                '/\bhalf\s+(?!and\b)(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu',
             ],
             ['mixed with', '$1 + '],
             Ratio::percentagesAsParts($line),

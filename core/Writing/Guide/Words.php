@@ -90,7 +90,7 @@ final class Words
     private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
-    private const NO_AREA = '/^(?:(?!(?:belly|underbelly|filigree)$)\p{L}+ly|else|things?|recipes?|techniques?|methods?|stuff|ones?|reason|moment|video|guide|result|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|them|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|final.*|second.*|third.*|brightest.*|extreme.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
+    private const NO_AREA = '/^(?:with|in|on|using|and|or|(?!(?:belly|underbelly|filigree)$)\p{L}+ly|else|things?|recipes?|techniques?|methods?|stuff|ones?|reason|moment|video|guide|result|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|them|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|final.*|second.*|third.*|brightest.*|extreme.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
 
     /** Beginnings of sentences that tell of no step. */
     private const ASIDES = '/^(?:(?:then |now |and |next )?(?:let|leave|allow)\b.{0,60}\b(?:dry|cure|set|hours?|minutes?|night|day)\b|wait\b|clean your|rinse|enjoy|done\b|that\'?s (?:it|all)|be (?:patient|careful)|take your time|don\'?t (?:worry|forget)|repeat\b|thanks?\b|hope\b|happy\b|good luck|(?:i|we) hope|once (?:that|it|this|everything)\b[^,]*$)/iu';
@@ -201,6 +201,12 @@ final class Words
     public static function isThing(string $name): bool
     {
         return AreaGuess::of($name)->material !== AreaGuess::of('')->material;
+    }
+
+    /** "Paint the base with mud": what the model stands on, and no first coat of it. */
+    public static function ofTheBase(string $text): ?string
+    {
+        return preg_match('/\bpaint(?:s|ed|ing)?\s+(?:the|his|her|its|their)\s+base\s+(?:with|in)\b/iu', $text) === 1 ? 'base' : null;
     }
 
     /** What gets its light again in "brought the coats back up". */

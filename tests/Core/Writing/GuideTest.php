@@ -139,6 +139,19 @@ final class GuideTest extends TestCase
             'Rope > Driftwood > Tar Wash > Bleached Plank',
             ['model basecoat Rope', 'model basecoat Driftwood', 'model wash Tar Wash', 'model highlight Bleached Plank'],
         ];
+        yield 'what the model stands on' => ["Boots: Boot Brown\nPaint the base with Mud", ['boots basecoat Boot Brown', 'base basecoat Mud']];
+        yield 'halves of two paints' => [
+            "Boots: Boot Brown\nCloak: Chalk mixed half and half with Straw",
+            ['boots basecoat Boot Brown', 'cloak basecoat 1 Chalk : 1 Straw'],
+        ];
+        yield 'halves of water' => [
+            "Boots: Boot Brown\nCloak: Umber Wash mixed half and half with water",
+            ['boots basecoat Boot Brown', 'cloak wash Umber Wash'],
+        ];
+        yield 'a list within a list' => [
+            "## Cloak\n- Base: Harbour Blue\n- Highlights\n  - Straw\n  - Chalk",
+            ['cloak basecoat Harbour Blue', 'cloak highlight Straw', 'cloak highlight Chalk'],
+        ];
         yield 'technique before the colon' => ["Hat\nBase: Sloe\nShade: Violet Wash", ['hat basecoat Sloe', 'hat wash Violet Wash']];
     }
 
