@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Edit\CutLoose;
 use Kalokroma\Recipe\Edit\DuplicateArea;
 use Kalokroma\Recipe\Edit\DuplicateStep;
 use Kalokroma\Recipe\Edit\Edit;
+use Kalokroma\Recipe\Edit\GroundWay;
 use Kalokroma\Recipe\Edit\MeasureAreas;
 use Kalokroma\Recipe\Edit\MoveArea;
 use Kalokroma\Recipe\Edit\MoveInRecipe;
@@ -124,6 +125,10 @@ final readonly class EditReader
                 $this->id('id'),
             ),
             'promote-way' => fn(): Edit => new PromoteWay($this->in->text('name', Plan::LONGEST_NAME), $this->id('id')),
+            'ground-way' => fn(): Edit => new GroundWay(
+                $this->in->text('name', Plan::LONGEST_NAME),
+                $this->in->has('undercoat') ? PlanReader::undercoatOf($this->in->under('undercoat'), $this->paints) : null,
+            ),
             'remove-variant' => fn(): Edit => new RemoveVariant($this->id('area'), $this->id('variant')),
             'duplicate-area' => fn(): Edit => new DuplicateArea($this->id('area'), $this->id('id')),
             'move-area' => fn(): Edit => new MoveArea($this->id('area'), $this->maybe('before')),

@@ -33,7 +33,7 @@ final readonly class AreaWay
     {
         $painted = $variant === null ? $area : $area->withSteps($variant->steps);
         $pots = [];
-        foreach ($painted->steps as $step) {
+        foreach ([...$variant?->undercoat?->steps() ?? [], ...$painted->steps] as $step) {
             foreach ($step->paints() as $paint) {
                 $pots[$paint->id] = $paint;
             }

@@ -7,6 +7,7 @@ namespace Kalokroma\Planning;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Recipe\Variant;
 
 /**
@@ -22,6 +23,7 @@ final readonly class PlanWay
      * @param array<string, AreaWay> $areas what is compared, by area id
      * @param list<string> $changed ids of the areas that it paints otherwise than planned
      * @param list<Step> $steps of all of them
+     * @param Undercoat|null $undercoat that all it paints otherwise stands on; null: that of the model, or several
      */
     private function __construct(
         public ?string $name,
@@ -29,6 +31,7 @@ final readonly class PlanWay
         public array $changed,
         public array $steps,
         public WayCost $cost,
+        public ?Undercoat $undercoat,
     ) {}
 
     /** @return list<self> as planned first; none where no two areas have a variant of one name */
@@ -72,6 +75,15 @@ final readonly class PlanWay
 
         $costs = array_values(array_map(static fn(AreaWay $one): WayCost => $one->cost, $ways));
 
-        return new self($name, $ways, $changed, $steps, WayCost::together($costs));
+        $grounds = array_map(static fn(Variant $one): string => $one->undercoat?->words() ?? '', $variants);
+
+        return new self(
+            $name,
+            $ways,
+            $changed,
+            $steps,
+            WayCost::together($costs),
+            count(array_unique($grounds)) === 1 ? $variants[array_key_first($variants)]->undercoat : null,
+        );
     }
 }

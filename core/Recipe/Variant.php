@@ -37,6 +37,12 @@ final readonly class Variant
         return new self($this->id, $this->name, $this->tried, $this->verdict, $this->note, $steps, $this->undercoat, $this->roles);
     }
 
+    /** @param Undercoat|null $undercoat null: that of the model */
+    public function over(?Undercoat $undercoat): self
+    {
+        return new self($this->id, $this->name, $this->tried, $this->verdict, $this->note, $this->steps, $undercoat, $this->roles);
+    }
+
     /** @param list<string> $roles ids of the roles that are painted so */
     public function forRoles(array $roles): self
     {

@@ -170,6 +170,14 @@ final class RecipeTest extends HttpTestCase
         self::assertSame($aside['document']['areas'], $back['document']['areas'], 'One press takes all of it back.');
         $wrong = ['version' => $back['version'], 'edit' => ['do' => 'add-way', 'name' => 'by the book', 'areas' => $ids, 'id' => 'again']];
         self::assertSame(['name'], self::fields($this->ask('POST', "/plans/$plan[id]/edits", $wrong, 422)));
+        $now = $this->ask('GET', "/plans/$plan[id]");
+        $grounded = $this->edit(
+            $now,
+            ['do' => 'ground-way', 'name' => $ways[1]['name'], 'undercoat' => ['base' => $now['document']['undercoat']['base']]],
+        );
+        self::assertIsString($this->ask('GET', "/plans/$plan[id]/ways")['ways'][1]['undercoat']);
+        $this->ask('POST', "/plans/$plan[id]/undo", ['version' => $grounded['version']]);
+        self::assertNull($this->ask('GET', "/plans/$plan[id]/ways")['ways'][1]['undercoat']);
         $this->ask('GET', '/plans/nobody/ways', null, 404);
     }
 

@@ -89,6 +89,7 @@ final class WayResource
                 $view->plan->areas,
             ),
             ...self::facts($way->cost, $way->steps),
+            'undercoat' => $way->undercoat?->words(),
         ], PlanWay::all($view->rehearsal, $view->shelf(), Setting::paces()));
     }
 

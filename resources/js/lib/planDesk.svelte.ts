@@ -147,6 +147,16 @@ export class PlanDesk extends SavedPlan {
         await this.make({ do: 'add-way', name, areas, id: ulid() }, `“${name}” is put aside as a way.`);
     }
 
+    /** A way stands on an undercoat of its own; on none on that of the model. */
+    async groundWay(name: string, base: string | null): Promise<void> {
+        await this.make(
+            { do: 'ground-way', name, undercoat: base === null ? null : { base } },
+            base === null
+                ? `“${name}” stands on the undercoat of the model.`
+                : `“${name}” stands on its own undercoat.`,
+        );
+    }
+
     async promoteWay(name: string): Promise<void> {
         await this.make({ do: 'promote-way', name, id: ulid() }, `All of it is painted as “${name}”.`);
     }

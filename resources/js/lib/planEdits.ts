@@ -53,6 +53,7 @@ const DONE: Record<Exclude<PlanEdit['do'], 'set'>, string> = {
     'add-variant': 'another way put aside',
     'promote-variant': 'painted another way',
     'add-way': 'another way put aside',
+    'ground-way': 'another undercoat',
     'promote-way': 'painted another way',
     'remove-variant': 'a way taken out',
     'measure-areas': 'what was measured',
@@ -159,6 +160,10 @@ export function touched(document: PlanDocument, edit: PlanEdit): Was[] {
             return document.areas
                 .filter((area) => area.variants?.some((one) => one.name === edit.name))
                 .flatMap((area) => whole(['areas', area.id], 'steps'));
+        case 'ground-way':
+            return document.areas
+                .filter((area) => area.variants?.some((one) => one.name === edit.name))
+                .flatMap((area) => whole(['areas', area.id], 'variants'));
         case 'remove-variant':
             return whole(['areas', edit.area, 'variants', edit.variant], 'steps');
         case 'measure-areas':

@@ -11,6 +11,7 @@ use Kalokroma\Planning\PlanWay;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\AddWay;
+use Kalokroma\Recipe\Edit\GroundWay;
 use Kalokroma\Recipe\Edit\PromoteWay;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
@@ -39,6 +40,42 @@ final class PlanWayTest extends TestCase
         area boots close-folds small leather
          basecoat leather
         TEXT;
+
+    /** What stands on a black of its own looks otherwise, wants that pot too, and goes back to the model's ground by the same edit. */
+    public function testAWayStandsOnAnUndercoatOfItsOwn(): void
+    {
+        $plan = PlanSketch::plan(self::SKETCH);
+        $black = PlanSketch::plan('undercoat black')->undercoat;
+        $grounded = (new GroundWay('quick', $black))->applyTo($plan);
+        $ways = static fn(Plan $one): array => PlanWay::all(Rehearsal::of($one), Shelf::of([]));
+        [[, $before], [$planned, $after]] = [$ways($plan), $ways($grounded)];
+
+        self::assertSame([null, null, $black->words()], [$before->undercoat, $planned->undercoat, $after->undercoat?->words()]);
+        self::assertLessThan(
+            $before->areas['hood']->strip->final()->mean()->lightness - 3.0,
+            $after->areas['hood']->strip->final()->mean()->lightness,
+            'A transparent over black stays dark.',
+        );
+        self::assertSame(['amber', 'black', 'moss'], self::sorted($after->cost->pots));
+        self::assertSame(['amber', 'moss'], self::sorted($before->cost->pots));
+        self::assertNull($grounded->areas[0]->variants[1]->undercoat, 'Another variant stays where it stands.');
+        self::assertEquals($plan, (new GroundWay('quick', null))->applyTo($grounded));
+        $this->expectException(IllegalPlan::class);
+        (new GroundWay('nothing', $black))->applyTo($plan);
+    }
+
+    /**
+     * @param list<Paint> $paints
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $paints): array
+    {
+        $ids = array_map(static fn(Paint $one): string => $one->id, $paints);
+        sort($ids);
+
+        return $ids;
+    }
 
     public function testVariantsOfOneNameAreHeldAgainstWhatIsPlannedTogether(): void
     {

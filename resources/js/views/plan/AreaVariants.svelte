@@ -6,6 +6,7 @@
     import { settings } from '../../lib/settings.svelte';
     import { plural } from '../../lib/words';
     import FigureAfter from '../../parts/FigureAfter.svelte';
+    import OwnGround from '../../parts/OwnGround.svelte';
     import Tick from '../../parts/Tick.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import Words from '../../parts/Words.svelte';
@@ -46,6 +47,10 @@
     const all = $derived<Way[]>([...(asPlanned && !painted ? [asPlanned] : []), ...looks]);
 
     let ownedOnly = $state(false);
+
+    function named(id: string): { id: string; name: string } {
+        return { id, name: desk.plan?.paints.find((paint) => paint.id === id)?.name ?? '' };
+    }
 
     /** With the pots that are there, and without an airbrush where there is none. */
     function isAtHand(way: Way): boolean {
@@ -139,6 +144,18 @@
                                 change={(ticked) => desk.changeVariant(area, variant.id, { roles: ticked })}
                             />
                         {/if}
+                        <div class="own">
+                            <span class="quiet">Stands on</span>
+                            <OwnGround
+                                of={variant.name}
+                                base={variant.undercoat ? named(variant.undercoat.base) : null}
+                                fault={desk.faultAt(`${path}.${at}.undercoat.base`)}
+                                change={(base) =>
+                                    desk.changeVariant(area, variant.id, {
+                                        undercoat: base === null ? null : { ...variant.undercoat, base },
+                                    })}
+                            />
+                        </div>
                         <Words
                             label="Verdict"
                             value={variant.verdict ?? ''}
@@ -191,6 +208,12 @@
 
     .turns {
         margin-bottom: 8px;
+    }
+
+    .own {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
     }
 
     .brief {

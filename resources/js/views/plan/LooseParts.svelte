@@ -2,16 +2,14 @@
     import { Button } from 'carbon-components-svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import AddByName from '../../parts/AddByName.svelte';
-    import PaintPicker from '../../parts/PaintPicker.svelte';
+    import OwnGround from '../../parts/OwnGround.svelte';
 
     /** Pieces kept loose so that a brush reaches behind them, until a step glues them on; each may be primed otherwise than the rest. */
     let { desk }: { desk: PlanDesk } = $props();
 
     const parts = $derived(desk.document?.parts ?? []);
-    let asked = $state<string | null>(null);
 
     function prime(partId: string, base: string | null): void {
-        asked = null;
         const part = parts.find((one) => one.id === partId);
         desk.set(['parts', partId], { undercoat: base === null ? null : { ...part?.undercoat, base } });
     }
@@ -26,26 +24,12 @@
     {#each parts as part, at (part.id)}
         <span class="part">
             <bdi>{part.name}</bdi>
-            {#if part.undercoat || asked === part.id}
-                <span class="ground">
-                    <PaintPicker
-                        label="Undercoat of {part.name}"
-                        hideLabel
-                        first="primer"
-                        ready={asked === part.id}
-                        chosen={part.undercoat ? named(part.undercoat.base) : null}
-                        fault={desk.faultAt(`parts.${at}.undercoat.base`)}
-                        pick={(paint) => prime(part.id, paint.id)}
-                    />
-                </span>
-                <Button size="small" kind="ghost" on:click={() => prime(part.id, null)}
-                    >As the rest<span class="sr">: {part.name}</span></Button
-                >
-            {:else}
-                <Button size="small" kind="ghost" on:click={() => (asked = part.id)}
-                    >Own undercoat<span class="sr"> for {part.name}</span></Button
-                >
-            {/if}
+            <OwnGround
+                of={part.name}
+                base={part.undercoat ? named(part.undercoat.base) : null}
+                fault={desk.faultAt(`parts.${at}.undercoat.base`)}
+                change={(base) => prime(part.id, base)}
+            />
             <Button size="small" kind="ghost" on:click={() => void desk.removePart(part.id)}
                 >Take out<span class="sr"> {part.name}</span></Button
             ></span
@@ -77,10 +61,5 @@
         padding-left: 10px;
         border: 1px solid var(--line);
         border-radius: 4px;
-    }
-
-    .ground {
-        width: 190px;
-        margin-left: 8px;
     }
 </style>

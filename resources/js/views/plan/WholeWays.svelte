@@ -5,6 +5,7 @@
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural } from '../../lib/words';
     import FigureAfter from '../../parts/FigureAfter.svelte';
+    import OwnGround from '../../parts/OwnGround.svelte';
     import Quilt from '../../parts/Quilt.svelte';
     import Trouble from '../../parts/Trouble.svelte';
     import WayFacts from './WayFacts.svelte';
@@ -38,6 +39,17 @@
         await desk.addWay(name.trim(), chosen);
         name = '';
         chosen = [];
+    }
+
+    /** The undercoat that all its variants stand on, where they have one of their own. */
+    function groundOf(way: string): { id: string; name: string } | null {
+        const bases = (desk.document?.areas ?? [])
+            .flatMap((area) => area.variants ?? [])
+            .filter((one) => one.name === way)
+            .map((one) => one.undercoat?.base);
+        const base = bases[0];
+        if (base === undefined || !bases.every((one) => one === base)) return null;
+        return { id: base, name: desk.plan?.paints.find((paint) => paint.id === base)?.name ?? '' };
     }
 
     function named(ids: string[]): string {
@@ -77,6 +89,13 @@
                     {#if way.name !== null && way.changed.length > 0}
                         {@const called = way.name}
                         <p class="quiet">otherwise: <bdi>{named(way.changed)}</bdi></p>
+                        <div class="own">
+                            <OwnGround
+                                of={called}
+                                base={groundOf(called)}
+                                change={(base) => void desk.groundWay(called, base)}
+                            />
+                        </div>
                         <Button size="small" kind="secondary" on:click={() => void desk.promoteWay(called)}
                             >Paint it so<span class="sr">: {called}</span></Button
                         >
@@ -122,6 +141,12 @@
 </section>
 
 <style>
+    .own {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+    }
+
     section,
     form {
         display: grid;
