@@ -15,7 +15,7 @@
 
 <section class="panel" aria-label="Not recorded yet">
     {#if outbox.isStuck && outbox.waiting.length > 0}
-        <div class="row">
+        <div class="side-by-side row">
             <p role="status">
                 <b>No connection.</b> <span class="more">Go on:</span>
                 {plural(outbox.waiting.length, 'thing you did waits', 'things you did wait')}
@@ -88,13 +88,6 @@
         gap: 2px;
         padding-left: 12px;
         border-left: 1px solid var(--line);
-    }
-
-    .row {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 12px;
-        align-items: center;
     }
 
     .row p {

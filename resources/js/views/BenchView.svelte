@@ -37,7 +37,7 @@
 {:else if bench === null}
     <Waiting what="the bench" />
 {:else}
-    <div class="bench">
+    <div class="with-side">
         <div class="work">
             {#if atHand}
                 <BatchAtHand batch={atHand} />
@@ -184,13 +184,6 @@
         margin-bottom: 12px;
     }
 
-    .bench {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .work,
     .beside {
         display: grid;
@@ -259,11 +252,5 @@
         grid-template-columns: auto 1fr;
         gap: 12px;
         align-items: center;
-    }
-
-    @media (max-width: 900px) {
-        .bench {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

@@ -212,7 +212,7 @@
                     </div>
                 </div>
             </details>
-            <div class="sculpt">
+            <div class="side-by-side">
                 {#if figure.length > 0}
                     <p>
                         <b>{figure.map((file) => file.name).join(', ')}</b>
@@ -287,13 +287,6 @@
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 10px;
         align-items: end;
-    }
-
-    .sculpt {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 12px;
-        align-items: center;
     }
 
     @media (max-width: 900px) {

@@ -140,7 +140,7 @@
     );
 </script>
 
-<div class="face">
+<div class="with-side">
     <section class="panel cloth" aria-label="Name the areas">
         <div class="well">
             <FigureCanvas
@@ -231,13 +231,6 @@
 </div>
 
 <style>
-    .face {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .cloth {
         display: grid;
         gap: 8px;
@@ -302,10 +295,6 @@
     }
 
     @media (max-width: 1000px) {
-        .face {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
         .well {
             height: clamp(320px, 56vh, 900px);
         }

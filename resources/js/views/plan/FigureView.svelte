@@ -145,7 +145,7 @@
         done={() => (naming = false)}
     />
 {:else}
-    <div class="face">
+    <div class="with-side">
         <section class="panel cloth" aria-label="Figure">
             <header>
                 {#if figure.isPicture}<span class="quiet">on a photo</span>{:else}<ContentSwitcher
@@ -244,13 +244,6 @@
 {/if}
 
 <style>
-    .face {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .cloth {
         display: grid;
         gap: 8px;
@@ -318,10 +311,6 @@
     }
 
     @media (max-width: 1000px) {
-        .face {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
         .well {
             height: clamp(320px, 62vh, 900px);
         }

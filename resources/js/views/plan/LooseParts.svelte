@@ -19,7 +19,7 @@
     }
 </script>
 
-<div class="parts">
+<div class="side-by-side">
     <span class="quiet">Loose parts</span>
     {#each parts as part, at (part.id)}
         <span class="part">
@@ -46,13 +46,6 @@
 </div>
 
 <style>
-    .parts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 12px;
-        align-items: center;
-    }
-
     .part {
         display: flex;
         flex-wrap: wrap;

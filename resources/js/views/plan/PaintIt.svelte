@@ -124,7 +124,7 @@
     }
 </script>
 
-<div class="batches">
+<div class="with-side">
     <div class="left">
         <section class="panel" aria-label="Batches by this plan">
             <h2>{batches.length === 0 ? 'No batch yet' : 'Batches by this plan'}</h2>
@@ -227,13 +227,6 @@
 </div>
 
 <style>
-    .batches {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .left {
         display: grid;
         grid-template-columns: minmax(0, 1fr);
@@ -267,7 +260,6 @@
     }
 
     @media (max-width: 900px) {
-        .batches,
         article {
             grid-template-columns: minmax(0, 1fr);
         }

@@ -85,7 +85,7 @@
     });
 </script>
 
-<div class="face">
+<div class="with-side" style:--side="340px">
     <section class="panel cloth" aria-label="Quilt">
         <header>
             <h2>{squint ? 'At arm’s length' : 'All areas when they are painted'}</h2>
@@ -150,13 +150,6 @@
 </div>
 
 <style>
-    .face {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 340px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .cloth,
     .side {
         display: grid;
@@ -175,11 +168,5 @@
         gap: 8px;
         align-items: center;
         justify-content: space-between;
-    }
-
-    @media (max-width: 1000px) {
-        .face {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

@@ -9,7 +9,7 @@
     const roles = $derived(desk.document?.roles ?? []);
 </script>
 
-<div class="roles">
+<div class="side-by-side">
     <span class="quiet">Roles in a squad</span>
     {#each roles as role (role.id)}
         <span class="role">
@@ -30,13 +30,6 @@
 </div>
 
 <style>
-    .roles {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 12px;
-        align-items: center;
-    }
-
     .role {
         display: flex;
         gap: 0 4px;

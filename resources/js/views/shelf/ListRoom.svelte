@@ -121,7 +121,7 @@
 {#if shelf.problem}
     <Trouble problem={shelf.problem} retry={() => shelf.load()} />
 {:else}
-    <div class="shelf">
+    <div class="with-side" style:--side="340px">
         <PaintList
             {shelf}
             chosenId={chosen?.id ?? null}
@@ -164,13 +164,6 @@
         gap: 10px;
     }
 
-    .shelf {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 340px;
-        gap: 12px;
-        align-items: start;
-    }
-
     aside {
         position: sticky;
         top: 0;
@@ -195,7 +188,6 @@
     }
 
     @media (max-width: 900px) {
-        .shelf,
         .filters {
             grid-template-columns: minmax(0, 1fr);
         }

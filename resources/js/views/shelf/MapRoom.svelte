@@ -53,7 +53,7 @@
         <StarterShelves changed={() => shelf.load()} />
     </Nothing>
 {:else}
-    <div class="room">
+    <div class="with-side" style:--side="340px">
         <div class="map">
             <div class="over">
                 <Choose
@@ -89,13 +89,6 @@
 {/if}
 
 <style>
-    .room {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 340px;
-        gap: 12px;
-        align-items: start;
-    }
-
     .map {
         display: grid;
         grid-template-rows: auto minmax(0, 1fr) auto;
@@ -112,10 +105,6 @@
     }
 
     @media (max-width: 900px) {
-        .room {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
         .map {
             grid-template-rows: auto 58vh auto;
             height: auto;
