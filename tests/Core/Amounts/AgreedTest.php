@@ -12,9 +12,17 @@ use Kalokroma\Amounts\Shortage;
 use Kalokroma\Amounts\Sprayed;
 use Kalokroma\Amounts\WalkedOn;
 use Kalokroma\Craft\Brush;
+use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Planning\Done;
+use Kalokroma\Planning\Member;
+use Kalokroma\Planning\Progress;
+use Kalokroma\Planning\Squad;
+use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
@@ -22,7 +30,7 @@ final class AgreedTest extends AgreedTestCase
     protected function said(): iterable
     {
         $at = 0;
-        foreach (self::plans(3, 9) as $name => $plan) {
+        foreach (self::plans(4, 14) as $name => $plan) {
             $at++;
             $measures = $at % 3 === 0 ? Measures::of(0.04, 0.5) : Measures::usual();
             yield "$name for $at" => self::amounts($plan, $at, $measures);
@@ -37,6 +45,7 @@ final class AgreedTest extends AgreedTestCase
                 );
             }
         }
+        yield from $this->underWay();
         foreach (PrimingWish::cases() as $wish) {
             yield "wish $wish->value" => $wish->label();
         }
@@ -54,6 +63,54 @@ final class AgreedTest extends AgreedTestCase
         ] as $number => [$drop, $loss]) {
             yield "measures $number" => Told::answer(static fn(): Measures => Measures::of($drop, $loss));
         }
+    }
+
+    /** @return iterable<string, mixed> with parts primed by themselves, thinner out of a pot, and work that is partly done */
+    private function underWay(): iterable
+    {
+        $document = PlanSketch::document(<<<'PLAN'
+            undercoat black light bone
+            role leader
+            loose shield grey
+            area coat broad-folds main cloth
+              basecoat navy blue*3 2:1 x3
+              wash umber-wash 1:2
+            area plate smooth-panel medium metal part shield
+              basecoat steel x2
+            area plume fur-or-feather small hair only leader
+              basecoat red x2
+            whole
+              matt-coat matt
+            PLAN);
+        $document['areas'][0]['steps'][1]['dilution'] = ['paint' => 1, 'thinner' => 2, 'with' => 'medium', 'paintId' => 'medium'];
+        $read = PlanDocument::ofFile($document);
+        $plan = $read->plan(DocumentPaints::of($read->fields));
+        $members = [new Member(1, '', 'leader'), new Member(2), new Member(3, '', null, [], ['plate']), new Member(4)];
+        $squad = SquadPlan::of($plan, Squad::by($plan, $members));
+        $done = [
+            [], [new Done('undercoat', null, 4, 1), new Done('coat-1', 1, 2, 2, 'a', [1, 3])],
+            [new Done('coat-1', 2, 4, 2), new Done('plate-1', null, 2, 3), new Done('plume-1', 1, 1, 4)], [new Done('coat-1', null, 4, 2)],
+        ];
+        foreach ($done as $at => $entries) {
+            foreach ([[], ['coat-2'], ['whole-1', 'plume-1']] as $number => $skipped) {
+                $amounts = Amounts::left(Progress::of($squad, $entries, $skipped), $at % 2 === 0 ? Measures::usual() : Measures::of(0.03, 0.25));
+                yield "under way $at, left out $number" => [
+                    $amounts->totals(), array_map(static fn($one): mixed => Told::of($one, 1), $amounts->poured()),
+                    array_map(static fn($pass): mixed => Told::of($amounts->whole($pass), 2), $squad->passes()),
+                    array_map(static fn($step): array => [
+                        $amounts->wetMl($step, $plan->find($step->id)[0] ?? null), $amounts->wetMl($step, $plan->find($step->id)[0] ?? null, 2.0),
+                    ], $plan->steps()),
+                ];
+            }
+        }
+        yield 'spent' => array_map(static fn($step): array => Amounts::for($squad)->spent(
+            $step,
+            $plan->find($step->id)[0] ?? null,
+            [['paint' => 'navy', 'parts' => 1], ['paint' => 'red', 'parts' => 2]],
+            $step->dilution,
+            2,
+            3,
+        ), $plan->steps());
     }
 
     /** @return array<mixed> */

@@ -75,7 +75,7 @@ final class AgreedTest extends AgreedTestCase
     {
         $shelf = Substitutes::from($owned);
         $many = Substitutes::forMany($owned);
-        foreach (array_slice($others, 0, 16) as $at => $wanted) {
+        foreach (array_slice($others, 0, 30) as $at => $wanted) {
             $mix = Paints::mix(1, $wanted);
             yield "instead of $wanted->name" => Told::answer(static fn(): array => [
                 array_map(static fn($one): mixed => Told::of($one, 2), $shelf->for($mix, 0.5 + $at / 20, 1 + $at % 3)),

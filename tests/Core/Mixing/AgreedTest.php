@@ -67,7 +67,11 @@ final class AgreedTest extends AgreedTestCase
             Paints::of('#a01c2a', 0.05, Kind::Ink),
             Paints::of('#3d2f28', 0.04, Kind::Wash),
         ];
-        $targets = ['#6b4a2f', '#c8321e', '#2f62ad', '#f0e6cc', '#101114', '#7fae3a', '#d9a0b0', '#ffff00', '#808285', '#a67f35'];
+        $targets = [
+            '#6b4a2f', '#c8321e', '#2f62ad', '#f0e6cc', '#101114', '#7fae3a', '#d9a0b0', '#ffff00', '#808285', '#a67f35', '#3f2a5c',
+            '#1f9a8e', '#e08a4a',
+            '#5c6b3a', '#b0c4d8', '#ff00ff', '#402018', '#c9b79a',
+        ];
         foreach ($targets as $at => $hex) {
             foreach (Film::cases() as $film) {
                 $limits = match ($at % 4) {
@@ -78,7 +82,7 @@ final class AgreedTest extends AgreedTestCase
                 };
                 yield "mix of $hex, $film->value" => Told::answer(static function () use ($hex, $film, $shelf, $limits): array {
                     $target = MixTarget::of(Paints::lab($hex), $film);
-                    $answers = MixSolver::solve($target, $shelf, $limits, 3, Effort::quick());
+                    $answers = MixSolver::solve($target, $shelf, $limits, 3, $hex[1] < '8' ? Effort::quick() : Effort::thorough());
                     $told = array_map(
                         static fn($one): array => [$one->mix->words(), $one->mix->ratio(), $one->difference, $one->rank()],
                         $answers->ranked(),

@@ -42,7 +42,7 @@ final class AgreedTest extends AgreedTestCase
             yield "kind $kind->value" => [$kind->label(), $kind->isTransparent(), $kind->isClear(), $kind->isMixable()];
             foreach ($kind->isClear() ? [] : self::SWATCHES as $at => $hex) {
                 $swatch = Paints::lab($hex);
-                if ($at % 3 === strlen($kind->value) % 3) {
+                if ($at % 2 === strlen($kind->value) % 2) {
                     $optics = Paints::of($hex, null, $kind)->workOutOptics();
                     yield "$kind->value $hex" => [
                         Opacity::estimate($kind, $swatch), Opacity::estimate($kind, $swatch, 'Pale White'), $optics, $optics->masstone()->toLab(),

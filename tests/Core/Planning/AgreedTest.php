@@ -58,7 +58,7 @@ final class AgreedTest extends AgreedTestCase
 
     protected function said(): iterable
     {
-        foreach (self::plans(3, 8, 5200) as $name => $plan) {
+        foreach (self::plans(5, 16, 5200) as $name => $plan) {
             yield "order of $name" => array_map(static fn(OrderStyle $style): array => self::order(Order::of($plan, $style)), OrderStyle::cases());
             yield "rehearsal of $name" => self::rehearsed($plan);
             yield "slips of $name" => self::slips($plan);

@@ -36,7 +36,10 @@ final class AgreedTest extends AgreedTestCase
             $painted = array_filter($looks, static fn(string $id): bool => crc32($id) % 3 !== 0, ARRAY_FILTER_USE_KEY);
             yield "scheme of $name" => [
                 Told::of($balance, 2), $balance->words(),
-                array_map(static fn($one): mixed => Told::of($one, 2), KeyArea::of($plan, $balance, array_keys($painted))),
+                array_map(
+                    static fn($one): mixed => Told::of($one, 2),
+                    KeyArea::of($plan, $balance, array_map(static fn(): bool => true, $painted)),
+                ),
                 array_map(
                     static fn($area): mixed => Told::answer(static fn(): array => Shift::apart($area, Neighbours::of($plan), $looks), 2),
                     $plan->areas,

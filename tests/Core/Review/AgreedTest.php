@@ -25,7 +25,7 @@ final class AgreedTest extends AgreedTestCase
     {
         $said = [];
         $last = [];
-        foreach (self::plans(24, 72, 8200) as $name => $plan) {
+        foreach (self::plans(30, 120, 8200) as $name => $plan) {
             $owned = array_values(array_filter($plan->paints(), static fn($one): bool => crc32($one->name) % 4 !== 0));
             $scene = Scene::of(Rehearsal::of($plan), crc32($name) % 3 === 0 ? null : Shelf::of($owned), crc32($name) % 2 === 0 ? 5 : null);
             $findings = Review::of($scene);

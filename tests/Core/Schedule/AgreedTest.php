@@ -38,7 +38,7 @@ final class AgreedTest extends AgreedTestCase
     {
         $at = 0;
         $plans = [];
-        foreach (self::plans(4, 9, 4300) as $name => $plan) {
+        foreach (self::plans(6, 12, 4300) as $name => $plan) {
             $at++;
             $plans[] = $plan;
             $sessions = [

@@ -50,6 +50,14 @@ final class AgreedTest extends AgreedTestCase
         ['close-folds', 'leather', '#67482f', '#e4dcc6', ['fewest-pots'], 'table-ready'],
         ['tiny-detail', 'glass', '#2f7f7a', '#7f8183', ['brighter'], 'display'],
         ['fur-or-feather', 'fur', '#f2f2ee', '#7f8183', ['more-contrast'], 'table-ready'],
+        ['scales-or-chain', 'scales', '#3f6b35', '#1c1c1e', ['fewer-steps'], 'display'],
+        ['broad-folds', 'cloth', '#f2f2ee', '#e4dcc6', ['more-contrast', 'brighter'], 'display'],
+        ['hard-edged-panel', 'armour', '#26508a', '#7f8183', ['faster'], 'display'],
+        ['smooth-panel', 'stone', '#8a8d90', '#e4dcc6', [], 'table-ready'],
+        ['tiny-detail', 'bone', '#e6dcc0', '#1c1c1e', ['cooler', 'fewest-pots'], 'table-ready'],
+        ['close-folds', 'hair', '#1f1f21', '#1c1c1e', ['warmer'], 'display'],
+        ['broad-folds', 'cloth', '#d98a9c', '#7f8183', ['calmer', 'from-dark'], 'display'],
+        ['hard-edged-panel', 'metal', '#a67f35', '#7f8183', ['more-contrast'], 'table-ready'],
         ['smooth-panel', 'armour', '#a3231f', '#e4dcc6', ['faster', 'cooler'], 'table-ready'],
         ['rubble', 'ground', '#8a8d90', '#1c1c1e', ['calmer'], 'table-ready'],
         ['rope-or-grain', 'wood', '#b18e5f', '#7f8183', ['from-dark'], 'table-ready'],
@@ -70,7 +78,7 @@ final class AgreedTest extends AgreedTestCase
         yield from $this->written();
         yield from $this->read();
         yield from $this->judged();
-        foreach (self::plans(4, 8, 2900) as $name => $plan) {
+        foreach (self::plans(6, 12, 2900) as $name => $plan) {
             yield "undercoat for $name" => array_map(
                 static fn($one): array => [$one->undercoat->base?->name, $one->undercoat->light?->name, Told::of($one, 1)],
                 array_slice(UndercoatAdvice::for($plan, array_slice(DemoPaints::owned(), 0, 30), array_slice(DemoPaints::forSale(), 0, 6)), 0, 3),
