@@ -31,7 +31,7 @@ final class AreaWayTest extends TestCase
 
         self::assertSame([3, 1, 3], [$recipe->cost->coats, $sprayed->cost->coats, $plain->cost->coats]);
         self::assertSame(
-            [['umber-wash'], ['red'], ['umber-wash']],
+            [['umber-wash'], ['black', 'red'], ['umber-wash']],
             array_map(
                 static fn(AreaWay $one): array => array_map(static fn(Paint $paint): string => $paint->id, $one->cost->toBuy),
                 [$recipe, $sprayed, $plain],
