@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { ColourTable, TABLE, type Painted } from '../../resources/js/lib/figure/colours';
 import { NoSculpt, read } from '../../resources/js/lib/figure/files';
 import { glb } from '../../resources/js/lib/figure/glb';
+import { otherwise } from '../../resources/js/lib/figure/besides';
 import { cut, joined, openEdges } from '../../resources/js/lib/figure/mesh';
 import { hasMarks } from '../../resources/js/lib/figures.svelte';
 import { boundsOf, placed, together } from '../../resources/js/lib/figure/parts';
@@ -200,6 +201,29 @@ describe('meshes', () => {
         );
         expect(lying).toBeDefined();
         expect(guessUp(lying!)).toBe(up);
+    });
+});
+
+describe('what a figure is held against', () => {
+    const variant = (id: string, name: string) => ({ id, name, steps: [] });
+    const document = {
+        areas: [
+            { id: 'coat', name: 'Coat', variants: [variant('c1', 'teal'), variant('c2', 'dark')] },
+            { id: 'hat', name: 'Hat', variants: [variant('h1', 'dark')] },
+            { id: 'boots', name: 'Boots' },
+        ],
+    } as never;
+    const briefs = (id: string) => (id === 'coat' ? [{ id: 'c1', isRecipe: true }] : []) as never;
+
+    it('is every other way of the open area, and ways of several', () => {
+        expect(otherwise(document, 'coat', briefs).map((one) => [one.value, one.label])).toEqual([
+            ['variant c2', 'Beside it: Coat as “dark”'],
+            ['way dark', 'Beside it: all of “dark”'],
+        ]);
+        expect(otherwise(document, 'boots', briefs).map((one) => one.edit)).toEqual([
+            { do: 'promote-way', name: 'dark', id: 'shown' },
+        ]);
+        expect(otherwise(document, null, briefs).length).toBe(1);
     });
 });
 

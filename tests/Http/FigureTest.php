@@ -182,6 +182,26 @@ final class FigureTest extends HttpTestCase
         self::assertGreaterThan(0.93 * count($patches), array_sum(array_map(static fn(array $labels): int => max($labels), $inside)));
     }
 
+    /** Another way is held beside the figure before it is taken: what it would be painted like comes with the preview of the edit. */
+    public function testWhatAnEditWouldBePaintedLikeIsTold(): void
+    {
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $step = $plan['document']['areas'][0]['steps'][0];
+        $edit = [
+            'do' => 'set',
+            'at' => ['areas', $plan['document']['areas'][0]['id'], 'steps', $step['id']],
+            'fields' => ['coats' => $step['coats'] + 1],
+        ];
+        $body = ['version' => $plan['version'], 'edit' => $edit];
+        $shown = $this->ask('POST', "/plans/$plan[id]/edits/preview?painted=1", $body);
+
+        self::assertArrayNotHasKey('painted', $this->ask('POST', "/plans/$plan[id]/edits/preview", $body));
+        self::assertNotSame($this->ask('GET', "/plans/$plan[id]/painted"), $shown['painted']);
+        $made = $this->ask('POST', "/plans/$plan[id]/edits?painted=1", $body);
+        self::assertSame($shown['painted'], $made['painted'], 'made, it is what was shown');
+        self::assertSame($shown['painted'], $this->ask('GET', "/plans/$plan[id]/painted"));
+    }
+
     /** A freehand is a shape at its place, chips are flecks: what the figure is drawn from says both, and where the shape lies. */
     public function testMarksAndFlecksAreToldApart(): void
     {

@@ -10,6 +10,7 @@ use App\Http\Requests\PlanEditRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\FindingResource;
 use App\Http\Resources\PlanBrief;
+use App\Http\Resources\PaintedResource;
 use App\Http\Resources\PlanLooks;
 use App\Http\Resources\PlanResource;
 use App\Models\Plan;
@@ -118,6 +119,7 @@ final class PlanController
         return new JsonResponse([
             'looks' => PlanLooks::of($after),
             'brings' => FindingResource::brought(Aftermath::of(PlanView::of($plan)->findings(), $after->findings())),
+            ...($request->boolean('painted') ? ['painted' => PaintedResource::of($after->rehearsal)] : []),
         ]);
     }
 

@@ -3,6 +3,9 @@
     import type { Moment } from '../../lib/figure/colours';
     import { LAMPS } from '../../lib/figure/lamps';
     import { stageOf } from '../../lib/figure/moments';
+    import { got, type Schemas, server } from '../../lib/api';
+    import { otherwise } from '../../lib/figure/besides';
+    import { Latest } from '../../lib/latest.svelte';
     import { watch } from '../../lib/figure/watched';
     import { PlanFigures } from '../../lib/figures.svelte';
     import { bindKeys } from '../../lib/keys.svelte';
@@ -49,7 +52,9 @@
     let squint = $state(false);
     let bare = $state(false);
     let lights = $state(false);
-    let comparing = $state<'' | 'primed' | 'before' | 'now'>('');
+    let comparing = $state('');
+    /** What another way would be painted like, once it is held beside. */
+    const otherwisePainted = new Latest<Schemas['Painted']>();
     let wiper = $state(50);
     let held = $state(0);
     let pointed = $state<{ area: string | null; zone: number } | null>(null);
@@ -71,7 +76,10 @@
         const at = (pass: number): Moment => ({ ...moment, pass });
         if (comparing === 'primed') return { painted, moment: at(primed) };
         if (comparing === 'now') return { painted, moment: at(held) };
-        return figures.before === null ? null : { painted: figures.before, moment };
+        if (comparing === 'before') return figures.before === null ? null : { painted: figures.before, moment };
+        const other = otherwisePainted.answer;
+        // Its steps are others: it is seen painted to the end.
+        return other === null ? null : { painted: other, moment: at(other.passes.length) };
     });
     const now = $derived(pass === 0 ? null : passes[pass - 1]);
 
@@ -110,9 +118,28 @@
         if (place.area !== null) choose(place.area);
     }
 
+    const others = $derived(
+        desk.document === null ? [] : otherwise(desk.document, areaId, (id) => desk.plan?.looks.areas[id]?.variants),
+    );
+    $effect(() => {
+        const edit = others.find((one) => one.value === comparing)?.edit;
+        const version = desk.plan?.version;
+        if (edit === undefined || version === undefined) return otherwisePainted.drop();
+        const params = { path: { id: desk.id }, query: { painted: 1 as const } };
+        void otherwisePainted.ask(async () => {
+            const then = await got(server.POST('/plans/{id}/edits/preview', { params, body: { version, edit } }));
+            return then.painted!;
+        });
+    });
+
+    /** What was chosen for another area is not there for this one. */
+    const isKnown = $derived(
+        ['primed', 'now', 'before'].includes(comparing) || others.some((one) => one.value === comparing),
+    );
+
     function compare(wanted: string): void {
         held = pass;
-        comparing = (['primed', 'before', 'now'] as const).find((one) => one === wanted) ?? '';
+        comparing = wanted;
     }
 </script>
 
@@ -177,7 +204,7 @@
                     <Choose
                         label="Beside it"
                         hideLabel
-                        value={comparing}
+                        value={isKnown ? comparing : ''}
                         choices={[
                             { value: '', label: 'Nothing beside it' },
                             { value: 'primed', label: 'Beside it: primed' },
@@ -185,6 +212,7 @@
                             ...(figures.before
                                 ? [{ value: 'before', label: 'Beside it: before the last change' }]
                                 : []),
+                            ...others,
                         ]}
                         change={compare}
                     />

@@ -1,0 +1,42 @@
+import type { PlanDocument, Schemas } from '../api';
+import type { PlanEdit } from '../outboxStore';
+
+/** What a figure can be held against that is not painted: another way of the open area, or of several. */
+export type Otherwise = { value: string; label: string; edit: PlanEdit };
+
+type Brief = Schemas['Looks']['areas'][string]['variants'];
+
+/**
+ * @param briefs which variants of an area are its recipe just now
+ */
+export function otherwise(
+    document: PlanDocument,
+    areaId: string | null,
+    briefs: (areaId: string) => Brief | undefined,
+): Otherwise[] {
+    const area = document.areas.find((one) => one.id === areaId);
+    const recipes = new Set(
+        (areaId === null ? [] : (briefs(areaId) ?? [])).filter((one) => one.isRecipe).map((one) => one.id),
+    );
+    const variants = (area?.variants ?? [])
+        .filter((one) => !recipes.has(one.id))
+        .map(({ id, name }): Otherwise => ({
+            value: `variant ${id}`,
+            label: `Beside it: ${area!.name} as “${name}”`,
+            edit: { do: 'promote-variant', area: area!.id, variant: id, id: 'shown' },
+        }));
+    const counts = new Map<string, number>();
+    for (const one of document.areas) {
+        for (const name of new Set((one.variants ?? []).map((variant) => variant.name))) {
+            counts.set(name, (counts.get(name) ?? 0) + 1);
+        }
+    }
+    const ways = [...counts]
+        .filter(([, areas]) => areas > 1)
+        .map(([name]): Otherwise => ({
+            value: `way ${name}`,
+            label: `Beside it: all of “${name}”`,
+            edit: { do: 'promote-way', name, id: 'shown' },
+        }));
+    return [...variants, ...ways];
+}
