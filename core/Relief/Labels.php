@@ -56,6 +56,18 @@ final readonly class Labels
         return array_keys($vertices);
     }
 
+    /** Each patch as an area of its own, the largest first; of very many the smallest belong to none. */
+    public static function ofPatches(Mesh $mesh): self
+    {
+        $patches = Patches::of($mesh);
+        $many = min(self::MOST_AREAS, max($patches) + 1);
+
+        return new self(
+            array_map(static fn(int $number): string => "patch $number", range(1, $many)),
+            implode('', array_map(static fn(int $patch): string => chr($patch < $many ? $patch : self::NONE), $patches)),
+        );
+    }
+
     public static function none(Mesh $mesh): self
     {
         return new self([], str_repeat(chr(self::NONE), $mesh->triangleCount()));

@@ -224,6 +224,11 @@ describe('what a figure is held against', () => {
             { do: 'promote-way', name: 'dark', id: 'shown' },
         ]);
         expect(otherwise(document, null, briefs).length).toBe(1);
+        const primers = ['black', 'grey', 'bone', 'white', 'red', 'blue'].map((id) => ({ id, name: id }));
+        const over = (undercoat: unknown) =>
+            otherwise({ undercoat, areas: [] } as never, null, briefs, primers).map((one) => one.value);
+        expect(over({ base: 'grey' })).toEqual(['ground black', 'ground bone', 'ground white', 'ground red']);
+        expect(over({ base: 'black', light: 'bone' })[0]).toBe('ground black');
     });
 });
 

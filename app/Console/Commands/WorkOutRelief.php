@@ -23,7 +23,7 @@ final class WorkOutRelief extends FileCommand
 
     protected $signature = 'kalokroma:relief
         {figure : GLB file, mm, y up}
-        {--areas= : File with the area of each triangle (figure.areas.json)}
+        {--areas= : File with the area of each triangle (figure.areas.json); without it each patch is told by itself}
         {--above= : Half angle in degrees of a spray from above}
         {--below= : Half angle in degrees of a spray from below}
         {--keep= : File to write what was worked out to, vertex by vertex}
@@ -87,7 +87,7 @@ final class WorkOutRelief extends FileCommand
     {
         $file = $this->option('areas');
         if (! is_string($file)) {
-            return Labels::none($mesh);
+            return Labels::ofPatches($mesh);
         }
         $told = json_decode($this->content($file), true);
         if (! is_array($told) || ! is_array($told['areas'] ?? null) || ! is_string($told['triangles'] ?? null)) {

@@ -207,6 +207,23 @@ final class ReliefTest extends TestCase
         self::assertSame(Facing::Out, $side->facing, 'One side is neither front nor back.');
     }
 
+    public function testPatchesAreAreasToo(): void
+    {
+        $cube = Bodies::cube(10.0);
+        $labels = Labels::ofPatches($cube);
+        $skin = array_fill(0, count($labels->areas), 0.0);
+        foreach ($cube->triangleAreas() as $triangle => $mm2) {
+            $skin[ord($labels->triangles[$triangle])] += $mm2;
+        }
+
+        $sorted = $skin;
+        rsort($sorted);
+        self::assertSame($sorted, $skin, 'The largest first.');
+        self::assertSame('patch 1', $labels->areas[0]);
+        self::assertEqualsWithDelta(array_fill(0, 6, 100.0), array_slice($skin, 0, 6), 25.0, 'A cube has six sides.');
+        self::assertEqualsWithDelta(600.0, array_sum($skin), 0.01);
+    }
+
     public function testWhereMostOfItLooksIsOneWord(): void
     {
         self::assertSame(Facing::Front, Facing::of(0.1, 0.2, 0.8));

@@ -54,6 +54,11 @@
     let lights = $state(false);
     let comparing = $state('');
     /** What another way would be painted like, once it is held beside. */
+    const primers = new Latest<Schemas['PaintPage']>();
+    $effect(() => {
+        const query = { kind: 'primer' as const, owned: 'owned' as const, sort: 'value' as const, perPage: 5 };
+        void primers.ask(() => got(server.GET('/paints', { params: { query } })));
+    });
     const otherwisePainted = new Latest<Schemas['Painted']>();
     let wiper = $state(50);
     let held = $state(0);
@@ -119,7 +124,14 @@
     }
 
     const others = $derived(
-        desk.document === null ? [] : otherwise(desk.document, areaId, (id) => desk.plan?.looks.areas[id]?.variants),
+        desk.document === null
+            ? []
+            : otherwise(
+                  desk.document,
+                  areaId,
+                  (id) => desk.plan?.looks.areas[id]?.variants,
+                  primers.answer?.paints ?? [],
+              ),
     );
     $effect(() => {
         const edit = others.find((one) => one.value === comparing)?.edit;
