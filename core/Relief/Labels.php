@@ -60,7 +60,7 @@ final readonly class Labels
     public static function ofPatches(Mesh $mesh): self
     {
         $patches = Patches::of($mesh);
-        $many = min(self::MOST_AREAS, max($patches) + 1);
+        $many = min(self::MOST_AREAS, $patches === [] ? 1 : max($patches) + 1);
 
         return new self(
             array_map(static fn(int $number): string => "patch $number", range(1, $many)),

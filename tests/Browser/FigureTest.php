@@ -37,9 +37,12 @@ final class FigureTest extends BrowserTestCase
         $this->goTo(1);
         $primed = $this->colourAt(0.5, 0.19);
         self::assertLessThan(6.0, self::distance($primed, $stages[0]['zones'][2]['hex']), 'primed as the strip has it');
+        self::assertLessThan(3.0, $this->nearest($stages[0]['zones'][2]['hex']), 'a face that looks at us has the very colour of the strip');
         $this->goTo(count($plan['looks']['order']));
         $this->see('//*[@role="status"]/b[starts-with(., "'.count($plan['looks']['order']).' of")]');
         self::assertGreaterThan(4.0, self::distance($this->colourAt(0.5, 0.19), self::hex($primed)), 'painted it is another');
+        $timber = $plan['looks']['areas'][$timbers]['strip']['final']['zones'][2]['hex'];
+        self::assertLessThan(3.0, $this->nearest($timber), 'and in the end too');
 
         // Pressed, a place opens its area.
         $this->tap(0.5, 0.45);
@@ -223,6 +226,19 @@ final class FigureTest extends BrowserTestCase
 
         /** @var array{int, int, int} */
         return self::driver()->executeAsyncScript($script, [$across, $down]);
+    }
+
+    /** How near the figure comes to a colour anywhere in its middle. */
+    private function nearest(string $hex): float
+    {
+        $distances = [];
+        for ($down = 0.14; $down < 0.62; $down += 0.04) {
+            for ($across = 0.4; $across < 0.61; $across += 0.02) {
+                $distances[] = self::distance($this->colourAt($across, $down), $hex);
+            }
+        }
+
+        return min($distances);
     }
 
     /** @param array{int, int, int} $colour */
