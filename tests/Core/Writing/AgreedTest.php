@@ -64,7 +64,7 @@ final class AgreedTest extends AgreedTestCase
     ];
 
     private const LINES = [
-        'Base the coat with Oilskin Yellow, two thin coats', 'Coat: Oilskin Yellow 2:1 Chalk', 'thinned 1 part to 5 with water',
+        'Base the coat with Oilskin Yellow, two even coats', 'Coat: Oilskin Yellow 2:1 Chalk', 'thinned 1 part to 5 with water',
         '3 parts medium to 1 part wash', '50/50 Umber Wash and water', 'one to one', 'a third of Chalk',
         'drybrush the raised parts', 'all over', 'only the recesses', 'everything but the recesses', 'twice', 'x3', 'a couple of coats',
         'four coats', 'COAT', 'Paints:', 'Step 4: boots', 'Helmet - Chalk', '  - Highlights', 'then leave it to dry overnight',
