@@ -38,6 +38,7 @@ final class Laws
             new Customs\WashesBeforeRepairs,
             new Customs\MessyBeforeNeat,
             new Customs\InnerFirst,
+            new Preferences\DarkFirst,
         ];
     }
 }
