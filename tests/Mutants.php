@@ -46,9 +46,11 @@ final class Mutants
     {
         $tree = (new ParserFactory)->createForHostVersion()->parse($code) ?? [];
         $mutants = [];
+        $untold = self::untold($tree);
         foreach ((new NodeFinder)->find(
             $tree,
-            static fn(Node $node): bool => $node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression,
+            static fn(Node $node): bool => ($node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression)
+                && ! in_array($node, $untold, true),
         ) as $node) {
             [$from, $length] = [$node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1];
             $text = substr($code, $from, $length);
@@ -58,6 +60,39 @@ final class Mutants
         }
 
         return $mutants;
+    }
+
+    /**
+     * What no test can tell: strictness of types, which is checked without running, and tolerances of a millionth and less.
+     *
+     * @param array<Node> $tree
+     *
+     * @return list<Node>
+     */
+    private static function untold(array $tree): array
+    {
+        $find = new NodeFinder;
+        $untold = [];
+        foreach ($find->findInstanceOf($tree, Node\DeclareItem::class) as $item) {
+            $untold[] = $item->value;
+        }
+        foreach ($find->findInstanceOf($tree, Expr\FuncCall::class) as $call) {
+            $strict = $call->args[2] ?? null;
+            if (
+                $call->name instanceof Node\Name
+                && in_array($call->name->toString(), ['in_array', 'array_search'], true)
+                && $strict instanceof Node\Arg
+            ) {
+                $untold[] = $strict->value;
+            }
+        }
+        foreach ($find->findInstanceOf($tree, Scalar\Float_::class) as $number) {
+            if ($number->value !== 0.0 && abs($number->value) <= 1e-6) {
+                $untold[] = $number;
+            }
+        }
+
+        return $untold;
     }
 
     /** @return iterable<array{string, string, int}> what stands there, what it is made into, where it begins */

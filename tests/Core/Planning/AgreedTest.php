@@ -29,6 +29,7 @@ use Kalokroma\Planning\StandIns;
 use Kalokroma\Planning\TouchUp;
 use Kalokroma\Recipe\Plan;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\Nearby;
 use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
@@ -62,6 +63,15 @@ final class AgreedTest extends AgreedTestCase
             yield "order of $name" => array_map(static fn(OrderStyle $style): array => self::order(Order::of($plan, $style)), OrderStyle::cases());
             yield "rehearsal of $name" => self::rehearsed($plan);
             yield "slips of $name" => self::slips($plan);
+        }
+        foreach (LawsTest::laws() as $law => [$sketch]) {
+            foreach (Nearby::of($sketch, 8, crc32($law)) as $at => $near) {
+                yield "near $law, $at" => Told::answer(static function () use ($near): array {
+                    $order = Order::of(PlanSketch::plan($near));
+
+                    return [implode(' ', array_map(static fn($pass): string => $pass->step->id, $order->passes)), count($order->clashes)];
+                });
+            }
         }
         yield from $this->squads();
         foreach (OrderStyle::cases() as $style) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
+use Kalokroma\Craft\Technique;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Pace;
@@ -60,6 +61,15 @@ final class PaceTest extends TestCase
         );
 
         self::assertEqualsWithDelta(5.75, self::minutes($document->plan(DocumentPaints::of($document->fields)), 1) / 60, 0.75);
+    }
+
+    public function testAPaceIsAFifthToFiveTimesTheUsualOne(): void
+    {
+        $layer = Technique::of('layer');
+        foreach ([[0.01, 0.2], [0.2, 0.2], [0.7, 0.7], [4.9, 4.9], [5.0, 5.0], [40.0, 5.0]] as [$told, $held]) {
+            self::assertEqualsWithDelta($held, Paces::of(['layer' => $told])->ratio($layer), 1e-9);
+        }
+        self::assertEqualsWithDelta(1.0, Paces::of(['wash' => 3.0])->ratio($layer), 1e-9);
     }
 
     public function testTenModelsTakeLessThanTenTimesOne(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Review;
 
+use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan;
@@ -16,7 +17,9 @@ use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Span;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\Nearby;
 use Tests\Core\Paints;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
@@ -45,6 +48,7 @@ final class AgreedTest extends AgreedTestCase
             ];
             $last = $findings;
         }
+        yield from self::nearTheRules();
         foreach ([0, 1, 2, 3, 9, 11, 12, 24] as $coats) {
             yield "$coats coats" => CoatWords::of($coats);
         }
@@ -53,6 +57,38 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach (['#f4f4f0', '#e9e2d0', '#101112', '#1c1410', '#808285', '#ffffff', '#d8d0ff'] as $hex) {
             yield "neutral $hex" => [Neutral::isWhite(Paints::lab($hex)), Neutral::isBlack(Paints::lab($hex))];
+        }
+    }
+
+    /** @return iterable<string, list<string>> what is found in plans a word away from those that raise a rule, or that are its exceptions */
+    private static function nearTheRules(): iterable
+    {
+        $sketches = [];
+        foreach (RulesTest::cases() as [$rule, $fires, $twin]) {
+            $sketches["$rule, fires"] = $fires;
+            $sketches["$rule, twin"] = $twin;
+        }
+        foreach (RulesTest::exceptions() as $name => [, $sketch]) {
+            $sketches[$name] = $sketch;
+        }
+        $shelf = Shelf::of(array_values(DocumentPaints::of(PlanSketch::document(''))->paints));
+        foreach ($sketches as $name => $sketch) {
+            foreach (Nearby::of($sketch, 6, crc32($name)) as $at => $near) {
+                yield "near $name, $at" => Told::answer(static function () use ($near, $shelf): array {
+                    $plan = PlanSketch::plan($near);
+
+                    return array_map(
+                        static fn(Finding $one): string => sprintf(
+                            '%s %s %s %s',
+                            $one->rule,
+                            $one->step ?? $one->area ?? '-',
+                            $one->severity->value,
+                            hash('crc32b', $one->words.json_encode(self::mends($one, $plan))),
+                        ),
+                        Review::of(Scene::of(Rehearsal::of($plan), $shelf, 5)),
+                    );
+                });
+            }
         }
     }
 

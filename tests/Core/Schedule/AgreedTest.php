@@ -30,10 +30,16 @@ use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
 use Kalokroma\Schedule\Work;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\Nearby;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
 {
+    /** Few enough coats to be searched to the end. */
+    private const SMALL = "undercoat black\narea coat broad-folds main cloth touches strap\n basecoat navy x1\n wash umber-wash\n highlight sky x1\n"
+        ."area strap close-folds small leather\n basecoat leather x1\n highlight tan x1";
+
     protected function said(): iterable
     {
         $at = 0;
@@ -54,6 +60,27 @@ final class AgreedTest extends AgreedTestCase
                 self::laid(Scheduler::roughly($work, $sessions), $plan), $work->handsOn(), $work->longestChain(), $work->lowerBound(),
             ];
             yield "$name at the desk" => self::atTheDesk($plan, $work, $sessions);
+        }
+        foreach (Nearby::of(self::SMALL, 14, 3) as $at => $near) {
+            $work = Work::of([self::job(PlanSketch::plan($near), 1 + $at % 3, $at % 4 === 1)]);
+            $sessions = $at % 2 === 0 ? Schedules::sessions(60, 40, 90, 60, 60, 120) : Schedules::endless();
+            foreach (Manner::cases() as $manner) {
+                $schedule = Scheduler::schedule($work, $sessions, $manner);
+                yield "small $at, $manner->name" => [
+                    implode(' ', array_map(
+                        static fn(Item $item): string => sprintf(
+                            '%s.%d×%d@%d-%d',
+                            $item->pass->step->id,
+                            $item->coat,
+                            count($item->models),
+                            $item->start,
+                            $item->end,
+                        ),
+                        $schedule->items,
+                    )),
+                    $schedule->finish(), $work->lowerBound(),
+                ];
+            }
         }
         $two = Work::of([self::job($plans[0], 2, false), self::job($plans[1], 3, true)]);
         yield 'two jobs' => self::laid(Scheduler::schedule($two, Schedules::sessions(120, 120, 120, 120, 120, 120, 120)), $plans[0]);

@@ -13,6 +13,8 @@ use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\SprayCone;
 use Kalokroma\Simulation\Surface;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\Nearby;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 use Tests\Core\WildPlans;
 
@@ -20,10 +22,26 @@ final class AgreedTest extends AgreedTestCase
 {
     private const PLANS = 26;
 
+    /** Lit from a side, in spots, broken, over metal, thin over a sketch. */
+    private const SKETCHES = [
+        "undercoat black light bone\narea coat broad-folds main cloth\n basecoat navy 1:1 x1\n layer blue side left\n highlight sky side left raised"
+            ."\n wash umber-wash side right",
+        "undercoat grey\narea plate hard-edged-panel main armour\n basecoat green x2\n freehand coal patch\n freehand red patch\n decal setting\n dot snow"
+            ."\n lining coal\n edge-highlight lime\n chip\n streaks grime 1:0\n matt-coat matt",
+        "undercoat black\narea blade hard-edged-panel main metal\n basecoat steel x1\n glaze ruby\n wash black-wash recesses\n gloss-coat gloss"
+            ."\n effect rust recesses\n edge-highlight bright-steel",
+    ];
+
     protected function said(): iterable
     {
-        for ($seed = 0; $seed < self::PLANS; $seed++) {
-            $document = PlanDocument::ofFile(WildPlans::document(9100 + $seed));
+        $documents = array_map(static fn(int $seed): array => WildPlans::document(9100 + $seed), range(0, self::PLANS - 1));
+        foreach (self::SKETCHES as $sketch) {
+            foreach ([$sketch, ...Nearby::of($sketch, 8, crc32($sketch))] as $near) {
+                $documents[] = PlanSketch::document($near);
+            }
+        }
+        foreach ($documents as $seed => $fields) {
+            $document = PlanDocument::ofFile($fields);
             $rehearsal = Rehearsal::of($document->plan(DocumentPaints::of($document->fields)));
             foreach ($rehearsal->plan->areas as $area) {
                 $surface = Surface::bare($area->texture);
