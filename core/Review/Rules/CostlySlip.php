@@ -7,6 +7,7 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Pass;
+use Kalokroma\Planning\Preferences\DarkFirst;
 use Kalokroma\Planning\Repair;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\MoveStep;
@@ -20,9 +21,6 @@ use Kalokroma\Review\Severity;
 /** A dark slip on a finished pale area costs many coats. */
 final class CostlySlip implements Rule
 {
-    /** L* by which a slip shows dark on what is finished. */
-    private const DARKER = 20.0;
-
     /** Coats that hurt. */
     private const COSTLY = 4;
 
@@ -36,8 +34,7 @@ final class CostlySlip implements Rule
         foreach ($scene->plan->areas as $area) {
             $dark = Scene::first(
                 $scene->own($area),
-                static fn(Pass $one): bool => $one->step->technique->isNeat() && ($one->step->technique->does(Nature::Covers, Nature::LinesBorders))
-                    && $one->step->mix?->isClear() === false,
+                static fn(Pass $one): bool => DarkFirst::slips($one->step),
             );
             foreach ($dark === null ? [] : $scene->neighbours->touching($area) as $beside) {
                 if ($dark === null || $beside->isSmall() || $beside->ground || $area->ground || $scene->isMaskedDuring($beside, $dark)) {
@@ -46,7 +43,7 @@ final class CostlySlip implements Rule
                 $own = $scene->own($beside);
                 if (
                     $own === []
-                    || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < self::DARKER
+                    || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < DarkFirst::DARKER
                 ) {
                     continue;
                 }
