@@ -68,6 +68,14 @@ abstract class BrowserTestCase extends TestCase
         look();
         JS;
 
+    /** Watches whether the next click reaches the element: where something above it comes or goes meanwhile, the hand lands beside it. */
+    private const AIMED_AT = <<<'JS'
+        const [aim] = arguments;
+        window.wentBeside = false;
+        const landed = ({ target }) => (window.wentBeside = aim.isConnected && aim.tagName !== 'OPTION' && !aim.contains(target));
+        document.addEventListener('click', landed, { capture: true, once: true });
+        JS;
+
     protected static AppServer $server;
 
     protected static Chromium $chromium;
@@ -215,9 +223,10 @@ abstract class BrowserTestCase extends TestCase
                 if (! $element->isEnabled()) {
                     return false;
                 }
+                self::driver()->executeScript(self::AIMED_AT, [$element]);
                 $element->click();
 
-                return true;
+                return ! $this->wentBeside($xpath);
             } catch (StaleElementReferenceException) {
                 return false;
             } catch (ElementClickInterceptedException) {
@@ -227,6 +236,17 @@ abstract class BrowserTestCase extends TestCase
                 return false;
             }
         }, "$xpath to be pressed");
+    }
+
+    /** Who missed presses again; but a button that runs from the hand is a fault of ours, and said. */
+    private function wentBeside(string $xpath): bool
+    {
+        $wentBeside = self::driver()->executeScript('return window.wentBeside === true');
+        if ($wentBeside) {
+            fwrite(STDERR, "\n{$this->nameWithDataSet()} pressed beside $xpath\n");
+        }
+
+        return $wentBeside;
     }
 
     protected function pressNamed(string $name): void

@@ -165,7 +165,11 @@
     </section>
     <aside class="side panel">
         <FigureCautions {figure} />
-        <h2>Which area?</h2>
+        <div class="head">
+            <h2>Which area?</h2>
+            <!-- Beside the heading: nothing below it moves while a hand is on its way there. -->
+            <span class="quiet">{naming?.saving ? 'saving…' : ''}</span>
+        </div>
         <ul>
             {#each areas as one (one.id)}
                 <li>
@@ -213,7 +217,6 @@
                     : figure.isPicture
                       ? 'What is in no area is seen as it was taken.'
                       : `${Math.max(1, Math.round(100 * now.unnamed))} % belongs to no area yet: it is striped.`}
-                {now.saving ? 'Saving…' : ''}
             </p>
             {#if now.problem?.status === 409}
                 <div class="mine" role="alert">
@@ -245,6 +248,13 @@
         display: grid;
         gap: 12px;
         padding: 14px;
+    }
+
+    .head {
+        display: flex;
+        gap: 10px;
+        align-items: baseline;
+        justify-content: space-between;
     }
 
     form {
