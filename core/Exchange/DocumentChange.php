@@ -11,8 +11,7 @@ final class DocumentChange
 {
     private const OF_A_STEP = [
         'mix' => 'the paint', 'second' => 'the second colour', 'coats' => 'the coats', 'dilution' => 'the thinning', 'brush' => 'the brush',
-        'place' => 'where it goes',
-        'technique' => 'the technique', 'note' => 'the note', 'waitMinutes' => 'the wait', 'load' => 'the load', 'side' => 'the side',
+        'place' => 'where it goes', 'note' => 'the note', 'waitMinutes' => 'the wait', 'load' => 'the load', 'side' => 'the side',
         'heads' => 'the places',
     ];
 
@@ -20,13 +19,13 @@ final class DocumentChange
         'name' => 'the name', 'texture' => 'the texture', 'size' => 'the share', 'importance' => 'the importance',
         'material' => 'what it is made of', 'touches' => 'the neighbours',
         'liesUnder' => 'the neighbours', 'behind' => 'the places hard to reach', 'part' => 'the part', 'aim' => 'the colour it shall have',
-        'variants' => 'the variants', 'recipe' => 'the shared recipe',
+        'variants' => 'the variants', 'recipe' => 'the shared recipe', 'roles' => 'who has it',
     ];
 
     private const OF_THE_PLAN = [
         'name' => 'the name of the plan', 'model' => 'the model', 'undercoat' => 'the undercoat', 'order' => 'the running order',
         'locked' => 'what is locked', 'stops' => 'where it may rest',
-        'silenced' => 'what is left unsaid', 'parts' => 'the loose parts',
+        'silenced' => 'what is left unsaid', 'parts' => 'the loose parts', 'roles' => 'the roles', 'way' => 'the way through',
     ];
 
     /**
@@ -105,6 +104,10 @@ final class DocumentChange
             return ["the recipe of $where"];
         }
         foreach (array_intersect_key($after, $before) as $id => $step) {
+            if (self::technique($before[$id]) !== self::technique($step)) {
+                $told[] = self::technique($step).' in the place of '.self::technique($before[$id]).", $where";
+                continue;
+            }
             foreach (self::OF_A_STEP as $field => $words) {
                 if (($before[$id][$field] ?? null) !== ($step[$field] ?? null)) {
                     $told[] = "$words of ".self::technique($before[$id]).", $where";

@@ -90,18 +90,7 @@ final readonly class Step
     /** The same step in other coats. */
     public function inCoats(int $coats): self
     {
-        return self::of(
-            $this->id,
-            $this->technique,
-            $this->mix,
-            $this->dilution,
-            $coats,
-            $this->brush,
-            $this->place,
-            $this->note,
-            $this->cone,
-            $this->more,
-        );
+        return $this->but(coats: $coats);
     }
 
     /** The same step with other paint. */
@@ -124,33 +113,33 @@ final readonly class Step
     /** The same step in another place. */
     public function at(Place $place): self
     {
-        return new self(
-            $this->id,
-            $this->technique,
-            $this->mix,
-            $this->dilution,
-            $this->coats,
-            $this->brush,
-            $place,
-            $this->note,
-            $this->cone,
-            $this->more,
-        );
+        return $this->but(place: $place);
     }
 
     public function told(Particulars $more): self
     {
-        return new self(
-            $this->id,
+        return $this->but(more: $more);
+    }
+
+    /** The same step, told apart. */
+    public function called(string $id): self
+    {
+        return $this->but(id: $id);
+    }
+
+    private function but(?string $id = null, ?int $coats = null, ?Place $place = null, ?Particulars $more = null): self
+    {
+        return self::of(
+            $id ?? $this->id,
             $this->technique,
             $this->mix,
             $this->dilution,
-            $this->coats,
+            $coats ?? $this->coats,
             $this->brush,
-            $this->place,
+            $place ?? $this->place,
             $this->note,
             $this->cone,
-            $more,
+            $more ?? $this->more,
         );
     }
 
@@ -166,23 +155,6 @@ final readonly class Step
         return in_array($roleId, $this->more->roles, true)
             ? $this->told($this->more->forRoles(array_values(array_diff($this->more->roles, [$roleId]))))
             : $this;
-    }
-
-    /** The same step, told apart. */
-    public function called(string $id): self
-    {
-        return new self(
-            $id,
-            $this->technique,
-            $this->mix,
-            $this->dilution,
-            $this->coats,
-            $this->brush,
-            $this->place,
-            $this->note,
-            $this->cone,
-            $this->more,
-        );
     }
 
     /**

@@ -21,6 +21,9 @@ final readonly class MoveArea implements Edit
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $others = array_values(array_filter($plan->areas, static fn(Area $one): bool => $one !== $area));
         $before = $this->beforeId === null ? null : $plan->area($this->beforeId) ?? throw IllegalPlan::unknownArea('before');
+        if ($before === $area) {
+            return $plan;
+        }
         $at = array_search($before, $others, true);
         array_splice($others, $at === false ? count($others) : $at, 0, [$area]);
 

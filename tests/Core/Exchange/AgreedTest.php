@@ -26,6 +26,7 @@ use Kalokroma\Exchange\Upgrades;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Recipe\Plan;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\AllEdits;
 use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 use Tests\Core\WildPlans;
@@ -36,6 +37,12 @@ final class AgreedTest extends AgreedTestCase
         "maker,range,code,name,kind,swatch,opacity,finish\nTarn,Core,T1,Slate,opaque,#445566,0.8,matt\nTarn,Core,T2,Gloss,varnish,,,gloss\n",
         "maker;range;code;name;kind;swatch\r\nTarn;Core;T1;\"Slate; dark\";opaque;#445566\r\n\r\n",
         "maker,code,name,kind,swatch\nTarn,T1,Slate,opaque,445566\nTarn,T1,Slate,opaque,#445566\nTarn,T3,,opaque,#445566\nTarn,T4,Rust,paste,#445566\nTarn,T5,Rust,opaque,\n",
+        "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\nTarn,Core,T1,Slate,opaque,#445566,0.8,matt,17,340,4001\nTarn,Core,T2,Gloss,varnish,#ffffff,,gloss,,,\nTarn,Core,T3,Moss,wash,lab(52.1 -12.5 20.25),0.05,matt,24,,\nTarn,,T4,Clear,medium,lab(52.1 0 0),,matt,0.05,-1,\n",
+        "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\nTarn,Core,T1,Slate,opaque,#445566,0.8,matt,17,340,4001\nTarn,Core,T2,Gloss,varnish,#ffffff,,gloss,,,\nTarn,Core,T3,Moss,wash,lab(52.1 -12.5 20.25),0.05,matt,24,,\nTarn,Core,T4,Clear,medium,lab(52.1 0 0),,matt,,,\n",
+        "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\nTarn,,T1,Slate,opaque,,0.8,matt,17,340,\nTarn,,T1,Slate,opaque,#445566,1.8,dull,17,340,\nTarn,,T2,Slate,opaque,#445566,,matt,17,340,\nTarn,,T2,Rust,opaque,#445566,,matt,17,340,\n",
+        "maker,code,pots,remaining_ml,note\nTarn,T1,2,17.5,half\nTarn,T2,-1,3,\nTarn,T3,1,9999999,\n,T4,1,2,\nTarn,T5,x,2,\n",
+        "maker,code,pots,remaining_ml,note\nTarn,T1,2,17.5,half\nTarn,T2,,,\n",
+        "maker,code,pots,remaining_ml,note\nTarn,T1,2,17.5,half\nTarn,T1,1,,\n",
         "maker,code,pots,ml\nTarn,T1,2,17.5\nTarn,T2,-1,3\nTarn,T3,1,9999999\n,T4,1,2\nTarn,T5,x,2\n", "code,pots\nT1,2\n",
         "set,maker,code,price\nBox,Tarn,T1,1250\nBox,Tarn,T2,1250\nOther,Tarn,T9,0\n,Tarn,T1,5\n",
         '', "a\n\"open", "\xEF\xBB\xBFmaker,code,name,kind,swatch\nTarn,=T1,-Slate,opaque,#445566\n", "maker,maker,code\n1,2,3\n",
@@ -56,6 +63,7 @@ final class AgreedTest extends AgreedTestCase
             ];
         }
         yield from $this->faulty();
+        yield from AllEdits::made();
         foreach (self::CSVS as $at => $csv) {
             yield "table $at" => [
                 Told::answer(static fn(): array => CatalogueCsv::read($csv), 2),
@@ -65,7 +73,13 @@ final class AgreedTest extends AgreedTestCase
             ];
         }
         yield 'rows' => CsvTable::rows([['a', '=b', ' c', "\td", "e\r", 'f,g', '"h"', '＝i', '-1.5', '+2', '@j', '12']]);
-        yield 'read and written' => Told::answer(static fn(): string => CatalogueCsv::write(CatalogueCsv::read(self::CSVS[0])));
+        foreach (array_slice(self::CSVS, 3, 3) as $at => $csv) {
+            yield "read and written $at" => self::thrown(static fn(): array => [
+                CatalogueCsv::write(CatalogueCsv::read($csv)),
+                array_map(static fn($row): mixed => Told::of($row->toPaint(), 2), CatalogueCsv::read($csv)),
+                array_map(static fn($row): mixed => Told::of($row->toPaint('own')->swatch, 2), CatalogueCsv::read($csv)),
+            ]);
+        }
         foreach ([
             "GIMP Palette\nName: Sea\nColumns: 4\n# note\n10 20 30\tDeep (Tarn T1)\n255 0 0 Red\n",
             "GIMP Palette\n300 0 0 Red\n",
@@ -279,9 +293,34 @@ final class AgreedTest extends AgreedTestCase
         foreach ([
             [], ['format' => 'x'], ['version' => 2], ['plan' => null], ['models' => 0], ['models' => 'x'],
             ['log' => [['step' => 'none', 'models' => 1]]], ['log' => [['step' => 'a-1', 'models' => 99]]], ['log' => 'x'],
-            ['skipped' => ['a-1', 5]],
+            ['skipped' => ['a-1', 5]], ['models' => [['name' => 'Anna', 'ways' => ['a' => null]], ['without' => ['a']], []]],
+            ['models' => [['role' => 'nobody']]], ['models' => [['name' => str_repeat('a', 99)]]],
+            ['log' => [
+                ['step' => 'a-1', 'coat' => 1, 'on' => [3, 1], 'at' => '2026-01-02T03:04Z', 'minutes' => 12, 'note' => 'thin', 'id' => 'one'],
+                [
+                    'step' => 'a-1',
+                    'coat' => 2,
+                    'models' => 1,
+                    'at' => '2026-01-02T03:04:05+02:00',
+                    'brush' => ['name' => 'Old', 'kind' => 'fine', 'isWorn' => true],
+                ],
+                ['step' => 'undercoat', 'models' => 3, 'at' => '2026-01-01T03:04:05Z', 'used' => ['mix' => [['paint' => 'grey', 'parts' => 1]]]],
+            ]],
+            ['log' => [['step' => 'a-1', 'models' => 1, 'at' => '2026-01-02'], ['step' => 'a-1', 'models' => 1, 'at' => '2026-13-02T03:04:05Z']]],
+            [
+                'log' => [[
+                    'step' => 'a-1', 'models' => 1, 'at' => '2026-01-02T03:04:05Z', 'coat' => 0, 'minutes' => -1, 'note' => 5,
+                    'brush' => ['kind' => 'broom'],
+                ]],
+            ],
+            ['log' => [['step' => 'a-1', 'on' => [], 'at' => '2026-01-02T03:04:05Z']]],
+            ['plan' => ['areas' => 5] + $batch['plan']],
         ] as $at => $change) {
-            yield "batch $at" => self::thrown(static fn(): mixed => Told::of(BatchDocument::read($change + $batch)->progress(), 2));
+            yield "batch $at" => self::thrown(static function () use ($batch, $change): array {
+                $read = BatchDocument::read($change + $batch);
+
+                return [Told::of($read->progress(), 2), array_diff_key(BatchDocument::write('B', '2026-01-01', [], $read), ['plan' => 1])];
+            });
         }
         foreach ([1, 2, 3] as $version) {
             yield "upgraded from $version" => self::sum(Upgrades::toNewest(

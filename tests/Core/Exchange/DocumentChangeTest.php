@@ -22,7 +22,7 @@ final class DocumentChangeTest extends TestCase
         yield 'paint' => ['highlight sky', 'highlight ice', 'the paint of Highlight, Coat'];
         yield 'a step more' => ["highlight sky x1\n", "highlight sky x1\n dot snow\n", 'Last points added to Coat'];
         yield 'a step less' => ["\n highlight sky x1", '', 'Highlight taken out of Coat'];
-        yield 'another technique' => ['highlight sky', 'layer sky', 'the technique of Highlight, Coat'];
+        yield 'another technique' => ['highlight sky', 'layer sky', 'Layer in the place of Highlight, Coat'];
         yield 'an area less' => ["\narea boots broad-folds medium leather\n basecoat brown x1", '', 'Boots taken out'];
         yield 'an area more' => ['basecoat brown x1', "basecoat brown x1\narea face skin small skin\n basecoat skin", 'Face added'];
         yield 'share' => ['boots broad-folds medium', 'boots broad-folds large', 'the share of Boots'];

@@ -10,6 +10,7 @@ use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\Effort;
+use Kalokroma\Mixing\FacingSide;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\HueField;
 use Kalokroma\Mixing\Ingredient;
@@ -91,6 +92,15 @@ final class AgreedTest extends AgreedTestCase
                     return [$told, $answers->best()?->mix->words(), $answers->advised()?->mix->words(), Reach::of($answers)];
                 });
             }
+        }
+        // More than are all tried: those that pull farthest and those that are nearest are.
+        $large = Paints::shelf(260, 8);
+        foreach (['#ffff00', '#1f9a8e', '#d9a0b0', '#f4f4f0', '#101114'] as $hex) {
+            $answers = MixSolver::solve(MixTarget::of(Paints::lab($hex), Film::Covering), $large, MixLimits::none(), 3, Effort::quick());
+            yield "large shelf, $hex" => array_map(
+                static fn($one): array => [$one->mix->words(), $one->mix->ratio(), $one->difference],
+                $answers->ranked(),
+            );
         }
         foreach (Film::cases() as $film) {
             yield "film $film->value" => [$film->label(), $film->usualKinds(), array_map($film->takes(...), Kind::cases())];
@@ -177,6 +187,7 @@ final class AgreedTest extends AgreedTestCase
         foreach ([[30, 40, 20], [60, 5, 200], [85, 60, 95], [12, 2, 300]] as $at => [$l, $c, $h]) {
             $target = Lch::of($l, $c, $h)->toLab();
             $vicinity = Vicinity::around($target, 4.0, 1.5);
+            yield from self::facing($at, $target);
             $near = static fn(float $by): array => (static function (Lab $lab) use ($by): array {
                 $xyz = Lab::of(max(0.0, $lab->lightness + $by), $lab->a + $by, $lab->b - $by)->toXyz();
 
@@ -187,6 +198,23 @@ final class AgreedTest extends AgreedTestCase
                 array_map(static fn(float $by): bool => $vicinity->holds($near($by)), [0.0, 1.0, 2.5, 4.0, 8.0, -1.0, -3.0, -9.0]),
                 HueField::round($target), Vicinity::edge($target, 3.0, 1.0, 0.0, 0.0), Vicinity::edge($target, 3.0, 0.0, 1.0, -1.0),
             ]);
+        }
+    }
+
+    /** @return iterable<string, mixed> what lies toward a colour that is the nearest known, and which spans of mixes can be nearer */
+    private static function facing(int $at, Lab $target): iterable
+    {
+        $palette = new Palette(array_values(array_filter(Paints::shelf(12, 3), static fn(Paint $one): bool => ! $one->isClear())), false);
+        foreach ([[1.0, 6.0], [-4.0, 3.0], [9.0, 12.0]] as $way => [$off, $difference]) {
+            $nearest = [max(1.0, $target->lightness - $off), $target->a + $off, $target->b - 2.0 * $off];
+            $vicinity = Vicinity::around($target, $difference, 0.002, $nearest);
+            $meets = '';
+            for ($i = 0; $i < 9; $i++) {
+                for ($j = $i + 1; $j < 10; $j++) {
+                    $meets .= $vicinity->meets($palette->spanOfTwo($i, $j, 0.3), $palette->spanOfTwo($i, $j, 0.8)) ? '+' : '-';
+                }
+            }
+            yield "toward $at, $way" => [FacingSide::toward($target, $nearest, $difference, 0.002), $meets];
         }
     }
 }

@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
+use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\OrderStyle;
 use Kalokroma\Craft\SprayMethod;
+use Kalokroma\Craft\Technique;
+use Kalokroma\Exchange\HabitReader;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Planning\AreaWay;
 use Kalokroma\Planning\Climate;
+use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\DryTimes;
+use Kalokroma\Planning\Laws;
 use Kalokroma\Planning\Member;
 use Kalokroma\Planning\Needs;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pace;
+use Kalokroma\Planning\Paces;
 use Kalokroma\Planning\PlanWay;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Rehearsal;
@@ -26,10 +33,18 @@ use Kalokroma\Planning\SprayWeather;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Planning\StandIns;
+use Kalokroma\Planning\Tasks;
 use Kalokroma\Planning\TouchUp;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Undercoat;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\AllEdits;
 use Tests\Core\Nearby;
+use Tests\Core\Paints;
 use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
@@ -71,9 +86,17 @@ final class AgreedTest extends AgreedTestCase
 
                     return [implode(' ', array_map(static fn($pass): string => $pass->step->id, $order->passes)), count($order->clashes)];
                 });
+                yield "what must come first near $law, $at" => Told::answer(static fn(): array => self::precedences(PlanSketch::plan($near)));
             }
         }
         yield from $this->squads();
+        yield from self::tallies();
+        yield from $this->otherwise();
+        foreach (AllEdits::made() as $edit => $made) {
+            if (preg_match('/^edit (run-step|lock-step|free-order|set-stop|move-step)/', $edit) === 1) {
+                yield $edit => $made;
+            }
+        }
         foreach (OrderStyle::cases() as $style) {
             yield "style $style->value" => $style->label();
         }
@@ -99,6 +122,27 @@ final class AgreedTest extends AgreedTestCase
             static fn($pass): array => [$pass->number, $pass->step->id, $pass->area?->id, $pass->where(), $pass->isUndercoat],
             $order->passes,
         );
+    }
+
+    /** @return array<string, list<string>> what each law and custom says by itself, and whether an order as it is listed is excused */
+    private static function precedences(Plan $plan): array
+    {
+        $tasks = Tasks::of($plan);
+        $order = Order::of($plan, OrderStyle::AreaByArea);
+        $said = [];
+        foreach ([Laws::sequence(), ...Laws::hard(), ...Laws::preferences()] as $law) {
+            foreach ($law->among($tasks) as $one) {
+                $said[$law::class][] = sprintf(
+                    '%s<%s %s%s',
+                    $one->first->step->id,
+                    $one->then->step->id,
+                    $one->reason,
+                    $law instanceof Custom && $law->excuses($one, $tasks, $order) ? ', excused' : '',
+                );
+            }
+        }
+
+        return $said;
     }
 
     /** @return array<mixed> */
@@ -162,6 +206,101 @@ final class AgreedTest extends AgreedTestCase
         }
 
         return $told;
+    }
+
+    /** @return iterable<string, mixed> areas painted or primed otherwise, and whose steps are in a written plan */
+    private function otherwise(): iterable
+    {
+        foreach (self::plans(3, 8, 6100) as $name => $plan) {
+            $rehearsal = Rehearsal::of($plan);
+            yield "otherwise, $name" => [
+                array_map(static fn(Area $area): array => [
+                    $rehearsal
+                        ->stripAs($area->withSteps(array_slice($area->steps, 1)))->final()->mean(), $rehearsal
+                        ->stripAs($area->withSteps([...$area->steps, ...array_map(
+                            static fn(Step $one): Step => $one->called("$one->id again"),
+                            array_slice($area->steps, 0, 1),
+                        )]))
+                        ->final()->mean(), $rehearsal
+                        ->stripAs($area->withSteps([
+                            ...array_map(static fn(Step $one): Step => $one->called("$one->id first"), array_slice($area->steps, -1)),
+                            ...$area->steps,
+                        ]))
+                        ->final()->mean(), $rehearsal
+                        ->finalOver($area, Undercoat::bare())->mean(), $rehearsal
+                        ->finalOver($area, Undercoat::plain(Paints::of('#f0f0f0', 0.9, Kind::Primer)))->mean(),
+                ], $plan->areas),
+                array_map(static fn($stop): array => [
+                    $rehearsal->minutesUntil($stop), $rehearsal->minutesUntil($stop, Paces::usual()->times(2.0)->withSetUp(10.0)),
+                ], $plan->running->stops),
+                array_map(static fn(Step $one): mixed => $rehearsal->stage($one->id)?->look->mean(), array_slice($plan->steps(), 0, 6)),
+            ];
+        }
+        $written = PlanSketch::plan(self::SQUAD);
+        $squad = SquadPlan::of($written, Squad::by($written, [new Member(1, '', 'leader', ['coat' => 'teal']), new Member(2, '', 'rank')]));
+        foreach ($squad->passes() as $pass) {
+            $id = $pass->step->id;
+            yield "written as $id" => [
+                $squad->stepIn($written, $id)?->words(), $squad->stepIn($written->withAreas([]), $id)?->words(),
+                array_map(
+                    static fn(Area $area): array => [
+                        array_map(static fn(Step $one): int => $one->coats, $area->steps),
+                        array_map(static fn($one): array => array_map(static fn(Step $step): int => $step->coats, $one->steps), $area->variants),
+                    ],
+                    ($step = $squad->stepIn($written, $id)) === null ? [] : $squad->withStepIn($written, $id, $step->inCoats(9))->areas,
+                ),
+            ];
+        }
+        $slow = CraftBook::standard()->with(
+            HabitReader::one(['technique' => 'wash', 'minutes' => 9.0]),
+            HabitReader::one(['technique' => 'layer', 'minutes' => 0.1]),
+        );
+        foreach (['wash', 'layer', 'basecoat'] as $technique) {
+            yield "pace of $technique" => [
+                Paces::since(CraftBook::standard(), $slow)->ratio(Technique::of($technique)),
+                Paces::since($slow, CraftBook::standard())->times(1.5)->ratio(Technique::of($technique)),
+                Paces::usual()->withSetUp(99.0)->setUp(), Paces::usual()->withSetUp(-1.0)->setUp(),
+            ];
+        }
+        yield 'slips' => array_map(static fn(Slipped $one): string => $one->label(), Slipped::cases());
+    }
+
+    /** @return iterable<string, mixed> what is left and what comes next, however it was recorded */
+    private static function tallies(): iterable
+    {
+        $squad = SquadPlan::of(PlanSketch::plan(self::SQUAD), Squad::ofRoles(['leader' => 2, 'rank' => 3]));
+        $steps = array_map(static fn($pass): string => $pass->step->id, $squad->passes());
+        for ($seed = 1; $seed <= 40; $seed++) {
+            $dice = new Randomizer(new Mt19937($seed));
+            $done = [];
+            for ($i = 0; $i < 3 * $dice->getInt(1, 8); $i++) {
+                $done[] = new Done(
+                    $steps[$dice->getInt(0, count($steps) - 1)],
+                    [null, 1, 1, 2][$dice->getInt(0, 3)],
+                    $dice->getInt(1, 5),
+                    100 + $i,
+                );
+            }
+            $tally = Progress::of($squad, $done, $seed % 3 === 0 ? [$steps[3]] : [])->tally;
+            yield "tally $seed" => [
+                array_map(static fn(string $id): array => [
+                    $id, $tally->modelsLeft($id, 1), $tally
+                        ->modelsLeft($id, 2), $tally
+                        ->next($id, null, 3), $tally
+                        ->next($id, 1, 2), $tally
+                        ->next($id, 2, 9), $tally
+                        ->next($id, 9, 9),
+                ], $steps),
+                $tally->steps(), $tally
+                    ->open(), $tally
+                    ->passes(), $tally
+                    ->passesDone(), $tally
+                    ->isFinished(), $tally
+                    ->share(),
+                array_map(static fn(int $model): float => $tally->shareOn($steps, $model), range(1, 5)),
+                $tally->record->furthest(), array_map(static fn(string $id): array => $tally->record->modelsWith($id, 1), $steps),
+            ];
+        }
     }
 
     /** @return iterable<string, mixed> */

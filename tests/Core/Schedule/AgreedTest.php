@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Schedule;
 
+use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Planning\Climate;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Outline;
 use Kalokroma\Planning\Record;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Planning\SprayDay;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\BatchSplit;
@@ -28,6 +30,7 @@ use Kalokroma\Schedule\Schedule;
 use Kalokroma\Schedule\Scheduler;
 use Kalokroma\Schedule\Session;
 use Kalokroma\Schedule\Sessions;
+use Kalokroma\Schedule\SprayHours;
 use Kalokroma\Schedule\Work;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Nearby;
@@ -39,6 +42,10 @@ final class AgreedTest extends AgreedTestCase
     /** Few enough coats to be searched to the end. */
     private const SMALL = "undercoat black\narea coat broad-folds main cloth touches strap\n basecoat navy x1\n wash umber-wash\n highlight sky x1\n"
         ."area strap close-folds small leather\n basecoat leather x1\n highlight tan x1";
+
+    /** It may rest twice; one of its steps takes longer than a coffee break. */
+    private const STOPS = "undercoat black\narea coat broad-folds main cloth touches strap\n basecoat navy x2\n wash umber-wash\n highlight sky\n"
+        ."area strap close-folds small leather\n basecoat leather\n edge-highlight tan\nwhole\n matt-coat matt\nstop lunch coat-2\nstop done whole-1";
 
     protected function said(): iterable
     {
@@ -82,6 +89,19 @@ final class AgreedTest extends AgreedTestCase
                 ];
             }
         }
+        yield from $this->heldUp();
+        foreach (glob(__DIR__.'/../../../resources/demo/plans/*.json') ?: [] as $file) {
+            $plan = Schedules::demoPlan(basename($file, '.json'));
+            $work = Work::of([self::job($plan, 2, false)]);
+            yield basename($file) => self::laid(Scheduler::roughly($work, Schedules::sessions(200, 200, 200)), $plan);
+        }
+        yield 'not enough' => array_map(
+            static fn(Sessions $sessions): mixed => self::laid(
+                Scheduler::schedule(Work::of([self::job(PlanSketch::plan(self::STOPS), 6, false)]), $sessions),
+                PlanSketch::plan(self::STOPS),
+            ),
+            [Schedules::sessions(3, 2), Schedules::sessions(40, 40), Schedules::sessions(60, 60, 60, 60, 60), Schedules::endless()],
+        );
         $two = Work::of([self::job($plans[0], 2, false), self::job($plans[1], 3, true)]);
         yield 'two jobs' => self::laid(Scheduler::schedule($two, Schedules::sessions(120, 120, 120, 120, 120, 120, 120)), $plans[0]);
         yield 'split' => array_map(static fn($one): mixed => Told::of($one, 1), BatchSplit::of($plans[0], 12));
@@ -99,6 +119,28 @@ final class AgreedTest extends AgreedTestCase
                 1,
             ),
         ];
+    }
+
+    /** @return iterable<string, mixed> what has to wait for weather to be sprayed in */
+    private function heldUp(): iterable
+    {
+        $cans = "undercoat black light bone\narea coat broad-folds main cloth\n basecoat navy x1\nwhole\n matt-coat matt brush spray-can";
+        foreach (['++++++++', '--++-+-+++', '--------', '-++', ''] as $at => $weather) {
+            $sky = array_map(
+                static fn(string $one): array => $one === '+' ? ['celsius' => 18.0, 'humidity' => 50.0] : ['celsius' => -3.0, 'humidity' => 95.0],
+                $weather === '' ? [] : str_split(str_repeat($weather, 6)),
+            );
+            $begin = (new \DateTimeImmutable(Schedules::BEGIN))->getTimestamp();
+            $hours = SprayHours::of(SprayDay::of($sky, SprayMethod::SprayCan), $begin);
+            foreach ([Schedules::sessions(60, 60, 60), Schedules::sessions(20, 200), Schedules::sessions(5)] as $number => $sessions) {
+                $work = Work::of([self::job(PlanSketch::plan($cans), 3, false)], null, $hours);
+                yield "held up $at, $number" => Told::answer(static fn(): array => [
+                    HeldUp::all($work, $sessions, $begin), HeldUp::all($work, $sessions, $begin + 7200),
+                    array_map(static fn(int $from): int => $hours->opens($begin + $from, 1800) - $begin, [0, 1, 3600, 40_000, 90_000, 500_000]),
+                    self::laid(Scheduler::schedule($work, $sessions), PlanSketch::plan($cans)),
+                ], 3);
+            }
+        }
     }
 
     private static function job(Plan $plan, int $models, bool $isBegun): Job

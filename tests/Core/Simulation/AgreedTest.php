@@ -9,6 +9,7 @@ use Kalokroma\Craft\Zone;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Rehearsal;
+use Kalokroma\Recipe\Area;
 use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\SprayCone;
 use Kalokroma\Simulation\Surface;
@@ -30,6 +31,8 @@ final class AgreedTest extends AgreedTestCase
             ."\n lining coal\n edge-highlight lime\n chip\n streaks grime 1:0\n matt-coat matt",
         "undercoat black\narea blade hard-edged-panel main metal\n basecoat steel x1\n glaze ruby\n wash black-wash recesses\n gloss-coat gloss"
             ."\n effect rust recesses\n edge-highlight bright-steel",
+        "undercoat black\narea coat broad-folds main cloth\n basecoat navy x1\n coloured-light orange side left\n layer blue raised\n wash umber-wash"
+            ."\n coloured-light sky side right\n matt-coat matt",
     ];
 
     protected function said(): iterable
@@ -59,6 +62,7 @@ final class AgreedTest extends AgreedTestCase
                     ];
                 }
                 yield "plan $seed, $area->name" => $stages;
+                yield "plan $seed, $area->name, at places of its own" => self::exposed($rehearsal, $area);
             }
         }
         foreach ([1.0, 10.0, 40.0, 50.0, 60.0, 89.0, 0.0, 95.0] as $degrees) {
@@ -68,5 +72,24 @@ final class AgreedTest extends AgreedTestCase
                 array_map(SprayCone::ofHalfAngle($degrees)->landing(0.4)->reach(...), Zone::cases()),
             ]);
         }
+    }
+
+    /** @return array<mixed> where sprays from above and below get to as they do there, and of each stage what it leaves */
+    private static function exposed(Rehearsal $rehearsal, Area $area): array
+    {
+        $told = [];
+        foreach ([[0.9, 0.1], [0.3, 0.6]] as [$above, $below]) {
+            $surface = Surface::bare($area->texture);
+            foreach ($rehearsal->applications($area) as $application) {
+                $surface = $surface->after($application->exposed($above, $below));
+            }
+            $told[] = $surface->look()->colours;
+        }
+        $strip = $rehearsal->strip($area);
+
+        return [
+            $told, $strip->final()->words(), count($strip->stages), $strip->stage('none') === null,
+            $strip->stages === [] ? null : $strip->stage($strip->stages[0]->application->id)?->look->mean(),
+        ];
     }
 }
