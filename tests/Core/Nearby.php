@@ -34,6 +34,38 @@ final readonly class Nearby
         return $found;
     }
 
+    /**
+     * The same in other shades: each paint of it a little or much darker, paler, greyer, thinner than it is.
+     *
+     * @return list<string>
+     */
+    public static function inShades(string $sketch, int $count, int $seed): array
+    {
+        $near = new self(new Randomizer(new Mt19937($seed)));
+        $found = [];
+        while (count($found) < $count) {
+            $shades = [];
+            $lines = explode("\n", $sketch);
+            foreach ($lines as $at => $line) {
+                $words = explode(' ', $line);
+                foreach (CraftBook::standard()->technique(strtok(trim($line), ' ') ?: '') === null ? [] : $words as $place => $word) {
+                    if (isset(PlanSketch::PAINTS[$word][1])) {
+                        $words[$place] = $shades[$word] ??= $word.$near->shade();
+                    }
+                }
+                $lines[$at] = implode(' ', $words);
+            }
+            $found[] = implode("\n", $lines);
+        }
+
+        return $found;
+    }
+
+    private function shade(): string
+    {
+        return sprintf('~%dc%do%d', $this->dice->getInt(-14, 14), $this->dice->getInt(20, 160), $this->dice->getInt(40, 125));
+    }
+
     /** @param non-empty-list<string> $lines */
     private function changed(array $lines): string
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use InvalidArgumentException;
+use Kalokroma\Colour\Lch;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Recipe\Plan;
@@ -20,6 +22,7 @@ use Kalokroma\Recipe\Plan;
  *       matt-coat
  *     order coat-1 skin-1 coat-2
  *
+ * "navy~-6c120o50" is the navy darker by 6 of L*, a fifth more colourful, half as opaque.
  * A line "variant teal for leader over black" begins another way to paint the area above it; "role leader" says who there may be.
  * Steps are called after their area, counted from 1; those of the whole model whole-1 and on. What is not said is as usual.
  */
@@ -57,6 +60,8 @@ final class PlanSketch
         'setting' => ['decal', null, null, 'gloss'], 'lifter' => ['chipping', null, null, 'satin'], 'medium' => ['medium', null, null, 'matt'],
     ];
 
+    private const SHADE = '/^([a-z-]+)~(-?\d+)c(\d+)o(\d+)$/';
+
     private const PLACES = [
         'all' => 'everywhere', 'but' => 'all-but-recesses', 'raised' => 'raised-parts', 'edges' => 'upper-edges', 'lower' => 'lower-sides',
         'recesses' => 'recesses', 'corners' => 'corners', 'upper' => 'upper-half', 'tips' => 'tips', 'roots' => 'roots',
@@ -77,7 +82,7 @@ final class PlanSketch
             'format' => 'kalokroma-plan', 'version' => 2, 'name' => 'Sketch',
             'model' => ['name' => 'Model', 'bodyType' => 'on-foot', 'heightMm' => 32, 'finishLevel' => 'table-ready'],
             'undercoat' => ['base' => 'grey'], 'way' => [], 'parts' => [], 'areas' => [], 'wholeModel' => [], 'order' => [], 'locked' => [],
-            'stops' => [], 'silenced' => [], 'paints' => self::paints(),
+            'stops' => [], 'silenced' => [], 'paints' => self::paints($sketch),
         ];
         $area = $variant = null;
         foreach (explode("\n", $sketch) as $line) {
@@ -119,10 +124,16 @@ final class PlanSketch
     }
 
     /** @return list<array<string, mixed>> */
-    private static function paints(): array
+    private static function paints(string $sketch): array
     {
+        $all = self::PAINTS;
+        foreach (preg_split('/[\s*]+/', $sketch) ?: [] as $word) {
+            if (preg_match(self::SHADE, $word, $found) === 1) {
+                $all[$word] = self::shade($all[$found[1]], (float) $found[2], (float) $found[3], (float) $found[4]);
+            }
+        }
         $paints = [];
-        foreach (self::PAINTS as $id => [$kind, $swatch, $opacity, $finish]) {
+        foreach ($all as $id => [$kind, $swatch, $opacity, $finish]) {
             $paints[] = [
                 'id' => $id, 'maker' => 'Sample', 'code' => $id, 'name' => ucfirst(str_replace('-', ' ', $id)), 'kind' => $kind,
                 'swatch' => $swatch, 'opacity' => $opacity, 'finish' => $finish,
@@ -130,6 +141,25 @@ final class PlanSketch
         }
 
         return $paints;
+    }
+
+    /**
+     * @param array{string, string|null, float|null, string} $paint
+     *
+     * @return array{string, string|null, float|null, string}
+     */
+    private static function shade(array $paint, float $lighter, float $chroma, float $opacity): array
+    {
+        [$kind, $swatch, $was, $finish] = $paint;
+        $colour = Srgb::parse($swatch ?? '#808080')->toLab()->toLch();
+        $shade = Lch::of(max(0.0, min(100.0, $colour->lightness + $lighter)), $colour->chroma * $chroma / 100.0, $colour->hue);
+
+        return [
+            $kind,
+            $swatch === null ? null : $shade->toLab()->toSrgb()->hex(),
+            $was === null ? null : min(0.99, $was * $opacity / 100.0),
+            $finish,
+        ];
     }
 
     /**
@@ -196,8 +226,8 @@ final class PlanSketch
         ];
         for ($i = 0; $i < count($words); $i++) {
             $word = $words[$i];
-            if (isset(self::PAINTS[explode('*', $word)[0]])) {
-                [$paint, $parts] = [...explode('*', $word), '1'];
+            [$paint, $parts] = [...explode('*', $word), '1'];
+            if (isset(self::PAINTS[$paint]) || preg_match(self::SHADE, $paint) === 1) {
                 $step['mix'][] = ['paint' => $paint, 'parts' => (int) $parts];
             } elseif (preg_match('/^(\d+):(\d+)$/', $word, $found) === 1) {
                 $step['dilution'] = ['paint' => (int) $found[1], 'thinner' => (int) $found[2], 'with' => $step['dilution']['with']];

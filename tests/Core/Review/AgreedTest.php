@@ -73,7 +73,7 @@ final class AgreedTest extends AgreedTestCase
         }
         $shelf = Shelf::of(array_values(DocumentPaints::of(PlanSketch::document(''))->paints));
         foreach ($sketches as $name => $sketch) {
-            foreach (Nearby::of($sketch, 6, crc32($name)) as $at => $near) {
+            foreach ([...Nearby::of($sketch, 6, crc32($name)), ...Nearby::inShades($sketch, 4, crc32($name))] as $at => $near) {
                 yield "near $name, $at" => Told::answer(static function () use ($near, $shelf): array {
                     $plan = PlanSketch::plan($near);
 

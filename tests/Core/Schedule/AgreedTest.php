@@ -14,12 +14,16 @@ use Kalokroma\Planning\SprayDay;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Schedule\BatchSplit;
+use Kalokroma\Schedule\Bound;
 use Kalokroma\Schedule\Carried;
 use Kalokroma\Schedule\Deadline;
+use Kalokroma\Schedule\Desk;
 use Kalokroma\Schedule\DryClock;
 use Kalokroma\Schedule\DryKind;
+use Kalokroma\Schedule\ExactSearch;
 use Kalokroma\Schedule\Filler;
 use Kalokroma\Schedule\HeldUp;
+use Kalokroma\Schedule\Improvement;
 use Kalokroma\Schedule\Item;
 use Kalokroma\Schedule\Job;
 use Kalokroma\Schedule\Manner;
@@ -90,6 +94,8 @@ final class AgreedTest extends AgreedTestCase
             }
         }
         yield from $this->heldUp();
+        yield from $this->searched($plans);
+        yield from $this->carried();
         foreach (glob(__DIR__.'/../../../resources/demo/plans/*.json') ?: [] as $file) {
             $plan = Schedules::demoPlan(basename($file, '.json'));
             $work = Work::of([self::job($plan, 2, false)]);
@@ -119,6 +125,65 @@ final class AgreedTest extends AgreedTestCase
                 1,
             ),
         ];
+    }
+
+    /**
+     * @param list<Plan> $plans
+     *
+     * @return iterable<string, mixed> what each way to a sequence makes of one, and what none can be better than
+     */
+    private function searched(array $plans): iterable
+    {
+        $in = static fn(array $sequence): string => implode(' ', array_map(static fn(array $turn): string => "$turn[0]×$turn[1]", $sequence));
+        foreach ([PlanSketch::plan(self::SMALL), PlanSketch::plan(self::STOPS), ...array_slice($plans, 0, 5)] as $at => $plan) {
+            foreach (Manner::cases() as $manner) {
+                $work = Work::of([self::job($plan, 1 + $at % 3, $at % 2 === 1)]);
+                $desk = new Desk($work, $at % 2 === 0 ? Schedules::endless() : Schedules::sessions(90, 60, 120, 90, 90, 240, 240), $manner);
+                $plain = [];
+                foreach ($desk->models as $coat => $models) {
+                    $plain[] = [$coat, count($models)];
+                }
+                $plain = Improvement::joined($plain);
+                yield "searched $at, $manner->name" => [
+                    $desk->cost($plain), $in(Improvement::of($desk, $plain)), Bound::of($desk),
+                    count($plain) < 9 ? $in(ExactSearch::of($desk, $plain, Bound::of($desk), false)) : null,
+                    count($plain) < 9 && count($desk->models[0]) < 2 ? $in(ExactSearch::of($desk, $plain, 0, true)) : null,
+                ];
+            }
+        }
+        yield 'joined' => Improvement::joined([[0, 1], [0, 2], [1, 0], [0, 1], [2, 3], [2, 0], [1, 1]]);
+    }
+
+    /** @return iterable<string, mixed> what goes into what is still wet or soft, begun and not */
+    private function carried(): iterable
+    {
+        foreach ([
+            'grit' => " texture-paste mud\n grit",
+            'grit later' => " texture-paste mud\n basecoat brown\n grit",
+            'chips of colour' => " basecoat steel\n basecoat red\n chip leather",
+            'scratched' => " basecoat steel\n chipping-fluid lifter\n basecoat red x2\n chip",
+            'scratched first' => " basecoat steel\n chip\n chipping-fluid lifter\n basecoat red",
+            'of pigment' => " basecoat red\n chip",
+        ] as $name => $steps) {
+            $plan = PlanSketch::plan("undercoat grey\narea base rubble main stone touches hull\n drybrush sand\narea hull smooth-panel main armour\n$steps"
+                ."\nwhole\n matt-coat matt");
+            $squad = SquadPlan::alike($plan, 3);
+            foreach ([
+                [],
+                [['hull-1', 1]],
+                [['hull-1', 3], ['hull-2', 3]],
+                [['hull-2', 2], ['hull-3', 2]],
+                [['hull-3', 1], ['hull-4', 1]],
+            ] as $begun => $done) {
+                $record = Record::of(Outline::of($squad), array_map(static fn(array $one): Done => new Done($one[0], null, $one[1], -600), $done));
+                $job = Job::of($squad, $record, [], 0);
+                $carried = Carried::of(Rehearsal::of($plan), $job);
+                yield "$name, begun $begun" => array_map(
+                    static fn($pass): array => [$pass->step->id, $carried->after($pass->step->id), $carried->isInto($pass->step->id)],
+                    $squad->passes(),
+                );
+            }
+        }
     }
 
     /** @return iterable<string, mixed> what has to wait for weather to be sprayed in */
@@ -158,7 +223,10 @@ final class AgreedTest extends AgreedTestCase
         return [
             array_map(static fn(Item $item): array => [
                 $item->job, $item->pass->step->id, $item->coat, $item->models, $item->start, $item->end, $item->session, $schedule->dryAfter($item),
-            ], $schedule->items), $schedule->finish(), $schedule->words(), $schedule->isWhole(),
+            ], $schedule->items), $schedule
+                ->finish(), $schedule
+                ->words(), $schedule
+                ->isWhole(), array_map(static fn($one): mixed => Told::of($one, 1), $schedule->waits),
             array_map(static fn($stop): array => [$schedule->at($stop), $schedule->restsAt($stop)], $plan->running->stops),
         ];
     }
