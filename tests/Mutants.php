@@ -14,7 +14,8 @@ use Random\Randomizer;
 
 /**
  * Small mistakes drawn by lot from the syntax tree of a room of the core: a constant that is another, a sign turned round, a comparison
- * that takes its edge in or leaves it out, a condition with the wrong word, a call that is left away.
+ * that takes its edge in or leaves it out, a condition with the wrong word, a call that is left away. Those that change no answer are named
+ * in equivalent-mutants.php, each with its reason, and are not drawn.
  *
  * @phpstan-type Mutant array{string, string, string, int} file, what stands there, what it is made into, where it begins
  */
@@ -38,7 +39,24 @@ final class Mutants
             array_push($all, ...self::in(substr($file->getPathname(), strlen($root) + 1), (string) file_get_contents($file->getPathname())));
         }
 
-        return array_slice((new Randomizer(new Mt19937($seed)))->shuffleArray($all), 0, $many);
+        $drawn = (new Randomizer(new Mt19937($seed)))->shuffleArray($all);
+
+        return array_slice(array_values(array_filter($drawn, static fn(array $one): bool => ! self::isNamed($root, $one))), 0, $many);
+    }
+
+    /** @param Mutant $mutant */
+    private static function isNamed(string $root, array $mutant): bool
+    {
+        [$file, $from, $into, $at] = $mutant;
+        foreach ((require __DIR__.'/equivalent-mutants.php')[$file] ?? [] as [$around, $what, $made]) {
+            $code = (string) file_get_contents("$root/$file");
+            $place = strpos($code, $around);
+            if ($place !== false && $what === $from && $made === $into && $at >= $place && $at < $place + strlen($around)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Mutant> */
@@ -63,7 +81,8 @@ final class Mutants
     }
 
     /**
-     * What no test can tell: strictness of types, which is checked without running, and tolerances of a millionth and less.
+     * What no test can tell: strictness of types, which is checked without running, tolerances of a millionth and less, and whether the edge
+     * of a measure belongs to it, for no measure lies on it to the last bit.
      *
      * @param array<Node> $tree
      *
@@ -89,6 +108,27 @@ final class Mutants
         foreach ($find->findInstanceOf($tree, Scalar\Float_::class) as $number) {
             if ($number->value !== 0.0 && abs($number->value) <= 1e-6) {
                 $untold[] = $number;
+            }
+        }
+
+        $edges = [];
+        foreach ($find->findInstanceOf($tree, Node\Const_::class) as $const) {
+            if ($const->value instanceof Scalar\Float_) {
+                $edges[] = $const->name->toString();
+            }
+        }
+        $isMeasure = static fn(Expr $side): bool => $side instanceof Scalar\Float_
+            || ($side instanceof Expr\ClassConstFetch && $side->name instanceof Node\Identifier && in_array($side->name->toString(), $edges, true));
+        foreach ([
+            Expr\BinaryOp\Smaller::class,
+            Expr\BinaryOp\SmallerOrEqual::class,
+            Expr\BinaryOp\Greater::class,
+            Expr\BinaryOp\GreaterOrEqual::class,
+        ] as $kind) {
+            foreach ($find->findInstanceOf($tree, $kind) as $edge) {
+                if ($isMeasure($edge->left) || $isMeasure($edge->right)) {
+                    $untold[] = $edge;
+                }
             }
         }
 

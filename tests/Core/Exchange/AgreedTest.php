@@ -91,6 +91,7 @@ final class AgreedTest extends AgreedTestCase
         }
         yield from $this->changed();
         yield from $this->others();
+        yield from $this->limits();
     }
 
     /** @return iterable<string, mixed> */
@@ -147,8 +148,13 @@ final class AgreedTest extends AgreedTestCase
             'dilution' => [['paint' => 0, 'thinner' => 1], ['paint' => 1, 'thinner' => 500], ['paint' => 1, 'thinner' => 1, 'with' => 'beer'], 'x'],
             'coats' => [0, 13, 2.5, '2', 12], 'brush' => ['broom', null], 'place' => ['nowhere', null],
             'note' => [str_repeat('a', 5000), "a\x07", 5],
-            'waitMinutes' => [-1, 99999, 30], 'side' => ['left', 'north'], 'borders' => [['belt'], ['coat'], ['none'], 'x'],
-            'load' => ['heavy', 'none'], 'second' => [['mix' => [['paint' => 'matt', 'parts' => 1]]], 'x', ['mix' => []]],
+            'waitMinutes' => [-1, 99999, 30], 'second' => [
+                ['mix' => [['paint' => 'sky', 'parts' => 1]], 'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water']],
+                ['mix' => [['paint' => 'matt', 'parts' => 1]], 'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water']],
+                ['mix' => [], 'dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'water']], ['mix' => [['paint' => 'sky', 'parts' => 1]]], 'x',
+            ],
+            'side' => ['left', 'north'], 'borders' => [['belt'], ['coat'], ['none'], 'x'],
+            'load' => ['heavy', 'none'],
             'heads' => [[''], array_fill(0, 60, 'a'), ['left', 'right']], 'within' => ['coat-1', 'none'], 'optional' => ['yes', true],
             'perModel' => [true, 'x'], 'roles' => [['none'], 'x'], 'part' => ['arm', 'none'], 'id' => ['', 'coat-2', str_repeat('a', 200)],
             'spirit' => ['oil', 'x'], 'cone' => [5, 95],
@@ -236,7 +242,7 @@ final class AgreedTest extends AgreedTestCase
     private function others(): iterable
     {
         $plan = PlanSketch::plan("undercoat grey\nrole leader\nrole rank\narea a skin main skin\n basecoat skin");
-        foreach (['leader:1,rank:3', 'leader:1,:2', 'king:1', 'leader', 'leader:0', 'leader:400', ''] as $text) {
+        foreach (['leader:1', 'rank:6', 'leader:1,rank:3', 'leader:1,:2', 'king:1', 'leader', 'leader:0', 'leader:400', ''] as $text) {
             yield "roles $text" => [
                 Told::answer(static fn(): Squad => RolesReader::squad($text, $plan), 2),
                 Told::answer(static fn(): Squad => RolesReader::squad($text, $plan, 6), 2),
@@ -328,6 +334,79 @@ final class AgreedTest extends AgreedTestCase
                 $version,
             ));
         }
+    }
+
+    /** @return iterable<string, mixed> the longest text and the least and largest number that each field takes, and text that it does not */
+    private function limits(): iterable
+    {
+        $plan = PlanSketch::document(
+            "undercoat black light bone\nloose arm\nrole leader\narea coat broad-folds main cloth\n basecoat navy 2:1 x2 note a wait 5\n variant teal\n"
+                ." basecoat green\nstop rest coat-1\nsilence coats-to-cover",
+        );
+        $plan['undercoat'] += ['coneDegrees' => 45, 'waitMinutes' => 30];
+        $batch = [
+            'format' => 'kalokroma-batch', 'version' => 1, 'plan' => $plan, 'models' => [['name' => 'Anna']],
+            'log' => [[
+                'id' => 'a', 'step' => 'coat-1', 'models' => 1, 'coat' => 1, 'at' => '2026-01-02T03:04:05Z', 'minutes' => 5, 'note' => 'a',
+                'brush' => ['name' => 'Old', 'kind' => 'fine'],
+            ]],
+        ];
+        $habit = ['technique' => 'wash', 'coats' => 2, 'paint' => 1, 'thinner' => 1, 'neatness' => 1, 'minutes' => 2, 'dryMinutes' => 5];
+        foreach ([
+            'plan' => [$plan, self::plan(...), [
+                'name', 'model.name', 'areas.0.name', 'areas.0.steps.0.note', 'parts.0.name', 'roles.0.name', 'stops.0.name', 'silenced.0.note',
+                'areas.0.variants.0.name', 'areas.0.variants.0.note', 'paints.0.id', 'paints.0.name', 'paints.0.maker', 'paints.0.code',
+                'model.heightMm', 'undercoat.coneDegrees', 'undercoat.waitMinutes', 'areas.0.steps.0.coats', 'areas.0.steps.0.waitMinutes',
+                'areas.0.steps.0.dilution.paint', 'areas.0.steps.0.dilution.thinner', 'areas.0.steps.0.mix.0.parts',
+            ]],
+            'batch' => [$batch, BatchDocument::read(...), [
+                'models', 'models.0.name', 'log.0.id', 'log.0.note', 'log.0.brush.name', 'log.0.coat', 'log.0.minutes', 'log.0.models',
+            ]],
+            'habit' => [$habit, HabitReader::one(...), ['coats', 'paint', 'thinner', 'neatness', 'minutes', 'dryMinutes']],
+        ] as $what => [$document, $read, $fields]) {
+            foreach ($fields as $field) {
+                $takes = static function (mixed $value) use ($document, $read, $field): bool {
+                    data_set($document, $field, $value);
+                    try {
+                        $read($document);
+
+                        return true;
+                    } catch (Faulty) {
+                        return false;
+                    }
+                };
+                $now = data_get($document, $field);
+                yield "$what's $field" => is_string($now)
+                    ? [self::most(static fn(int $long): bool => $takes(str_repeat('a', $long)), 1), $takes(''), $takes("a\x07"), $takes(5)]
+                    : [
+                        self::most(static fn(int $number): bool => $takes(-$number), is_int($now) ? -$now : -5),
+                        self::most($takes, is_int($now) ? $now : 5), $takes('5'),
+                        $takes(2.5), $takes(null),
+                    ];
+            }
+        }
+    }
+
+    /**
+     * @param callable(int): bool $goes
+     *
+     * @return int|null the largest number that goes, from one that should; null when that does not
+     */
+    private static function most(callable $goes, int $from): ?int
+    {
+        if (! $goes($from)) {
+            return null;
+        }
+        $to = $from + 1;
+        for ($step = 1; $goes($to) && $step < 1_000_000; $step *= 2) {
+            [$from, $to] = [$to, $to + $step];
+        }
+        while ($to - $from > 1) {
+            $half = intdiv($from + $to, 2);
+            $goes($half) ? $from = $half : $to = $half;
+        }
+
+        return $from;
     }
 
     /** @param array<string, mixed> $document */

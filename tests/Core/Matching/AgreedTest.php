@@ -25,6 +25,8 @@ use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Paints;
 use Tests\Core\Told;
@@ -139,6 +141,9 @@ final class AgreedTest extends AgreedTestCase
             SetCover::solve(3, [0b001], [1.0], null, [0.5, 0.5, 0.5]),
             Told::answer(static fn(): array => SetCover::solve(70, [1], [1.0])),
         ];
+        for ($seed = 1; $seed <= 40; $seed++) {
+            yield "covered $seed" => self::covered(new Randomizer(new Mt19937($seed)));
+        }
         yield 'priced' => Told::answer(static fn(): ForSale => new ForSale('a', 'Dear', -1, [], false));
     }
 
@@ -173,6 +178,24 @@ final class AgreedTest extends AgreedTestCase
             Paint::of('gloss', 'Gloss', Kind::Varnish, null, null, Finish::Gloss), Paint::of('matt', 'Matt', Kind::Varnish, null),
             Paint::of('flow', 'Flow medium', Kind::Medium, null), Paint::of('lift', 'Lifter', Kind::Chipping, null),
             Paint::of('set', 'Setting', Kind::Decal, null),
+        ];
+    }
+
+    /** @return list<mixed> a cover of needs thrown together: some boxes are wished for, some needs may stay open, money may be short */
+    private static function covered(Randomizer $dice): array
+    {
+        $needs = $dice->getInt(2, 7);
+        $of = static fn(int $many, int $least, int $most): array => array_map(
+            static fn(): float => $dice->getInt(10 * $least, 10 * $most) / 10.0,
+            range(1, $many),
+        );
+        $boxes = $dice->getInt(3, 9);
+        $masks = array_map(static fn(): int => $dice->getInt(1, (1 << $needs) - 1), range(1, $boxes));
+
+        return [
+            SetCover::solve($needs, $masks, $of($boxes, -1, 6), $of($boxes, 1, 6), $of($needs, 1, 5), (float) $dice->getInt(2, 12)),
+            SetCover::solve($needs, $masks, $of($boxes, 1, 6), null, $of($needs, 1, 9)),
+            SetCover::solve($needs, [...$masks, (1 << $needs) - 1], $of($boxes + 1, 1, 6), null, null, (float) $dice->getInt(4, 20)),
         ];
     }
 }

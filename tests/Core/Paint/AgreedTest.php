@@ -105,6 +105,22 @@ final class AgreedTest extends AgreedTestCase
                 return [$film->opacity(), $film->optics(), $measured, $measured->isNothing(), $measured->photos()];
             });
         }
+        $by = Reading::of(Source::Photo, 2, 'a.jpg');
+        $card = Drawdown::of(Lab::of(30, 20, 15), Lab::of(62, 35, 30));
+        $known = Measured::nothing()->withColour(Lab::of(40, 10, 10), $by)->withStrength(Opacity::of(0.6), $by);
+        yield 'measured one after the other' => [
+            $known->withFilm($card, $by, Kind::Opaque), $known->withFilm($card, Reading::of(Source::Typed, 1), Kind::Opaque),
+            $known->withFilm($card, Reading::of(Source::Typed, 1), Kind::Ink), Measured::nothing()->withColour(Lab::of(9, 0, 0), $by)
+                ->withFilm($card, $by, Kind::Opaque),
+            Measured::nothing()->withFilm($card, $by, Kind::Opaque)->withStrength(Opacity::of(0.2), $by),
+            Measured::nothing()->withFilm($card, $by, Kind::Opaque)->withColour(Lab::of(50, 0, 0), $by), $known->isNothing(),
+        ];
+        foreach (['#8e2f2a', '#2f62ad', '#e8b923', '#3a3836'] as $hex) {
+            foreach (Kind::cases() as $kind) {
+                yield "named $hex, $kind->value" => Told::answer(static fn(): Lab => NamedTint::overWhite(Paints::lab($hex), $kind));
+            }
+            yield "tinting $hex" => Paint::of('a', 'A', Kind::Ink, Paints::lab($hex), Opacity::of(0.06))->optics();
+        }
         yield 'measured' => [
             Measured::nothing(), Measured::nothing()->withColour(Lab::of(40, 10, 10), Reading::of(Source::Photo, 2, 'a.jpg')),
             Measured::nothing()->withStrength(Opacity::of(0.6), Reading::of(Source::Mix, 1)),

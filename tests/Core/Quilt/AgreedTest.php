@@ -12,8 +12,10 @@ use Kalokroma\Quilt\Muster;
 use Kalokroma\Quilt\Quilt;
 use Kalokroma\Quilt\Shift;
 use Kalokroma\Recipe\Neighbours;
+use Kalokroma\Recipe\Plan;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Paints;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
@@ -47,6 +49,28 @@ final class AgreedTest extends AgreedTestCase
             ];
             $plans[] = $plan;
             $allLooks[] = $looks;
+        }
+        $undecided = PlanSketch::plan(
+            "undercoat grey\narea coat broad-folds main cloth open\n basecoat navy\narea boots smooth-panel small leather\narea skin skin small skin\n basecoat skin\n"
+                ." variant pale\n basecoat skin-pale\narea gem tiny-detail speck glass aim #a01c2a\n gem ruby",
+        );
+        $looks = array_map(Rehearsal::of($undecided)->final(...), array_column($undecided->areas, null, 'id'));
+        foreach ([[], ['skin' => true], ['coat' => true, 'boots' => true]] as $at => $painted) {
+            yield "undecided $at" => array_map(
+                static fn($one): mixed => Told::of($one, 2),
+                KeyArea::of($undecided, Balance::of($undecided->areas, $looks), $painted),
+            );
+        }
+        $shared = array_map(PlanSketch::plan(...), [
+            "undercoat grey\narea a skin main skin\n basecoat navy", "undercoat grey\narea a skin main skin\n basecoat sky",
+            "undercoat black\narea a skin main skin\n basecoat red", "undercoat none\narea a skin main skin\n basecoat orange",
+        ]);
+        foreach ([[0, 1], [0, 2], [0, 1, 2], [2, 3], [0, 1, 2, 3]] as $at => $which) {
+            $some = array_map(static fn(int $one): Plan => $shared[$one], $which);
+            yield "undercoats $at" => Told::answer(static fn(): Muster => Muster::of($some, array_map(
+                static fn(Plan $one): array => ['a' => Rehearsal::of($one)->final($one->areas[0])],
+                $some,
+            )), 3);
         }
         foreach ([1, 2, 3, 6] as $count) {
             yield "muster of $count" => Told::answer(

@@ -12,6 +12,7 @@ use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\AreaRelations;
+use Kalokroma\Recipe\Asked;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
@@ -50,6 +51,14 @@ final class AgreedTest extends AgreedTestCase
             );
         }
         yield from self::layered();
+        yield 'asked' => array_map(
+            static fn(array $one): bool => (new Asked(...$one))->saysNothing(),
+            [[], ['layers'], [null, ['warm']], ['layers', ['warm']]],
+        );
+        yield 'free' => [$plan->freeStepId('new'), $plan->freeStepId('coat'), $plan->freeStepId('teal'), $plan->freeStepId(str_repeat('a', 40))];
+        foreach (['dust 1:0', 'dust 1:1', 'dust 1:1 water', 'dust 1:1 thinner', 'dust 1:0 thinner'] as $mix) {
+            yield "hazards of $mix" => PlanSketch::plan("area a rubble small stone\n pigments $mix")->areas[0]->steps[0]->hazards();
+        }
         $steps = $plan->areas[0]->steps;
         yield 'shared' => [
             array_map(static fn(Step $one): string => $one->id, SharedSteps::copied($steps, 'x')),

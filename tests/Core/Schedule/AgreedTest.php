@@ -163,6 +163,7 @@ final class AgreedTest extends AgreedTestCase
             'chips of colour' => " basecoat steel\n basecoat red\n chip leather",
             'scratched' => " basecoat steel\n chipping-fluid lifter\n basecoat red x2\n chip",
             'scratched first' => " basecoat steel\n chip\n chipping-fluid lifter\n basecoat red",
+            'scratched at once' => " basecoat steel\n chipping-fluid lifter\n chip",
             'of pigment' => " basecoat red\n chip",
         ] as $name => $steps) {
             $plan = PlanSketch::plan("undercoat grey\narea base rubble main stone touches hull\n drybrush sand\narea hull smooth-panel main armour\n$steps"

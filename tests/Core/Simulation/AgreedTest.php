@@ -33,6 +33,7 @@ final class AgreedTest extends AgreedTestCase
             ."\n effect rust recesses\n edge-highlight bright-steel",
         "undercoat black\narea coat broad-folds main cloth\n basecoat navy x1\n coloured-light orange side left\n layer blue raised\n wash umber-wash"
             ."\n coloured-light sky side right\n matt-coat matt",
+        "undercoat grey\narea hull smooth-panel main armour\n basecoat steel\n chipping-fluid lifter\n basecoat red x2\n chip\n streaks grime\n chip leather corners",
     ];
 
     protected function said(): iterable

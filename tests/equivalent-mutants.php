@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Mistakes that change no answer, by file: the code they stand in, what stands there, what it is made into. They were looked at one by one;
+ * the reason stands beside each.
+ *
+ * @return array<string, list<array{string, string, string}>>
+ */
+return [
+    'core/Schedule/ExactSearch.php' => [
+        // A weaker bound: longer until the same is found.
+        ['$left += ($models - $at) * $this->desk->work->coats[$coat]->handsOn()', '*', '/'],
+        ['$latest) >= $this->bestEnd', '>=', '>'],
+    ],
+    'core/Schedule/Improvement.php' => [
+        // Tries more or fewer than anybody waits for.
+        ['MOST_TRIES = 12000', '12000', '12001'],
+        ['LEAST_TRIES = 100', '100', '101'],
+        ['MOST_IN_VAIN = 2500', '2500', '2501'],
+        ['MOST_LAID = 400_000', '400_000', '400001'],
+    ],
+    'core/Schedule/Deadline.php' => [
+        // The stop's own pass is left out by its id already.
+        ['$pass->number <= $end->number', '<=', '<'],
+    ],
+    'core/Mixing/MixSolver.php' => [
+        // The proof that follows a hunt which found the best already.
+        ['self::prove($search, $target, $triples, $promising);', 'self::prove($search, $target, $triples, $promising);', ';'],
+        ['count($paints) > 1) {', '>', '>='],
+    ],
+    'core/Mixing/BestMixes.php' => [
+        // Memory kept small: the answers are cut when they are asked for too.
+        ['$this->prune();', '$this->prune();', ';'],
+    ],
+    'core/Mixing/TripleHunt.php' => [
+        // Where the look goes on from: the ratios round it are all tried.
+        ['$toSecond = $second - (', '-', '+'],
+        ['$toThird = $third - (', '-', '+'],
+    ],
+    'core/Batch/OwnBrush.php' => [
+        // Without a mix the next line says so before it is asked.
+        ["isMetal() ?? false", 'false', 'true'],
+    ],
+    'core/Matching/SetCover.php' => [
+        // Two covers as dear as each other to a billionth: either will do.
+        ['$cost < $this->bestCost - 1e-9', '-', '+'],
+        ['$this->bestCost - 1e-9) {', '-', '+'],
+    ],
+    'core/Quilt/Quilt.php' => [
+        // Two orders as good as each other: either will do.
+        ['$worth > $best[0] + 1e-9', '>', '>='],
+    ],
+];
