@@ -9,8 +9,8 @@ use Tests\Browser\Support\Panels;
 use Tests\Browser\Support\Views;
 
 /**
- * Every view, and by PanelViewsTest every panel that opens in one, at four widths: axe finds nothing, nothing spills over the edge, nothing
- * is too small for a finger; and by lamp, wide and narrow, nothing is too pale to be read.
+ * Every view, and by PanelViewsTest every panel that opens in one, at four widths: nothing spills over the edge, nothing is too small for a
+ * finger; axe finds nothing on a desk, a tablet and a phone; and by lamp, wide and narrow, nothing is too pale to be read.
  */
 class ViewsTest extends BrowserTestCase
 {
@@ -24,6 +24,9 @@ class ViewsTest extends BrowserTestCase
     ];
 
     private const SIZES = [[1280, 800], [820, 1180], [390, 844], [320, 700]];
+
+    /** On the smallest screen stands what stands on a phone, only closer. */
+    private const LOOKED_THROUGH_FROM = 390;
 
     /** Of one address by one view, its steps until it stands there included. */
     private const MOST_READS = 6;
@@ -77,7 +80,9 @@ class ViewsTest extends BrowserTestCase
                 self::$chromium->resize($width, $height);
                 Panels::reopen($name, self::$chromium);
                 $views->settle();
-                self::assertSame([], $this->violations(self::BY_DAY), "$name at $width");
+                if ($width >= self::LOOKED_THROUGH_FROM) {
+                    self::assertSame([], $this->violations(self::BY_DAY), "$name at $width");
+                }
                 self::assertSame([], $this->tooSmall(), "$name at $width");
                 self::assertLessThanOrEqual(
                     $width,

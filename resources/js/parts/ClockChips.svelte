@@ -13,7 +13,7 @@
 <ul aria-label="Drying">
     {#each all as clock ([clock.batchId, clock.stepId, clock.coat, clock.until].join(' '))}
         {@const left = clocks.left(clock)}
-        <li class:dry={left === 0}>
+        <li class="line-up-near" class:dry={left === 0}>
             <svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">
                 <circle r="8" fill={clock.hex ?? 'none'} stroke="currentColor" stroke-width="1.4" />
                 <circle
@@ -44,12 +44,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px 14px;
-    }
-
-    li {
-        display: flex;
-        gap: 6px;
-        align-items: center;
     }
 
     button {

@@ -99,7 +99,7 @@
                     onclick={() => go(one)}
                     onpointermove={() => (at = index)}
                 >
-                    <small>{KINDS[one.kind]}</small>
+                    <small class="fine-print">{KINDS[one.kind]}</small>
                     <span class="what">
                         {#if one.hex !== null}<Swatch hex={one.hex} size={18} />{/if}<b><bdi>{one.title}</bdi></b>
                     </span>
@@ -177,11 +177,6 @@
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;
-    }
-
-    small {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 
     p {

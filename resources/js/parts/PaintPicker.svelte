@@ -155,7 +155,7 @@
         {#if item.id === ADD}
             <span class="add">Add “<bdi>{item.text}</bdi>” as a new paint</span>
         {:else if item.paint}
-            <span class="found">
+            <span class="found line-up">
                 <Swatch hex={item.paint.swatch} kind={item.paint.kind} size={26} />
                 <span class="name"
                     ><bdi>{item.paint.name}</bdi><small class="quiet"
@@ -177,12 +177,6 @@
 <style>
     .picker {
         min-width: 0;
-    }
-
-    .found {
-        display: flex;
-        gap: 10px;
-        align-items: center;
     }
 
     .name {

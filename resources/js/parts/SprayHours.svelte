@@ -57,7 +57,7 @@
     }
 </script>
 
-<section aria-label="Weather for priming">
+<section class="stack-near" aria-label="Weather for priming">
     {#if latest.problem}
         <Trouble problem={latest.problem} retry={ask} />
     {:else if day?.source === null}
@@ -121,11 +121,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 6px;
-    }
-
     ol {
         display: flex;
         overflow: hidden;

@@ -10,7 +10,7 @@
     <h2>{problem.title}</h2>
     <p>{problem.message}</p>
     {#if problem.faults.length > 1}
-        <ul>
+        <ul class="points">
             {#each problem.faults.slice(0, 40) as fault}
                 <li>
                     {#if fault.row !== undefined}<b>row {fault.row}, {fault.field}</b>{:else}<b>{fault.field}</b>{/if}: {fault.message}
@@ -33,11 +33,5 @@
         max-width: 640px;
         padding: 16px 18px;
         border-left: 6px solid var(--ink);
-    }
-
-    ul {
-        max-height: 260px;
-        padding-left: 18px;
-        overflow: auto;
     }
 </style>

@@ -38,7 +38,7 @@
     <Waiting what="the bench" />
 {:else}
     <div class="with-side">
-        <div class="work">
+        <div class="stack-far">
             {#if atHand}
                 <BatchAtHand batch={atHand} />
                 {#if bench.evening && bench.evening.items.length > 0}
@@ -53,7 +53,7 @@
                         <b><bdi>{batch.name}</bdi></b>
                         <span class="quiet">{batch.passesDone} of {batch.passes} steps</span>
                         <Meter share={batch.share} label="{batch.name}: how far" />
-                        {#if batch.next}<span class="then"
+                        {#if batch.next}<span class="then line-up"
                                 ><Swatch hex={batch.next.mix?.colour.hex ?? null} size={22} /><span
                                     >next <bdi>{batch.next.areaName}</bdi>: {batch.next.technique.toLowerCase()}</span
                                 ></span
@@ -69,19 +69,19 @@
                 </Nothing>
             {/if}
         </div>
-        <div class="beside">
+        <div class="stack-far">
             {#if bench.evening === null && bench.underWay.length > 0}
-                <section class="panel">
+                <section class="panel stack padded">
                     <h2>Evenings</h2>
                     <p class="quiet">Say when you sit down, and each evening is filled.</p>
                     <Button size="small" kind="tertiary" href="#/evenings">When do you paint?</Button>
                 </section>
             {/if}
             {#if clocks.all.length > 0}
-                <section class="panel" aria-label="Drying now">
+                <section class="panel stack padded" aria-label="Drying now">
                     <h2>Drying</h2>
                     <ClockChips all={clocks.all} open={(clock) => void push(`/batches/${clock.batchId}/paint`)} />
-                    <label class="sound"
+                    <label class="fine-print"
                         ><input
                             type="checkbox"
                             checked={clocks.hasSound}
@@ -91,7 +91,7 @@
                 </section>
             {/if}
             {#if bench.touchUps.length > 0}
-                <section class="panel" aria-label="Touch-ups">
+                <section class="panel stack padded" aria-label="Touch-ups">
                     <h2>Touch-ups</h2>
                     {#each bench.touchUps as slip (slip.id)}
                         <a class="row pot" href="#/batches/{slip.batchId}/paint?touch-ups">
@@ -106,7 +106,7 @@
                 </section>
             {/if}
             {#if bench.decisions.length > 0}
-                <section class="panel" aria-label="Open decisions">
+                <section class="panel stack padded" aria-label="Open decisions">
                     <h2>To be decided</h2>
                     {#each bench.decisions as one (one.planId + ' ' + one.areaId)}
                         <a class="row" href="#/plans/{one.planId}?area={one.areaId}"
@@ -120,7 +120,7 @@
                 </section>
             {/if}
             {#if bench.counts.batches > 0}
-                <section class="panel">
+                <section class="panel stack padded">
                     <h2>Planned</h2>
                     {#each bench.planned as batch (batch.id)}
                         <a class="row" href="#/batches/{batch.id}"
@@ -134,7 +134,7 @@
                 </section>
             {/if}
             {#if bench.counts.owned > 0}
-                <section class="panel">
+                <section class="panel stack padded">
                     <h2>Running low</h2>
                     {#each bench.low as paint (paint.id)}
                         <a class="row pot" href="#/shelf/list?find={encodeURIComponent(paint.name)}">
@@ -153,7 +153,7 @@
                 </section>
             {/if}
             {#if bench.finished.length > 0}
-                <section class="panel">
+                <section class="panel stack padded">
                     <h2>Finished</h2>
                     {#each bench.finished as batch (batch.id)}
                         <a class="row" href="#/batches/{batch.id}"
@@ -184,19 +184,6 @@
         margin-bottom: 12px;
     }
 
-    .work,
-    .beside {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-    }
-
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 14px 16px;
-    }
-
     .row,
     .other {
         display: grid;
@@ -220,12 +207,6 @@
         grid-column: 1 / -1;
     }
 
-    .then {
-        display: flex;
-        gap: 8px;
-        align-items: center;
-    }
-
     h2 a {
         color: inherit;
         text-decoration: none;
@@ -241,11 +222,6 @@
 
     .evening {
         margin: 4px 2px -4px;
-    }
-
-    .sound {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 
     .pot {

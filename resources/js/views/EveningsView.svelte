@@ -73,7 +73,7 @@
         <h1>{evening ? `${longDay(evening.day)}, ${span(evening.minutes)}` : 'Evenings'}</h1>
         <p class="quiet">{says}</p>
     </header>
-    <div class="evenings">
+    <div class="evenings stack-far">
         {#if isIdle || edits === 'week'}
             <HoursPanel week={agenda.week} first={isIdle} {took} close={() => (edits = null)} />
         {/if}
@@ -136,12 +136,6 @@
         align-items: baseline;
         justify-content: space-between;
         margin-bottom: 12px;
-    }
-
-    .evenings {
-        display: grid;
-        gap: 12px;
-        grid-template-columns: minmax(0, 1fr);
     }
 
     .cards {

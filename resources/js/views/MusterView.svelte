@@ -68,7 +68,7 @@
         </Nothing>
     {/if}
     {#if figured.length > 1}
-        <section class="panel" aria-label="On one table">
+        <section class="panel stack padded" aria-label="On one table">
             <h2>On one table</h2>
             <div class="table well" class:squint>
                 {#each figured as plan (plan.id)}
@@ -103,7 +103,7 @@
         {/each}
     </ul>
     <div class="shared">
-        <section class="panel" aria-label="Shared undercoat">
+        <section class="panel stack padded" aria-label="Shared undercoat">
             <h2>Undercoat</h2>
             <p>
                 {muster.undercoat === null
@@ -111,7 +111,7 @@
                     : `Most stand on ${muster.undercoat}.`}
             </p>
         </section>
-        <section class="panel" aria-label="Shared recipes">
+        <section class="panel stack padded" aria-label="Shared recipes">
             <h2>Painted alike</h2>
             {#if muster.recipes.length === 0}
                 <p class="quiet">
@@ -119,7 +119,7 @@
                     ties them together.
                 </p>
             {:else}
-                <ul class="recipes">
+                <ul class="recipes stack">
                     {#each muster.recipes as one, at (at)}
                         <li>
                             <div class="well look"><ZoneBars look={one.look} height={24} label={one.name} /></div>
@@ -134,7 +134,7 @@
                 </ul>
             {/if}
         </section>
-        <section class="panel" aria-label="Shared paints">
+        <section class="panel stack padded" aria-label="Shared paints">
             <h2>{plural(muster.paints.length, 'pot')} in more than one plan</h2>
             <p class="paints">
                 {#each muster.paints.slice(0, PAINTS) as one (one.paint.id)}
@@ -202,17 +202,6 @@
         grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
         gap: 12px;
         align-items: start;
-    }
-
-    section {
-        display: grid;
-        gap: 8px;
-        padding: 12px 14px;
-    }
-
-    .recipes {
-        display: grid;
-        gap: 8px;
     }
 
     .recipes li {

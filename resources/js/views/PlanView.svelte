@@ -147,7 +147,7 @@
                     <WholePanel {desk} craft={table} stepId={step?.id ?? null} choose={(id) => choose('whole', id)} />
                 </div>
             {/if}
-            <div class="middle">
+            <div class="stack-far">
                 {#if area || isWhole}
                     {#if step}<StepPanel
                             {desk}
@@ -173,7 +173,7 @@
                     </div>
                 {/if}
             </div>
-            <div class="side">
+            <div class="side stack-far">
                 {#if step && notOwned.length > 0}{#key step.id}<ShelfOffers
                             {desk}
                             stepId={step.id}
@@ -227,13 +227,6 @@
 
     .strip {
         grid-column: 2 / -1;
-        min-width: 0;
-    }
-
-    .middle,
-    .side {
-        display: grid;
-        gap: 12px;
         min-width: 0;
     }
 

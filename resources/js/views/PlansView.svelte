@@ -90,7 +90,7 @@
         </div>
     </Nothing>
 {:else}
-    <ul>
+    <ul class="stack-far">
         {#each plans as plan (plan.id)}
             <li class="panel">
                 <div class="words">
@@ -159,11 +159,6 @@
         align-items: center;
         justify-content: space-between;
         margin-bottom: 14px;
-    }
-
-    ul {
-        display: grid;
-        gap: 12px;
     }
 
     li {

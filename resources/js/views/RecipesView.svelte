@@ -66,7 +66,7 @@
     <div class="find">
         <Search size="sm" labelText="Find a shared recipe" placeholder="name, word, paint" bind:value={words} />
     </div>
-    <ul>
+    <ul class="stack-far">
         {#each found as recipe (recipe.id)}
             <li class="panel">
                 <div class="well look">
@@ -90,7 +90,7 @@
                         )} min on a medium area
                     </p>
                 </div>
-                <ol>
+                <ol class="stack-far">
                     {#if recipe.fault !== null}<li role="alert">It cannot be read any more: {recipe.fault}</li>{/if}
                     {#each recipe.words as step, at (at)}<li><bdi>{step}</bdi></li>{/each}
                 </ol>
@@ -115,12 +115,6 @@
     .find {
         max-width: 420px;
         margin-bottom: 12px;
-    }
-
-    ul,
-    ol {
-        display: grid;
-        gap: 12px;
     }
 
     ol {

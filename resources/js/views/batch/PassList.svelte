@@ -37,7 +37,7 @@
             {one.technique}{#if whose(one)}, {whose(one)}{/if}</small
         ></span
     >
-    <span class="far">{far(one)}</span>
+    <span class="far fine-print">{far(one)}</span>
 {/snippet}
 
 <nav class="panel" aria-label="Steps in painting order" bind:this={list}>
@@ -129,10 +129,5 @@
 
     .done .words bdi {
         font-weight: 400;
-    }
-
-    .far {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 </style>

@@ -105,7 +105,7 @@
 />
 
 <div class="beside">
-    <section class="panel" aria-label="The squad">
+    <section class="panel stack padded" aria-label="The squad">
         <div class="head">
             <div>
                 <h2>The squad</h2>
@@ -215,12 +215,6 @@
 </div>
 
 <style>
-    section {
-        display: grid;
-        gap: 12px;
-        padding: 14px 16px;
-    }
-
     .head {
         display: flex;
         flex-wrap: wrap;

@@ -72,7 +72,7 @@
             >every third</button
         >
     </div>
-    <ul>
+    <ul class="stack-near">
         {#each area.ways as way (way.variant)}
             <li>
                 <button
@@ -134,11 +134,6 @@
         display: grid;
         grid-template-columns: minmax(0, 1fr) auto;
         align-items: center;
-    }
-
-    ul {
-        display: grid;
-        gap: 6px;
     }
 
     .way {

@@ -12,7 +12,7 @@
     let { batch }: { batch: Schemas['BenchBatch'] } = $props();
 </script>
 
-<article class="panel">
+<article class="panel stack padded">
     <header>
         <h2><bdi>{batch.name}</bdi></h2>
         <p class="quiet">
@@ -49,7 +49,8 @@
                     <li>
                         <span class="quiet">{pass.number}</span><TechniqueMark technique={pass.technique} /><span
                             ><b><bdi>{pass.areaName}</bdi></b>: {pass.label.toLowerCase()}</span
-                        ><span class="fetch"><Swatch hex={pass.hex} size={24} /><bdi>{pass.mixWords}</bdi></span>
+                        ><span class="fetch line-up"><Swatch hex={pass.hex} size={24} /><bdi>{pass.mixWords}</bdi></span
+                        >
                     </li>
                 {/each}
             </ol>
@@ -58,12 +59,6 @@
 </article>
 
 <style>
-    article {
-        display: grid;
-        gap: 10px;
-        padding: 14px 16px;
-    }
-
     header {
         display: flex;
         flex-wrap: wrap;
@@ -96,12 +91,6 @@
         align-items: center;
         padding: 5px 0;
         border-top: 1px solid var(--line);
-    }
-
-    .fetch {
-        display: flex;
-        gap: 10px;
-        align-items: center;
     }
 
     .look {

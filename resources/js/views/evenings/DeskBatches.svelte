@@ -100,7 +100,7 @@
     {#if agenda.batches.length === 0}
         <p class="quiet">No batch shares the desk. Begin one from a plan.</p>
     {/if}
-    <ul>
+    <ul class="stack-far">
         {#each agenda.batches as one (one.id)}
             {@const dates = ready(one)}
             <li>
@@ -209,11 +209,6 @@
         align-content: start;
         justify-items: start;
         padding: 12px 16px 14px;
-    }
-
-    ul {
-        display: grid;
-        gap: 12px;
     }
 
     li {

@@ -48,7 +48,7 @@
     {:else if latest.answer !== null && shown.length === 0}
         <p class="quiet">Nothing is dry enough, or small enough, to be begun now.</p>
     {:else}
-        <ul aria-busy={latest.busy}>
+        <ul class="stack-near" aria-busy={latest.busy}>
             {#each shown as item}
                 <li>
                     <span class="zones"
@@ -77,11 +77,6 @@
         gap: 10px;
         align-content: start;
         padding: 12px 16px 14px;
-    }
-
-    ul {
-        display: grid;
-        gap: 5px;
     }
 
     li {

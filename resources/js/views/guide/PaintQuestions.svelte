@@ -23,7 +23,7 @@
 {#if guide.unknownPaints.length > 0}
     <h3>Not known here</h3>
     <p class="quiet">Say which paint is meant, or add it with its colour: its steps are made then.</p>
-    <ul>
+    <ul class="stack-near">
         {#each [...new Set(guide.unknownPaints)].slice(0, ASKED) as written (written)}
             <li class="asked">
                 <bdi>{written}</bdi>
@@ -44,11 +44,13 @@
 {/if}
 {#if guide.standIns.length > 0}
     <h3>Not on your shelf</h3>
-    <ul>
+    <ul class="stack-near">
         {#each guide.standIns as one (one.paint.id)}
             {@const near = one.standIn}
             <li>
-                <span><Swatch hex={one.paint.colour?.hex ?? null} size={20} /> <bdi>{one.paint.name}</bdi></span>
+                <span class="inline-pair"
+                    ><Swatch hex={one.paint.colour?.hex ?? null} size={20} /> <bdi>{one.paint.name}</bdi></span
+                >
                 {#if near}
                     <Button
                         size="small"
@@ -56,7 +58,7 @@
                         on:click={() => (instead = [...instead, { paint: one.paint.id, by: near.id }])}
                         >Take {near.name}, {one.difference} off</Button
                     >
-                {:else}<span class="quiet">nothing of its kind comes near</span>{/if}
+                {:else}<span class="quiet inline-pair">nothing of its kind comes near</span>{/if}
             </li>
         {/each}
     </ul>
@@ -68,11 +70,6 @@
 {/if}
 
 <style>
-    ul {
-        display: grid;
-        gap: 6px;
-    }
-
     li {
         display: grid;
         grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
@@ -82,11 +79,5 @@
 
     .asked {
         grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr) auto;
-    }
-
-    span {
-        display: inline-flex;
-        gap: 6px;
-        align-items: center;
     }
 </style>

@@ -90,10 +90,4 @@
         padding-top: 6px;
         border-top: 1px solid var(--line);
     }
-
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px;
-    }
 </style>

@@ -23,7 +23,7 @@
 </script>
 
 <section class="panel record" aria-label="The batch as it was painted">
-    <header>
+    <header class="form-row">
         <div>
             <h2><bdi>{batch.name}</bdi></h2>
             <p class="quiet">
@@ -31,7 +31,7 @@
                 {day(batch.startsOn)} · {batch.isFinished ? 'finished' : `${batch.passesDone} of ${batch.passes} steps`}
             </p>
         </div>
-        <div class="acts">
+        <div class="acts form-row">
             <Button size="small" kind={again ? 'tertiary' : 'primary'} on:click={() => (again = !again)}
                 >Repeat this batch</Button
             >
@@ -57,7 +57,7 @@
                 <div class="well">
                     <img class="fills" src={still} alt="Model {shown} as it stands" onerror={() => (isDrawn = false)} />
                 </div>
-                <figcaption>
+                <figcaption class="stack-near">
                     <b>As it stands</b>
                     <span class="quiet">with what was really used</span>
                     {#if batch.models > 1}
@@ -140,24 +140,11 @@
         aspect-ratio: 30 / 37;
     }
 
-    figcaption {
-        display: grid;
-        gap: 6px;
-    }
-
     .record {
         display: grid;
         gap: 12px;
         margin-bottom: 12px;
         padding: 14px 16px;
-    }
-
-    header,
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 10px 16px;
-        align-items: end;
     }
 
     header {

@@ -96,7 +96,7 @@
         </figure>
     {/each}
 </div>
-<div class="fields take">
+<div class="fields take form-row">
     <Choose label="A picture of" value={shows} choices={places} change={(value) => (shows = value)} />
     <TextInput size="sm" labelText="What it shows" bind:value={caption} />
     <FileUploaderButton
@@ -137,13 +137,6 @@
 
     figcaption .link {
         color: var(--ink-quiet);
-    }
-
-    .fields {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 10px 16px;
-        align-items: end;
     }
 
     .fields > :global(*) {

@@ -35,13 +35,13 @@
             : ''}.
     </p>
     {#if batch.since.length > 0}
-        <ul class="since" aria-label="What changed since">
+        <ul class="points" aria-label="What changed since">
             {#each batch.since as words}<li>{words}</li>{/each}
         </ul>
     {:else}
         <p class="quiet">Nothing has changed since: paints, plan and habits are as they were.</p>
     {/if}
-    <div class="fields">
+    <div class="fields form-row">
         <TextInput
             size="sm"
             labelText="Name"
@@ -79,18 +79,6 @@
         border: 1px solid var(--line);
         border-radius: var(--radius);
         background: var(--raised);
-    }
-
-    .since {
-        margin: 0;
-        padding-left: 18px;
-    }
-
-    .fields {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 10px 16px;
-        align-items: end;
     }
 
     .fields > :global(*) {

@@ -13,7 +13,7 @@
     );
 </script>
 
-<section class="panel" aria-label="Before and after">
+<section class="panel stack padded" aria-label="Before and after">
     <h2>What it would look like</h2>
     <div class="areas">
         {#each changed as area (area.id)}
@@ -36,12 +36,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px;
-    }
-
     .areas {
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));

@@ -68,7 +68,7 @@
                 change={(mostParts) => bench.limit({ mostParts })}
             />
         </div>
-        <div class="kinds" role="group" aria-label="Kinds that may be used">
+        <div class="kinds acts" role="group" aria-label="Kinds that may be used">
             {#each kinds as kind (kind.value)}
                 <Button
                     size="small"
@@ -78,7 +78,7 @@
                 >
             {/each}
         </div>
-        <div class="amount">
+        <div class="stack">
             <NumberInput
                 size="sm"
                 labelText="Amount wanted, ml"
@@ -154,17 +154,6 @@
         min-height: 26px;
         padding: 0 0.5rem;
         font-size: 0.8125rem;
-    }
-
-    .kinds {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px;
-    }
-
-    .amount {
-        display: grid;
-        gap: 8px;
     }
 
     ul {

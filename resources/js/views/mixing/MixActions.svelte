@@ -121,7 +121,7 @@
     }
 </script>
 
-<div class="doings">
+<div class="stack">
     <div class="acts">
         <Button size="small" kind="secondary" aria-expanded={open === 'send'} on:click={() => start('send')}
             >Put it into a step</Button
@@ -162,11 +162,6 @@
 </div>
 
 <style>
-    .doings {
-        display: grid;
-        gap: 10px;
-    }
-
     form {
         display: grid;
         grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));

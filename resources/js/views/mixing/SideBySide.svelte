@@ -41,18 +41,18 @@
                 <p class="quiet">{answer.leans.length === 0 ? 'no lean to speak of' : answer.leans.join(', ')}</p>
             </div>
         </div>
-        <div class="drops">
+        <div class="stack-near">
             <h2>Count out <span class="quiet">for {answer.ml} ml</span></h2>
             <Drops drops={answer.drops} />
         </div>
     </div>
     {@render children?.()}
     {#if answer.oneMore.length > 0}
-        <div class="more">
+        <div class="more stack-near">
             <h2>One part more</h2>
             <ul>
                 {#each answer.oneMore as more}
-                    <li>
+                    <li class="line-up">
                         <SplitSwatch wanted={target.colour.hex} found={more.colour.hex} />
                         <span
                             >of <b><bdi>{more.name}</bdi></b>: {more.words}<span class="quiet"
@@ -130,12 +130,6 @@
         line-height: 1;
     }
 
-    .drops,
-    .more {
-        display: grid;
-        gap: 6px;
-    }
-
     h2 .quiet {
         font-size: 0.875rem;
         font-weight: 400;
@@ -145,12 +139,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 8px 24px;
-    }
-
-    li {
-        display: flex;
-        gap: 8px;
-        align-items: center;
     }
 
     @media (max-width: 700px) {

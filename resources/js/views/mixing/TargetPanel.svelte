@@ -73,7 +73,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Wanted">
+<section class="panel stack padded" aria-label="Wanted">
     <Switcher
         label="Where the colour comes from"
         value={source}
@@ -123,12 +123,3 @@
         />
     {/if}
 </section>
-
-<style>
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-</style>

@@ -51,7 +51,7 @@
 {#if models.length > 1 || others > 0 || heads.length > 0}
     <div class="ticks">
         {#if models.length > 1 || others > 0}
-            <ol aria-label="Models">
+            <ol class="acts" aria-label="Models">
                 {#each models as number (number)}
                     {@const has = laid.includes(number)}
                     {@const name = named.get(number) ?? ''}
@@ -73,7 +73,7 @@
             </p>
         {/if}
         {#if heads.length > 0}
-            <ul aria-label="Places">
+            <ul class="acts" aria-label="Places">
                 {#each heads as place}
                     <li>
                         <button type="button" aria-pressed={places.includes(place)} onclick={() => turn(place)}
@@ -92,13 +92,6 @@
         flex-wrap: wrap;
         gap: 8px 18px;
         align-items: center;
-    }
-
-    ol,
-    ul {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px;
     }
 
     button {

@@ -35,7 +35,7 @@
         {:else if latest.answer}
             <ul aria-label="Price of a slip">
                 {#each latest.answer as price (price.areaId)}
-                    <li>
+                    <li class="line-up">
                         <Swatch hex={price.mix?.colour.hex ?? null} size={22} />
                         <span
                             ><b>on <bdi>{price.areaName}</bdi></b>: <bdi>{price.words}</bdi>{#if price.minutes > 0},
@@ -43,7 +43,7 @@
                         >
                     </li>
                 {:else}
-                    <li class="quiet">Nothing beside it is painted yet: a slip costs nothing.</li>
+                    <li class="quiet line-up">Nothing beside it is painted yet: a slip costs nothing.</li>
                 {/each}
             </ul>
         {/if}
@@ -55,11 +55,5 @@
         display: grid;
         gap: 6px;
         margin: 6px 0 0;
-    }
-
-    li {
-        display: flex;
-        gap: 10px;
-        align-items: center;
     }
 </style>

@@ -35,7 +35,7 @@
     <ul>
         {#each open as slip (slip.id)}
             <li>
-                <p class="what">
+                <p class="what line-up">
                     <Swatch hex={slip.mix?.colour.hex ?? null} size={30} />
                     <span
                         ><b><bdi>{slip.areaName}</bdi></b>: {slip.kindLabel}, on {slip.models.length === batch.models &&
@@ -81,11 +81,5 @@
         display: grid;
         gap: 4px;
         justify-items: start;
-    }
-
-    .what {
-        display: flex;
-        gap: 10px;
-        align-items: center;
     }
 </style>

@@ -35,7 +35,7 @@
     });
 </script>
 
-<div class="amounts" aria-busy={latest.busy}>
+<div class="amounts stack-far" aria-busy={latest.busy}>
     {#if latest.problem}
         <Trouble problem={latest.problem} />
     {:else if amounts}
@@ -136,11 +136,6 @@
 </div>
 
 <style>
-    .amounts {
-        display: grid;
-        gap: 12px;
-    }
-
     section {
         padding: 12px 16px;
     }

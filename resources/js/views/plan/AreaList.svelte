@@ -94,12 +94,13 @@
                         >
                         <span class="words">
                             <bdi>{area.name}</bdi>
-                            <small
+                            <small class="fine-print"
                                 >{looks[area.id]?.textureLabel ?? ''}{area.steps.length === 0
                                     ? ' · no steps yet'
                                     : ''}</small
                             >
-                            {#if remarks(area.id) !== ''}<small class="remark">{remarks(area.id)}</small>{/if}
+                            {#if remarks(area.id) !== ''}<small class="remark fine-print">{remarks(area.id)}</small
+                                >{/if}
                         </span>
                     </button>{/if}
             </li>
@@ -114,7 +115,7 @@
             >
                 <span class="words">
                     <bdi>Whole model</bdi>
-                    <small
+                    <small class="fine-print"
                         >{(desk.document?.wholeModel ?? []).length === 0
                             ? 'varnish, masks, grime, gluing'
                             : plural((desk.document?.wholeModel ?? []).length, 'step')}</small
@@ -220,11 +221,6 @@
         overflow: hidden;
         font-weight: 700;
         text-overflow: ellipsis;
-    }
-
-    small {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 
     .remark {

@@ -28,7 +28,7 @@
     const area = $derived(desk.document?.areas.find((one) => one.id === areaId) ?? null);
 </script>
 
-<section class="panel areas">
+<section class="panel areas stack padded">
     <h2>Areas</h2>
     <ul>
         {#each painted.areas as one (one.id)}
@@ -56,18 +56,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
-    }
-
     .acts :global([aria-pressed='true']) {
         background: var(--ink);
         color: var(--panel);

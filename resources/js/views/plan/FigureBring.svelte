@@ -175,12 +175,6 @@
         align-content: start;
     }
 
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
-    }
-
     @media (max-width: 700px) {
         .two {
             grid-template-columns: minmax(0, 1fr);

@@ -8,7 +8,7 @@
 {#if figure.cautions.length > 0}
     <section class="panel" aria-label="What the photo lacks">
         <h2>This photo tells less than it could</h2>
-        <ul>
+        <ul class="points">
             {#each figure.cautions as words}<li>{words}</li>{/each}
         </ul>
     </section>
@@ -19,11 +19,5 @@
         display: grid;
         gap: 6px;
         padding: 12px 14px;
-    }
-
-    ul {
-        display: grid;
-        gap: 4px;
-        padding-left: 18px;
     }
 </style>

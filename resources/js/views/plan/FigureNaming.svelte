@@ -163,7 +163,7 @@
             By keys: <kbd>n</kbd> next patch, <kbd>g</kbd> give it, <kbd>x</kbd> cut it in two.
         </p>
     </section>
-    <aside class="side panel">
+    <aside class="side panel stack padded">
         <FigureCautions {figure} />
         <div class="head">
             <h2>Which area?</h2>
@@ -244,12 +244,6 @@
         height: clamp(320px, calc(100vh - 270px), 900px);
     }
 
-    .side {
-        display: grid;
-        gap: 12px;
-        padding: 14px;
-    }
-
     .head {
         display: flex;
         gap: 10px;
@@ -272,12 +266,6 @@
 
     form :global(.bx--form-item) {
         min-width: 0;
-    }
-
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
     }
 
     li button {

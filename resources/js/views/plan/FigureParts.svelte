@@ -33,7 +33,7 @@
     }
 </script>
 
-<div class="parts">
+<div class="parts stack">
     <h3>Does each part sit right?</h3>
     <ul>
         {#each parts as part, number (number)}
@@ -70,11 +70,6 @@
 </div>
 
 <style>
-    .parts {
-        display: grid;
-        gap: 8px;
-    }
-
     h3 {
         font-size: 0.875rem;
         font-weight: 700;

@@ -78,7 +78,7 @@
         }}
     />
     <Button size="small" kind="ghost" icon={Next} iconDescription="One step on" on:click={() => step(1)} />
-    <p class="now" role="status">
+    <p class="now cut-short" role="status">
         {#if now}<b>{pass} of {last}</b>
             {#if worked}<button type="button" class="link" onclick={() => open(worked, now.step)}
                     ><bdi>{now.where}</bdi>: {now.words}</button
@@ -98,12 +98,6 @@
         width: 100%;
         height: 28px;
         accent-color: var(--ink);
-    }
-
-    .now {
-        overflow: hidden;
-        text-overflow: ellipsis;
-        white-space: nowrap;
     }
 
     @media (max-width: 600px) {

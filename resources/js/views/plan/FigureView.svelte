@@ -260,7 +260,7 @@
             </div>
             <FigureSteps {passes} {pass} {worked} go={(pass) => (wanted = pass)} {open} />
         </section>
-        <aside class="side">
+        <aside class="stack-far">
             <FigureCautions {figure} />
             <FigureAreas {desk} {figure} {painted} {pass} {areaId} bind:onlyArea {choose} {open} />
             {#if !figure.isPicture}<FigureMeasures {desk} {figure} {areaId} />{/if}
@@ -331,18 +331,6 @@
         width: 100%;
         margin: 0;
         accent-color: var(--ink);
-    }
-
-    .side {
-        display: grid;
-        gap: 12px;
-        min-width: 0;
-    }
-
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
     }
 
     .acts :global([aria-pressed='true']) {

@@ -90,7 +90,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Cautions">
+<section class="panel stack padded" aria-label="Cautions">
     <h2>
         Cautions {#if loud.length > 0}<span class="quiet">{loud.length}</span>{/if}
     </h2>
@@ -203,12 +203,6 @@
 <style>
     .to {
         margin-right: 6px;
-    }
-
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px;
     }
 
     article {

@@ -45,10 +45,10 @@
 </script>
 
 {#if budget}
-    <section class="panel" aria-label="Where the hours go" aria-busy={latest.busy}>
+    <section class="panel stack padded" aria-label="Where the hours go" aria-busy={latest.busy}>
         <div class="head">
             <h2>{span(budget.inAll)} at the brush</h2>
-            <label>
+            <label class="line-up">
                 <span>I have</span>
                 <input
                     type="number"
@@ -73,14 +73,14 @@
                 </p>
             {/if}
         </div>
-        <ul>
+        <ul class="stack-near">
             {#each budget.areas as area (area.id)}
                 <li>
-                    <span class="name"><bdi>{area.name}</bdi></span>
+                    <span class="cut-short"><bdi>{area.name}</bdi></span>
                     <span class="bar" aria-hidden="true"><i style:width="{(100 * area.minutes) / longest}%"></i></span>
                     <span class="time">{span(area.minutes)}</span>
                     {#if area.loses >= SEEN}
-                        <span class="looks" title="before and after">
+                        <span class="looks line-up-near" title="before and after">
                             <span class="zones"
                                 >{#each area.before as zone}<i style:background={zone}></i>{/each}</span
                             >
@@ -105,22 +105,10 @@
 {/if}
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 14px 16px;
-    }
-
     .head {
         display: flex;
         flex-wrap: wrap;
         gap: 8px 16px;
-        align-items: center;
-    }
-
-    label {
-        display: flex;
-        gap: 8px;
         align-items: center;
     }
 
@@ -136,22 +124,11 @@
         font-family: var(--face);
     }
 
-    ul {
-        display: grid;
-        gap: 5px;
-    }
-
     li {
         display: grid;
         grid-template-columns: minmax(90px, 150px) minmax(60px, 1fr) 84px 150px;
         gap: 12px;
         align-items: center;
-    }
-
-    .name {
-        overflow: hidden;
-        text-overflow: ellipsis;
-        white-space: nowrap;
     }
 
     .bar {
@@ -167,12 +144,6 @@
     .time {
         text-align: right;
         white-space: nowrap;
-    }
-
-    .looks {
-        display: flex;
-        gap: 6px;
-        align-items: center;
     }
 
     .zones {

@@ -23,9 +23,9 @@
 </script>
 
 {#if answer}
-    <section class="panel" aria-label="How many at once" aria-busy={latest.busy}>
+    <section class="panel stack padded" aria-label="How many at once" aria-busy={latest.busy}>
         <h2>{plural(answer.models, 'model')} at once, or split?</h2>
-        <ul class="splits">
+        <ul class="splits stack-near">
             {#each answer.splits as split (split.size)}
                 <li>
                     <span><b>{split.count === 1 ? `all ${split.size}` : `${split.count} × ${split.size}`}</b></span>
@@ -48,7 +48,7 @@
         <p class="quiet">at one sitting, by the minutes of the handbook; over evenings the drying falls between them</p>
         {#if waits.length > 0}
             <h3>Where one waits, if nothing else is painted</h3>
-            <ul>
+            <ul class="stack-near">
                 {#each waits.slice(0, SHOWN) as pass (pass.stepId)}
                     <li>
                         <b><bdi>{pass.areaName}</bdi></b>, {pass.label.toLowerCase()}: {span(
@@ -66,17 +66,6 @@
 {/if}
 
 <style>
-    section {
-        display: grid;
-        gap: 8px;
-        padding: 14px 16px;
-    }
-
-    ul {
-        display: grid;
-        gap: 5px;
-    }
-
     .splits li {
         display: grid;
         grid-template-columns: 64px minmax(60px, 1fr) 200px;

@@ -52,10 +52,10 @@
     }
 </script>
 
-<div class="mix">
+<div class="mix stack-near">
     {#each mix as part, index (index)}
         {@const paint = known(part.paint)}
-        <div class="part">
+        <div class="part form-row">
             <Swatch hex={paint?.hex ?? null} kind={paint?.kind} size={30} />
             <div class="grow">
                 <PaintPicker
@@ -87,7 +87,7 @@
         </div>
     {/each}
     {#if isEmpty || adding}
-        <div class="part">
+        <div class="part form-row">
             <Swatch hex={null} size={30} />
             <div class="grow">
                 <PaintPicker
@@ -106,17 +106,6 @@
 </div>
 
 <style>
-    .mix {
-        display: grid;
-        gap: 6px;
-    }
-
-    .part {
-        display: flex;
-        gap: 10px;
-        align-items: end;
-    }
-
     .grow {
         flex: 1;
         min-width: 0;

@@ -125,8 +125,8 @@
 </script>
 
 <div class="with-side">
-    <div class="left">
-        <section class="panel" aria-label="Batches by this plan">
+    <div class="stack-far">
+        <section class="panel stack padded" aria-label="Batches by this plan">
             <h2>{batches.length === 0 ? 'No batch yet' : 'Batches by this plan'}</h2>
             {#each batches as batch (batch.id)}
                 <article>
@@ -181,7 +181,7 @@
             {#if lacks.length === 0}<HowMany planId={desk.id} models={count} version={desk.plan.version} />{/if}
         {/if}
     </div>
-    <form class="panel" onsubmit={begin} bind:this={form} novalidate>
+    <form class="panel stack padded" onsubmit={begin} bind:this={form} novalidate>
         <h2>Begin a batch</h2>
         {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
         {#each lacks as lack}<p class="lack">{lack}</p>{/each}
@@ -227,20 +227,6 @@
 </div>
 
 <style>
-    .left {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-    }
-
-    section,
-    form {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-        padding: 14px 16px;
-    }
-
     .lack {
         padding-left: 10px;
         border-left: 4px solid var(--ink);

@@ -53,7 +53,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Model and undercoat">
+<section class="panel stack padded" aria-label="Model and undercoat">
     <div class="row">
         <Words
             label="Name of the plan"
@@ -185,12 +185,6 @@
         display: flex;
         gap: 8px;
         align-items: end;
-    }
-
-    section {
-        display: grid;
-        gap: 12px;
-        padding: 12px 14px 14px;
     }
 
     .row {

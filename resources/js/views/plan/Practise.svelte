@@ -37,7 +37,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Practise" aria-busy={latest.busy}>
+<section class="panel stack padded" aria-label="Practise" aria-busy={latest.busy}>
     <Choose
         label="I want to practise"
         value={technique}
@@ -77,12 +77,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 12px;
-        padding: 14px;
-    }
-
     section > :global(.bx--form-item) {
         max-width: 320px;
     }

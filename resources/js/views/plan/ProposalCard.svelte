@@ -51,7 +51,7 @@
     {#each [...proposal.unreached, ...proposal.remarks] as words, at (at)}<p class="buy">
             {words}
         </p>{/each}
-    <ol>
+    <ol class="stack">
         {#each proposal.told as step, index (index)}
             <li>
                 <Swatch hex={step.colour} size={22} />
@@ -113,11 +113,6 @@
     .buy {
         padding-left: 8px;
         border-left: 3px solid var(--ink);
-    }
-
-    ol {
-        display: grid;
-        gap: 8px;
     }
 
     li {

@@ -45,7 +45,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Patch of {area.name}">
+<section class="panel stack padded" aria-label="Patch of {area.name}">
     <h2><bdi>{area.name}</bdi></h2>
     {#if seen}
         <div class="well look">
@@ -95,7 +95,7 @@
     {/if}
     {#if (scheme?.harmonies ?? []).length > 0}
         <h3>Goes with it, on your shelf</h3>
-        <dl>
+        <dl class="stack">
             {#each scheme?.harmonies ?? [] as one, at (at)}
                 <div>
                     <dt>{one.name}</dt>
@@ -133,12 +133,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-
     .look {
         padding: 8px;
     }
@@ -160,11 +154,6 @@
         align-items: center;
         font-size: 0.875rem;
         line-height: 1.25;
-    }
-
-    dl {
-        display: grid;
-        gap: 8px;
     }
 
     dt {

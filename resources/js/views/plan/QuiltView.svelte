@@ -86,7 +86,7 @@
 </script>
 
 <div class="with-side" style:--side="340px">
-    <section class="panel cloth" aria-label="Quilt">
+    <section class="panel cloth stack-far" aria-label="Quilt">
         <header>
             <h2>{squint ? 'At arm’s length' : 'All areas when they are painted'}</h2>
             <div class="acts">
@@ -135,7 +135,7 @@
                 open={(finding) => open(finding.areaId, finding.stepId)}
             />{/if}
     </section>
-    <div class="side">
+    <div class="stack-far">
         {#if area}<QuiltArea
                 {desk}
                 {area}
@@ -150,13 +150,6 @@
 </div>
 
 <style>
-    .cloth,
-    .side {
-        display: grid;
-        gap: 12px;
-        min-width: 0;
-    }
-
     .cloth {
         padding: 12px 14px 14px;
     }

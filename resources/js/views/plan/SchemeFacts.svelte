@@ -15,9 +15,9 @@
 </script>
 
 {#if scheme.keys.length > 0}
-    <section class="panel" aria-label="Key areas">
+    <section class="panel stack padded" aria-label="Key areas">
         <h2>Key areas first</h2>
-        <ul>
+        <ul class="stack-near">
             {#each scheme.keys as key (key.area)}
                 <li>
                     <button type="button" class="name" onclick={() => choose(key.area)}><bdi>{key.name}</bdi></button>
@@ -28,12 +28,12 @@
         </ul>
     </section>
 {/if}
-<section class="panel" aria-label="Scheme">
+<section class="panel stack padded" aria-label="Scheme">
     <h2>From dark to light</h2>
     {#if scheme.values.length === 0}
         <p class="quiet">No area has a colour yet. Give some one to see how they stand to each other.</p>
     {:else}
-        <ol>
+        <ol class="stack-near">
             {#each scheme.values as one (one.area)}
                 <li class:chosen={chosen === one.area}>
                     <button type="button" class="name" onclick={() => choose(one.area)}><bdi>{one.name}</bdi></button>
@@ -59,18 +59,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-
-    ul,
-    ol {
-        display: grid;
-        gap: 6px;
-    }
-
     ul > li {
         display: grid;
         grid-template-columns: minmax(0, 1fr) auto;

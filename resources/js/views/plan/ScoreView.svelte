@@ -209,7 +209,7 @@
             {#if pass.reasons.length > 0}
                 <details>
                     <summary>Why it stands here</summary>
-                    <ul>
+                    <ul class="points">
                         {#each pass.reasons as reason}<li>{reason}</li>{/each}
                     </ul>
                 </details>
@@ -267,11 +267,6 @@
         gap: 10px;
         min-width: 0;
         padding: 12px 14px;
-    }
-
-    ul {
-        margin: 4px 0 0;
-        padding-left: 18px;
     }
 
     .nothing {

@@ -35,7 +35,7 @@
     }
 </script>
 
-<section class="panel" aria-label="What do I have?">
+<section class="panel stack padded" aria-label="What do I have?">
     <h2>What do I have?</h2>
     <p><b><bdi>{missing}</bdi></b> is not on your shelf.</p>
     {#if problem}
@@ -96,11 +96,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 8px;
-        padding: 12px 14px;
-    }
     li {
         border-top: 1px solid var(--line);
     }

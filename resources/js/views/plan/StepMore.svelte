@@ -128,7 +128,7 @@
 <details>
     <summary>Waiting, places, optional, model by model{told === '' ? '' : `: ${told}`}</summary>
     <div class="more">
-        <div class="wait">
+        <div class="wait form-row">
             <Checkbox
                 labelText="Wait as long as it takes ({span(dry)})"
                 checked={(step.waitMinutes ?? null) === null}
@@ -201,12 +201,6 @@
 
     .heads {
         flex: 1 1 220px;
-    }
-
-    .wait {
-        display: flex;
-        gap: 10px;
-        align-items: end;
     }
 
     .more :global(.bx--checkbox-wrapper) {

@@ -92,7 +92,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Step {position + 1}, {technique?.label}">
+<section class="panel stack padded" aria-label="Step {position + 1}, {technique?.label}">
     <header>
         <h2>
             <TechniqueMark technique={step.technique} />{technique?.label ?? step.technique}
@@ -125,7 +125,7 @@
     <p class="quiet">
         {handbook()?.hints[step.technique] ?? ''}
     </p>
-    {#if (technique?.kinds.length ?? 0) > 0}<div class="with">
+    {#if (technique?.kinds.length ?? 0) > 0}<div class="with stack">
             {#key step.id}
                 <MixEditor
                     {craft}
@@ -164,7 +164,7 @@
                 change={(brush) => set({ brush })}
             />
         {/if}
-        {#if asks.includes('coats')}<div class="coats">
+        {#if asks.includes('coats')}<div class="form-row">
                 <Count
                     label="Coats"
                     value={step.coats}
@@ -221,13 +221,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-
     header {
         display: flex;
         flex-wrap: wrap;
@@ -252,12 +245,6 @@
         align-items: start;
     }
 
-    .coats {
-        display: flex;
-        gap: 10px;
-        align-items: end;
-    }
-
     .forecast {
         width: 68px;
         padding-bottom: 2px;
@@ -267,11 +254,6 @@
 
     .forecast.differs {
         color: var(--ink);
-    }
-
-    .with {
-        display: grid;
-        gap: 10px;
     }
 
     .thin {

@@ -64,7 +64,7 @@
     }
 </script>
 
-<section class="advice" aria-label="Which undercoat" aria-busy={latest.busy}>
+<section class="stack" aria-label="Which undercoat" aria-busy={latest.busy}>
     {#if parts.length > 0}
         <div class="pills" role="group" aria-label="For what">
             {#each [{ id: null, name: 'The model' }, ...parts] as one (one.id)}
@@ -133,11 +133,6 @@
 </section>
 
 <style>
-    .advice {
-        display: grid;
-        gap: 8px;
-    }
-
     .ground {
         display: grid;
         gap: 7px;

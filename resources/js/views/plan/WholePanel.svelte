@@ -26,7 +26,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Whole model">
+<section class="panel stack padded" aria-label="Whole model">
     <header>
         <div>
             <h2>Whole model</h2>
@@ -47,7 +47,7 @@
     {#if steps.length === 0}
         <p class="empty quiet">Nothing is done to the whole model yet. No varnish at all is no mistake.</p>
     {:else}
-        <ol aria-label="Steps">
+        <ol class="acts" aria-label="Steps">
             {#each steps as step (step.id)}
                 <li>
                     <button type="button" aria-pressed={stepId === step.id} onclick={() => choose(step.id)}>
@@ -63,24 +63,12 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 12px 14px 14px;
-    }
-
     header {
         display: flex;
         flex-wrap: wrap;
         gap: 8px 16px;
         align-items: start;
         justify-content: space-between;
-    }
-
-    ol {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
     }
 
     li button {

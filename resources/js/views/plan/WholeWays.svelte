@@ -60,7 +60,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Ways to paint it" aria-busy={latest.busy}>
+<section class="panel stack" aria-label="Ways to paint it" aria-busy={latest.busy}>
     <h2>Ways to paint it</h2>
     {#if latest.problem}
         <Trouble problem={latest.problem} retry={ask} />
@@ -106,7 +106,7 @@
     {/if}
     <details>
         <summary>Put the recipes of several areas aside as a way</summary>
-        <form onsubmit={putAside} aria-label="Put aside as a way">
+        <form class="stack" onsubmit={putAside} aria-label="Put aside as a way">
             <p class="quiet">
                 They are kept under one name. Change the areas then, and hold the two beside each other here.
             </p>
@@ -145,12 +145,6 @@
         display: flex;
         flex-wrap: wrap;
         align-items: center;
-    }
-
-    section,
-    form {
-        display: grid;
-        gap: 10px;
     }
 
     section {

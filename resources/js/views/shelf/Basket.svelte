@@ -26,7 +26,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Basket">
+<section class="panel stack padded" aria-label="Basket">
     <div class="head">
         {#if purchase.items.length === 0}
             <h2>Nothing to buy</h2>
@@ -111,12 +111,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 8px;
-        padding: 12px 14px;
-    }
-
     .head {
         display: flex;
         flex-wrap: wrap;

@@ -126,7 +126,7 @@
                             <RadioTile value={way}>
                                 <span>{name}</span>
                                 <b>{money(purchase.total)}</b>
-                                <small
+                                <small class="fine-print"
                                     >{boxes(purchase)}: {plural(purchase.adds.length, 'new paint')}{purchase.open
                                         .length > 0
                                         ? `, ${purchase.open.length} left open`
@@ -186,11 +186,6 @@
     b {
         font-size: 1.75rem;
         line-height: 1.15;
-    }
-
-    small {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 
     @media (max-width: 560px) {

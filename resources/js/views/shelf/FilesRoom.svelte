@@ -94,7 +94,7 @@
 </script>
 
 <div class="room">
-    <section class="panel" aria-label="Bring in">
+    <section class="panel stack padded" aria-label="Bring in">
         <h2>Bring in</h2>
         <Choose
             label="What is in the file"
@@ -119,13 +119,13 @@
         {#if busy !== ''}<p role="status">{busy}</p>{/if}
         {#if problem}<Trouble {problem} />{/if}
         {#if preview && file}
-            <div class="preview" role="status">
+            <div class="preview stack" role="status">
                 <p>
                     <b><bdi>{file.name}</bdi></b>: {plural(preview.rows, 'row')}. {preview.added} would be added, {preview.changed}
                     changed, {preview.same} stay as they are.
                 </p>
                 {#if preview.changes.length > 0}
-                    <ul>
+                    <ul class="points">
                         {#each preview.changes.slice(0, 80) as change}<li>
                                 <bdi>{change.row}</bdi>
                                 <span class="quiet"
@@ -145,10 +145,10 @@
             </div>
         {/if}
     </section>
-    <section class="panel" aria-label="Save to a file">
+    <section class="panel stack padded" aria-label="Save to a file">
         <h2>Save to a file</h2>
         {#each outs as out}
-            <div class="out">
+            <div class="out stack-near">
                 <h3>{out.name}</h3>
                 <div class="acts">
                     <Button size="small" kind="tertiary" href="/api/paints/export?{out.query}" download
@@ -161,7 +161,7 @@
             </div>
         {/each}
         {#if plans.length > 0}
-            <div class="out">
+            <div class="out stack-near">
                 <Choose
                     label="The paints of a plan"
                     value={planId}
@@ -181,7 +181,7 @@
                 </div>
             </div>
         {/if}
-        <div class="out">
+        <div class="out stack-near">
             <h3>On paper</h3>
             <div class="acts">
                 <Button size="small" kind="tertiary" href="#/print/swatches">Swatch sheet of my shelf</Button>
@@ -190,7 +190,7 @@
         <p class="quiet">A few paints only? Choose them on the <a href="#/shelf">map</a>.</p>
     </section>
 </div>
-<section class="panel starters">
+<section class="panel starters stack padded">
     <h2>Plain colours to start with</h2>
     <StarterShelves />
 </section>
@@ -210,11 +210,6 @@
         align-items: start;
     }
 
-    .out {
-        display: grid;
-        gap: 6px;
-    }
-
     a {
         color: var(--ink);
     }
@@ -223,24 +218,6 @@
         .room {
             grid-template-columns: minmax(0, 1fr);
         }
-    }
-
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-        padding: 14px;
-    }
-
-    .preview {
-        display: grid;
-        gap: 8px;
-    }
-
-    ul {
-        max-height: 240px;
-        padding-left: 18px;
-        overflow: auto;
     }
 
     p {

@@ -23,9 +23,9 @@
 </script>
 
 {#if map}
-    <div class="facts">
+    <div class="stack-far">
         {#if selection.length > 0}
-            <section class="panel" aria-label="Chosen paints">
+            <section class="panel stack padded" aria-label="Chosen paints">
                 <h2>{plural(selection.length, 'paint')} chosen</h2>
                 <div class="acts">
                     <Button size="small" kind="tertiary" href="/api/paints/export?what=selection&ids={ids}" download
@@ -70,9 +70,9 @@
             </section>
         {/if}
         {#if map.needs.length > 0}
-            <section class="panel" aria-label="Needed">
+            <section class="panel stack padded" aria-label="Needed">
                 <h2>{plural(map.needs.length, 'paint')} needed and missing</h2>
-                <ul class="paints">
+                <ul class="paints stack-near">
                     {#each map.needs as point (point.id)}
                         <li>
                             <Swatch hex={point.colour?.hex ?? null} kind={point.kind} size={28} /><span
@@ -90,7 +90,7 @@
             </section>
         {/if}
         {#if map.laid.length > 0}
-            <section class="panel" aria-label="Set laid over">
+            <section class="panel stack padded" aria-label="Set laid over">
                 <h2>{newOnes.length} of {map.laid.length} would be really new</h2>
                 <p class="quiet">
                     {newOnes.length === 0
@@ -99,10 +99,10 @@
                 </p>
             </section>
         {/if}
-        <section class="panel" aria-label="Gaps">
+        <section class="panel stack padded" aria-label="Gaps">
             <h2>Gaps, and what would fill them</h2>
             {#if map.gaps.length === 0}<p class="quiet">No hole worth a word.</p>{/if}
-            <ul class="paints">
+            <ul class="paints stack-near">
                 {#each map.gaps as gap}
                     <li>
                         <Swatch hex={gap.filler?.colour?.hex ?? null} kind={gap.filler?.kind} size={28} />
@@ -126,7 +126,7 @@
             </ul>
             <p class="quiet">Counted among paints that cover: a wash fills none.</p>
         </section>
-        <section class="panel" aria-label="Worth a look">
+        <section class="panel stack padded" aria-label="Worth a look">
             <h2>Worth a look</h2>
             <div class="acts">
                 {#each facets as { facet, word }}
@@ -140,7 +140,7 @@
                 {/each}
             </div>
             {#if map.twins.length > 0}
-                <ul class="twins" aria-label="Near-twins">
+                <ul class="twins stack-near" aria-label="Near-twins">
                     {#each map.twins.slice(0, 6) as pair}
                         <li>
                             <Swatch hex={byId.get(pair.one)?.colour?.hex ?? null} size={24} /><Swatch
@@ -160,17 +160,6 @@
 {/if}
 
 <style>
-    .facts {
-        display: grid;
-        gap: 12px;
-    }
-
-    section {
-        display: grid;
-        gap: 8px;
-        padding: 12px 14px;
-    }
-
     table {
         width: 100%;
         border-collapse: collapse;
@@ -220,11 +209,6 @@
 
     small {
         font-size: 0.8125rem;
-    }
-
-    ul {
-        display: grid;
-        gap: 5px;
     }
 
     .paints li {

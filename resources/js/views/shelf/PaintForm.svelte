@@ -169,7 +169,7 @@
     const at = (field: string) => ({ invalid: !!problem?.at(field), invalidText: problem?.at(field) ?? '' });
 </script>
 
-<form class="panel" onsubmit={save} bind:this={box} use:takesCursor novalidate>
+<form class="panel stack padded" onsubmit={save} bind:this={box} use:takesCursor novalidate>
     <h2>{paint === null ? 'Add a paint' : `Edit ${paint.name}`}</h2>
     {#if problem && problem.faults.length === 0}<Trouble {problem} />{/if}
     <TextInput
@@ -279,12 +279,6 @@
 </form>
 
 <style>
-    form {
-        display: grid;
-        gap: 10px;
-        padding: 14px;
-    }
-
     .two {
         display: grid;
         grid-template-columns: repeat(2, minmax(0, 1fr));

@@ -54,7 +54,7 @@
                         <button type="button" aria-pressed={chosenId === paint.id} onclick={() => choose(paint.id)}>
                             <Swatch hex={paint.swatch} kind={paint.kind} size={34} />
                             <span
-                                ><bdi>{paint.name}</bdi><small
+                                ><bdi>{paint.name}</bdi><small class="fine-print"
                                     ><bdi>{paint.maker}</bdi> {paint.code} · {label(craft()?.kinds, paint.kind)}</small
                                 ></span
                             >
@@ -181,11 +181,6 @@
 
     .absent bdi {
         font-weight: 400;
-    }
-
-    small {
-        color: var(--ink-quiet);
-        font-size: 0.8125rem;
     }
 
     input {

@@ -29,7 +29,7 @@
 {#if editing}
     <PaintForm {paint} {saved} leave={() => (editing = false)} />
 {:else}
-    <section class="panel" aria-label={paint.name}>
+    <section class="panel stack padded" aria-label={paint.name}>
         <div class="big well"><span class:clear={paint.swatch === null} style:background={paint.swatch}></span></div>
         <div>
             <h2><bdi>{paint.name}</bdi></h2>
@@ -108,12 +108,6 @@
 {/if}
 
 <style>
-    section {
-        display: grid;
-        gap: 12px;
-        padding: 14px;
-    }
-
     .big {
         padding: 12px;
     }

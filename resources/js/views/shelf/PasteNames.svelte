@@ -95,7 +95,7 @@
     }
 </script>
 
-<section class="panel" aria-label="Several by their names" use:takesCursor>
+<section class="panel stack padded" aria-label="Several by their names" use:takesCursor>
     <h2>Several by their names</h2>
     <TextArea
         labelText="One pot a line"
@@ -182,12 +182,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 14px;
-    }
-
     ul {
         display: grid;
         gap: 10px;

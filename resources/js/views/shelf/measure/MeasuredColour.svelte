@@ -54,7 +54,7 @@
     }
 </script>
 
-<section class="panel" aria-label={title}>
+<section class="panel stack padded" aria-label={title}>
     <div class="well"><span style:background={measured.colour.hex}></span></div>
     <div>
         <h2>{title}</h2>
@@ -86,12 +86,6 @@
 </section>
 
 <style>
-    section {
-        display: grid;
-        gap: 10px;
-        padding: 14px;
-    }
-
     .well {
         padding: 10px;
     }

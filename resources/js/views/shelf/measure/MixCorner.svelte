@@ -134,7 +134,7 @@
                 The one of which less is known is corrected: estimated before set by hand, that before drawn down.
             </p>
         {:else}
-            <p class="paint">
+            <p class="paint line-up">
                 {#if told.paint.colour}<Swatch hex={told.paint.colour.hex} size={34} />{/if}<b
                     ><bdi>{told.paint.name}</bdi></b
                 >
@@ -176,12 +176,6 @@
         grid-template-columns: minmax(0, 1fr) auto;
         gap: 10px;
         align-items: end;
-    }
-
-    .paint {
-        display: flex;
-        gap: 10px;
-        align-items: center;
     }
 
     .number {

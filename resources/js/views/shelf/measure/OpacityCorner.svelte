@@ -105,7 +105,7 @@
                     ? ''
                     : `; so far ${Math.round(paint.opacity * 100)} %, ${paint.known.opacity}`}
             </p>
-            <p class="quiet masstone">
+            <p class="quiet masstone line-up">
                 <span style:background={read?.masstone.hex}></span> thick enough to hide: {read?.masstone.words}, value
                 {read?.masstone.value}
             </p>
@@ -150,12 +150,6 @@
         gap: 10px;
         align-content: start;
         padding: 14px;
-    }
-
-    .masstone {
-        display: flex;
-        gap: 8px;
-        align-items: center;
     }
 
     .masstone span {

@@ -32,7 +32,7 @@
 </script>
 
 <div class="corner">
-    <div class="work">
+    <div class="stack-far">
         {#if desk.photo === null}
             <section class="panel start">
                 <h2>Photograph a dry swatch beside a grey card</h2>
@@ -92,7 +92,7 @@
         {/if}
         {#if desk.problem}<Trouble problem={desk.problem} />{/if}
     </div>
-    <aside>
+    <aside class="stack-far">
         {#each desk.measured as measured, index (swatches[index]?.id)}
             <MeasuredColour
                 {measured}
@@ -133,13 +133,6 @@
         grid-template-columns: minmax(0, 1fr) 330px;
         gap: 12px;
         align-items: start;
-    }
-
-    .work,
-    aside {
-        display: grid;
-        gap: 12px;
-        min-width: 0;
     }
 
     .start {

@@ -52,7 +52,7 @@
 </script>
 
 <div class="corner">
-    <section class="panel" aria-label="Under the reader">
+    <section class="panel stack padded" aria-label="Under the reader">
         <h2>Lay a swatch under the reader</h2>
         <p class="quiet">
             This reader is simulated: choose what lies under it. It has the noise of a real one, and slips.
@@ -78,7 +78,7 @@
             />
         {/if}
     </section>
-    <section class="panel" aria-label="Read">
+    <section class="panel stack padded" aria-label="Read">
         <h2>{device?.isLaid ? device.name : 'Nothing lies under it'}</h2>
         <div class="acts">
             <Button size="small" class="read" disabled={!device?.isLaid} on:click={read}
@@ -118,13 +118,6 @@
         grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 330px;
         gap: 12px;
         align-items: start;
-    }
-
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-        padding: 14px;
     }
 
     .acts :global(.read) {

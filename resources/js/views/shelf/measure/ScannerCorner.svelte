@@ -60,7 +60,7 @@
 </script>
 
 <div class="corner">
-    <section class="panel" aria-label="Before the scanner">
+    <section class="panel stack padded" aria-label="Before the scanner">
         <h2>Hold a pot before the scanner</h2>
         <p class="quiet">This scanner is simulated: choose the pot, or type the code on it.</p>
         <PaintPicker
@@ -76,7 +76,7 @@
             change={(barcode) => void hold(barcode.trim(), null)}
         />
     </section>
-    <section class="panel" aria-label="Scan">
+    <section class="panel stack padded" aria-label="Scan">
         <h2>Scan</h2>
         <p class="quiet">
             A pot that is known is put on the shelf with one press more; one that is not gets its code with it.
@@ -110,7 +110,7 @@
             </div>
         {/if}
         {#if done.length > 0}
-            <ul>
+            <ul class="points">
                 {#each done as one}<li>
                         <bdi>{one.name}</bdi> <span class="quiet">now {plural(one.pots, 'pot')}</span>
                     </li>{/each}
@@ -127,13 +127,6 @@
         align-items: start;
     }
 
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-        padding: 14px;
-    }
-
     div :global(.read) {
         min-height: 48px;
         padding: 0 28px;
@@ -145,10 +138,6 @@
         flex-wrap: wrap;
         gap: 10px 16px;
         align-items: center;
-    }
-
-    ul {
-        padding-left: 18px;
     }
 
     @media (max-width: 700px) {
