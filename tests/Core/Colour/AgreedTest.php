@@ -51,6 +51,7 @@ final class AgreedTest extends AgreedTestCase
                 $one->midway($other), $one->toLch()->turnTo($other->toLch()), HueShift::between($one, $other),
             ];
         }
+        yield from self::turning();
         foreach ([0.0, 0.5, 1.0, 1.99, 2.0, 3.5, 5.0, 7.0, 10.0, 12.0, 20.0, 40.0] as $difference) {
             $closeness = Closeness::ofDifference($difference);
             yield "off by $difference" => [$closeness, $closeness->words(), $closeness->upTo()];
@@ -117,5 +118,56 @@ final class AgreedTest extends AgreedTestCase
         }
 
         return $colours;
+    }
+
+    /** @return iterable<string, mixed> where along a way through the colours one is called otherwise than the one before it */
+    private static function turning(): iterable
+    {
+        foreach ([8, 30, 55, 78, 92] as $l) {
+            foreach ([4, 9, 16, 34, 60] as $c) {
+                $lch = static fn(int $h): ColourName => ColourName::of(Lch::of((float) $l, (float) $c, (float) $h)->toLab());
+                yield "round L* $l, chroma $c" => [
+                    self::turns(static fn(int $h): string => $lch($h)->hueWord(), 359),
+                    self::turns(static fn(int $h): string => $lch($h)->words(), 359),
+                    self::turns(static fn(int $h): string => $lch($h)->temperature()->value, 359),
+                ];
+            }
+        }
+        foreach ([20, 75, 100, 150, 220, 290, 340] as $h) {
+            yield "up hue $h" => self::turns(
+                static fn(int $l): string => ColourName::of(Lch::of((float) $l, 24.0, (float) $h)->toLab())->words(),
+                100,
+            );
+            yield "out hue $h" => self::turns(
+                static fn(int $c): string => ColourName::of(Lch::of(55.0, (float) $c, (float) $h)->toLab())->words(),
+                90,
+            );
+        }
+        foreach ([[1, 0, 0], [0, 1, 0], [0, 0, 1], [-1, 0, 0], [0, -1, 0], [0, 0, -1], [1, 1, 1], [0, 1, -1]] as [$l, $a, $b]) {
+            $from = Lab::of(50.0, 12.0, 18.0);
+            yield "off toward $l $a $b" => self::turns(static fn(int $tenths): string => Difference::from(
+                $from,
+                Lab::of(50.0 + $l * $tenths / 10.0, 12.0 + $a * $tenths / 10.0, 18.0 + $b * $tenths / 10.0),
+            )->words(), 160);
+        }
+    }
+
+    /**
+     * @param callable(int): string $word
+     *
+     * @return array<int, string> by the number from which it is said
+     */
+    private static function turns(callable $word, int $to): array
+    {
+        $said = [];
+        $last = null;
+        for ($at = 0; $at <= $to; $at++) {
+            $now = $word($at);
+            if ($now !== $last) {
+                $said[$at] = $last = $now;
+            }
+        }
+
+        return $said;
     }
 }
