@@ -68,12 +68,6 @@ enum Place: string
         return self::SHARES[$this->value][$zone->index()] ?? 1.0;
     }
 
-    /** Whatever goes there lies in one place of the area: the later upon the earlier, not beside it. */
-    public function isSpot(): bool
-    {
-        return isset(self::SHARES[$this->value]);
-    }
-
     /** It is meant to lie on what stands up. */
     public function isRaised(): bool
     {

@@ -52,12 +52,6 @@ enum Takes: string
         };
     }
 
-    /** It may be left unsaid which fluid, but it can be said. */
-    public function canHaveMix(): bool
-    {
-        return $this !== self::Nothing;
-    }
-
     /** "paint that has colour" */
     public function words(): string
     {

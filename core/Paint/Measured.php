@@ -53,11 +53,6 @@ final readonly class Measured
         return $this->film !== null ? $this : new self($this->colour, $this->colourBy, null, null, $strength, $by);
     }
 
-    public function isNothing(): bool
-    {
-        return $this->colour === null && $this->strength === null;
-    }
-
     /** @return list<string> photos it was read in */
     public function photos(): array
     {

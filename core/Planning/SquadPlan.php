@@ -102,11 +102,6 @@ final class SquadPlan
         return $this->models[$stepId] ?? $this->squad->numbers();
     }
 
-    public function isForAll(string $stepId): bool
-    {
-        return ! isset($this->models[$stepId]);
-    }
-
     /** Some step of it is not done to all models, or a variant of it is. */
     public function differs(Area $area): bool
     {

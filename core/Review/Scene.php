@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Review;
 
 use Kalokroma\Colour\Lab;
-use Kalokroma\Craft\Family;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Matching\Shelf;
@@ -148,13 +147,6 @@ final class Scene
         }
 
         return $masked && self::any($this->after($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Unmasks));
-    }
-
-    /** Nothing but varnish, weathering, repairs and the base comes after it on any area. */
-    public function isInLastStage(Pass $pass): bool
-    {
-        return ! self::any($this->order()->passes, static fn(Pass $one): bool => $one->number > $pass->number && $one->area?->ground !== true
-            && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true));
     }
 
     public function silences(Finding $finding): bool

@@ -55,7 +55,7 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach (Place::cases() as $one) {
             yield "place $one->value" => [
-                $one->label(), $one->isFeathered(), $one->isSpot(), $one->isRaised(), array_map($one->reach(...), Zone::cases()),
+                $one->label(), $one->isFeathered(), $one->isRaised(), array_map($one->reach(...), Zone::cases()),
                 array_map($one->share(...), Zone::cases()),
             ];
         }

@@ -102,7 +102,7 @@ final class AgreedTest extends AgreedTestCase
                 $film = Drawdown::of(Lab::of($l, $a, $b), Lab::of($l2, $a2, $b2));
                 $measured = Measured::nothing()->withFilm($film, Reading::of(Source::Typed, 1), Kind::OneCoat);
 
-                return [$film->opacity(), $film->optics(), $measured, $measured->isNothing(), $measured->photos()];
+                return [$film->opacity(), $film->optics(), $measured, $measured->photos()];
             });
         }
         $by = Reading::of(Source::Photo, 2, 'a.jpg');
@@ -113,7 +113,7 @@ final class AgreedTest extends AgreedTestCase
             $known->withFilm($card, Reading::of(Source::Typed, 1), Kind::Ink), Measured::nothing()->withColour(Lab::of(9, 0, 0), $by)
                 ->withFilm($card, $by, Kind::Opaque),
             Measured::nothing()->withFilm($card, $by, Kind::Opaque)->withStrength(Opacity::of(0.2), $by),
-            Measured::nothing()->withFilm($card, $by, Kind::Opaque)->withColour(Lab::of(50, 0, 0), $by), $known->isNothing(),
+            Measured::nothing()->withFilm($card, $by, Kind::Opaque)->withColour(Lab::of(50, 0, 0), $by),
         ];
         foreach (['#8e2f2a', '#2f62ad', '#e8b923', '#3a3836'] as $hex) {
             foreach (Kind::cases() as $kind) {
