@@ -43,12 +43,13 @@ final class CostlySlip implements Rule
                 $own = $scene->own($beside);
                 if (
                     $own === []
+                    || $own[count($own) - 1]->number > $dark->number
                     || $scene->final($beside, Zone::Face)->lightness - ($dark->step->mix?->colour()->lightness ?? 100.0) < DarkFirst::DARKER
                 ) {
                     continue;
                 }
                 $coats = $this->coatsToRepaint($scene, $beside, $dark);
-                if ($coats === null || $own[count($own) - 1]->number > $dark->number) {
+                if ($coats === null) {
                     continue;
                 }
                 yield new Finding(
