@@ -45,6 +45,7 @@ use stdClass;
  */
 final class Batch extends Model
 {
+    use HasDocument;
     use HasUlids;
     use SoftDeletes;
 
@@ -60,7 +61,7 @@ final class Batch extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'document' => 'array', 'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer',
+        'habits' => 'array', 'models' => 'integer', 'starts_on' => 'date', 'plan_version' => 'integer',
         'version' => 'integer', 'rests' => 'boolean', 'skipped' => 'array', 'squad' => 'array',
     ];
 

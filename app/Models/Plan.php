@@ -27,13 +27,14 @@ use Kalokroma\Recipe\Plan as CorePlan;
  */
 final class Plan extends Model
 {
+    use HasDocument;
     use HasUlids;
     use SoftDeletes;
 
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['document' => 'array', 'revision' => 'integer', 'version' => 'integer'];
+    protected $casts = ['revision' => 'integer', 'version' => 'integer'];
 
     protected $attributes = ['revision' => 1, 'version' => 1];
 

@@ -16,10 +16,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PlanRevision extends Model
 {
+    use HasDocument;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['document' => 'array', 'number' => 'integer'];
+    protected $casts = ['number' => 'integer'];
 }

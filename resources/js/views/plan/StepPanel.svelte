@@ -164,7 +164,7 @@
                 change={(brush) => set({ brush })}
             />
         {/if}
-        {#if asks.includes('coats')}<div class="form-row">
+        {#if asks.includes('coats')}<div class="coats form-row">
                 <Count
                     label="Coats"
                     value={step.coats}
