@@ -125,8 +125,10 @@ final readonly class Lesson
             return false;
         }
         if ($this->texture === Texture::TinyDetail) {
-            return $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts)
-                && (! $this->isWhite() || $this->work->tone('highlight', $this->ladder->edge, place: Place::UpperEdges));
+            return $this->isWhite()
+                ? $this->work->tone('highlight', $this->ladder->light, place: Place::RaisedParts)
+                    && $this->work->tone('highlight', $this->ladder->high, place: Place::UpperEdges)
+                : $this->work->tone('highlight', $this->ladder->high, place: Place::RaisedParts);
         }
         if ($this->ladder->base->colour->lightness >= self::SHADEABLE) {
             $this->shade();
