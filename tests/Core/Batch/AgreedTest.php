@@ -21,6 +21,7 @@ use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Planning\Done;
 use Kalokroma\Planning\Member;
 use Kalokroma\Planning\Rehearsal;
@@ -98,6 +99,29 @@ final class AgreedTest extends AgreedTestCase
                 );
             }
         }
+        $pots = [
+            ...Paints::shelf(8, 4), Paints::of('#a01c2a', 0.06, Kind::Ink, 'Ink'), Paints::of('#8b8f93', 0.95, Kind::Metallic, 'Steel'),
+            Paints::of('#3d2f28', 0.04, Kind::Wash, 'Shade'),
+        ];
+        foreach (self::plans(1, 1, 2700) as $name => $one) {
+            $painted = Rehearsal::of($one);
+            foreach ($one->areas as $area) {
+                foreach ([1.5, 8.0] as $within) {
+                    yield "touched $name, $area->name, $within" => array_map(
+                        static fn(Toward $toward): mixed => Told::answer(static function () use ($painted, $area, $toward, $within, $pots): mixed {
+                            $touch = Touch::of($painted, $area, $toward, $within, array_values($pots));
+
+                            return $touch === null ? null : [
+                                $touch->paint->name, $touch->difference, array_map(static fn($step): string => $step->words(), $touch->steps),
+                            ];
+                        }),
+                        Toward::cases(),
+                    );
+                }
+            }
+        }
+        $plain = SquadPlan::alike(PlanSketch::plan("undercoat grey\narea a skin main skin\n basecoat skin"), 2);
+        yield 'ways where there are none' => [Told::of(Matrix::ways($plain), 3), Told::of(Matrix::of($plain), 3)];
         foreach (Toward::cases() as $toward) {
             yield "far $toward->value" => [
                 $toward->far(Lab::of(50, 0, 0), Lab::of(60, 10, 20)),
