@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 /** A document in the column of that name: read once, however often it is asked for, and held against what was there as it is written. */
 trait HasDocument
 {
-    /** @return Attribute<array<string, mixed>, array<string, mixed>> */
+    /** an array of fields out, and in */
     protected function document(): Attribute
     {
         return Attribute::make(
