@@ -21,6 +21,22 @@ return [
         ['MOST_IN_VAIN = 2500', '2500', '2501'],
         ['MOST_LAID = 400_000', '400_000', '400001'],
     ],
+    'core/Schedule/DryClock.php' => [
+        // Only models that have the coat are asked.
+        ['$work->doneAt($coat, $model) ?? 0, $models', '0', '1'],
+    ],
+    'core/Schedule/Work.php' => [
+        // A second is less than any chain takes.
+        ['$tail === 0 ? 0 :', '0', '1'],
+    ],
+    'core/Review/Review.php' => [
+        // Before the first step is before it, however far.
+        ['$one->step === null ? -1 : $scene->order()->place($one->step) ?? -1', '1', '2'],
+    ],
+    'core/Review/Rules/WhiteReadsBlue.php' => [
+        // The edge of a measure.
+        ['lightness > Neutral::WHITE_ABOVE', '>', '>='],
+    ],
     'core/Schedule/Deadline.php' => [
         // The stop's own pass is left out by its id already.
         ['$pass->number <= $end->number', '<=', '<'],

@@ -71,24 +71,36 @@ final class AgreedTest extends AgreedTestCase
         foreach (RulesTest::exceptions() as $name => [, $sketch]) {
             $sketches[$name] = $sketch;
         }
+        $sketches['locked, not in order'] = "area a skin main skin\n basecoat skin\n highlight skin-pale\narea b skin small skin\n basecoat tan\nlocked a-1 b-1 a-2";
+        $cases = [];
+        foreach ([0, 2, 4, 6, 9, 13, 18, 26] as $chroma) {
+            foreach ([14, 18, 22] as $lighter) {
+                $cases["white of $chroma, $lighter"] = "undercoat white\narea a broad-folds main cloth\n basecoat ice~{$lighter}c{$chroma}o130";
+                $cases["black of $chroma, $lighter"] = "undercoat black\narea a broad-folds main cloth touches b\n basecoat coal~{$lighter}c{$chroma}o100"
+                    ."\narea b broad-folds main cloth\n basecoat soot~0c{$chroma}o100";
+            }
+        }
         $shelf = Shelf::of(array_values(DocumentPaints::of(PlanSketch::document(''))->paints));
         foreach ($sketches as $name => $sketch) {
-            foreach ([...Nearby::of($sketch, 6, crc32($name)), ...Nearby::inShades($sketch, 4, crc32($name))] as $at => $near) {
-                yield "near $name, $at" => Told::answer(static function () use ($near, $shelf): array {
-                    $plan = PlanSketch::plan($near);
-
-                    return array_map(
-                        static fn(Finding $one): string => sprintf(
-                            '%s %s %s %s',
-                            $one->rule,
-                            $one->step ?? $one->area ?? '-',
-                            $one->severity->value,
-                            hash('crc32b', $one->words.json_encode(self::mends($one, $plan))),
-                        ),
-                        Review::of(Scene::of(Rehearsal::of($plan), $shelf, 5)),
-                    );
-                });
+            foreach ([...Nearby::of($sketch, 6, crc32($name)), ...Nearby::inShades($sketch, 3, crc32($name))] as $at => $near) {
+                $cases["near $name, $at"] = $near;
             }
+        }
+        foreach ($cases as $name => $near) {
+            yield $name => Told::answer(static function () use ($near, $shelf): array {
+                $plan = PlanSketch::plan($near);
+
+                return array_map(
+                    static fn(Finding $one): string => sprintf(
+                        '%s %s %s %s',
+                        $one->rule,
+                        $one->step ?? $one->area ?? '-',
+                        $one->severity->value,
+                        hash('crc32b', $one->words.json_encode(self::mends($one, $plan))),
+                    ),
+                    Review::of(Scene::of(Rehearsal::of($plan), $shelf, 5)),
+                );
+            });
         }
     }
 
