@@ -15,6 +15,7 @@ use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\ModelKind;
@@ -31,8 +32,10 @@ use Kalokroma\Writing\PaintBox;
 use Kalokroma\Writing\PaintGamut;
 use Kalokroma\Writing\Practice;
 use Kalokroma\Writing\Scheme;
+use Kalokroma\Writing\School;
 use Kalokroma\Writing\Sense;
 use Kalokroma\Writing\Taste;
+use Kalokroma\Writing\Transparents;
 use Kalokroma\Writing\UndercoatAdvice;
 use Kalokroma\Writing\Wish;
 use Kalokroma\Writing\Writer;
@@ -78,6 +81,7 @@ final class AgreedTest extends AgreedTestCase
         yield from $this->written();
         yield from $this->read();
         yield from $this->judged();
+        yield from $this->weighed();
         foreach (self::plans(6, 12, 2900) as $name => $plan) {
             yield "undercoat for $name" => array_map(
                 static fn($one): array => [$one->undercoat->base?->name, $one->undercoat->light?->name, Told::of($one, 1)],
@@ -196,6 +200,73 @@ final class AgreedTest extends AgreedTestCase
                 $taste->isBrief(),
                 array_map($taste->has(...), Wish::cases()),
             ];
+        }
+    }
+
+    /** @return iterable<string, mixed> what a recipe is weighed by, of very many colours */
+    private function weighed(): iterable
+    {
+        $colours = [];
+        foreach ([10, 28, 45, 62, 80, 96] as $l) {
+            foreach ([0, 25, 60, 85, 110, 160, 230, 290, 340] as $h) {
+                foreach ($h === 0 ? [0.5, 4.0] : [9.0, 24.0, 55.0] as $c) {
+                    $colours["$l $c $h"] = Lch::of((float) $l, $c, (float) $h)->toLab();
+                }
+            }
+        }
+        foreach (School::cases() as $school) {
+            $suits = [];
+            foreach (Texture::cases() as $texture) {
+                foreach (Material::cases() as $material) {
+                    foreach (['#e8b923', '#1c1c1e', '#3f6b35'] as $hex) {
+                        foreach (FinishLevel::cases() as $level) {
+                            $suits["$texture->value $material->value $hex $level->value"] = array_map(
+                                static fn(float $ground): float => $school->suits($texture, $material, Paints::lab($hex), $level, $ground),
+                                [30.0, 61.0],
+                            );
+                        }
+                    }
+                }
+                yield "$school->value on $texture->value" => [$school->reason($texture), hash('crc32b', (string) json_encode($suits))];
+                $suits = [];
+            }
+        }
+        $paints = [
+            ...array_values(array_filter(DemoPaints::owned(), static fn(Paint $one): bool => ! $one->isClear())),
+            Paints::of('#a01c2a', 0.1, Kind::Ink), Paints::of('#e8e8e4', 0.2, Kind::Ink), Paints::of('#6f8a3a', 0.14, Kind::OneCoat),
+        ];
+        foreach ($colours as $name => $colour) {
+            $sense = Sense::of($colour, $paints);
+            yield "leans $name" => [
+                array_map(
+                    static fn(Material $one): string => Lean::of($colour, $one)->name,
+                    [Material::Other, Material::Skin, Material::Metal, Material::Hair],
+                ),
+                array_map(
+                    static fn($one): array => [$one->name, $one->colour],
+                    Ladder::about($colour, Material::Cloth, FinishLevel::TableReady)->rungs(),
+                ),
+                array_map(static fn($one): Lab => $one->colour, Ladder::about($colour, Material::Skin, FinishLevel::Display, 1.4)->rungs()),
+                implode(
+                    '',
+                    array_map(static fn(Paint $one): string => (string) (int) $sense->isStray($one->colour()), $paints),
+                ),
+                implode(
+                    '',
+                    array_map(static fn(Paint $one): string => (string) (int) $sense->isOpposite($one->colour()), $paints),
+                ),
+            ];
+        }
+        foreach ($colours as $name => $colour) {
+            if (crc32($name) % 6 === 0) {
+                yield "transparents for $name" => array_map(
+                    static fn(callable $of): array => array_map(
+                        static fn($one): array => [$one->mix->words(), $one->off],
+                        iterator_to_array($of($paints, false, Paints::surface('#c9c3b4'), $colour), false),
+                    ),
+                    [Transparents::tints(...), Transparents::washes(...)],
+                );
+            }
         }
     }
 }
