@@ -63,9 +63,15 @@ return [
         // Two covers as dear as each other to a billionth: either will do.
         ['$cost < $this->bestCost - 1e-9', '-', '+'],
         ['$this->bestCost - 1e-9) {', '-', '+'],
+        // What is left is spent to the last cent: the same sum is left open.
+        ['$share > $left', '>', '>='],
     ],
     'core/Quilt/Quilt.php' => [
         // Two orders as good as each other: either will do.
         ['$worth > $best[0] + 1e-9', '>', '>='],
+        // What every order has is nobody's advantage.
+        ['$worth = 0.0;', '0.0', '1.0'],
+        // Two cuts as near the half as each other.
+        ['- $all / 2) < abs(', '<', '<='],
     ],
 ];

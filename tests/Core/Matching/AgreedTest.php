@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Matching;
 
+use Kalokroma\Colour\Lab;
+use Kalokroma\Craft\Thinner;
 use Kalokroma\Matching\BestBuy;
 use Kalokroma\Matching\Buying;
 use Kalokroma\Matching\ClearStandIn;
@@ -18,12 +20,16 @@ use Kalokroma\Matching\Purchase;
 use Kalokroma\Matching\SetCover;
 use Kalokroma\Matching\Shelf;
 use Kalokroma\Matching\ShelfMap;
+use Kalokroma\Matching\Substitute;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Matching\WantedList;
+use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
+use Kalokroma\Paint\Opacity;
 use Kalokroma\Paint\Paint;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -84,6 +90,7 @@ final class AgreedTest extends AgreedTestCase
                 count($many->for($mix)), $shelf->owns($wanted), Told::of(Verdict::on($mix, $shelf, 2.0 + $at % 5, 1 + $at % 3), 2),
             ]);
         }
+        yield from self::transparents();
         foreach (self::clear() as $one) {
             yield "instead of $one->name" => [
                 ClearStandIn::for($one, $owned), ClearStandIn::for($one, array_slice($owned, 0, 4)), ClearStandIn::isThinner($one),
@@ -197,5 +204,40 @@ final class AgreedTest extends AgreedTestCase
             SetCover::solve($needs, $masks, $of($boxes, 1, 6), null, $of($needs, 1, 9)),
             SetCover::solve($needs, [...$masks, (1 << $needs) - 1], $of($boxes + 1, 1, 6), null, null, (float) $dice->getInt(4, 20)),
         ];
+    }
+
+    /** @return iterable<string, mixed> what stands in for washes, inks and self-shading paints, thinned more or less than they were to be */
+    private static function transparents(): iterable
+    {
+        $kinds = [Kind::Wash, Kind::Ink, Kind::OneCoat];
+        $colours = ['#6f4a2b', '#3a3836', '#8e2f2a', '#33507a', '#6f8a3a', '#f0c52c', '#a01c2a', '#5a3a72'];
+        $owned = array_values(Paints::shelf(12, 6));
+        foreach ($colours as $at => $hex) {
+            $owned[] = Paints::of($hex, 0.02 + 0.02 * $at, $kinds[$at % 3], "Owned $hex");
+        }
+        $shelf = Substitutes::from($owned);
+        foreach (['#5f4230', '#2a5f7a', '#7a9a40', '#c03a30', '#d8b040'] as $at => $hex) {
+            foreach ($kinds as $kind) {
+                $wanted = Mix::single(Paints::of($hex, 0.04 + 0.02 * $at, $kind, 'Wanted'));
+                foreach ([1.0, 0.5, 0.2] as $planned) {
+                    yield "instead of $kind->value $hex at $planned"
+                        => Told::answer(static fn(): array => array_map(static fn(Substitute $one): array => [
+                            $one->way->name, $one->mix->words(), $one->strength, $one->difference->number, $one->effort(), $one->reason(),
+                            $one->dilutionFor(Dilution::none())->words(), $one->dilutionFor(Dilution::of(1, 2, Thinner::Water))->words(),
+                            $one->dilutionFor(Dilution::of(1, 1, Thinner::Medium))->words(),
+                        ], $shelf->for($wanted, $planned)));
+                }
+            }
+        }
+        $near = [];
+        for ($at = 0; $at < 48; $at++) {
+            $dice = new Randomizer(new Mt19937($at));
+            $near[] = Paint::of("near $at", "Near $at", Kind::cases()[$at % 6], Lab::of(
+                40.0 + 4.0 * ($at % 3),
+                20.0 * ($at % 2) + $dice->getInt(-70, 70) / 10.0,
+                15.0 + $dice->getInt(-70, 70) / 10.0,
+            ), Opacity::of(0.5));
+        }
+        yield 'lookalikes near each other' => Told::of(Lookalikes::among($near), 3);
     }
 }

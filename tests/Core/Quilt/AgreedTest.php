@@ -61,6 +61,22 @@ final class AgreedTest extends AgreedTestCase
                 KeyArea::of($undecided, Balance::of($undecided->areas, $looks), $painted),
             );
         }
+        foreach ([
+            ['main', 'speck'],
+            ['small', 'speck'],
+            ['medium', 'small', 'speck'],
+            ['main', 'main', 'large', 'small'],
+            ['small', 'small', 'small'],
+        ] as $at => $sizes) {
+            $plan = PlanSketch::plan("undercoat grey\n".implode("\n", array_map(static fn(int $number, string $size): string => sprintf(
+                "area a%d smooth-panel %s cloth\n basecoat %s x3",
+                $number,
+                $size,
+                ['navy', 'orange', 'lime', 'red'][$number],
+            ), array_keys($sizes), $sizes)));
+            $seen = array_map(Rehearsal::of($plan)->final(...), array_column($plan->areas, null, 'id'));
+            yield "spots $at" => [Told::of(Balance::of($plan->areas, $seen), 2), Balance::of($plan->areas, $seen)->words()];
+        }
         $shared = array_map(PlanSketch::plan(...), [
             "undercoat grey\narea a skin main skin\n basecoat navy", "undercoat grey\narea a skin main skin\n basecoat sky",
             "undercoat black\narea a skin main skin\n basecoat red", "undercoat none\narea a skin main skin\n basecoat orange",
