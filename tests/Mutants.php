@@ -81,7 +81,8 @@ final class Mutants
     }
 
     /**
-     * What no test can tell: strictness of types, which is checked without running, tolerances of a millionth and less, and whether the edge
+     * What no test can tell: strictness of types, which is checked without running, what is kept beside the keys of a set, tolerances of a
+     * millionth and less, and whether the edge
      * of a measure belongs to it, for no measure lies on it to the last bit.
      *
      * @param array<Node> $tree
@@ -103,6 +104,12 @@ final class Mutants
                 && $strict instanceof Node\Arg
             ) {
                 $untold[] = $strict->value;
+            }
+        }
+        // Of a set only the keys are asked for.
+        foreach ($find->findInstanceOf($tree, Expr\Assign::class) as $kept) {
+            if ($kept->var instanceof Expr\ArrayDimFetch && $kept->expr instanceof Expr\ConstFetch) {
+                $untold[] = $kept->expr;
             }
         }
         foreach ($find->findInstanceOf($tree, Scalar\Float_::class) as $number) {

@@ -128,6 +128,13 @@ final class AgreedTest extends AgreedTestCase
             'roles' => [[['id' => 'r', 'name' => '']], 'x', [['id' => 'r', 'name' => 'R'], ['id' => 'r', 'name' => 'S']]],
             'paints' => [null, [], [['id' => 'black']], 'x'], 'way' => ['x', ['order' => 'upside'], ['edges' => 'messy']],
         ];
+        foreach (['', '#12345', '#1234567', 'red', '123456', '#GG0000', '#A1B2C3', null, 5] as $at => $swatch) {
+            $paints = array_map(static fn(array $one): array => $one['id'] === 'navy' ? ['swatch' => $swatch] + $one : $one, $sketch['paints']);
+            yield "swatch $at" => self::thrown(static fn(): array => array_map(
+                static fn($one): string => "$one->name {$one->colour()->toSrgb()->hex()}",
+                array_values(array_filter(self::plan(['paints' => $paints] + $sketch)->paints(), static fn($one): bool => $one->id === 'navy')),
+            ));
+        }
         foreach ($wrong as $field => $values) {
             foreach ($values as $at => $value) {
                 yield "$field $at" => self::thrown(static fn(): string => self::plan([$field => $value] + $sketch)->name);
@@ -176,7 +183,7 @@ final class AgreedTest extends AgreedTestCase
             'fragile' => [true, 'x'], 'ground' => [true], 'open' => [true], 'aim' => ['#123456', 'red', 5],
             'wish' => [['school' => 'x'], ['school' => 'layers', 'wishes' => ['brighter']], 'x'],
             'variants' => [[['id' => 'v', 'name' => 'V', 'steps' => []]], [['id' => '', 'name' => '']], 'x'], 'byTurns' => [true, 'x'],
-            'cm2' => [0, 3.5], 'name' => ['', 'Cape'],
+            'cm2' => [0, 3.5], 'height' => [1.2, 0.5, -0.1], 'facing' => ['up', 'x'], 'name' => ['', 'Cape'],
         ];
         foreach ($areas as $field => $values) {
             foreach ($values as $at => $value) {
@@ -300,6 +307,7 @@ final class AgreedTest extends AgreedTestCase
             [], ['format' => 'x'], ['version' => 2], ['plan' => null], ['models' => 0], ['models' => 'x'],
             ['log' => [['step' => 'none', 'models' => 1]]], ['log' => [['step' => 'a-1', 'models' => 99]]], ['log' => 'x'],
             ['skipped' => ['a-1', 5]], ['models' => [['name' => 'Anna', 'ways' => ['a' => null]], ['without' => ['a']], []]],
+            ['models' => [['ways' => 'x']]], ['models' => [['ways' => array_fill(0, 500, 'a')]]], ['models' => [['ways' => ['a' => 5]]]],
             ['models' => [['role' => 'nobody']]], ['models' => [['name' => str_repeat('a', 99)]]],
             ['log' => [
                 ['step' => 'a-1', 'coat' => 1, 'on' => [3, 1], 'at' => '2026-01-02T03:04Z', 'minutes' => 12, 'note' => 'thin', 'id' => 'one'],
@@ -344,6 +352,7 @@ final class AgreedTest extends AgreedTestCase
                 ." basecoat green\nstop rest coat-1\nsilence coats-to-cover",
         );
         $plan['undercoat'] += ['coneDegrees' => 45, 'waitMinutes' => 30];
+        $plan['areas'][0] += ['cm2' => 3, 'height' => 1];
         $batch = [
             'format' => 'kalokroma-batch', 'version' => 1, 'plan' => $plan, 'models' => [['name' => 'Anna']],
             'log' => [[
@@ -357,7 +366,8 @@ final class AgreedTest extends AgreedTestCase
                 'name', 'model.name', 'areas.0.name', 'areas.0.steps.0.note', 'parts.0.name', 'roles.0.name', 'stops.0.name', 'silenced.0.note',
                 'areas.0.variants.0.name', 'areas.0.variants.0.note', 'paints.0.id', 'paints.0.name', 'paints.0.maker', 'paints.0.code',
                 'model.heightMm', 'undercoat.coneDegrees', 'undercoat.waitMinutes', 'areas.0.steps.0.coats', 'areas.0.steps.0.waitMinutes',
-                'areas.0.steps.0.dilution.paint', 'areas.0.steps.0.dilution.thinner', 'areas.0.steps.0.mix.0.parts',
+                'areas.0.cm2', 'areas.0.height', 'areas.0.steps.0.dilution.paint', 'areas.0.steps.0.dilution.thinner',
+                'areas.0.steps.0.mix.0.parts',
             ]],
             'batch' => [$batch, BatchDocument::read(...), [
                 'models', 'models.0.name', 'log.0.id', 'log.0.note', 'log.0.brush.name', 'log.0.coat', 'log.0.minutes', 'log.0.models',

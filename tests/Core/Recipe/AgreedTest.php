@@ -13,6 +13,9 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\AreaRelations;
 use Kalokroma\Recipe\Asked;
+use Kalokroma\Recipe\Edit\AddArea;
+use Kalokroma\Recipe\Edit\AddPart;
+use Kalokroma\Recipe\Edit\AddRole;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
@@ -51,6 +54,14 @@ final class AgreedTest extends AgreedTestCase
             );
         }
         yield from self::layered();
+        foreach (['', ' ', str_repeat('a', 121), ' Leg '] as $name) {
+            yield "called '".mb_substr($name, 0, 5)."'" => array_map(
+                static fn(string $edit): mixed => Told::answer(static fn(): int => count(PlanWriter::write(
+                    (new $edit('new', $name))->applyTo($plan),
+                ))),
+                [AddPart::class, AddRole::class, AddArea::class],
+            );
+        }
         yield 'asked' => array_map(
             static fn(array $one): bool => (new Asked(...$one))->saysNothing(),
             [[], ['layers'], [null, ['warm']], ['layers', ['warm']]],
