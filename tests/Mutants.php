@@ -82,8 +82,7 @@ final class Mutants
 
     /**
      * What no test can tell: strictness of types, which is checked without running, what is kept beside the keys of a set, tolerances of a
-     * millionth and less, and whether the edge
-     * of a measure belongs to it, for no measure lies on it to the last bit.
+     * millionth and less, and whether the edge of a measure belongs to it, for no measure lies on it to the last bit.
      *
      * @param array<Node> $tree
      *

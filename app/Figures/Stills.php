@@ -26,8 +26,8 @@ final class Stills
     /** Drawn so many times as large and made smaller: edges come out smooth. */
     private const FINER = 2;
 
-    /** Of the relief, that one picture may wait for. */
-    private const MOST_SLICES = 3;
+    /** Of the relief, that one picture may wait for: on a slow machine, or of a very fine sculpt, a spray takes its time. */
+    private const MOST_SLICES = 16;
 
     /** From here on it is fine enough as it is. */
     private const LARGE = 600;
