@@ -63,6 +63,9 @@ return [
         // Two covers as dear as each other to a billionth: either will do.
         ['$cost < $this->bestCost - 1e-9', '-', '+'],
         ['$this->bestCost - 1e-9) {', '-', '+'],
+        // A need that nobody has, and one branch less.
+        ["\$need = 0; \$need < \$needs; \$need++) {\n            \$boxes", '<', '<='],
+        ['private int $branches = 0', '0', '1'],
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
     ],

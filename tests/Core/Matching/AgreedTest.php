@@ -148,7 +148,7 @@ final class AgreedTest extends AgreedTestCase
             SetCover::solve(3, [0b001], [1.0], null, [0.5, 0.5, 0.5]),
             Told::answer(static fn(): array => SetCover::solve(70, [1], [1.0])),
         ];
-        for ($seed = 1; $seed <= 40; $seed++) {
+        for ($seed = 1; $seed <= 80; $seed++) {
             yield "covered $seed" => self::covered(new Randomizer(new Mt19937($seed)));
         }
         yield 'priced' => Told::answer(static fn(): ForSale => new ForSale('a', 'Dear', -1, [], false));
@@ -202,6 +202,16 @@ final class AgreedTest extends AgreedTestCase
         return [
             SetCover::solve($needs, $masks, $of($boxes, -1, 6), $of($boxes, 1, 6), $of($needs, 1, 5), (float) $dice->getInt(2, 12)),
             SetCover::solve($needs, $masks, $of($boxes, 1, 6), null, $of($needs, 1, 9)),
+            SetCover::solve($needs, [...$masks, (1 << $needs) - 1], $of($boxes + 1, 0, 1)),
+            // Far too little money, and each need left open costs about as much as a box.
+            SetCover::solve(
+                $needs,
+                array_map(static fn(int $at): int => 1 << $at, range(0, $needs - 1)),
+                $of($needs, 0, 1),
+                $of($needs, 1, 3),
+                $of($needs, 1, 3),
+                5.0,
+            ),
             SetCover::solve($needs, [...$masks, (1 << $needs) - 1], $of($boxes + 1, 1, 6), null, null, (float) $dice->getInt(4, 20)),
         ];
     }
