@@ -104,7 +104,7 @@ final class DocumentChange
             return ["the recipe of $where"];
         }
         foreach (array_intersect_key($after, $before) as $id => $step) {
-            if (self::technique($before[$id]) !== self::technique($step)) {
+            if (($before[$id]['technique'] ?? null) !== ($step['technique'] ?? null)) {
                 $told[] = self::technique($step).' in the place of '.self::technique($before[$id]).", $where";
                 continue;
             }
