@@ -17,11 +17,7 @@ final class CraftBook
 
     public static function standard(): self
     {
-        return self::$standard ??= self::of([
-            ...Techniques\Undercoats::all(), ...Techniques\Bases::all(), ...Techniques\Shades::all(), ...Techniques\Lights::all(),
-            ...Techniques\Details::all(),
-            ...Techniques\Varnishes::all(), ...Techniques\Weatherings::all(), ...Techniques\Sceneries::all(), ...Techniques\Handlings::all(),
-        ]);
+        return self::$standard ??= new self(array_column(TechniqueTables::all(), null, 'id'));
     }
 
     /** The same book with one painter's habits in it; what they do not speak of stays. */
@@ -46,16 +42,5 @@ final class CraftBook
     public function techniques(): array
     {
         return array_values($this->techniques);
-    }
-
-    /** @param list<Technique> $techniques */
-    private static function of(array $techniques): self
-    {
-        $byId = [];
-        foreach ($techniques as $technique) {
-            $byId[$technique->id] = $technique;
-        }
-
-        return new self($byId);
     }
 }

@@ -25,47 +25,26 @@ final readonly class Deposit
         private array $loads = [],
     ) {}
 
-    /** A brush leaves it where it goes, whatever the relief. */
-    public static function even(float $coats): self
-    {
-        return self::moulded(array_fill(0, 5, $coats), array_fill(0, 5, $coats));
-    }
-
     /**
-     * @param list<float> $level
-     * @param list<float> $carved
+     * @param list<float> $level recess, lower side, face, raised, edge
+     * @param list<float> $carved the same on the deepest relief
+     * @param list<float> $share of each zone that is touched, 0…1
      */
-    public static function moulded(array $level, array $carved): self
+    public static function of(array $level, array $carved, array $share, bool $tapers): self
     {
-        return new self($level, $carved, [1.0, 1.0, 1.0, 1.0, 1.0]);
-    }
-
-    /** @param list<float> $share of each zone that is touched */
-    public static function patchy(float $coats, array $share): self
-    {
-        return new self(array_fill(0, 5, $coats), array_fill(0, 5, $coats), $share);
-    }
-
-    /**
-     * Thin coats, each drawn out less far than the last: what they add up to.
-     *
-     * @param list<float> $coats
-     */
-    public static function tapering(array $coats): self
-    {
-        return new self($coats, $coats, [1.0, 1.0, 1.0, 1.0, 1.0], true);
-    }
-
-    /** The same brush with another load. */
-    public function loaded(Load $load, self $deposit): self
-    {
-        return new self($this->level, $this->carved, $this->share, $this->tapers, [...$this->loads, $load->value => $deposit]);
+        return new self($level, $carved, $share, $tapers);
     }
 
     /** Nothing that is seen. */
     public static function none(): self
     {
-        return self::even(0.0);
+        return new self([0.0, 0.0, 0.0, 0.0, 0.0], [0.0, 0.0, 0.0, 0.0, 0.0], [1.0, 1.0, 1.0, 1.0, 1.0]);
+    }
+
+    /** @param array<string, self> $loads what the same brush leaves with another load, by Load value */
+    public function withLoads(array $loads): self
+    {
+        return new self($this->level, $this->carved, $this->share, $this->tapers, $loads);
     }
 
     /** Thickness of one undiluted coat, in standard coats. */

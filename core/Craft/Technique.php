@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use Kalokroma\Paint\Finish;
 
 /**
- * A way of putting paint on, or what else is done to a model. All of them stand in the tables of core/Craft/Techniques, by family.
+ * A way of putting paint on, or what else is done to a model. All of them stand in techniques.md.
  */
 final readonly class Technique
 {

@@ -7,7 +7,7 @@ namespace Kalokroma\Craft;
 /** How a painter would start with a technique: coats, parts of paint to parts of thinner, brush and place. */
 final readonly class Usual
 {
-    private function __construct(
+    public function __construct(
         public int $coats,
         public int $paint,
         public int $thinner,
@@ -15,16 +15,6 @@ final readonly class Usual
         public Brush $brush,
         public Place $place,
     ) {}
-
-    public static function straight(int $coats, Brush $brush, Place $place): self
-    {
-        return new self($coats, 1, 0, Thinner::Water, $brush, $place);
-    }
-
-    public static function thinned(int $coats, int $paint, int $thinner, Thinner $with, Brush $brush, Place $place): self
-    {
-        return new self($coats, $paint, $thinner, $with, $brush, $place);
-    }
 
     /** The same in other coats, thinning or minutes, as a painter has set them. */
     public function with(
