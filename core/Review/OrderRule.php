@@ -10,7 +10,7 @@ use Kalokroma\Planning\Task;
 use Kalokroma\Recipe\Edit\MoveStep;
 
 /** A rule that speaks where the order breaks a custom that the product itself orders by. */
-abstract class OrderRule implements Rule
+abstract class OrderRule extends Rule
 {
     public function check(Scene $scene): iterable
     {
@@ -47,8 +47,7 @@ abstract class OrderRule implements Rule
         string $otherSchool,
         string $mend,
     ): Finding {
-        return new Finding(
-            $this->id(),
+        return $this->found(
             $severity,
             $broken->first->area?->id,
             $broken->first->id(),

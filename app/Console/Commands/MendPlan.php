@@ -34,7 +34,7 @@ final class MendPlan extends PlanCommand
     {
         $plan = $this->plan();
         $rule = $this->option('finding');
-        if (! is_string($rule) || ! in_array($rule, array_map(static fn(Rule $one): string => $one->id(), Review::rules()), true)) {
+        if (! is_string($rule) || ! in_array($rule, array_map(static fn(Rule $one): string => $one->id, Review::rules()), true)) {
             throw new WrongWords('--finding takes the id of a rule, such as blotchy-wash.');
         }
         $finding = $this->finding(Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())), $rule);

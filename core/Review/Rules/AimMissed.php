@@ -29,7 +29,7 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** An area has a colour that it shall have, and comes out as another. */
-final class AimMissed implements Rule
+final class AimMissed extends Rule
 {
     /** ΔE₀₀ at which it is another colour. */
     private const OFF = 8.0;
@@ -39,11 +39,6 @@ final class AimMissed implements Rule
 
     /** Paints tried for a mend. */
     private const TRIED = 6;
-
-    public function id(): string
-    {
-        return 'aim-missed';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -83,8 +78,7 @@ final class AimMissed implements Rule
 
     private function finding(Scene $scene, Area $area, Lab $aim, Lab $face): Finding
     {
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             null,

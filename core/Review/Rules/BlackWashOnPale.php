@@ -27,7 +27,7 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A black wash makes yellow green, skin dead and white dirty. */
-final class BlackWashOnPale implements Rule
+final class BlackWashOnPale extends Rule
 {
     /** L* and chroma below which a wash is a black one. */
     private const BLACK = 35.0;
@@ -44,11 +44,6 @@ final class BlackWashOnPale implements Rule
 
     /** What the family's own shade is darker by, and turned by: toward brown and orange. */
     private const DEEPER = 28.0;
-
-    public function id(): string
-    {
-        return 'black-wash-on-pale';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -117,10 +112,9 @@ final class BlackWashOnPale implements Rule
         if ($own !== null) {
             array_unshift($mends, new Mend("Its own shade: {$own->name}", new ChangeStep($step->with(Mix::single($own)))));
         }
-        $mends[] = new Mend('It is meant to be dirty', new SilenceFinding(new Silence($this->id(), $area->id, $step->id, 'Meant dirty.')));
+        $mends[] = new Mend('It is meant to be dirty', new SilenceFinding(new Silence($this->id, $area->id, $step->id, 'Meant dirty.')));
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $step->id,

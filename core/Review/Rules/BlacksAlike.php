@@ -11,17 +11,12 @@ use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 
 /** Two blacks on one model lean different ways. */
-final class BlacksAlike implements Rule
+final class BlacksAlike extends Rule
 {
-    public function id(): string
-    {
-        return 'blacks-alike';
-    }
-
     public function check(Scene $scene): iterable
     {
         $twins = new NeutralTwins(
-            $this->id(),
+            $this->id,
             'black',
             sprintf('below value %d', (int) Neutral::BLACK_BELOW),
             Neutral::isBlack(...),

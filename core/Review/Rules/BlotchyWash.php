@@ -24,15 +24,10 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A wash all over a smooth surface has nothing to run into and dries in tide marks. */
-final class BlotchyWash implements Rule
+final class BlotchyWash extends Rule
 {
     /** Share of wash from which it is plain: a weaker one tints. */
     private const PLAIN = 0.5;
-
-    public function id(): string
-    {
-        return 'blotchy-wash';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -110,8 +105,7 @@ final class BlotchyWash implements Rule
             );
         }
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             $isRisk ? Severity::Risk : Severity::CostsTime,
             $area->id,
             $step->id,

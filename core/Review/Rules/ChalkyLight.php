@@ -27,7 +27,7 @@ use Kalokroma\Review\Severity;
 use Kalokroma\Simulation\Stage;
 
 /** A strong colour lit with white alone goes chalky: each family leans on its way up. */
-final class ChalkyLight implements Rule
+final class ChalkyLight extends Rule
 {
     /** Chroma of a strong colour, and what it loses. */
     private const STRONG = 35.0;
@@ -44,11 +44,6 @@ final class ChalkyLight implements Rule
 
     /** Hues of the families that lean, and the hue they lean to: brown to tan, green to yellow, blue to cyan, purple to pink. */
     private const FAMILIES = [[45.0, 75.0, 80.0], [108.0, 175.0, 100.0], [225.0, 295.0, 215.0], [295.0, 345.0, 360.0]];
-
-    public function id(): string
-    {
-        return 'chalky-light';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -126,8 +121,7 @@ final class ChalkyLight implements Rule
                 && $one->colour()->toLch()->chroma >= self::HALF * $now->chroma && abs($now->turnTo($one->colour()->toLch())) < 45.0,
         );
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $pass->step->id,

@@ -13,20 +13,14 @@ use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\InsertStep;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\AtHand;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Without fluid below nothing comes off but by force. */
-final class ChipWithoutFluid implements Rule
+final class ChipWithoutFluid extends Rule
 {
-    public function id(): string
-    {
-        return 'chip-without-fluid';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $chip) {
@@ -58,8 +52,7 @@ final class ChipWithoutFluid implements Rule
                     new InsertStep($step, $coat->area->id, $coat->step->id, true, $scene->order()->stepIds()),
                 );
             }
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Taste,
                 $chip->area?->id,
                 $chip->step->id,

@@ -5,27 +5,20 @@ declare(strict_types=1);
 namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use Kalokroma\Review\VarnishFirst;
 
 /** What is scratched off takes unsealed paint below along. */
-final class ChippingUnsealed implements Rule
+final class ChippingUnsealed extends Rule
 {
-    public function id(): string
-    {
-        return 'chipping-unsealed';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $fluid) {
             $area = $fluid->area ?? $scene->plan->areas[0] ?? null;
             if ($area !== null && $fluid->step->technique->does(Nature::LaysChippingFluid) && ! $scene->isSealedBefore($area, $fluid)) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Risk,
                     $fluid->area?->id,
                     $fluid->step->id,

@@ -23,7 +23,7 @@ use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Stage;
 
 /** The coats planned are not the coats it takes to hide what is under them. */
-final class CoatsToCover implements Rule
+final class CoatsToCover extends Rule
 {
     /** ΔE₀₀ of two paints' colours below which one goes on with the other's work. */
     private const NEARLY_ONE_COLOUR = 10.0;
@@ -47,11 +47,6 @@ final class CoatsToCover implements Rule
 
     /** Share of paint in 1 : 1. */
     private const HALF = 0.5;
-
-    public function id(): string
-    {
-        return 'coats-to-cover';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -177,8 +172,7 @@ final class CoatsToCover implements Rule
         $needed = self::needed($area, $forecast);
         $enough = $needed !== null && $needed < $step->coats;
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             $enough ? Severity::Taste : Severity::CostsTime,
             $area->id,
             $step->id,

@@ -12,22 +12,16 @@ use Kalokroma\Planning\Repair;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\MoveStep;
 use Kalokroma\Review\CoatWords;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A dark slip on a finished pale area costs many coats. */
-final class CostlySlip implements Rule
+final class CostlySlip extends Rule
 {
     /** Coats that hurt. */
     private const COSTLY = 4;
-
-    public function id(): string
-    {
-        return 'costly-slip';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -52,8 +46,7 @@ final class CostlySlip implements Rule
                 if ($coats === null) {
                     continue;
                 }
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Taste,
                     $area->id,
                     $dark->step->id,

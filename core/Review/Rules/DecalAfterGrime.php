@@ -13,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** A clean mark on dirty paint looks stuck on. */
 final class DecalAfterGrime extends OrderRule
 {
-    public function id(): string
-    {
-        return 'decal-after-grime';
-    }
-
     protected function custom(): Custom
     {
         return new GrimeAfterDecals;

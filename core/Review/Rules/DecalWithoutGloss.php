@@ -6,20 +6,14 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use Kalokroma\Review\VarnishFirst;
 
 /** On anything rougher than gloss air stays under a decal and silvers. */
-final class DecalWithoutGloss implements Rule
+final class DecalWithoutGloss extends Rule
 {
-    public function id(): string
-    {
-        return 'decal-without-gloss';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $decal) {
@@ -30,8 +24,7 @@ final class DecalWithoutGloss implements Rule
             if ($area === null || Scene::any($scene->before($area, $decal), static fn(Pass $one): bool => $one->step->technique->glosses())) {
                 continue;
             }
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Risk,
                 $decal->area?->id,
                 $decal->step->id,

@@ -8,7 +8,6 @@ use Kalokroma\Planning\DryTimes;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\SetGround;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
@@ -16,13 +15,8 @@ use Kalokroma\Review\Severity;
 use Kalokroma\Review\Span;
 
 /** What comes next needs what is below to be dry, cured, or ready to be wiped. */
-final class DriedTooShort implements Rule
+final class DriedTooShort extends Rule
 {
-    public function id(): string
-    {
-        return 'dried-too-short';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $pass) {
@@ -40,8 +34,7 @@ final class DriedTooShort implements Rule
                             new ChangeStep($pass->step->told($pass->step->more->waiting(null))),
                         ),
                     ];
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     $isRisk ? Severity::Risk : Severity::StopsTheJob,
                     $pass->area?->id,
                     $pass->step->id,

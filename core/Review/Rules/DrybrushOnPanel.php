@@ -20,13 +20,8 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A smooth panel has nothing for a dry brush to catch on: it comes out dusty. */
-final class DrybrushOnPanel implements Rule
+final class DrybrushOnPanel extends Rule
 {
-    public function id(): string
-    {
-        return 'drybrush-on-panel';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
@@ -79,8 +74,7 @@ final class DrybrushOnPanel implements Rule
             );
         }
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Risk,
             $area->id,
             $step->id,

@@ -7,26 +7,19 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Recipe\Edit\AddStep;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Silence;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** An area that nothing is planned for. */
-final class EmptyArea implements Rule
+final class EmptyArea extends Rule
 {
-    public function id(): string
-    {
-        return 'empty-area';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
             if ($area->steps === [] && ! $area->open) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Taste,
                     $area->id,
                     null,
@@ -41,7 +34,7 @@ final class EmptyArea implements Rule
                         new Mend('Begin it as usual', new AddStep($scene->plan->freeStepId($area->id), $area->id)),
                         new Mend(
                             'Leave it as the undercoat',
-                            new SilenceFinding(new Silence($this->id(), $area->id, null, 'It stays in its undercoat.')),
+                            new SilenceFinding(new Silence($this->id, $area->id, null, 'It stays in its undercoat.')),
                         ),
                     ],
                 );

@@ -13,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** Eyes come before the lights of the face, which cover their slips. */
 final class EyesAfterFace extends OrderRule
 {
-    public function id(): string
-    {
-        return 'eyes-after-face';
-    }
-
     protected function custom(): Custom
     {
         return new EyesBeforeTheFaceIsLit;

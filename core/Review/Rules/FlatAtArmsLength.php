@@ -29,7 +29,7 @@ use Kalokroma\Review\Severity;
 use Kalokroma\Simulation\Look;
 
 /** From an arm away shadow and light have to be told apart. */
-final class FlatAtArmsLength implements Rule
+final class FlatAtArmsLength extends Rule
 {
     /** Paints tried for a mend. */
     private const TRIED = 4;
@@ -50,11 +50,6 @@ final class FlatAtArmsLength implements Rule
 
     /** Chroma that a light of a grey may have. */
     private const NEUTRAL = 16.0;
-
-    public function id(): string
-    {
-        return 'flat-at-arms-length';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -92,8 +87,7 @@ final class FlatAtArmsLength implements Rule
     {
         $own = $scene->own($area);
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $own[count($own) - 1]->step->id,

@@ -21,13 +21,8 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A matt or satin coat takes the shine of glass, gems and wet things. */
-final class GlossLost implements Rule
+final class GlossLost extends Rule
 {
-    public function id(): string
-    {
-        return 'gloss-lost';
-    }
-
     public function check(Scene $scene): iterable
     {
         $dulled = [];
@@ -94,8 +89,7 @@ final class GlossLost implements Rule
             );
         }
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $areas[0]->id,
             $dull->step->id,

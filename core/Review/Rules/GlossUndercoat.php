@@ -18,13 +18,8 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Nothing grips on gloss. */
-final class GlossUndercoat implements Rule
+final class GlossUndercoat extends Rule
 {
-    public function id(): string
-    {
-        return 'gloss-undercoat';
-    }
-
     public function check(Scene $scene): iterable
     {
         $undercoat = $scene->plan->undercoat;
@@ -56,8 +51,7 @@ final class GlossUndercoat implements Rule
     /** @param list<Mend> $mends */
     private function finding(?string $area, ?string $step, Paint $paint, array $mends): Finding
     {
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::StopsTheJob,
             $area,
             $step,

@@ -8,20 +8,14 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Hidden;
 use Kalokroma\Planning\Tasks;
 use Kalokroma\Recipe\Edit\MoveStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Glue is the end of all painting behind it. */
-final class GluedTooEarly implements Rule
+final class GluedTooEarly extends Rule
 {
-    public function id(): string
-    {
-        return 'glued-too-early';
-    }
-
     public function check(Scene $scene): iterable
     {
         $tasks = Tasks::of($scene->plan);
@@ -38,8 +32,7 @@ final class GluedTooEarly implements Rule
             }
             if ($late !== null && ! in_array($glue->step->id, $scene->plan->running->locked, true)) {
                 $part = $scene->plan->part($glue->step->more->part ?? '')->name ?? 'The part';
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::StopsTheJob,
                     $late->area?->id,
                     $glue->step->id,

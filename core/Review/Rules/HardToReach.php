@@ -7,7 +7,6 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\BehindFirst;
 use Kalokroma\Planning\Pass;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -15,11 +14,6 @@ use Kalokroma\Review\Severity;
 /** What lies behind something is painted before it. */
 final class HardToReach extends OrderRule
 {
-    public function id(): string
-    {
-        return 'hard-to-reach';
-    }
-
     protected function custom(): Custom
     {
         return new BehindFirst;
@@ -34,8 +28,7 @@ final class HardToReach extends OrderRule
                 ? null
                 : Scene::first($scene->own($area), static fn(Pass $pass): bool => $pass->number > $from && BehindFirst::needsRoom($pass));
             if ($area !== null && $blocker !== null && $late !== null) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::CostsTime,
                     $area->id,
                     $late->step->id,

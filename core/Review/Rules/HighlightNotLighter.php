@@ -25,7 +25,7 @@ use Kalokroma\Review\Severity;
 use Kalokroma\Simulation\Stage;
 
 /** A light that is no lighter than what is there is no light. */
-final class HighlightNotLighter implements Rule
+final class HighlightNotLighter extends Rule
 {
     /** L* that is seen as lighter. */
     private const LIGHTER = 1.0;
@@ -42,11 +42,6 @@ final class HighlightNotLighter implements Rule
     private const A_RUNG = 14.0;
 
     private const CLEARLY = 4.0;
-
-    public function id(): string
-    {
-        return 'highlight-not-lighter';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -117,8 +112,7 @@ final class HighlightNotLighter implements Rule
                 && $one->colour()->lightness > $was->lightness + self::CLEARLY,
         );
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $area->id,
             $pass->step->id,

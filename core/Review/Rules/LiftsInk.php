@@ -7,22 +7,16 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Paint\Kind;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use Kalokroma\Review\VarnishFirst;
 
 /** Wet transparents lift ink that is younger than a day. */
-final class LiftsInk implements Rule
+final class LiftsInk extends Rule
 {
     /** Minutes. */
     private const A_DAY = 1440;
-
-    public function id(): string
-    {
-        return 'lifts-ink';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -37,8 +31,7 @@ final class LiftsInk implements Rule
                     && in_array(Kind::Ink, $last->step->mix?->kinds() ?? [], true)
                     && ($last->step->more->waitMinutes ?? 0) < self::A_DAY
                 ) {
-                    yield new Finding(
-                        $this->id(),
+                    yield $this->found(
                         Severity::Risk,
                         $area->id,
                         $pass->step->id,

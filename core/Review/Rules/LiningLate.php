@@ -13,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** A dark line is drawn before the lights beside it, which cover its slips. */
 final class LiningLate extends OrderRule
 {
-    public function id(): string
-    {
-        return 'lining-late';
-    }
-
     protected function custom(): Custom
     {
         return new LiningBeforeLight;

@@ -23,11 +23,6 @@ use Kalokroma\Review\Severity;
 /** Dust, splashes and overspray land on what is beside them. */
 final class MessyAfterNeat extends OrderRule
 {
-    public function id(): string
-    {
-        return 'messy-after-neat';
-    }
-
     protected function custom(): Custom
     {
         return new MessyBeforeNeat;
@@ -65,8 +60,7 @@ final class MessyAfterNeat extends OrderRule
         [$pass, $last] = [$messes[0], $messes[count($messes) - 1]];
         $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $spoiled));
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $area->id,
             $pass->step->id,

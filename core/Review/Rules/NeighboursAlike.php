@@ -29,7 +29,7 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Areas of nearly one colour get lost in each other. */
-final class NeighboursAlike implements Rule
+final class NeighboursAlike extends Rule
 {
     /** ΔE₀₀ of two areas as a whole that are told apart at arm's length. */
     private const ALIKE = 8.0;
@@ -45,11 +45,6 @@ final class NeighboursAlike implements Rule
 
     /** Paints tried for a mend. */
     private const TRIED = 6;
-
-    public function id(): string
-    {
-        return 'neighbours-alike';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -117,8 +112,7 @@ final class NeighboursAlike implements Rule
             ? [$one, $other]
             : [$other, $one];
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $cheap->id,
             null,

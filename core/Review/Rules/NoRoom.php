@@ -14,25 +14,19 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\CoveringStep;
 use Kalokroma\Review\AtHand;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A base at one end of the scale leaves no room beyond it. */
-final class NoRoom implements Rule
+final class NoRoom extends Rule
 {
     /** L* above which no highlight is seen. */
     private const LIGHTEST = 88.0;
 
     /** L* below which no shade is seen. */
     private const DARKEST = 12.0;
-
-    public function id(): string
-    {
-        return 'no-room';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -65,8 +59,7 @@ final class NoRoom implements Rule
                 Lab::of($isLow ? 26.0 : 72.0, $colour->a, $colour->b),
                 static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->lightness > 18.0 && $one->colour()->lightness < 82.0,
             );
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Taste,
                 $area->id,
                 $base->step->id,

@@ -9,20 +9,14 @@ use Kalokroma\Craft\Nature;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\SetRunning;
 use Kalokroma\Recipe\Stop;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A batch wants a point at which it may be played with. */
-final class NoStop implements Rule
+final class NoStop extends Rule
 {
-    public function id(): string
-    {
-        return 'no-stop';
-    }
-
     public function check(Scene $scene): iterable
     {
         $passes = $scene->order()->passes;
@@ -34,8 +28,7 @@ final class NoStop implements Rule
                 || ($one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered())));
         $after = $last->step->id ?? $passes[count($passes) - 1]->step->id;
         $stop = new Stop(Stop::TABLE_READY, $after);
-        yield new Finding(
-            $this->id(),
+        yield $this->found(
             Severity::Taste,
             null,
             null,

@@ -12,27 +12,20 @@ use Kalokroma\Recipe\Edit\ChangeArea;
 use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Silence;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** An open area must be decided while a brush still gets there. */
-final class OpenArea implements Rule
+final class OpenArea extends Rule
 {
-    public function id(): string
-    {
-        return 'open-area';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
             $end = $area->open ? $this->end($scene, $area) : null;
             if ($end !== null) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Taste,
                     $area->id,
                     $end->step->id,

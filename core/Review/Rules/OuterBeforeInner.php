@@ -13,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** Inner before outer is the easier way. */
 final class OuterBeforeInner extends OrderRule
 {
-    public function id(): string
-    {
-        return 'outer-before-inner';
-    }
-
     protected function custom(): Custom
     {
         return new InnerFirst;

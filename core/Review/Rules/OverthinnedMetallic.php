@@ -8,20 +8,14 @@ use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Metal paint let down too far separates: the flakes swim away from the colour. */
-final class OverthinnedMetallic implements Rule
+final class OverthinnedMetallic extends Rule
 {
-    public function id(): string
-    {
-        return 'overthinned-metallic';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $pass) {
@@ -31,8 +25,7 @@ final class OverthinnedMetallic implements Rule
                 continue;
             }
             $better = Dilution::of(2, 1, $step->dilution->with)->outOf($step->dilution->pot);
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::CostsTime,
                 $pass->area?->id,
                 $step->id,

@@ -19,15 +19,10 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A paint that is not on the shelf, and nothing there that does its job. */
-final class PaintMissing implements Rule
+final class PaintMissing extends Rule
 {
     /** ΔE₀₀ within which a paint stands in for another. */
     private const TOLERANCE = 4.0;
-
-    public function id(): string
-    {
-        return 'paint-missing';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -58,8 +53,7 @@ final class PaintMissing implements Rule
 
     private function finding(Pass $pass, Paint $paint, ?Paint $nearest, ?float $off): Finding
     {
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $pass->area?->id,
             $pass->step->id,

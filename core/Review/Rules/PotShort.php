@@ -9,20 +9,14 @@ use Kalokroma\Mixing\Dilution;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A pot that will not last for the batch. */
-final class PotShort implements Rule
+final class PotShort extends Rule
 {
-    public function id(): string
-    {
-        return 'pot-short';
-    }
-
     public function check(Scene $scene): iterable
     {
         if ($scene->shelf === null || $scene->models === null) {
@@ -44,8 +38,7 @@ final class PotShort implements Rule
                     min(Dilution::MOST_PARTS, $pass->step->dilution->thinner + 1),
                     $pass->step->dilution->with,
                 );
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::CostsTime,
                     $pass->area?->id,
                     $pass->step->id,

@@ -22,18 +22,13 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** After a wash all over, the base again on all but the recesses brings the colour back. */
-final class RebaseSkipped implements Rule
+final class RebaseSkipped extends Rule
 {
     /** ΔE₀₀ of the face that is seen from a step back. */
     private const MOVED = 5.0;
 
     /** ΔE₀₀ below which it is the same paint. */
     private const THE_SAME = 2.0;
-
-    public function id(): string
-    {
-        return 'rebase-skipped';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -77,8 +72,7 @@ final class RebaseSkipped implements Rule
     {
         $layer = $base === null ? null : Step::usual($scene->plan->freeStepId($wash->step->id), Technique::of('layer'), mix: $base->step->mix);
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $next->step->id,

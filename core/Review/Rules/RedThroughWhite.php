@@ -23,7 +23,7 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Red lightened with white turns pink. */
-final class RedThroughWhite implements Rule
+final class RedThroughWhite extends Rule
 {
     /** Hue of reds, in degrees. */
     private const RED_FROM = 10.0;
@@ -46,11 +46,6 @@ final class RedThroughWhite implements Rule
     private const TOWARD_ORANGE = 8.0;
 
     private const NAMES = '/\b(pink|rose|rosy|salmon|coral|flesh|skin|blush|magenta)/iu';
-
-    public function id(): string
-    {
-        return 'red-through-white';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -132,8 +127,7 @@ final class RedThroughWhite implements Rule
         );
         $orange = array_values(array_filter(array_slice($oranges, 0, self::TRIED), $isAsClear))[0] ?? null;
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $pass->step->id,

@@ -11,22 +11,16 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Edit\SetGround;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Review\AtHand;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Light from above is no map when it is hardly lighter than the ground. */
-final class SketchFaint implements Rule
+final class SketchFaint extends Rule
 {
     /** L* between light and dark that is seen as form. */
     private const SEEN = 15.0;
-
-    public function id(): string
-    {
-        return 'sketch-faint';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -55,8 +49,7 @@ final class SketchFaint implements Rule
         if ($darker !== null) {
             $mends[] = new Mend("A darker ground: {$darker->name}", new SetGround($with(base: $darker)));
         }
-        yield new Finding(
-            $this->id(),
+        yield $this->found(
             Severity::Taste,
             null,
             null,

@@ -11,20 +11,14 @@ use Kalokroma\Paint\Kind;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Step;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 use Kalokroma\Review\VarnishFirst;
 
 /** Solvents soften acrylic that no varnish lies over. */
-final class SolventUnsealed implements Rule
+final class SolventUnsealed extends Rule
 {
-    public function id(): string
-    {
-        return 'solvent-unsealed';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
@@ -38,8 +32,7 @@ final class SolventUnsealed implements Rule
             ) {
                 continue;
             }
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Risk,
                 $wet->area?->id,
                 $wet->step->id,

@@ -13,22 +13,16 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\InsertStep;
 use Kalokroma\Recipe\Step;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Tints and opaque washes lie over the flakes of a metal. */
-final class SparkleLost implements Rule
+final class SparkleLost extends Rule
 {
     /** Words in a note that say so. */
     private const DULL = '/\b(matt|dull|worn|old|rust|tarnish|dirty|verdigris)/iu';
-
-    public function id(): string
-    {
-        return 'sparkle-lost';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -51,8 +45,7 @@ final class SparkleLost implements Rule
                 $step = $metal === null
                     ? null
                     : Step::usual($scene->plan->freeStepId($pass->step->id), Technique::of('edge-highlight'), mix: $metal->step->mix);
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Taste,
                     $area->id,
                     $pass->step->id,

@@ -7,26 +7,19 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Craft\Nature;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Thinned streaks run together into a stain. */
-final class StreaksThinned implements Rule
+final class StreaksThinned extends Rule
 {
-    public function id(): string
-    {
-        return 'streaks-thinned';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $pass) {
             if ($pass->step->technique->does(Nature::Streaks) && $pass->step->dilution->thinner > 0) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::CostsTime,
                     $pass->area?->id,
                     $pass->step->id,

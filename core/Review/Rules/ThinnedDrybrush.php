@@ -9,20 +9,14 @@ use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Edit\SwapTechnique;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** A drybrush lives of paint that is almost dry: thinner makes it run into what it should miss. */
-final class ThinnedDrybrush implements Rule
+final class ThinnedDrybrush extends Rule
 {
-    public function id(): string
-    {
-        return 'thinned-drybrush';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->order()->passes as $pass) {
@@ -36,8 +30,7 @@ final class ThinnedDrybrush implements Rule
             ) {
                 continue;
             }
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::CostsTime,
                 $pass->area?->id,
                 $step->id,

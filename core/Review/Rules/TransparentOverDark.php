@@ -36,7 +36,7 @@ use Kalokroma\Simulation\CoatForecast;
 use Kalokroma\Simulation\Stage;
 
 /** A transparent can only darken: over a dark ground it does nothing. */
-final class TransparentOverDark implements Rule
+final class TransparentOverDark extends Rule
 {
     /** L* below which a face reads as black whatever its hue. */
     private const LOST_BELOW = 22.0;
@@ -57,11 +57,6 @@ final class TransparentOverDark implements Rule
 
     /** Degrees of hue within which a glaze is one of the ground's own colour, and chroma from which a ground has one. */
     private const OWN_HUE = 25.0;
-
-    public function id(): string
-    {
-        return 'transparent-over-dark';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -150,8 +145,7 @@ final class TransparentOverDark implements Rule
         $ground = $stage->before->look()->at(Zone::Face);
         $after = $stage->look->at(Zone::Face);
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $area->id,
             $pass->step->id,

@@ -26,15 +26,10 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** What was to be an area's base stood on the undercoat, and the undercoat is another now. */
-final class UndercoatLost implements Rule
+final class UndercoatLost extends Rule
 {
     /** ΔE₀₀ by which the face ends elsewhere. */
     private const MOVED = 8.0;
-
-    public function id(): string
-    {
-        return 'undercoat-lost';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -75,8 +70,7 @@ final class UndercoatLost implements Rule
             );
         }
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             null,

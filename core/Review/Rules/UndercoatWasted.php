@@ -10,22 +10,16 @@ use Kalokroma\Recipe\Edit\SetGround;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Undercoat;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Paint that covers hides the light that was sprayed from above. */
-final class UndercoatWasted implements Rule
+final class UndercoatWasted extends Rule
 {
     /** Share of the model. */
     private const MOST_OF_IT = 0.7;
-
-    public function id(): string
-    {
-        return 'undercoat-wasted';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -39,8 +33,7 @@ final class UndercoatWasted implements Rule
             $hidden += $this->isHidden($scene, $area) ? $area->size->share() : 0.0;
         }
         if ($all > 0.0 && $hidden / $all >= self::MOST_OF_IT) {
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Taste,
                 null,
                 null,
@@ -55,7 +48,7 @@ final class UndercoatWasted implements Rule
                         "{$undercoat->base->name} alone",
                         new SetGround(Undercoat::of($undercoat->base, method: $undercoat->method, waitMinutes: $undercoat->waitMinutes)),
                     ),
-                    new Mend('It is for seeing', new SilenceFinding(new Silence($this->id(), null, null, 'The sketch is for seeing the forms.'))),
+                    new Mend('It is for seeing', new SilenceFinding(new Silence($this->id, null, null, 'The sketch is for seeing the forms.'))),
                 ],
             );
         }

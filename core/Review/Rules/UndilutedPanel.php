@@ -13,20 +13,14 @@ use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Review\CoatWords;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** On a large panel the marks of the brush stay in paint that was not thinned. */
-final class UndilutedPanel implements Rule
+final class UndilutedPanel extends Rule
 {
-    public function id(): string
-    {
-        return 'undiluted-panel';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
@@ -51,8 +45,7 @@ final class UndilutedPanel implements Rule
                     continue;
                 }
                 $thinned = $step->with($step->mix, Dilution::of(2, 1, Thinner::Water))->inCoats(min(Step::MOST_COATS, $step->coats + 1));
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::Risk,
                     $area->id,
                     $step->id,

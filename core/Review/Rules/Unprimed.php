@@ -9,20 +9,14 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\SetGround;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Review\BestUndercoat;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Paint rubs off bare plastic. */
-final class Unprimed implements Rule
+final class Unprimed extends Rule
 {
-    public function id(): string
-    {
-        return 'unprimed';
-    }
-
     public function check(Scene $scene): iterable
     {
         if (! $scene->plan->undercoat->isBare()) {
@@ -35,8 +29,7 @@ final class Unprimed implements Rule
                     && $pass->step->technique->family !== Family::Scenery,
             );
             if ($first !== null && ! $first->step->technique->primes()) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::StopsTheJob,
                     $area->id,
                     $first->step->id,

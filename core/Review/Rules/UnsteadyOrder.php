@@ -15,13 +15,8 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Locks and order that cannot all hold. */
-final class UnsteadyOrder implements Rule
+final class UnsteadyOrder extends Rule
 {
-    public function id(): string
-    {
-        return 'unsteady-order';
-    }
-
     public function check(Scene $scene): iterable
     {
         $running = $scene->plan->running;
@@ -80,8 +75,7 @@ final class UnsteadyOrder implements Rule
         $names = implode(', ', array_map(static fn(string $id): string => '"'.($scene->plan->step($id)->technique->label ?? $id).'"', $free));
         $freed = $running->locking(array_values(array_diff($running->locked, $free)))->inOrder(array_values(array_diff($running->order, $free)));
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::StopsTheJob,
             $scene->plan->find($step)[0]->id ?? null,
             $step,

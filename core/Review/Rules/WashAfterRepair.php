@@ -13,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** A wash dulls its neighbours: what was put right before has to be put right again. */
 final class WashAfterRepair extends OrderRule
 {
-    public function id(): string
-    {
-        return 'wash-after-repair';
-    }
-
     protected function custom(): Custom
     {
         return new WashesBeforeRepairs;

@@ -13,14 +13,13 @@ use Kalokroma\Mixing\Dilution;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Pale colours need weak washes. */
-final class WashTooStrong implements Rule
+final class WashTooStrong extends Rule
 {
     /** Share of paint from which a wash counts as straight. */
     private const NEARLY_STRAIGHT = 0.66;
@@ -30,11 +29,6 @@ final class WashTooStrong implements Rule
 
     /** L* that a face may lose. */
     private const DROP = 10.0;
-
-    public function id(): string
-    {
-        return 'wash-too-strong';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -54,8 +48,7 @@ final class WashTooStrong implements Rule
                 $before = $stage->before->look()->at(Zone::Face)->lightness;
                 $after = $stage->look->at(Zone::Face)->lightness;
                 if ($before >= self::PALE && $before - $after > self::DROP && ! self::isBasedAgain($scene, $area, $pass)) {
-                    yield new Finding(
-                        $this->id(),
+                    yield $this->found(
                         Severity::CostsTime,
                         $area->id,
                         $step->id,

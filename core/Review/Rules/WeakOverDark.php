@@ -32,7 +32,7 @@ use Kalokroma\Review\SteppingTones;
 use Kalokroma\Simulation\Stage;
 
 /** A weak light colour over a dark ground takes more coats than anybody paints: go there by stepping tones. */
-final class WeakOverDark implements Rule
+final class WeakOverDark extends Rule
 {
     /** Coats that nobody likes to paint. */
     private const TOO_MANY = 5;
@@ -48,11 +48,6 @@ final class WeakOverDark implements Rule
 
     /** L* by which a stepping tone is lighter than what it lies on. */
     private const A_STEP = 12.0;
-
-    public function id(): string
-    {
-        return 'weak-over-dark';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -128,8 +123,7 @@ final class WeakOverDark implements Rule
         $ground = $stage->before->at($stage->forecast->hardestZone ?? Zone::Face)->toLab();
         $needed = $stage->forecast?->needed;
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::CostsTime,
             $area->id,
             $pass->step->id,

@@ -10,20 +10,14 @@ use Kalokroma\Recipe\Edit\MoveStep;
 use Kalokroma\Recipe\Edit\Several;
 use Kalokroma\Recipe\Edit\SilenceFinding;
 use Kalokroma\Recipe\Silence;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** Drybrushing pushes at what is thin. */
-final class WeakPartDrybrushed implements Rule
+final class WeakPartDrybrushed extends Rule
 {
-    public function id(): string
-    {
-        return 'weak-part-drybrushed';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
@@ -33,7 +27,7 @@ final class WeakPartDrybrushed implements Rule
             if ($dust === null) {
                 continue;
             }
-            $held = new Silence($this->id(), $area->id, null, 'I hold it while brushing.');
+            $held = new Silence($this->id, $area->id, null, 'I hold it while brushing.');
             $mends = [new Mend('I hold it from behind', new SilenceFinding($held))];
             $glue = Scene::first(
                 $scene->order()->passes,
@@ -46,8 +40,7 @@ final class WeakPartDrybrushed implements Rule
                     new Several([new MoveStep($dust->step->id, $glue->step->id, true, $scene->order()->stepIds()), new SilenceFinding($held)]),
                 );
             }
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Risk,
                 $area->id,
                 $dust->step->id,

@@ -6,26 +6,19 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Nature;
 use Kalokroma\Recipe\Edit\ChangeStep;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** What must happen while wet cannot wait for the next model. */
-final class WetStepInBatch implements Rule
+final class WetStepInBatch extends Rule
 {
-    public function id(): string
-    {
-        return 'wet-step-in-batch';
-    }
-
     public function check(Scene $scene): iterable
     {
         foreach (($scene->models ?? 1) < 2 ? [] : $scene->order()->passes as $pass) {
             if ($pass->step->technique->does(Nature::StaysWet) && ! $pass->step->isPerModel()) {
-                yield new Finding(
-                    $this->id(),
+                yield $this->found(
                     Severity::StopsTheJob,
                     $pass->area?->id,
                     $pass->step->id,

@@ -11,7 +11,6 @@ use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Review\AtHand;
-use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Neutral;
 use Kalokroma\Review\Rule;
@@ -19,15 +18,10 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** White shaded with too much blue is light blue. */
-final class WhiteReadsBlue implements Rule
+final class WhiteReadsBlue extends Rule
 {
     /** Chroma at which a pale tone has a hue. */
     private const COLOURED = 12.0;
-
-    public function id(): string
-    {
-        return 'white-reads-blue';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -53,8 +47,7 @@ final class WhiteReadsBlue implements Rule
                 Lab::of($middle->step->mix->colour()->lightness, 0.3 * $middle->step->mix->colour()->a, 0.3 * $middle->step->mix->colour()->b),
                 static fn(Paint $one): bool => AtHand::covers($one) && $one->colour()->toLch()->chroma < self::COLOURED,
             );
-            yield new Finding(
-                $this->id(),
+            yield $this->found(
                 Severity::Taste,
                 $area->id,
                 $middle?->step->id,

@@ -26,7 +26,7 @@ use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
 
 /** White is the end of a ladder, not its first rung. */
-final class WhiteTooEarly implements Rule
+final class WhiteTooEarly extends Rule
 {
     /** L* of white paint. */
     private const WHITE = 93.0;
@@ -36,11 +36,6 @@ final class WhiteTooEarly implements Rule
 
     /** L* of a ground that is far from white. */
     private const DARK = 45.0;
-
-    public function id(): string
-    {
-        return 'white-too-early';
-    }
 
     public function check(Scene $scene): iterable
     {
@@ -113,8 +108,7 @@ final class WhiteTooEarly implements Rule
             );
         }
 
-        return new Finding(
-            $this->id(),
+        return $this->found(
             Severity::Taste,
             $area->id,
             $pass->step->id,

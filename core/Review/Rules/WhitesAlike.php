@@ -11,17 +11,12 @@ use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 
 /** Two whites on one model lean different ways. */
-final class WhitesAlike implements Rule
+final class WhitesAlike extends Rule
 {
-    public function id(): string
-    {
-        return 'whites-alike';
-    }
-
     public function check(Scene $scene): iterable
     {
         $twins = new NeutralTwins(
-            $this->id(),
+            $this->id,
             'white',
             sprintf('above value %d', (int) Neutral::WHITE_ABOVE),
             Neutral::isWhite(...),
