@@ -62,6 +62,19 @@ final class HouseTest extends TestCase
         self::assertSame(count(glob('core/Review/Rules/*.php') ?: []), (int) ($said[1] ?? 0));
     }
 
+    public function testEveryMistakeThatIsTriedOrNamedHasItsPlaceInTheCode(): void
+    {
+        $count = static fn(string $file, string $code): int => substr_count((string) file_get_contents($file), $code);
+        foreach (require 'tests/mutations.php' as [$file, $code]) {
+            self::assertGreaterThan(0, $count($file, $code), "$file no longer holds: $code");
+        }
+        foreach (require 'tests/equivalent-mutants.php' as $file => $named) {
+            foreach ($named as [$code]) {
+                self::assertSame(1, $count($file, $code), "$file no longer holds, or holds twice: $code");
+            }
+        }
+    }
+
     /** What stands in quotes is not broken, nor is the shape of a list. */
     public function testNoLineIsTooLongToRead(): void
     {
