@@ -145,19 +145,4 @@ final class BatchStore
             ]);
         });
     }
-
-    public function delete(string $id): void
-    {
-        DB::transaction(static fn() => Batch::query()->findOrFail($id)->delete());
-    }
-
-    public function restore(string $id): Batch
-    {
-        return DB::transaction(static function () use ($id): Batch {
-            $batch = Batch::onlyTrashed()->findOrFail($id);
-            $batch->restore();
-
-            return $batch;
-        });
-    }
 }

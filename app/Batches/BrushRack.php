@@ -39,21 +39,6 @@ final class BrushRack
         });
     }
 
-    public static function remove(string $id): void
-    {
-        DB::transaction(static fn() => OwnedBrush::query()->findOrFail($id)->delete());
-    }
-
-    public static function restore(string $id): OwnedBrush
-    {
-        return DB::transaction(static function () use ($id): OwnedBrush {
-            $brush = OwnedBrush::onlyTrashed()->findOrFail($id);
-            $brush->restore();
-
-            return $brush;
-        });
-    }
-
     /** Whether the last that was recorded with it was metal paint; null when nothing was. */
     public static function wasInMetal(OwnedBrush $brush): ?bool
     {

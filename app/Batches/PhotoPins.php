@@ -51,26 +51,6 @@ final readonly class PhotoPins
         });
     }
 
-    public function remove(string $id): Batch
-    {
-        return DB::transaction(static function () use ($id): Batch {
-            $pin = PinnedPhoto::query()->findOrFail($id);
-            $pin->delete();
-
-            return Batch::query()->findOrFail($pin->batch_id);
-        });
-    }
-
-    public function restore(string $id): Batch
-    {
-        return DB::transaction(static function () use ($id): Batch {
-            $pin = PinnedPhoto::onlyTrashed()->findOrFail($id);
-            $pin->restore();
-
-            return Batch::query()->findOrFail($pin->batch_id);
-        });
-    }
-
     /**
      * @param array{id: string, photoId: string, stepId?: string|null, areaId?: string|null, variantId?: string|null, model?: int|null,
      *     note?: string|null} $pin

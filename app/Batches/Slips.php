@@ -64,24 +64,4 @@ final readonly class Slips
             return Batch::query()->findOrFail($slip->batch_id);
         });
     }
-
-    public function remove(string $id): Batch
-    {
-        return DB::transaction(static function () use ($id): Batch {
-            $slip = Slip::query()->findOrFail($id);
-            $slip->delete();
-
-            return Batch::query()->findOrFail($slip->batch_id);
-        });
-    }
-
-    public function restore(string $id): Batch
-    {
-        return DB::transaction(static function () use ($id): Batch {
-            $slip = Slip::onlyTrashed()->findOrFail($id);
-            $slip->restore();
-
-            return Batch::query()->findOrFail($slip->batch_id);
-        });
-    }
 }

@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Kalokroma\Batch\Batch as CoreBatch;
 use Kalokroma\Batch\Entry;
@@ -45,9 +44,9 @@ use stdClass;
  */
 final class Batch extends Model
 {
+    use BroughtBack;
     use HasDocument;
     use HasUlids;
-    use SoftDeletes;
 
     public const MOST_MODELS = 60;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Exchange\PaintSource;
 use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
@@ -21,8 +20,8 @@ use Kalokroma\Mixing\Mix;
  */
 final class KeptMix extends Model
 {
+    use BroughtBack;
     use HasUlids;
-    use SoftDeletes;
 
     protected $guarded = [];
 

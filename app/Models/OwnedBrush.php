@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Batch\OwnBrush;
 use Kalokroma\Craft\Brush;
 
@@ -22,8 +21,8 @@ use Kalokroma\Craft\Brush;
  */
 final class OwnedBrush extends Model
 {
+    use BroughtBack;
     use HasUlids;
-    use SoftDeletes;
 
     protected $table = 'brushes';
 

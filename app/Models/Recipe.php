@@ -8,7 +8,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Exchange\DocumentReader;
@@ -29,8 +28,8 @@ use Kalokroma\Recipe\Step;
  */
 final class Recipe extends Model
 {
+    use BroughtBack;
     use HasUlids;
-    use SoftDeletes;
 
     public const MOST_TAGS = 12;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -24,8 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Slip extends Model
 {
+    use BroughtBack;
     use HasUlids;
-    use SoftDeletes;
 
     protected $guarded = [];
 

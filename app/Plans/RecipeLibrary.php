@@ -68,20 +68,4 @@ final class RecipeLibrary
             return $recipe;
         });
     }
-
-    /** Areas that share it keep their steps and go their own way. */
-    public static function remove(string $id): void
-    {
-        DB::transaction(static fn() => Recipe::query()->findOrFail($id)->delete());
-    }
-
-    public static function restore(string $id): Recipe
-    {
-        return DB::transaction(static function () use ($id): Recipe {
-            $recipe = Recipe::onlyTrashed()->findOrFail($id);
-            $recipe->restore();
-
-            return $recipe;
-        });
-    }
 }

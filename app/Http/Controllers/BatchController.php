@@ -63,7 +63,7 @@ final class BatchController
 
     public function show(string $id): BatchResource
     {
-        return self::answer(Batch::query()->findOrFail($id));
+        return self::answer($id);
     }
 
     /** All of it in an open form (docs/formats/batch.schema.json). */
@@ -93,14 +93,14 @@ final class BatchController
 
     public function destroy(string $id): JsonResponse
     {
-        $this->batches->delete($id);
+        Batch::takeAway($id);
 
         return new JsonResponse(null, 204);
     }
 
     public function restore(string $id): BatchResource
     {
-        return self::answer($this->batches->restore($id));
+        return self::answer(Batch::bringBack($id));
     }
 
     public function refresh(string $id): BatchResource
@@ -130,8 +130,9 @@ final class BatchController
         ))->response()->setStatusCode(201);
     }
 
-    public static function answer(Batch $batch): BatchResource
+    /** @param Batch|string $batch or its id */
+    public static function answer(Batch|string $batch): BatchResource
     {
-        return new BatchResource($batch->load(['entries', 'plan']));
+        return new BatchResource((is_string($batch) ? Batch::query()->findOrFail($batch) : $batch)->load(['entries', 'plan']));
     }
 }

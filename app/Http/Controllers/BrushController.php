@@ -42,14 +42,14 @@ final class BrushController
 
     public function destroy(string $id): JsonResponse
     {
-        BrushRack::remove($id);
+        OwnedBrush::takeAway($id);
 
         return new JsonResponse(null, 204);
     }
 
     public function restore(string $id): JsonResponse
     {
-        return new JsonResponse(self::told(BrushRack::restore($id)));
+        return new JsonResponse(self::told(OwnedBrush::bringBack($id)));
     }
 
     /** Those that could be taken for a step of a batch, what it asks for first, with what speaks against each. */

@@ -38,18 +38,15 @@ final class KeptMixController
 
     public function destroy(string $id): JsonResponse
     {
-        DB::transaction(static fn() => KeptMix::query()->findOrFail($id)->delete());
+        KeptMix::takeAway($id);
 
         return new JsonResponse(null, 204);
     }
 
     public function restore(string $id): JsonResponse
     {
-        return DB::transaction(static function () use ($id): JsonResponse {
-            $kept = KeptMix::onlyTrashed()->findOrFail($id);
-            $kept->restore();
+        $kept = KeptMix::bringBack($id);
 
-            return new JsonResponse(['id' => $kept->id, 'name' => $kept->name]);
-        });
+        return new JsonResponse(['id' => $kept->id, 'name' => $kept->name]);
     }
 }

@@ -8,6 +8,7 @@ use App\Batches\PhotoPins;
 use App\Http\Requests\PlainTextRule;
 use App\Http\Resources\BatchResource;
 use App\Models\Batch;
+use App\Models\PinnedPhoto;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -37,11 +38,11 @@ final readonly class PinnedPhotoController
 
     public function destroy(string $id): BatchResource
     {
-        return BatchController::answer($this->pins->remove($id));
+        return BatchController::answer(PinnedPhoto::takeAway($id)->batch_id);
     }
 
     public function restore(string $id): BatchResource
     {
-        return BatchController::answer($this->pins->restore($id));
+        return BatchController::answer(PinnedPhoto::bringBack($id)->batch_id);
     }
 }

@@ -31,15 +31,16 @@ final class SharedRecipeController
         return new JsonResponse(SharedRecipeResource::of(RecipeLibrary::change($id, $request->told(), $request->integer('version'))));
     }
 
+    /** Areas that share it keep their steps and go their own way. */
     public function destroy(string $id): JsonResponse
     {
-        RecipeLibrary::remove($id);
+        Recipe::takeAway($id);
 
         return new JsonResponse(null, 204);
     }
 
     public function restore(string $id): JsonResponse
     {
-        return new JsonResponse(SharedRecipeResource::of(RecipeLibrary::restore($id)));
+        return new JsonResponse(SharedRecipeResource::of(Recipe::bringBack($id)));
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Requests\PlainTextRule;
 use App\Http\Resources\BatchResource;
 use App\Http\Resources\MixResource;
 use App\Models\Batch;
+use App\Models\Slip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -64,11 +65,11 @@ final readonly class SlipController
 
     public function destroy(string $id): BatchResource
     {
-        return BatchController::answer($this->slips->remove($id));
+        return BatchController::answer(Slip::takeAway($id)->batch_id);
     }
 
     public function restore(string $id): BatchResource
     {
-        return BatchController::answer($this->slips->restore($id));
+        return BatchController::answer(Slip::bringBack($id)->batch_id);
     }
 }
