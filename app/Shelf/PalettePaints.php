@@ -55,22 +55,7 @@ final class PalettePaints
         }
         $like = PaintFiles::row($known);
         // A medium has no colour, whatever a palette says; and a colour that is shown as the palette has it is still known more exactly.
-        if ($like->kind->isClear() || $like->colour()?->toSrgb()->hex() === $entry->colour->hex()) {
-            return new CatalogueRow(
-                $maker,
-                $like->range,
-                $code,
-                $name,
-                $like->kind,
-                $like->swatch,
-                $like->opacity,
-                $like->finish,
-                $like->volumeMl,
-                $like->price,
-                $like->barcode,
-                $like->measured,
-            );
-        }
+        $isKnown = $like->kind->isClear() || $like->colour()?->toSrgb()->hex() === $entry->colour->hex();
 
         return new CatalogueRow(
             $maker,
@@ -78,12 +63,13 @@ final class PalettePaints
             $code,
             $name,
             $like->kind,
-            $entry->colour,
+            $isKnown ? $like->swatch : $entry->colour,
             $like->opacity,
             $like->finish,
             $like->volumeMl,
             $like->price,
             $like->barcode,
+            $isKnown ? $like->measured : null,
         );
     }
 

@@ -7,6 +7,9 @@ namespace Kalokroma\Craft;
 /** What the handbook says besides the techniques, as it stands in handbook.md. */
 final class Handbook
 {
+    /** @var array<string, list<array<string, string>>>|null by heading */
+    private static ?array $chapters = null;
+
     /** @return list<array<string, string>> id, title and text: ways of painting an area from the first coat to the last */
     public static function schools(): array
     {
@@ -25,9 +28,17 @@ final class Handbook
         return self::chapter('Words');
     }
 
+    /** @return list<array<string, string>> id, title and two lines, first and then: what can hurt, and how one keeps from it */
+    public static function cautions(): array
+    {
+        return self::chapter('Cautions');
+    }
+
     /** @return list<array<string, string>> */
     private static function chapter(string $heading): array
     {
-        return MarkdownTables::of(__DIR__.'/handbook.md')[$heading];
+        self::$chapters ??= MarkdownTables::of(__DIR__.'/handbook.md');
+
+        return self::$chapters[$heading];
     }
 }

@@ -22,58 +22,18 @@ enum Hazard: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::Aerosol => 'Spray can',
-            self::Airbrush => 'Paint mist',
-            self::Solvent => 'Solvent',
-            self::SprayedSolvent => 'Sprayed solvent',
-            self::Powder => 'Fine dust',
-            self::Glue => 'Glue',
-            self::Blade => 'Blades',
-            self::Heat => 'Heat',
-            self::Lips => 'Brush and lips',
-            self::Preparing => 'Before the primer',
-        };
+        return $this->caution()['title'];
     }
 
     /** @return array{string, string} two lines */
     public function lines(): array
     {
-        return match ($this) {
-            self::Aerosol => [
-                'Outdoors or in extracted air, with a respirator rated for paint mist.',
-                'No flame or heater near it; never warm a can beyond hand-warm water.',
-            ],
-            self::Airbrush => [
-                'Extracted air and a respirator rated for paint mist, water-borne paint too.',
-                'Clean it away from flames: cleaners burn.',
-            ],
-            self::Solvent => [
-                'Air, gloves, eye protection, no flame; nothing down the drain.',
-                'Soaked rags can heat up by themselves: dry them flat outside, or keep them in water in a closed metal tin.',
-            ],
-            self::SprayedSolvent => [
-                'Better brushed. Sprayed it needs a respirator for organic vapour and extracted air.',
-                'No flame, no heater, no spark.',
-            ],
-            self::Powder => [
-                'Keep it out of the air and off the table where one eats; a dust mask when it is brushed about.',
-                'Caps on where there are children and pets.',
-            ],
-            self::Glue => [
-                'Cyanoacrylate bonds skin at once and its vapour stings: air, and no fingers in the joint.',
-                'Bonded skin: warm soapy water, never pull.',
-            ],
-            self::Blade => ['Cut away from the fingers, on a mat, with a sharp blade.', 'Sand resin and metal wet, with a dust mask.'],
-            self::Heat => [
-                'A hairdryer on its cool step; a warm model dries tide marks into thin paint.',
-                'Let it cool for a minute before the next coat.',
-            ],
-            self::Lips => ['Do not point the brush with the lips: some pigments are poisonous, and inks stain.', 'Point it on a damp cloth.'],
-            self::Preparing => [
-                'Resin and metal are sanded wet, with a dust mask; resin that is not cured wants gloves, old lead washed hands and nothing to eat at the desk.',
-                'Isopropyl, degreaser and strippers: gloves, air, no flame. Light from above and a break each hour spare eyes and neck.',
-            ],
-        };
+        return [$this->caution()['first'], $this->caution()['then']];
+    }
+
+    /** @return array<string, string> */
+    private function caution(): array
+    {
+        return array_column(Handbook::cautions(), null, 'id')[$this->value];
     }
 }

@@ -12,13 +12,20 @@ use Kalokroma\Recipe\Edit\MoveStep;
 /** A rule that speaks where the order breaks a custom that the product itself orders by. */
 abstract class OrderRule extends Rule
 {
+    public function __construct(
+        string $id,
+        private readonly Custom $custom,
+    ) {
+        parent::__construct($id);
+    }
+
     public function check(Scene $scene): iterable
     {
         $byArea = [];
-        foreach ($this->custom()->among($scene->tasks()) as $precedence) {
+        foreach ($this->custom->among($scene->tasks()) as $precedence) {
             if (
                 $scene->order()->place($precedence->first->id()) > $scene->order()->place($precedence->then->id())
-                && ! $this->custom()->excuses($precedence, $scene->tasks(), $scene->order())
+                && ! $this->custom->excuses($precedence, $scene->tasks(), $scene->order())
             ) {
                 $byArea[$precedence->first->area->id ?? ''][] = $precedence;
             }
@@ -27,8 +34,6 @@ abstract class OrderRule extends Rule
             yield from $this->findings($scene, $broken);
         }
     }
-
-    abstract protected function custom(): Custom;
 
     /**
      * @param non-empty-list<Precedence> $broken of one area, or of the whole model

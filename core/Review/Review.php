@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review;
 
+use Kalokroma\Planning\Customs;
+
 /** Every rule there is, and what they say about a plan together. */
 final class Review
 {
@@ -52,13 +54,13 @@ final class Review
             new Rules\OverthinnedMetallic('overthinned-metallic'),
             new Rules\BlotchyWash('blotchy-wash'),
             new Rules\WashTooStrong('wash-too-strong'),
-            new Rules\WashAfterRepair('wash-after-repair'),
-            new Rules\LiningLate('lining-late'),
+            new Rules\WashAfterRepair('wash-after-repair', new Customs\WashesBeforeRepairs),
+            new Rules\LiningLate('lining-late', new Customs\LiningBeforeLight),
             new Rules\HighlightNotLighter('highlight-not-lighter'),
-            new Rules\HardToReach('hard-to-reach'),
-            new Rules\MessyAfterNeat('messy-after-neat'),
-            new Rules\EyesAfterFace('eyes-after-face'),
-            new Rules\DecalAfterGrime('decal-after-grime'),
+            new Rules\HardToReach('hard-to-reach', new Customs\BehindFirst),
+            new Rules\MessyAfterNeat('messy-after-neat', new Customs\MessyBeforeNeat),
+            new Rules\EyesAfterFace('eyes-after-face', new Customs\EyesBeforeTheFaceIsLit),
+            new Rules\DecalAfterGrime('decal-after-grime', new Customs\GrimeAfterDecals),
             new Rules\StreaksThinned('streaks-thinned'),
             new Rules\ThinnedDrybrush('thinned-drybrush'),
             new Rules\GlossLost('gloss-lost'),
@@ -77,7 +79,7 @@ final class Review
             new Rules\BlackWashOnPale('black-wash-on-pale'),
             new Rules\RebaseSkipped('rebase-skipped'),
             new Rules\SparkleLost('sparkle-lost'),
-            new Rules\OuterBeforeInner('outer-before-inner'),
+            new Rules\OuterBeforeInner('outer-before-inner', new Customs\InnerFirst),
             new Rules\ChipWithoutFluid('chip-without-fluid'),
             new Rules\SketchFaint('sketch-faint'),
             new Rules\UndercoatWasted('undercoat-wasted'),

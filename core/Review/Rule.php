@@ -8,7 +8,7 @@ namespace Kalokroma\Review;
 abstract class Rule
 {
     /** @param string $id as plan files and answers name it */
-    final public function __construct(public readonly string $id) {}
+    public function __construct(public readonly string $id) {}
 
     /** @return iterable<Finding> nothing when all is well */
     abstract public function check(Scene $scene): iterable;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
-use Kalokroma\Planning\Customs\GrimeAfterDecals;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -13,11 +11,6 @@ use Kalokroma\Review\Severity;
 /** A clean mark on dirty paint looks stuck on. */
 final class DecalAfterGrime extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new GrimeAfterDecals;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         foreach (self::onceEach($broken) as $one) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
-use Kalokroma\Planning\Customs\EyesBeforeTheFaceIsLit;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -13,11 +11,6 @@ use Kalokroma\Review\Severity;
 /** Eyes come before the lights of the face, which cover their slips. */
 final class EyesAfterFace extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new EyesBeforeTheFaceIsLit;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         [$one] = $broken;

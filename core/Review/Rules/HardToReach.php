@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\BehindFirst;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Review\OrderRule;
@@ -14,11 +13,6 @@ use Kalokroma\Review\Severity;
 /** What lies behind something is painted before it. */
 final class HardToReach extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new BehindFirst;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         foreach ($broken as $one) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
-use Kalokroma\Planning\Customs\LiningBeforeLight;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -13,11 +11,6 @@ use Kalokroma\Review\Severity;
 /** A dark line is drawn before the lights beside it, which cover its slips. */
 final class LiningLate extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new LiningBeforeLight;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         foreach (self::onceEach($broken) as $one) {

@@ -6,7 +6,6 @@ namespace Kalokroma\Review\Rules;
 
 use Kalokroma\Craft\Takes;
 use Kalokroma\Craft\Technique;
-use Kalokroma\Planning\Custom;
 use Kalokroma\Planning\Customs\MessyBeforeNeat;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Precedence;
@@ -23,11 +22,6 @@ use Kalokroma\Review\Severity;
 /** Dust, splashes and overspray land on what is beside them. */
 final class MessyAfterNeat extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new MessyBeforeNeat;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         $broken = array_values(array_filter(

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
-use Kalokroma\Planning\Customs\InnerFirst;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -13,11 +11,6 @@ use Kalokroma\Review\Severity;
 /** Inner before outer is the easier way. */
 final class OuterBeforeInner extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new InnerFirst;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         [$one] = $broken;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Review\Rules;
 
-use Kalokroma\Planning\Custom;
-use Kalokroma\Planning\Customs\WashesBeforeRepairs;
 use Kalokroma\Review\OrderRule;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Severity;
@@ -13,11 +11,6 @@ use Kalokroma\Review\Severity;
 /** A wash dulls its neighbours: what was put right before has to be put right again. */
 final class WashAfterRepair extends OrderRule
 {
-    protected function custom(): Custom
-    {
-        return new WashesBeforeRepairs;
-    }
-
     protected function findings(Scene $scene, array $broken): iterable
     {
         [$one] = $broken;
