@@ -89,6 +89,9 @@ final readonly class TouchUp
 
     private static function words(Pass $pass, ?Repair $repair, ?Mix $slip, int $coats): string
     {
+        if ($pass->step->mix === null) {
+            return sprintf('%s once more, only where it slipped.', $pass->step->technique->label);
+        }
         $over = $slip === null ? '' : " over the {$slip->words()}";
         $apart = DryTimes::betweenCoats($pass->step);
         if ($repair?->first !== null) {

@@ -50,6 +50,16 @@ final class RepairTest extends TestCase
         );
     }
 
+    public function testWhatIsDoneWithoutPaintIsDoneOnceMore(): void
+    {
+        $sketch = "undercoat grey\narea hull hard-edged-panel main armour\n basecoat green\n solvent-wash grime\n wipe-back";
+
+        self::assertSame(
+            'Wipe back once more, only where it slipped.',
+            self::touchUp($sketch, ['hull-1', 'hull-2', 'hull-3'], 'hull-3')->ways[0]['words'],
+        );
+    }
+
     public function testGrimeOverVarnishIsWipedOff(): void
     {
         $sketch = "undercoat grey\narea hull hard-edged-panel main armour touches door\n basecoat green\n gloss-spot gloss\narea door hard-edged-panel medium armour touches hull\n basecoat red\n gloss-spot gloss\n solvent-wash grime";
