@@ -60,6 +60,17 @@ return [
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
     ],
+    'core/Recipe/Edit/InsertStep.php' => [
+        // What it goes next to is in another recipe.
+        ['$place < $target', '<', '<='],
+    ],
+    'core/Quilt/Muster.php' => [
+        // What is told is nine off at least.
+        ['$warmer > 0 ?', '>', '>='],
+        ['$warmer > 0 ?', '0', '1'],
+        ['$lighter > 0 ?', '>', '>='],
+        ['$lighter > 0 ?', '0', '1'],
+    ],
     'core/Quilt/Quilt.php' => [
         // Two orders as good as each other: either will do.
         ['$worth > $best[0] + 1e-9', '>', '>='],
@@ -67,5 +78,14 @@ return [
         ['$worth = 0.0;', '0.0', '1.0'],
         // Two cuts as near the half as each other.
         ['- $all / 2) < abs(', '<', '<='],
+        // The last is never put with all before it: the whole is as far from the half as nothing.
+        ['$cut < $count - 1', '<', '<='],
+        // With the last there is nobody left to change places.
+        ['$one = 0; $one < $count; $one++', '<', '<='],
+        // A round that brought nothing brings nothing the next time.
+        ['if ($worth <= $before + 1e-9) {', '<=', '<'],
+        ['if ($worth <= $before + 1e-9) {', '+', '-'],
+        // The edge of a measure.
+        ['abs($across) < Patch::NONE', '<', '<='],
     ],
 ];

@@ -73,8 +73,12 @@ final readonly class Readings
         return sqrt(($one->lightness - $other->lightness) ** 2 + ($one->a - $other->a) ** 2 + ($one->b - $other->b) ** 2);
     }
 
-    /** @param non-empty-list<float> $numbers */
-    private static function median(array $numbers): float
+    /**
+     * The middle one, or half way between the two in the middle.
+     *
+     * @param list<float> $numbers at least one
+     */
+    public static function median(array $numbers): float
     {
         sort($numbers);
         $half = intdiv(count($numbers), 2);

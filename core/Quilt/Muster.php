@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Quilt;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Readings;
 use Kalokroma\Colour\Temperature;
 use Kalokroma\Colour\Xyz;
 use Kalokroma\Paint\Paint;
@@ -64,23 +65,25 @@ final readonly class Muster
             self::mean(...),
             array_map(static fn(string $id): array => [$plans[$id], $looks[$id] ?? []], array_combine(array_keys($plans), array_keys($plans))),
         ));
-        foreach (count($means) < self::LEAST ? [] : $means as $id => $mean) {
-            array_push($fallsOut[$id], ...self::apart($mean, array_values(array_diff_key($means, [$id => 0]))));
+        $all = array_values($means);
+        foreach (count($all) >= self::LEAST ? $means : [] as $id => $mean) {
+            array_push($fallsOut[$id], ...self::apart($mean, $all));
         }
 
         return new self($common, self::recipes($plans), self::paints($plans), $fallsOut);
     }
 
     /**
-     * @param list<Lab> $others
+     * Held against the middle of all: that one plan falls out makes none of the others do so.
+     *
+     * @param list<Lab> $all
      *
      * @return list<string>
      */
-    private static function apart(Lab $mean, array $others): array
+    private static function apart(Lab $mean, array $all): array
     {
-        $average = static fn(callable $of): float => array_sum(array_map($of, $others)) / count($others);
-        $lighter = $mean->lightness - $average(static fn(Lab $one): float => $one->lightness);
-        $warmer = Temperature::warmth($mean) - $average(Temperature::warmth(...));
+        $lighter = $mean->lightness - Readings::median(array_map(static fn(Lab $one): float => $one->lightness, $all));
+        $warmer = Temperature::warmth($mean) - Readings::median(array_map(Temperature::warmth(...), $all));
 
         return array_values(array_filter([
             abs($lighter) < self::LIGHTER

@@ -7,6 +7,7 @@ namespace Tests\Core\Recipe;
 use Kalokroma\Craft\BodyType;
 use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Place;
+use Kalokroma\Craft\Texture;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -16,6 +17,10 @@ use Kalokroma\Recipe\Asked;
 use Kalokroma\Recipe\Edit\AddArea;
 use Kalokroma\Recipe\Edit\AddPart;
 use Kalokroma\Recipe\Edit\AddRole;
+use Kalokroma\Recipe\Edit\PutSteps;
+use Kalokroma\Recipe\Edit\SetStop;
+use Kalokroma\Recipe\Edit\SwapPaint;
+use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
@@ -23,6 +28,7 @@ use Kalokroma\Recipe\SharedSteps;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
 use Kalokroma\Simulation\SprayCone;
+use Kalokroma\Simulation\Surface;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\AllEdits;
 use Tests\Core\Paints;
@@ -61,7 +67,12 @@ final class AgreedTest extends AgreedTestCase
                 ))),
                 [AddPart::class, AddRole::class, AddArea::class],
             );
+            yield "stop called '".mb_substr($name, 0, 5)."'" => Told::answer(
+                static fn(): array => (new SetStop($name, 'coat-1'))->applyTo($plan)->running->stops,
+            );
         }
+        yield from self::referring();
+        yield from self::moved($plan);
         yield 'asked' => array_map(
             static fn(array $one): bool => (new Asked(...$one))->saysNothing(),
             [[], ['layers'], [null, ['warm']], ['layers', ['warm']]],
@@ -81,7 +92,7 @@ final class AgreedTest extends AgreedTestCase
                 SharedSteps::carried($steps, array_slice($steps, 1), SharedSteps::copied($steps, 'a'), 'b'),
             ),
         ];
-        foreach ([0, 4, 5, 32, 500, 501, -1, 1001] as $height) {
+        foreach ([0, 2, 3, 4, 5, 32, 500, 501, -1, 1000, 1001] as $height) {
             yield "model of $height" => Told::answer(static fn(): array => [
                 Told::of(ModelKind::of('Model', BodyType::OnFoot, $height, FinishLevel::Display), 1),
                 ModelKind::of('M', BodyType::Vehicle, $height, FinishLevel::TableReady)->surfaceCm2(),
@@ -112,7 +123,60 @@ final class AgreedTest extends AgreedTestCase
             $step->technique->id, Told::of($step->more, 2), array_map(static fn($one): string => $one->value, $step->hazards()), $step->words(),
             $step->isReady(), $step->isMeantToShine(), $step->isPerModel(), count($step->paints()), $step->isAsWritten(), $step->fingerprint(),
             Told::answer(static fn(): array => [$step->inCoats(13)]), $step->at(Place::Patch)->place, $step->with(null)->words(),
+            Told::of($step->application(), 2),
         ];
+    }
+
+    /** @return iterable<string, mixed> what a plan names has to be in it */
+    private static function referring(): iterable
+    {
+        foreach ([
+            'area a skin small skin behind b', 'area a skin small skin part arm', 'area a skin small skin only leader',
+            'area a skin small skin touches b',
+            'area a skin small skin under b', "area a skin small skin\n basecoat navy\n lining coal borders b",
+            "area a skin small skin\n basecoat navy only leader",
+            "area a skin small skin\n basecoat navy\n glue-part part arm", "area a skin small skin\n basecoat navy\n layer sky within a-3",
+            "area a skin small skin\n basecoat navy\n layer sky within a-2", "area a skin small skin\n basecoat navy\n layer sky within a-1",
+            "area a skin small skin\n variant v for leader\n basecoat navy", "area a skin small skin\nwhole\n lining coal borders b",
+            "role leader\nrole leader",
+            "area a skin small skin\nwhole\n matt-coat matt only leader", "area a skin small skin\nwhole\n glue-part part arm",
+            "loose arm\nloose arm",
+            "area a skin small skin\n basecoat navy\norder a-1 a-1", "area a skin small skin\n basecoat navy\nlocked a-2",
+            "area a skin small skin\nstop rest a-1",
+        ] as $sketch) {
+            yield "plan '".strtr($sketch, "\n", ',')."'" => Told::answer(static fn(): int => count(PlanSketch::plan($sketch)->areas));
+        }
+    }
+
+    /** @return iterable<string, mixed> steps that come from elsewhere, and what is said where they cannot */
+    private static function moved(Plan $plan): iterable
+    {
+        $steps = static fn(Plan $one): array => array_map(static fn(Step $step): string => $step->id, $one->area('coat')->steps ?? []);
+        $put = [$plan->areas[1]->steps[0]->called('put-1'), $plan->areas[1]->steps[0]->called('put-2')];
+        foreach ([null, ...array_map(static fn(Step $step): string => $step->id, $plan->areas[0]->steps)] as $after) {
+            yield "put after $after" => $steps((new PutSteps('coat', $put, 'new', $after))->applyTo($plan));
+        }
+        foreach ($plan->steps() as $step) {
+            yield "coats of $step->id" => [
+                Told::answer(static fn(): mixed => $plan->coatsNeeded($step->id)),
+                $step->coatsOver(Surface::bare(Texture::CloseFolds), FinishLevel::Display),
+                array_map(static fn(Step $one): string => "$one->id $one->coats", $plan->withStep($step->inCoats(9))->steps()),
+            ];
+        }
+        $mixed = PlanSketch::plan("area a skin small skin\n basecoat navy*2 red*3\n layer sky*4 navy\n layer red*2 sky*2");
+        $paints = $mixed->paints();
+        foreach (['navy', 'red', 'sky'] as $from) {
+            foreach (['navy', 'red', 'sky'] as $to) {
+                yield "$from becomes $to" => array_map(
+                    static fn(Step $one): string => $one->words(),
+                    (new SwapPaint($paints[$from], $paints[$to]))->applyTo($mixed)->steps(),
+                );
+            }
+        }
+        foreach ([24, 25, 26, 27] as $long) {
+            $named = $plan->areas[0]->steps[0]->called(str_repeat('a', $long));
+            yield "turned round at $long" => IllegalPlan::outOfRecipe('order', 'Coat', $named, $plan->areas[0]->steps[1])->getMessage();
+        }
     }
 
     /** @return array<mixed> an area on its own, beside others, and without them */
