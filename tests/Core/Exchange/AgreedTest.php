@@ -9,20 +9,24 @@ use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CsvTable;
 use Kalokroma\Exchange\DocumentChange;
 use Kalokroma\Exchange\DocumentPaints;
+use Kalokroma\Exchange\DocumentReader;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\FieldsAt;
 use Kalokroma\Exchange\FormVersion;
 use Kalokroma\Exchange\Gpl;
 use Kalokroma\Exchange\HabitReader;
+use Kalokroma\Exchange\MeasuredFields;
 use Kalokroma\Exchange\PlainText;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Exchange\RolesReader;
+use Kalokroma\Exchange\SculptReader;
 use Kalokroma\Exchange\SessionsReader;
 use Kalokroma\Exchange\SetsCsv;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Exchange\SquadFields;
 use Kalokroma\Exchange\Upgrades;
+use Kalokroma\Paint\Kind;
 use Kalokroma\Planning\Squad;
 use Kalokroma\Recipe\Plan;
 use Tests\Core\AgreedTestCase;
@@ -92,6 +96,7 @@ final class AgreedTest extends AgreedTestCase
         yield from $this->changed();
         yield from $this->others();
         yield from $this->limits();
+        yield from $this->edges();
     }
 
     /** @return iterable<string, mixed> */
@@ -342,6 +347,103 @@ final class AgreedTest extends AgreedTestCase
                 $version,
             ));
         }
+    }
+
+    /** @return iterable<string, mixed> the last that is read, and the first that is not */
+    private function edges(): iterable
+    {
+        $known = static fn(string $maker, string $code): bool => $code !== 'T9';
+        foreach ([[60, 0, 0], [61, 0, 0], [5, 1, 999], [5, -1, 1000], [5, 0, 10_000_000], [5, 0, 10_000_001]] as $at => [$letters, $least, $most]) {
+            $maker = str_repeat('m', $letters);
+            yield "edge of tables $at" => [
+                self::thrown(static fn(): mixed => ShelfCsv::read(
+                    "maker,code,pots,remaining_ml,note\n$maker,T1,$least,1,\n$maker,T2,$most,,\n",
+                    $known,
+                )),
+                self::thrown(static fn(): mixed => SetsCsv::read(
+                    "maker,code,name,price,paints\n$maker,S1,Set,$least,T1 T2\n$maker,S2,Set,$most,T9\n",
+                    $known,
+                )),
+                self::thrown(static fn(): mixed => count(CatalogueCsv::read(
+                    "maker,range,code,name,kind,swatch,opacity,finish,volume_ml,price,barcode\n$maker,,T1,Slate,opaque,#445566,0,matt,0.1,$most,\n",
+                ))),
+            ];
+        }
+        foreach ([
+            null, 5, [], [1, 2], [1, 2, 3], [1, 2, '3'], [1, 2, 3, 4], ['a' => 1, 'b' => 2.5, 'c' => 3], [50.12345, 1.00049, -1.0005],
+        ] as $at => $lab) {
+            foreach ([['colour' => ['lab' => $lab]], ['film' => ['overBlack' => $lab, 'overWhite' => [90, 0, 0]]]] as $kind => $measured) {
+                $in = DocumentReader::of($measured);
+                $read = MeasuredFields::read($in, Kind::Opaque);
+                yield "measured $kind $at" => [self::thrown(static fn() => $in->mustBeSound()), MeasuredFields::write($read)];
+            }
+        }
+        foreach ([[], ['x'], [0], [1], [9], [10], [2, 2, 3], [2.0], range(1, 6), range(1, 7)] as $at => $numbers) {
+            $in = DocumentReader::of(['on' => $numbers]);
+            yield "wholes $at" => [$in->wholes('on', 6, 1, 9), self::thrown(static fn() => $in->mustBeSound())];
+        }
+        foreach ([29, 30, 31, 32] as $long) {
+            yield "unknown word of $long" => PlainText::unknownWord(str_repeat('w', $long), ['one', 'two']);
+        }
+        foreach ([
+            ['cm2' => 0.001], ['cm2' => 0.0009], ['height' => 0], ['height' => 0.5], ['height' => 1], ['height' => 1.01],
+            ['facing' => 'up'], [],
+        ] as $at => $fields) {
+            $in = DocumentReader::of($fields);
+            yield "sculpt $at" => [SculptReader::write(SculptReader::read($in)), self::thrown(static fn() => $in->mustBeSound())];
+        }
+        $roles = PlanSketch::plan("role leader\nrole rank\narea a skin small skin");
+        foreach ([
+            'leader:1', 'leader:0', ':1', 'leader:1,rank:59', 'leader:1,rank:60', 'leader:1,leader:2', 'leader:1, rank:2', 'none:1',
+            'leader', 'rank:1000', '',
+        ] as $text) {
+            foreach ([null, 1, 3] as $models) {
+                yield "roles '$text' of $models" => self::thrown(
+                    static fn(): array => array_map(static fn($one): ?string => $one->role, RolesReader::squad($text, $roles, $models)->members),
+                );
+            }
+        }
+        foreach ([6, 7, 8, 9] as $deep) {
+            $json = str_repeat('[', $deep).str_repeat(']', $deep);
+            yield "sessions $deep deep" => self::thrown(static fn(): int => count(SessionsReader::json($json)->all));
+        }
+        foreach ([
+            "\xEF\xBB\xBFGIMP Palette\n1 2 3\tA\n",
+            "GIMP Palette\n".str_repeat("1 2 3\tA\n", 5000),
+            "GIMP Palette\n".str_repeat("1 2 3\tA\n", 5001),
+        ] as $at => $gpl) {
+            yield "long palette $at" => self::thrown(static fn(): int => count(Gpl::read($gpl)->entries));
+        }
+        $document = PlanSketch::document("undercoat grey\narea a skin small skin\n basecoat navy 2:1\n wet-blend red over sky");
+        $renamed = PlanDocument::of($document)->withPaintsCalled(['navy' => 'ours', 'sky' => 'air', 'grey' => 'ground', 'a' => 'b']);
+        yield 'renamed' => [$renamed->fields['undercoat'], $renamed->fields['areas']];
+        foreach (['medium', 'matt', 'navy', 'gone', 5] as $pot) {
+            foreach ([['dilution' => ['paint' => 1, 'thinner' => 1, 'with' => 'medium', 'paintId' => $pot]],
+                [
+                    'second' => [
+                        'mix' => [['paint' => $pot, 'parts' => 1]],
+                        'dilution' => ['paint' => 2, 'thinner' => 1, 'with' => 'water', 'paintId' => $pot],
+                    ],
+                ]] as $at => $fields) {
+                $told = $document;
+                $told['areas'][0]['steps'][1] = $fields + $told['areas'][0]['steps'][1];
+                yield "pot $pot $at" => self::thrown(static fn(): mixed => [
+                    self::plan($told)->areas[0]->steps[1]->dilution->words(),
+                    self::plan($told)->areas[0]->steps[1]->more->second?->dilution->words(),
+                ]);
+            }
+        }
+        $sound = PlanDocument::ofFile($document);
+        $room = null;
+        for ($bytes = PlanDocument::MOST_UNKNOWN - 40; $bytes < PlanDocument::MOST_UNKNOWN + 4 && $room === null; $bytes++) {
+            $carried = PlanDocument::of(['theirs' => str_repeat('a', $bytes)] + $sound->fields);
+            try {
+                $carried->saying($sound->plan(DocumentPaints::of($sound->fields)));
+            } catch (Faulty) {
+                $room = $bytes;
+            }
+        }
+        yield 'room for what is unknown' => $room;
     }
 
     /** @return iterable<string, mixed> the longest text and the least and largest number that each field takes, and text that it does not */
