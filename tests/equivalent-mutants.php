@@ -59,6 +59,25 @@ return [
         ['private int $branches = 0', '0', '1'],
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
+        // One branch more than anybody waits for.
+        ['++$this->branches > self::MOST_BRANCHES', '>', '>='],
+        // To the last billionth of the budget.
+        ['<= $this->budget + 1e-9', '<=', '<'],
+        // A weaker bound: longer until the same is found.
+        ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0; $need', '1; $need'],
+        ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0; $need', '1; $need'],
+        // The lesser of two that are alike.
+        ['$left[$box] < $charge', '<', '<='],
+    ],
+    'core/Matching/Buying.php' => [
+        // The edge of a measure.
+        ['> self::lightnessApart($this->tolerance)', '>', '>='],
+        ['$difference <= $this->tolerance', '<=', '<'],
+    ],
+    'core/Matching/ShelfMap.php' => [
+        // Nothing is as warm as what lies beside it.
+        ['$sameBefore => $after > $before', '>', '>='],
+        ['default => $before > $after', '>', '>='],
     ],
     'core/Recipe/Edit/InsertStep.php' => [
         // What it goes next to is in another recipe.

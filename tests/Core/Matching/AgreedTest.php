@@ -25,6 +25,7 @@ use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Mixing\Dilution;
+use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Paint\Finish;
@@ -61,6 +62,20 @@ final class AgreedTest extends AgreedTestCase
             yield "neutral $hex" => ShelfMap::isNeutral(Paints::lab($hex));
         }
         yield 'lookalikes' => [Told::of(Lookalikes::among($owned), 2), Told::of(Lookalikes::among(Paints::shelf(120, 4)), 2)];
+        // Twins stand far apart on a shelf, and in no order.
+        $twins = [];
+        foreach (Paints::shelf(18, 21) as $at => $paint) {
+            $twins[] = $paint;
+            foreach ([1.0, 2.5] as $off) {
+                $near = Lab::of($paint->colour()->lightness + $off, $paint->colour()->a, $paint->colour()->b + $off);
+                array_unshift($twins, Paint::of("near-$at-$off", "Near $paint->name", $paint->kind, $near, Opacity::of(0.8)));
+            }
+        }
+        yield 'twins' => array_map(
+            static fn(array $pair): string => sprintf('%s and %s, %.2f', $pair[0]->name, $pair[1]->name, $pair[2]),
+            ShelfMap::of($twins)->twins(),
+        );
+        yield from $this->leading($owned);
         yield 'new ones' => array_map(static fn(Paint $one): string => $one->name, Novelty::among($others, $owned));
         yield from $this->lists([...$others, ...$owned]);
         foreach ([[0, 0.0], [1, 0.0], [1, 2.0], [1, 9.0], [1, 17.0], [3, 20.0], [2, 34.0], [1, 30.0]] as [$pots, $ml]) {
@@ -152,6 +167,50 @@ final class AgreedTest extends AgreedTestCase
             yield "covered $seed" => self::covered(new Randomizer(new Mt19937($seed)));
         }
         yield 'priced' => Told::answer(static fn(): ForSale => new ForSale('a', 'Dear', -1, [], false));
+    }
+
+    /**
+     * @param list<Paint> $owned
+     *
+     * @return iterable<string, mixed> which of several is taken, where it matters which is first
+     */
+    private function leading(array $owned): iterable
+    {
+        $shelf = Substitutes::from($owned);
+        [$red, $steel, $pearl] = [
+            Paints::of('#a3231f', 0.6, Kind::Opaque, 'Red'), Paints::of('#8b8f93', 0.95, Kind::Metallic, 'Pearl'),
+            Paints::of('#3d6f28', 0.04, Kind::Ink, 'Ink'),
+        ];
+        foreach ([[$red, $steel], [$steel, $red], [$red, $pearl], [$pearl, $red]] as $at => [$first, $second]) {
+            foreach ([[1, 1], [1, 2], [2, 1]] as [$one, $other]) {
+                yield "led $at, $one to $other" => Told::answer(static fn(): array => array_map(
+                    static fn(Substitute $one): string => $one->mix->words(),
+                    $shelf->for(Mix::of([Ingredient::of($first, $one), Ingredient::of($second, $other)]), 0.9, 2),
+                ));
+            }
+        }
+        foreach ([Finish::Matt, Finish::Satin, Finish::Gloss] as $finish) {
+            foreach ([Kind::Medium, Kind::Varnish, Kind::Chipping, Kind::Decal] as $kind) {
+                $wanted = Paint::of('wanted', 'Slow', $kind, null, null, $finish);
+                yield "clear $kind->value, $finish->value" => array_map(
+                    static fn(array $some): ?ClearStandIn => ClearStandIn::for($wanted, $some),
+                    [self::clear(), array_slice(self::clear(), 0, 2), array_slice(self::clear(), 2)],
+                );
+            }
+        }
+        $of = static fn(string $id, float $l): Paint => Paint::of($id, $id, Kind::Opaque, Lab::of($l, 10.0, 10.0), Opacity::of(0.8));
+        $needs = [$of('n0', 50.0), $of('n1', 20.0), $of('n2', 80.0)];
+        foreach ([1.0, 2.0, 3.5, 4.5, 6.0] as $off) {
+            $boxes = [
+                new ForSale('i1', 'With its like', 500, [$needs[2], $of('a', 50.0 + $off / 3)], true),
+                new ForSale('i2', 'With one farther off', 500, [$needs[1], $of('b', 50.0 + $off)], true),
+            ];
+            foreach ([$boxes, array_reverse($boxes)] as $at => $forSale) {
+                yield "nearer of two at $off, $at" => [
+                    Told::of(Buying::of($needs, $forSale, [])->cheapest(), 2), Told::of(Buying::of([$needs[0]], $forSale, [])->cheapest(), 2),
+                ];
+            }
+        }
     }
 
     /**
