@@ -64,8 +64,8 @@ return [
         // To the last billionth of the budget.
         ['<= $this->budget + 1e-9', '<=', '<'],
         // A weaker bound: longer until the same is found.
-        ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0; $need', '1; $need'],
-        ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0; $need', '1; $need'],
+        ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
+        ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
         // The lesser of two that are alike.
         ['$left[$box] < $charge', '<', '<='],
     ],
@@ -78,6 +78,27 @@ return [
         // Nothing is as warm as what lies beside it.
         ['$sameBefore => $after > $before', '>', '>='],
         ['default => $before > $after', '>', '>='],
+    ],
+    'core/Simulation/SprayCone.php' => [
+        // A key has only to be its own.
+        ["\$this->isFromBelow ? 180.0 - \$tilt : \$tilt);", '180.0', '(180.0 * 1.3)'],
+        ["\$this->isFromBelow ? 180.0 - \$tilt : \$tilt);", '-', '+'],
+        // A cone is as wide to both sides.
+        ['180.0 - $tilt : $tilt) /', '-', '+'],
+    ],
+    'core/Simulation/Patches.php' => [
+        // Nothing of a patch is seen of nothing.
+        ["continue;\n            }\n            if (\$share < 1.0) {", '1.0', '(1.0 * 1.3)'],
+        // Asked zone by zone: the same, longer.
+        ["return true;\n            }\n        }\n\n        return false;", 'false', 'true'],
+        // A key has only to be its own.
+        ['$this->sheens() ? $zone->index() : 0]', '0', '1'],
+        // Before the largest there is none.
+        ['$other = count($large) - 1; $other > 0', '>', '>='],
+    ],
+    'core/Simulation/Patch.php' => [
+        // Of two as large as each other either gives the marks.
+        ['$this->share >= $other->share', '>=', '>'],
     ],
     'core/Recipe/Edit/InsertStep.php' => [
         // What it goes next to is in another recipe.

@@ -34,6 +34,10 @@ final class AgreedTest extends AgreedTestCase
         "undercoat black\narea coat broad-folds main cloth\n basecoat navy x1\n coloured-light orange side left\n layer blue raised\n wash umber-wash"
             ."\n coloured-light sky side right\n matt-coat matt",
         "undercoat grey\narea hull smooth-panel main armour\n basecoat steel\n chipping-fluid lifter\n basecoat red x2\n chip\n streaks grime\n chip leather corners",
+        "undercoat grey\narea cloak broad-folds main cloth\n wet-blend navy 1:3 over sky\n wet-blend umber-wash over blue-wash\n wet-blend red 2:1 over ruby",
+        "undercoat grey\narea hull hard-edged-panel main armour\n basecoat green x3\n freehand snow patch\n stipple lime x2\n chip coal\n freehand red patch"
+            ."\n streaks grime\n effect rust\n stipple sand x2\n chip leather",
+        "undercoat grey\narea hull hard-edged-panel main armour\n basecoat sand x3\n gloss-coat gloss\n solvent-wash grime all\n wipe-back\n pigments dust\n wash umber-wash\n wipe-back",
     ];
 
     protected function said(): iterable
@@ -58,8 +62,11 @@ final class AgreedTest extends AgreedTestCase
                     $stages[] = [
                         $application->id, $look->colours, $look->left, $look->rim, $look->mark, $forecast, $look->relief(), $look->mean(),
                         $look->differenceTo($before), $look->words(), [$look->lowestValue(), $look->highestValue()], $surface->gloss(),
-                        array_map($surface->sheen(...), Zone::cases()), $surface->isMetal(), $surface->tones(Flank::Right)->shares,
-                        $surface->tones(Flank::Left)->flecks, $application->lands($area->texture), $surface->at(Zone::Face)->toLab(),
+                        array_map($surface->sheen(...), Zone::cases()), $surface->isMetal(),
+                        Told::of($surface->tones(Flank::Right), 2), Told::of($surface->tones(Flank::Left), 2), $application
+                            ->lands($area->texture), $surface
+                            ->at(Zone::Face)
+                            ->toLab(),
                     ];
                 }
                 yield "plan $seed, $area->name" => $stages;
