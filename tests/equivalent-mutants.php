@@ -90,7 +90,7 @@ return [
         // Nothing of a patch is seen of nothing.
         ["continue;\n            }\n            if (\$share < 1.0) {", '1.0', '(1.0 * 1.3)'],
         // Asked zone by zone: the same, longer.
-        ["return true;\n            }\n        }\n\n        return false;", 'false', 'true'],
+        ["sheens()) {\n                return true;\n            }\n        }\n\n        return false;", 'false', 'true'],
         // A key has only to be its own.
         ['$this->sheens() ? $zone->index() : 0]', '0', '1'],
         // Before the largest there is none.
