@@ -30,6 +30,12 @@ return [
         // Before the first step is before it, however far.
         ['$one->step === null ? -1 : $scene->order()->place($one->step) ?? -1', '1', '2'],
     ],
+    'core/Review/Rules/CostlySlip.php' => [
+        // Two steps have two numbers.
+        ['->number > $dark->number', '>', '>='],
+        // What covers and what slips has a mix.
+        ['$base->step->mix === null || $dark->step->mix === null', '||', '&&'],
+    ],
     'core/Review/Rules/WhiteReadsBlue.php' => [
         // The edge of a measure.
         ['lightness > Neutral::WHITE_ABOVE', '>', '>='],

@@ -16,6 +16,8 @@ use Kalokroma\Review\Neutral;
 use Kalokroma\Review\Review;
 use Kalokroma\Review\Scene;
 use Kalokroma\Review\Span;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Nearby;
 use Tests\Core\Paints;
@@ -24,6 +26,8 @@ use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
 {
+    private const LADDERS = 240;
+
     protected function said(): iterable
     {
         $said = [];
@@ -82,9 +86,13 @@ final class AgreedTest extends AgreedTestCase
         }
         $shelf = Shelf::of(array_values(DocumentPaints::of(PlanSketch::document(''))->paints));
         foreach ($sketches as $name => $sketch) {
-            foreach ([...Nearby::of($sketch, 6, crc32($name)), ...Nearby::inShades($sketch, 3, crc32($name))] as $at => $near) {
+            foreach ([...Nearby::of($sketch, 8, crc32($name)), ...Nearby::inShades($sketch, 4, crc32($name))] as $at => $near) {
                 $cases["near $name, $at"] = $near;
             }
+        }
+        $dice = new Randomizer(new Mt19937(8300));
+        for ($at = 0; $at < self::LADDERS; $at++) {
+            $cases["ladder $at"] = self::ladder(static fn(string ...$of): string => $of[$dice->getInt(0, count($of) - 1)]);
         }
         foreach ($cases as $name => $near) {
             yield $name => Told::answer(static function () use ($near, $shelf): array {
@@ -96,12 +104,76 @@ final class AgreedTest extends AgreedTestCase
                         $one->rule,
                         $one->step ?? $one->area ?? '-',
                         $one->severity->value,
-                        hash('crc32b', $one->words.json_encode(self::mends($one, $plan))),
+                        hash('crc32b', $one->words.$one->why.$one->otherSchool.json_encode(self::mends($one, $plan))),
                     ),
                     Review::of(Scene::of(Rehearsal::of($plan), $shelf, 5)),
                 );
             });
         }
+    }
+
+    /**
+     * A recipe as painters begin one: a base too thin, too few or just enough, and what goes over it.
+     *
+     * @param callable(string...): string $any one of them
+     */
+    private static function ladder(callable $any): string
+    {
+        $tone = $any(
+            'navy',
+            'red',
+            'dark-red',
+            'orange',
+            'yellow',
+            'ochre',
+            'brown',
+            'green',
+            'dark-green',
+            'lime',
+            'purple',
+            'sky',
+            'skin',
+            'pale-grey',
+            'steel',
+        );
+        $over = static fn(): string => $any(
+            "layer $tone*2 snow*1 1:1",
+            "layer $tone*1 snow*3",
+            "layer $tone raised",
+            "highlight $tone*1 snow*2",
+            "highlight pink raised",
+            'highlight orange',
+            'highlight sand edges',
+            "glaze $tone",
+            'glaze ruby',
+            'glaze amber',
+            'glaze moss',
+            'wash umber-wash',
+            'wash black-wash recesses',
+            'wash red-wash',
+            'wash blue-wash all',
+            "stipple $tone*1 snow*1",
+            'drybrush ivory',
+            'edge-highlight pale-grey',
+            "dot $tone*1 snow*4",
+            'one-coat amber',
+        );
+        $area = static fn(string $id, string $beside): string => sprintf(
+            "area %s %s %s %s touches %s\n basecoat %s %s %s\n %s\n %s",
+            $id,
+            $any('broad-folds', 'hard-edged-panel', 'smooth-panel', 'skin', 'tiny-detail', 'fur-or-feather'),
+            $any('main', 'large', 'medium', 'small'),
+            $any('cloth', 'armour', 'skin', 'metal', 'leather', 'hair'),
+            $beside,
+            $tone,
+            $any('2:1', '1:1', '1:3', '1:0'),
+            $any('x1', 'x2', 'x2', 'x3', 'x5'),
+            $over(),
+            $over(),
+        );
+
+        return 'undercoat '.$any('black', 'grey', 'white', 'bone', 'black light bone', 'dim light white')."\n"
+            .$area('a', 'b')."\n ".$over()."\n".str_replace($tone, $any('coal', 'dark-brown', 'ivory', $tone), $area('b', 'a'));
     }
 
     /** @return list<array<mixed>> the words of each, and how much they change */
