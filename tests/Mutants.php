@@ -9,6 +9,7 @@ use PhpParser\Node\Expr;
 use PhpParser\Node\Scalar;
 use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
+use PhpParser\PrettyPrinter\Standard;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -138,7 +139,44 @@ final class Mutants
             }
         }
 
-        return $untold;
+        return [...$untold, ...self::ofTwoAlike($tree)];
+    }
+
+    /**
+     * The lesser or the greater of two: where they are alike either is the same, whether it is asked or set in the other's place.
+     *
+     * @param array<Node> $tree
+     *
+     * @return list<Node>
+     */
+    private static function ofTwoAlike(array $tree): array
+    {
+        $find = new NodeFinder;
+        $print = (new Standard)->prettyPrintExpr(...);
+        $compares = static fn(Expr $one): bool => $one instanceof Expr\BinaryOp && in_array($one->getOperatorSigil(), ['<', '<=', '>', '>='], true);
+        $alike = [];
+        foreach ($find->findInstanceOf($tree, Expr\Ternary::class) as $one) {
+            if ($compares($one->cond) && $one->if !== null) {
+                $alike[] = [$one->cond, $one->if, $one->else];
+            }
+        }
+        foreach ($find->findInstanceOf($tree, Node\Stmt\If_::class) as $one) {
+            $set = count($one->stmts) === 1 && $one->else === null && $one->elseifs === [] && $one->stmts[0] instanceof Node\Stmt\Expression
+                ? $one->stmts[0]->expr
+                : null;
+            if ($compares($one->cond) && $set instanceof Expr\Assign) {
+                $alike[] = [$one->cond, $set->var, $set->expr];
+            }
+        }
+        $told = array_filter($alike, static function (array $one) use ($print): bool {
+            [$asked, $set] = [[$print($one[0]->left), $print($one[0]->right)], [$print($one[1]), $print($one[2])]];
+            sort($asked);
+            sort($set);
+
+            return $asked === $set;
+        });
+
+        return array_column($told, 0);
     }
 
     /** @return iterable<array{string, string, int}> what stands there, what it is made into, where it begins */

@@ -44,6 +44,27 @@ return [
         // The stop's own pass is left out by its id already.
         ['$pass->number <= $end->number', '<=', '<'],
     ],
+    'core/Mixing/Vicinity.php' => [
+        // The edge of a measure.
+        ["return \$mostX >= \$this->leastX && \$leastX <= \$this->mostX && \$mostZ >= \$this->leastZ && \$leastZ <= \$this->mostZ\n", '<=', '<'],
+        ["return \$mostX >= \$this->leastX && \$leastX <= \$this->mostX && \$mostZ >= \$this->leastZ && \$leastZ <= \$this->mostZ\n", '>=', '>'],
+        ['&& $mostU >= $this->leastU && $leastU <= $this->mostU && $mostV >= $this->leastV && $leastV <= $this->mostV', '<=', '<'],
+        ['&& $mostU >= $this->leastU && $leastU <= $this->mostU && $mostV >= $this->leastV && $leastV <= $this->mostV', '>=', '>'],
+        ['if ($y < $this->leastY || $y > $this->mostY || $x < $this->leastX || $x > $this->mostX ||', '<', '<='],
+        ['if ($y < $this->leastY || $y > $this->mostY || $x < $this->leastX || $x > $this->mostX ||', '>', '>='],
+        ['$z < $this->leastZ || $z > $this->mostZ) {', '<', '<='],
+        ['$z < $this->leastZ || $z > $this->mostZ) {', '>', '>='],
+        ['if ($most < $this->leastY || $least > $this->mostY) {', '<', '<='],
+        ['if ($most < $this->leastY || $least > $this->mostY) {', '>', '>='],
+        ['if ($there > $difference) {', '>', '>='],
+        ['$next > $near && $next < $far', '>', '>='],
+        ['$next > $near && $next < $far', '<', '<='],
+    ],
+    'core/Mixing/Palette.php' => [
+        // No reflectance comes near either.
+        ["\$highs[] = \$high;\n                \$low = 2.0;", '2.0', '(2.0 * 1.3)'],
+        ["\$lows = \$highs = [];\n        \$low = 2.0;", '2.0', '(2.0 * 1.3)'],
+    ],
     'core/Mixing/MixSolver.php' => [
         // Of one paint there are no pairs.
         ['count($paints) > 1) {', '>', '>='],
@@ -72,8 +93,6 @@ return [
         // A weaker bound: longer until the same is found.
         ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
         ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
-        // The lesser of two that are alike.
-        ['$left[$box] < $charge', '<', '<='],
     ],
     'core/Matching/Buying.php' => [
         // The edge of a measure.

@@ -44,7 +44,7 @@ final class AgreedTest extends AgreedTestCase
                 yield "thinned $paint : $thinner $with->value" => Told::answer(static fn(): Dilution => Dilution::of($paint, $thinner, $with));
             }
         }
-        foreach ([0.02, 0.2, 0.33, 0.5, 0.71, 1.0] as $strength) {
+        foreach ([0.02, 0.0477, 0.0526, 0.06, 0.2, 0.33, 0.5, 0.71, 1.0] as $strength) {
             yield "as strong as $strength" => Dilution::near($strength, Thinner::Water);
         }
         yield 'ratios' => [
@@ -102,6 +102,12 @@ final class AgreedTest extends AgreedTestCase
                 $answers->ranked(),
             );
         }
+        $larger = Paints::shelf(420, 8);
+        foreach ([...$targets, '#00ff00', '#0000ff', '#ff0000', '#ffffff', '#000000'] as $at => $hex) {
+            $limits = MixLimits::none()->paints(1)->with($at % 3 === 0 ? [$larger[400]->id] : []);
+            $tried = MixSolver::solve(MixTarget::of(Paints::lab($hex), Film::Covering), $larger, $limits, 1, Effort::quick())->tried;
+            yield "likeliest for $hex" => [count($tried), crc32(implode(' ', array_map(static fn(Paint $one): string => $one->name, $tried)))];
+        }
         foreach (Film::cases() as $film) {
             yield "film $film->value" => [$film->label(), $film->usualKinds(), array_map($film->takes(...), Kind::cases())];
         }
@@ -140,6 +146,12 @@ final class AgreedTest extends AgreedTestCase
                     Ingredient::of($one, 2),
                     Ingredient::of($other, 1),
                 ])));
+            }
+            foreach ([[1, 2], [2, 3], [3, 4], [1, 1]] as [$first, $second]) {
+                yield "$first $one->name to $second" => Told::answer(static fn(): bool => Mix::of([
+                    Ingredient::of($one, $first),
+                    Ingredient::of($special[2], $second),
+                ])->isMetal());
             }
             yield "$one->name alone" => Told::answer(static fn(): array => self::about(Mix::single($one)));
         }
@@ -205,8 +217,15 @@ final class AgreedTest extends AgreedTestCase
     private static function facing(int $at, Lab $target): iterable
     {
         $palette = new Palette(array_values(array_filter(Paints::shelf(12, 3), static fn(Paint $one): bool => ! $one->isClear())), false);
-        foreach ([[1.0, 6.0], [-4.0, 3.0], [9.0, 12.0]] as $way => [$off, $difference]) {
-            $nearest = [max(1.0, $target->lightness - $off), $target->a + $off, $target->b - 2.0 * $off];
+        foreach ([
+            [1.0, 6.0, 1.0],
+            [-4.0, 3.0, 1.0],
+            [9.0, 12.0, 1.0],
+            [8.0, 6.0, 0.0],
+            [-8.0, 6.0, 0.0],
+            [0.1, 4.0, 40.0],
+        ] as $way => [$off, $difference, $aside]) {
+            $nearest = [max(1.0, $target->lightness - $off), $target->a + $aside * $off, $target->b - 2.0 * $aside * $off];
             $vicinity = Vicinity::around($target, $difference, 0.002, $nearest);
             $meets = '';
             for ($i = 0; $i < 9; $i++) {
