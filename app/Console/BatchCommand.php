@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use JsonException;
 use Kalokroma\Batch\Batch;
 use Kalokroma\Exchange\BatchDocument;
 use Kalokroma\Exchange\Fault;
@@ -14,8 +13,6 @@ use Kalokroma\Exchange\Faulty;
 abstract class BatchCommand extends FileCommand
 {
     use TellsWrongWords;
-
-    private const DEEPEST = 64;
 
     /**
      * @return list<Batch> in the order they are named
@@ -28,7 +25,7 @@ abstract class BatchCommand extends FileCommand
         $batches = $faults = [];
         foreach ($paths as $at => $path) {
             try {
-                $batches[] = BatchDocument::read($this->fields($path));
+                $batches[] = BatchDocument::read($this->fields($path, 'batch file'));
             } catch (Faulty $faulty) {
                 foreach ($faulty->faults as $fault) {
                     $faults[] = count($paths) === 1 ? $fault : new Fault("$at.$fault->field", $fault->message);
@@ -37,17 +34,5 @@ abstract class BatchCommand extends FileCommand
         }
 
         return $faults === [] ? $batches : throw Faulty::with($faults);
-    }
-
-    /** @return array<mixed> */
-    private function fields(string $path): array
-    {
-        try {
-            $fields = json_decode($this->content($path), true, self::DEEPEST, JSON_THROW_ON_ERROR);
-        } catch (JsonException $fault) {
-            throw Faulty::field('file', sprintf('This is no batch file, or it is cut short: %s.', lcfirst($fault->getMessage())));
-        }
-
-        return is_array($fields) ? $fields : [];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Optics\OpticsStore;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
+use JsonException;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\Fault;
@@ -22,6 +23,8 @@ abstract class FileCommand extends Command
 {
     /** Larger files are no list of anything. */
     private const LARGEST_BYTES = 16 * 1024 * 1024;
+
+    private const DEEPEST = 64;
 
     /** @return array<mixed> what --json prints */
     abstract protected function answer(): array;
@@ -146,6 +149,24 @@ abstract class FileCommand extends Command
         }
 
         return (string) file_get_contents($path);
+    }
+
+    /**
+     * @param string $what it should be, in words
+     *
+     * @return array<mixed> of a file in JSON
+     *
+     * @throws Faulty when it is none
+     */
+    protected function fields(string $path, string $what): array
+    {
+        try {
+            $fields = json_decode($this->content($path), true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw Faulty::field('file', sprintf('This is no %s, or it is cut short: %s.', $what, lcfirst($fault->getMessage())));
+        }
+
+        return is_array($fields) ? $fields : [];
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use JsonException;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\Faulty;
@@ -25,8 +24,6 @@ abstract class PlanCommand extends FileCommand
 {
     use TellsWrongWords;
 
-    private const DEEPEST = 64;
-
     private ?PlanDocument $document = null;
 
     /** @throws Faulty when it is no plan file, one from the future, or no sound plan */
@@ -39,16 +36,7 @@ abstract class PlanCommand extends FileCommand
 
     protected function document(): PlanDocument
     {
-        if ($this->document === null) {
-            try {
-                $fields = json_decode($this->content($this->word('plan')), true, self::DEEPEST, JSON_THROW_ON_ERROR);
-            } catch (JsonException $fault) {
-                throw Faulty::field('file', sprintf('This is no plan file, or it is cut short: %s.', lcfirst($fault->getMessage())));
-            }
-            $this->document = PlanDocument::ofFile(is_array($fields) ? $fields : []);
-        }
-
-        return $this->document;
+        return $this->document ??= PlanDocument::ofFile($this->fields($this->word('plan'), 'plan file'));
     }
 
     /**
