@@ -86,13 +86,25 @@ return [
         ['private int $branches = 0', '0', '1'],
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
-        // One branch more than anybody waits for.
+        // One branch more than anybody waits for, and what could only be as good.
         ['++$this->branches > self::MOST_BRANCHES', '>', '>='],
+        ['$cover->branches < self::MOST_BRANCHES', '<', '<='],
+        ['$this->bound($open, $spent) >= $this->bestCost', '>=', '>'],
+        // What costs without end is turned away by its bound.
+        ['$this->penalties[$need] < INF', '<', '<='],
         // To the last billionth of the budget.
         ['<= $this->budget + 1e-9', '<=', '<'],
         // A weaker bound: longer until the same is found.
         ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
         ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
+    ],
+    'core/Matching/Lookalikes.php' => [
+        // Asked of more, and answered the same: the difference itself decides.
+        ['<= self::HUE_APART && abs', '&&', '||'],
+    ],
+    'core/Matching/PaintNames.php' => [
+        // Words of such different lengths are not alike; then that is counted letter by letter.
+        ['> (1 - self::BELIEVED) * $longest', '1', '2'],
     ],
     'core/Matching/Buying.php' => [
         // The edge of a measure.

@@ -23,6 +23,12 @@ final readonly class AddRole implements Edit
             throw IllegalPlan::at('name', sprintf('A plan has at most %d roles. Take one out first.', Role::MOST));
         }
 
-        return $plan->withRoles([...$plan->roles, new Role($this->id, trim($this->name))], $plan->areas, $plan->wholeModel);
+        $name = trim($this->name);
+        foreach ($plan->roles as $role) {
+            mb_strtolower($role->name) !== mb_strtolower($name)
+                || throw IllegalPlan::at('name', sprintf('There is a role "%s" already. Give this one another name.', $role->name));
+        }
+
+        return $plan->withRoles([...$plan->roles, new Role($this->id, $name)], $plan->areas, $plan->wholeModel);
     }
 }

@@ -50,10 +50,11 @@
         if (asked.has('touch-ups')) beside = 'touch-ups';
     });
     // What is recorded starts a clock or ends one.
+    let known = '';
     $effect(() => {
-        void desk.batch?.passesDone;
-        void desk.waiting.length;
-        void clocks.load();
+        const now = desk.batch ? `${desk.batch.passesDone} ${desk.waiting.length}` : '';
+        if (known !== '' && now !== known) void clocks.load();
+        known = now;
     });
 
     const steps = $derived(desk.batch?.steps ?? []);

@@ -58,6 +58,12 @@ final class AgreedTest extends AgreedTestCase
         foreach ($map->gaps() as $at => $gap) {
             yield "filler $at" => ShelfMap::filler($gap, $others);
         }
+        foreach (['#ff2020', '#2040ff', '#e8b923', '#5a3a72', '#a01c5a'] as $hex) {
+            yield "gaps round $hex" => array_map(
+                static fn($one): mixed => Told::of($one, 1),
+                ShelfMap::of([Paints::of($hex, 0.9, Kind::Opaque)])->gaps(),
+            );
+        }
         foreach (['#808285', '#8a8078', '#101112', '#f4f4f0', '#5d6f62'] as $hex) {
             yield "neutral $hex" => ShelfMap::isNeutral(Paints::lab($hex));
         }
