@@ -1,24 +1,15 @@
-import { asProblem, type Batch, newKey, type Plan, type Problem, type Schemas } from './api';
+import { asProblem, newKey, type Problem } from './api';
 import { home } from './home.svelte';
 import { warn } from './notices.svelte';
 import { type Does, type ForBatch, type ForPlan, type ForThing, OutboxStore, type Waiting } from './outboxStore';
-import { post } from './outboxPost';
+import { type Answer, post } from './outboxPost';
 
-export type { Does, ForBatch, ForPlan, ForThing, Waiting };
+export type { Answer, Does, ForBatch, ForPlan, ForThing, Waiting };
 
 const TRY_AFTER_MS = 2000;
 const SLOWEST_TRY_MS = 30000;
 const LOCK = 'kalokroma.outbox';
 
-/** What the server answered: what was changed as it is now; nothing when another tab has heard it, or when it was not there any more. */
-export type Answer = {
-    batch?: Batch;
-    plan?: Plan;
-    squad?: Schemas['Squad'];
-    paint?: Schemas['Paint'];
-    /** That of what was changed, where it has one. */
-    version?: number;
-};
 /** What has become of something. */
 export type Became = ({ is: 'made' } & Answer) | { is: 'refused'; problem: Problem } | { is: 'waiting' };
 type Heard = (one: Waiting, became: Became) => void;

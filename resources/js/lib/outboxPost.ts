@@ -2,12 +2,21 @@ import { asProblem, type Batch, got, of, type Plan, type Schemas, sent, server, 
 import { isWatched } from './figure/watched';
 import { home } from './home.svelte';
 import { warn } from './notices.svelte';
-import type { Answer } from './outbox.svelte';
 import type { ForBatch, ForPlan, ForThing, Waiting } from './outboxStore';
 import { clock, day } from './words';
 
 /** Told later than this by the server's clock than by ours is said. */
 const WORTH_SAYING_MS = 60000;
+
+/** What the server answered: what was changed as it is now; nothing when another tab has heard it, or when it was not there any more. */
+export type Answer = {
+    batch?: Batch;
+    plan?: Plan;
+    squad?: Schemas['Squad'];
+    paint?: Schemas['Paint'];
+    /** That of what was changed, where it has one. */
+    version?: number;
+};
 
 type Headers = Record<string, string>;
 
