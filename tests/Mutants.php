@@ -124,7 +124,7 @@ final class Mutants
                 $edges[] = $const->name->toString();
             }
         }
-        $isMeasure = static fn(Expr $side): bool => $side instanceof Scalar\Float_
+        $isMeasure = static fn(Expr $side): bool => ($side instanceof Expr\UnaryMinus ? $side->expr : $side) instanceof Scalar\Float_
             || ($side instanceof Expr\ClassConstFetch && $side->name instanceof Node\Identifier && in_array($side->name->toString(), $edges, true));
         foreach ([
             Expr\BinaryOp\Smaller::class,

@@ -137,6 +137,17 @@ return [
         // Of two as large as each other either gives the marks.
         ['$this->share >= $other->share', '>=', '>'],
     ],
+    'core/Paint/Root.php' => [
+        // Of two that cross zero only the signs are asked.
+        ['if ($value * $atHigh < 0) {', '*', '/'],
+        ['if ($atLow * $atHigh > 0) {', '*', '/'],
+        // The edge of a measure.
+        ['if (abs($value) < $tolerance) {', '<', '<='],
+    ],
+    'core/Relief/PaintedArea.php' => [
+        // Where nothing is sprayed it is all the same how much of it.
+        ['ANY = [1.0]', '1.0', '(1.0 * 1.3)'],
+    ],
     'core/Recipe/Edit/InsertStep.php' => [
         // What it goes next to is in another recipe.
         ['$place < $target', '<', '<='],

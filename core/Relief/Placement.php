@@ -7,8 +7,6 @@ namespace Kalokroma\Relief;
 /** How a part of a glTF scene is moved, turned and scaled: 4 × 4 matrices, column by column. */
 final class Placement
 {
-    private const NONE = [1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 0.0, 1.0];
-
     /**
      * @param array<mixed> $node of a glTF scene
      *
@@ -19,7 +17,7 @@ final class Placement
     public static function ofNode(array $node): array
     {
         if (isset($node['matrix'])) {
-            return self::numbers($node['matrix'], self::NONE);
+            return self::numbers($node['matrix'], array_fill(0, 16, 0.0));
         }
         [$tx, $ty, $tz] = self::numbers($node['translation'] ?? null, [0.0, 0.0, 0.0]);
         [$x, $y, $z, $w] = self::numbers($node['rotation'] ?? null, [0.0, 0.0, 0.0, 1.0]);

@@ -105,6 +105,19 @@ final class AgreedTest extends AgreedTestCase
                 return [$film->opacity(), $film->optics(), $measured, $measured->photos()];
             });
         }
+        foreach ([[0.0, 96.0], [20.0, 95.0], [50.0, 50.0], [60.0, 62.0], [95.0, 20.0], [10.0, 13.0], [10.0, 18.0]] as [$black, $white]) {
+            foreach ([[12, 40], [50, 50], [88, 94], [3, 96], [94, 95.5]] as [$overBlack, $overWhite]) {
+                yield "card $black to $white, $overBlack and $overWhite"
+                    => Told::answer(static function () use ($black, $white, $overBlack, $overWhite): array {
+                        $film = Drawdown::of(Lab::of($overBlack, 2, 3), Lab::of($overWhite, 2, 3), Lab::of($black, 0, 0), Lab::of($white, 0, 0));
+
+                        return [$film->opacity(), $film->optics()];
+                    });
+            }
+        }
+        foreach ([-1, 0, 1, Reading::MOST, Reading::MOST + 1] as $times) {
+            yield "read $times times" => Told::answer(static fn(): Reading => Reading::of(Source::Photo, $times));
+        }
         $by = Reading::of(Source::Photo, 2, 'a.jpg');
         $card = Drawdown::of(Lab::of(30, 20, 15), Lab::of(62, 35, 30));
         $known = Measured::nothing()->withColour(Lab::of(40, 10, 10), $by)->withStrength(Opacity::of(0.6), $by);

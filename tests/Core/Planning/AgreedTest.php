@@ -72,6 +72,18 @@ final class AgreedTest extends AgreedTestCase
           matt-coat matt
         PLAN;
 
+    /** Behind masks, put right after washes and spirit, with varnish and without. */
+    private const CUSTOMS = [
+        "undercoat grey\narea a hard-edged-panel main armour touches b\n spray-layer navy x2\n drybrush sky\narea b skin small skin touches a\n basecoat skin\n mask\n unmask"
+            ."\n highlight skin-pale\n layer skin",
+        "undercoat grey\narea a hard-edged-panel main armour touches b\n basecoat green x2\n gloss-spot gloss\n solvent-wash grime all\n highlight lime"
+            ."\narea b skin small skin touches a\n basecoat skin\n touch-up skin\n highlight skin-pale",
+        "undercoat grey\narea a hard-edged-panel main armour touches b\n basecoat green x2\n solvent-wash grime all\narea b skin small skin touches a\n basecoat skin"
+            ."\n touch-up skin\nwhole\n gloss-coat gloss\n matt-coat matt",
+        "undercoat grey\narea a broad-folds main cloth touches b\n basecoat navy x2\n wash blue-wash all\narea b skin small skin touches a\n basecoat skin\n touch-up skin"
+            ."\n wash red-wash all\n touch-up skin",
+    ];
+
     protected function said(): iterable
     {
         foreach (self::plans(5, 16, 5200) as $name => $plan) {
@@ -89,6 +101,12 @@ final class AgreedTest extends AgreedTestCase
                 yield "what must come first near $law, $at" => Told::answer(static fn(): array => self::precedences(PlanSketch::plan($near)));
             }
         }
+        foreach (self::CUSTOMS as $sketch) {
+            foreach ([$sketch, ...Nearby::of($sketch, 14, crc32($sketch))] as $at => $near) {
+                yield 'custom '.hash('crc32b', $sketch).", $at" => Told::answer(static fn(): array => self::precedences(PlanSketch::plan($near)));
+            }
+        }
+        yield from self::minutes();
         yield from $this->squads();
         yield from self::tallies();
         yield from $this->otherwise();
@@ -112,6 +130,29 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach ([[20.0, 50.0], [5.0, 80.0], [35.0, 20.0], [-50.0, 50.0], [20.0, 101.0], [20.0, -1.0], [60.5, 40.0]] as [$c, $h]) {
             yield "climate $c, $h" => Told::answer(static fn(): Climate => Climate::of($c, $h));
+        }
+    }
+
+    /** @return iterable<string, mixed> how long coats dry and are worked at, by their thinning and by how many single places there are */
+    private static function minutes(): iterable
+    {
+        foreach (['1:0', '2:1', '1:1', '3:7', '2:5', '1:3', '1:4', '1:20'] as $thinned) {
+            $steps = PlanSketch::plan(
+                "undercoat grey\narea a skin small skin\n basecoat navy $thinned\n basecoat steel $thinned\n wash umber-wash $thinned\n layer sky $thinned",
+            )->areas[0]->steps;
+            yield "dries when $thinned" => array_map(static fn(Step $one): array => [
+                DryTimes::between($one, null), DryTimes::between($one, $steps[3]), DryTimes::betweenCoats($one),
+                DryTimes::between($one, $steps[3], Climate::of(12.0, 75.0)),
+            ], $steps);
+        }
+        foreach (['left', 'left,right', 'left,right,chest,hip'] as $heads) {
+            foreach (['small', 'speck', 'main'] as $size) {
+                $plan = PlanSketch::plan("undercoat grey\narea a tiny-detail $size metal\n gem ruby heads $heads\n dot snow x2 heads $heads");
+                yield "takes for $heads, $size" => array_map(
+                    static fn(Step $one): float => Pace::of($plan)->coat($one, $plan->areas[0]),
+                    $plan->areas[0]->steps,
+                );
+            }
         }
     }
 

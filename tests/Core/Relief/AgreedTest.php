@@ -33,11 +33,16 @@ use Kalokroma\Relief\Still;
 use Kalokroma\Relief\Superpixels;
 use Kalokroma\Simulation\SprayCone;
 use Tests\Core\AgreedTestCase;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 use Tests\Core\WildPlans;
 
 final class AgreedTest extends AgreedTestCase
 {
+    /** By a lamp from one side, over a sketch from above. */
+    private const LIT = "undercoat black light bone\narea a broad-folds main cloth\n basecoat navy 1:1 x1\n coloured-light orange side left\n coloured-light sky side right"
+        ."\narea b skin small skin\n basecoat skin\n coloured-light orange side left\narea c smooth-panel small metal\n basecoat steel\n wash umber-wash";
+
     protected function said(): iterable
     {
         $bodies = [
@@ -62,6 +67,8 @@ final class AgreedTest extends AgreedTestCase
                     Exposure::of($mesh, Spray::of($cone))->finish()->reach(),
                 ];
             }
+            $patches = Labels::ofPatches($mesh);
+            yield "$name, patches as areas" => [count($patches->areas), array_slice($patches->areas, -2), hash('crc32b', $patches->triangles)];
             yield "$name, seen" => $this->seen($mesh, $openness, $zones);
             yield "$name, as a file" => [hash('crc32b', GlbWriter::write($mesh)), GlbFile::read(GlbWriter::write($mesh))->vertexCount()];
         }
@@ -103,8 +110,17 @@ final class AgreedTest extends AgreedTestCase
                 $labels->areas,
             ),
         ];
-        for ($seed = 0; $seed < 3; $seed++) {
-            $read = PlanDocument::ofFile(WildPlans::document(620 + $seed));
+        // What looks down only is seen from no side.
+        $low = $mesh->bounds()[0][1] + 0.4;
+        $lowest = Labels::of(['below', 'rest'], implode('', array_map(
+            static fn(array $corners): string => chr(
+                max(array_map(static fn(int $one): float => $mesh->positions[3 * $one + 1], $corners)) < $low ? 0 : 1,
+            ),
+            array_chunk($mesh->triangles, 3),
+        )), $mesh);
+        $told[] = Told::of(Camera::facing($mesh, $lowest, 'below'), 1);
+        for ($seed = 0; $seed < ($mesh->vertexCount() < 1000 ? 4 : 3); $seed++) {
+            $read = PlanDocument::ofFile($seed < 3 ? WildPlans::document(620 + $seed) : PlanSketch::document(self::LIT));
             $rehearsal = Rehearsal::of($read->plan(DocumentPaints::of($read->fields)));
             $looks = array_map(
                 static fn($area): PaintedLook => PaintedLook::of(
