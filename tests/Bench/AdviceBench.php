@@ -67,13 +67,16 @@ final class AdviceBench
 
     private const WHITE_FROM = 92.0;
 
-    /** @return array{questions: int, proposals: int, faults: array<string, int>, examples: array<string, list<string>>, slowest: float} */
+    /**
+     * @return array{questions: int, proposals: int, faults: array<string, int>, examples: array<string, list<string>>, told: array<int, string>,
+     *     slowest: float} `told`: a sum of what is answered to each question
+     */
     public static function run(int $step = 1, int $from = 0): array
     {
         $faults = array_fill_keys(array_keys(self::judges()), 0);
         $examples = [];
         $asked = $written = 0;
-        $times = [];
+        $times = $told = [];
         foreach (self::questions() as $number => $question) {
             if ($number % $step !== $from) {
                 continue;
@@ -84,6 +87,7 @@ final class AdviceBench
                 $proposals = (new Writer(new PaintBox(self::shelf($question['paints']))))->write($wish);
             });
             $written += count($proposals);
+            $told[$number] = hash('crc32b', self::inWords($proposals, $wish));
             foreach (self::judges() as $fault => $judge) {
                 foreach ($judge($proposals, $wish, self::shelf($question['paints'])) as $words) {
                     $faults[$fault]++;
@@ -106,6 +110,7 @@ final class AdviceBench
             'proposals' => $written,
             'faults' => $faults,
             'examples' => $examples,
+            'told' => $told,
             'slowest' => Clock::percentile($times, 0.95),
         ];
     }
@@ -658,7 +663,14 @@ final class AdviceBench
             $question['level']->value,
             $question['paints'],
         );
-        foreach ((new Writer(new PaintBox(self::shelf($question['paints']))))->write($wish) as $proposal) {
+        return $text.self::inWords((new Writer(new PaintBox(self::shelf($question['paints']))))->write($wish), $wish);
+    }
+
+    /** @param list<Proposal> $proposals */
+    private static function inWords(array $proposals, WritingWish $wish): string
+    {
+        $text = '';
+        foreach ($proposals as $proposal) {
             $look = $proposal->strip->final();
             $text .= sprintf(
                 "  %s, %.0f min, %.1f off: %s\n",

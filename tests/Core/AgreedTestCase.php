@@ -33,12 +33,15 @@ abstract class AgreedTestCase extends TestCase
 
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE;
 
+    /** In the test's own folder. */
+    protected const AGREED = 'agreed.json';
+
     /** @return iterable<string, mixed> what is said, by what it is about */
     abstract protected function said(): iterable;
 
     public function testItIsStillSaid(): void
     {
-        $file = dirname((string) (new \ReflectionObject($this))->getFileName()).'/agreed.json';
+        $file = dirname((string) (new \ReflectionObject($this))->getFileName()).'/'.static::AGREED;
         $lines = [];
         foreach ($this->said() as $about => $said) {
             $lines[] = json_encode((string) $about, self::JSON).': '.json_encode(Told::of($said), self::JSON);

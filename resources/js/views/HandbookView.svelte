@@ -227,9 +227,16 @@
         line-height: 1.35;
     }
 
+    /* Its words begin where all others do. */
+    article :global(.bx--btn--ghost) {
+        margin-inline-start: -5px;
+        padding-inline: 4px;
+    }
+
     dt {
         font-weight: 700;
     }
+
     @media (max-width: 700px) {
         .head {
             grid-template-columns: 1fr;
