@@ -137,12 +137,27 @@ return [
         // Of two as large as each other either gives the marks.
         ['$this->share >= $other->share', '>=', '>'],
     ],
+    'core/Planning/Precedences.php' => [
+        // Two tasks have two places.
+        ['$this->place[$first] > $this->place[$then]', '>', '>='],
+    ],
     'core/Paint/Root.php' => [
         // Of two that cross zero only the signs are asked.
         ['if ($value * $atHigh < 0) {', '*', '/'],
         ['if ($atLow * $atHigh > 0) {', '*', '/'],
         // The edge of a measure.
         ['if (abs($value) < $tolerance) {', '<', '<='],
+    ],
+    'core/Relief/GlbFile.php' => [
+        // One triangle more or less than so many.
+        ['if (count($this->triangles) > 3 * Mesh::MOST_TRIANGLES) {', '>', '>='],
+    ],
+    'core/Relief/Still.php' => [
+        // The lesser or the greater of two that are alike.
+        ['$left = (int) ($ax + ($bx < $cx', '<', '<='],
+        ['$right = (int) ($ax + ($bx > $cx', '>', '>='],
+        ['$top = (int) ($ay + ($by < $cy', '<', '<='],
+        ['$bottom = (int) ($ay + ($by > $cy', '>', '>='],
     ],
     'core/Relief/PaintedArea.php' => [
         // Where nothing is sprayed it is all the same how much of it.

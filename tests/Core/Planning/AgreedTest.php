@@ -82,6 +82,12 @@ final class AgreedTest extends AgreedTestCase
             ."\n touch-up skin\nwhole\n gloss-coat gloss\n matt-coat matt",
         "undercoat grey\narea a broad-folds main cloth touches b\n basecoat navy x2\n wash blue-wash all\narea b skin small skin touches a\n basecoat skin\n touch-up skin"
             ."\n wash red-wash all\n touch-up skin",
+        "undercoat grey\narea a hard-edged-panel main armour touches b\n basecoat green x2\n solvent-wash grime all\narea b skin small skin touches a\n basecoat skin"
+            ."\n touch-up skin\nwhole\n gloss-coat gloss\norder a-1 b-1 whole-1 b-2 a-2",
+        "undercoat grey\narea a fur-or-feather main fur touches b\n basecoat brown x2\n drybrush sand\narea b skin small skin touches a\n basecoat skin\n highlight skin-pale"
+            ."\n drybrush ivory\narea base rubble medium ground ground touches a\n texture-paste mud\n drybrush sand\n rim coal",
+        "undercoat grey\narea a hard-edged-panel main armour touches b\n basecoat green x2\n mask\n unmask\n highlight lime\narea b skin small skin touches a\n basecoat skin"
+            ."\nwhole\n spray-layer navy\n rim coal\norder a-1 a-2 whole-1 a-3 a-4",
     ];
 
     protected function said(): iterable
@@ -103,7 +109,13 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach (self::CUSTOMS as $sketch) {
             foreach ([$sketch, ...Nearby::of($sketch, 14, crc32($sketch))] as $at => $near) {
-                yield 'custom '.hash('crc32b', $sketch).", $at" => Told::answer(static fn(): array => self::precedences(PlanSketch::plan($near)));
+                yield 'custom '.hash('crc32b', $sketch).", $at" => Told::answer(static fn(): array => [
+                    self::precedences(PlanSketch::plan($near)),
+                    array_map(
+                        static fn(Area $area): string => Rehearsal::of(PlanSketch::plan($near))->strip($area)->final()->words(),
+                        PlanSketch::plan($near)->areas,
+                    ),
+                ]);
             }
         }
         yield from self::minutes();
@@ -144,6 +156,15 @@ final class AgreedTest extends AgreedTestCase
                 DryTimes::between($one, null), DryTimes::between($one, $steps[3]), DryTimes::betweenCoats($one),
                 DryTimes::between($one, $steps[3], Climate::of(12.0, 75.0)),
             ], $steps);
+        }
+        foreach (['yellow', 'orange', 'red', 'skin', 'navy', 'green', 'snow', 'steel', 'amber'] as $paint) {
+            $plan = PlanSketch::plan("undercoat bone\narea a skin small skin\n basecoat sand\n layer $paint");
+            yield "hides with $paint" => array_map(static fn(string $slip): mixed => Told::answer(static fn(): mixed => Repair::of(
+                $plan,
+                $plan->areas[0],
+                $plan->areas[0]->steps[1],
+                PlanSketch::plan("area a skin small skin\n basecoat $slip")->areas[0]->steps[0]->mix ?? throw new \LogicException,
+            ), 1), ['black', 'navy', 'dark-brown', 'red', 'green', 'mid-grey', 'snow', 'purple', 'orange', 'skin', 'sky', 'ochre']);
         }
         foreach (['left', 'left,right', 'left,right,chest,hip'] as $heads) {
             foreach (['small', 'speck', 'main'] as $size) {

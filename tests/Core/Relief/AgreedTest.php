@@ -26,6 +26,7 @@ use Kalokroma\Relief\Picture;
 use Kalokroma\Relief\PictureFaults;
 use Kalokroma\Relief\PictureRelief;
 use Kalokroma\Relief\Placement;
+use Kalokroma\Relief\Practice;
 use Kalokroma\Relief\Relief;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Sprays;
@@ -70,6 +71,9 @@ final class AgreedTest extends AgreedTestCase
             $patches = Labels::ofPatches($mesh);
             yield "$name, patches as areas" => [count($patches->areas), array_slice($patches->areas, -2), hash('crc32b', $patches->triangles)];
             yield "$name, seen" => $this->seen($mesh, $openness, $zones);
+            if ($name === 'ball') {
+                yield from $this->practised($mesh, $openness, $zones);
+            }
             yield "$name, as a file" => [hash('crc32b', GlbWriter::write($mesh)), GlbFile::read(GlbWriter::write($mesh))->vertexCount()];
         }
         yield from $this->pictures();
@@ -153,6 +157,27 @@ final class AgreedTest extends AgreedTestCase
         return $told;
     }
 
+    /**
+     * @param list<float> $openness
+     * @param list<float> $zones
+     *
+     * @return iterable<string, array{list<string>, list<string>}> how each technique is shown: the middle row of before and after
+     */
+    private function practised(Mesh $mesh, array $openness, array $zones): iterable
+    {
+        $labels = Labels::of(['Body', Practice::STONE], implode('', array_map(
+            static fn(array $corners): string => chr($mesh->positions[3 * $corners[0]] > 1.5 ? 1 : 0),
+            array_chunk($mesh->triangles, 3),
+        )), $mesh);
+        $practice = new Practice($mesh, $labels, $zones, $openness, array_map(static fn(float $zone): float => $zone / 4, $zones));
+        foreach (Practice::shown() as $technique) {
+            yield "$technique practised" => array_map(
+                static fn(Still $one): array => array_map(static fn(int $point): string => dechex($point), array_slice($one->points, 12 * 18, 18)),
+                $practice->stills($technique, 18, 24),
+            );
+        }
+    }
+
     /** @return iterable<string, mixed> */
     private function pictures(): iterable
     {
@@ -179,6 +204,10 @@ final class AgreedTest extends AgreedTestCase
                 );
 
                 return [
+                    hash(
+                        'crc32b',
+                        (string) json_encode([array_map(static fn(float $one): float => round($one, 3), $mesh->positions), $mesh->triangles]),
+                    ),
                     $picture->lightness,
                     hash('crc32b', $picture->bytes()),
                     $picture->bytes() === Picture::read($width, $picture->bytes())->bytes(),
@@ -214,6 +243,11 @@ final class AgreedTest extends AgreedTestCase
             [[0, 0, NAN, 9, 0, 0, 0, 9, 0], [0, 1, 2]],
             [[0, 0, 0, 9, 0, 0, 0, 9], [0, 1, 2]],
             [[0, 0, 0, 2000, 0, 0, 0, 9, 0], [0, 1, 2]],
+            [[], [0, 1, 2]],
+            [[0, 0, 0, 9, 0, 0, 0, 9, 0], []],
+            [[0, 0, 0, 9, 0, 0, 0, 9, 0], [0, 1, 2, 0]],
+            [[0, 0, 0, 9, 0, 0, 0, 9, 0], [0, 1, -1]],
+            [[0, 0, 0, 9, 0, 0, 0, INF, 0], [0, 1, 2]],
             [[0, 0, 0, 9, 0, 0, 0, 9, 0], [0, 1, 2]],
         ] as $at => [$places, $triangles]) {
             yield "mesh $at" => Told::answer(static fn(): array => [
