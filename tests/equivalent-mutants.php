@@ -84,6 +84,7 @@ return [
         // A need that nobody has, and one branch less.
         ["\$need = 0; \$need < \$needs; \$need++) {\n            \$boxes", '<', '<='],
         ['private int $branches = 0', '0', '1'],
+        ["private function penaltyBound(int \$open, float \$spent): float\n    {\n        if (\$this->budget === INF) {", '===', '!=='],
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
         // One branch more than anybody waits for, and what could only be as good.
@@ -99,6 +100,8 @@ return [
         ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
     ],
     'core/Matching/Lookalikes.php' => [
+        // Two as far off as each other to the last bit.
+        ['$one[0] >= self::farthest($all)', '>=', '>'],
         // Asked of more, and answered the same: the difference itself decides.
         ['<= self::HUE_APART && abs', '&&', '||'],
     ],
@@ -115,6 +118,8 @@ return [
         // Nothing is as warm as what lies beside it.
         ['$sameBefore => $after > $before', '>', '>='],
         ['default => $before > $after', '>', '>='],
+        // Half way round is as far one way as the other.
+        ['($apart > 180 ? 360', '>', '>='],
     ],
     'core/Simulation/SprayCone.php' => [
         // A key has only to be its own.

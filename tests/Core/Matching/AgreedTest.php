@@ -64,6 +64,12 @@ final class AgreedTest extends AgreedTestCase
                 ShelfMap::of([Paints::of($hex, 0.9, Kind::Opaque)])->gaps(),
             );
         }
+        for ($seed = 60; $seed < 72; $seed++) {
+            yield "gaps of shelf $seed" => array_map(
+                static fn($one): string => sprintf('%s %.0f %.0f', $one->words, $one->hue, $one->value),
+                ShelfMap::of(Paints::shelf(8 + $seed % 5, $seed))->gaps(),
+            );
+        }
         foreach (['#808285', '#8a8078', '#101112', '#f4f4f0', '#5d6f62'] as $hex) {
             yield "neutral $hex" => ShelfMap::isNeutral(Paints::lab($hex));
         }
