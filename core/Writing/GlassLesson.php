@@ -52,7 +52,9 @@ final readonly class GlassLesson
 
     private function shine(): bool
     {
-        $this->draft->keeps('glint') || $this->dotOfWhite();
+        if (! $this->draft->keeps('glint')) {
+            $this->dotOfWhite();
+        }
         $gloss = $this->box->gloss();
         if ($gloss === null) {
             $this->draft->unreached[] = 'Glass wants gloss at the very end: there is no gloss varnish at hand.';
@@ -63,13 +65,11 @@ final readonly class GlassLesson
         return true;
     }
 
-    private function dotOfWhite(): bool
+    private function dotOfWhite(): void
     {
         $white = $this->box->nearest(Wanted::of(Lab::of(96.0, 0.0, 1.0))->above(School::LIGHT_GROUND), $this->wish->taste, $this->draft->open);
         if ($white !== null) {
             $this->draft->put('dot', 'glint', $white, 'Glint: a white point in the upper corner, opposite the glow.', Place::Corners, coats: 1);
         }
-
-        return $white !== null;
     }
 }

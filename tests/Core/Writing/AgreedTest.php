@@ -43,6 +43,7 @@ use Kalokroma\Writing\WritingWish;
 use Tests\Bench\GuideCorpus;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Paints;
+use Tests\Core\PlanSketch;
 use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
@@ -73,7 +74,8 @@ final class AgreedTest extends AgreedTestCase
         'four coats', 'COAT', 'Paints:', 'Step 4: boots', 'Helmet - Chalk', '  - Highlights', 'then leave it to dry overnight',
         'I like this colour', 'matt varnish over everything', '2,5 : 1', '75 % Chalk', 'edge highlight the hat', 'Shade', 'lower half',
         'upper edges', 'glaze', 'gloss on the eyes', 'rim black', '', '09:15 paint the boots', '• Base: mud', 'metal bits', 'skin',
-        'left arm',
+        'left arm', 'BOOK barge red', 'CLOAK Oilskin Yellow', 'Book Barge red', 'the skin pale and the staff cork', 'Chalk over grey',
+        'Chalk over an umber undercoat', 'one part Chalk, two parts Umber', 'two parts of Chalk, one part water',
     ];
 
     protected function said(): iterable
@@ -82,6 +84,25 @@ final class AgreedTest extends AgreedTestCase
         yield from $this->read();
         yield from $this->judged();
         yield from $this->weighed();
+        $primers = array_map(
+            static fn(int $at): Paint => Paints::of(
+                Lch::of(6.0 + 8.0 * $at, 3.0 + 9.0 * ($at % 5), 70.0 * $at)->toLab()->toSrgb()->hex(),
+                0.95,
+                Kind::Primer,
+                "Primer $at",
+            ),
+            range(0, 11),
+        );
+        foreach ([
+            "undercoat grey\narea a skin small skin\narea b broad-folds main cloth",
+            "undercoat grey\narea a skin small skin aim #c08a6c\narea b broad-folds main cloth aim #26508a",
+            "undercoat grey\narea a skin small skin\n one-coat amber\narea b broad-folds main cloth\n glaze ruby\n wash umber-wash\narea c smooth-panel small metal\n basecoat steel",
+        ] as $at => $sketch) {
+            yield "one of twelve primers $at" => array_map(
+                static fn($one): array => [$one->undercoat->words(), Told::of($one, 1)],
+                array_slice(UndercoatAdvice::for(PlanSketch::plan($sketch), $primers, []), 0, 60),
+            );
+        }
         foreach (self::plans(6, 12, 2900) as $name => $plan) {
             yield "undercoat for $name" => array_map(
                 static fn($one): array => [$one->undercoat->base?->name, $one->undercoat->light?->name, Told::of($one, 1)],
@@ -161,6 +182,11 @@ final class AgreedTest extends AgreedTestCase
                 Words::area($line, false), Words::area($line, true), Words::isThing($line), Words::isAside($line), Words::isGround($line),
                 Words::bare($line), Words::broughtBack($line), Words::isOfAFace($line), Words::isPartOfAny($line), Words::turnedTo($line),
                 GuideText::bare($line), GuideText::lines($line),
+                Told::answer(static fn(): array => array_map(static fn(Area $area): array => [$area->name, array_map(
+                    static fn(Step $one): string
+                        => "{$one->technique->id} {$one->words()} {$one->dilution->words()} x$one->coats {$one->place->value}",
+                    $area->steps,
+                )], GuideReader::read("Prime it grey.\nCoat: Slate Harbour, then wash with Umber Wash\n$line", $names)->plan->areas)),
             ];
         }
         foreach (Kind::cases() as $kind) {
