@@ -10,6 +10,7 @@ use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Exchange\HabitReader;
 use Kalokroma\Matching\Shelf;
+use Kalokroma\Matching\Substitutes;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Planning\AreaWay;
 use Kalokroma\Planning\Climate;
@@ -18,6 +19,7 @@ use Kalokroma\Planning\Done;
 use Kalokroma\Planning\DryTimes;
 use Kalokroma\Planning\Laws;
 use Kalokroma\Planning\Member;
+use Kalokroma\Planning\Need;
 use Kalokroma\Planning\Needs;
 use Kalokroma\Planning\Order;
 use Kalokroma\Planning\Pace;
@@ -229,7 +231,10 @@ final class AgreedTest extends AgreedTestCase
         $owned = array_values(array_filter($plan->paints(), static fn($one): bool => crc32($one->name) % 3 !== 0));
         $shelf = Shelf::of($owned);
 
+        $stock = count($plan->areas) > 3 ? null : Substitutes::from(array_values(array_filter($owned, static fn($one): bool => ! $one->isClear())));
+
         return [
+            $stock === null ? null : array_map(static fn(Need $one): mixed => Told::of($one->on($stock, 4.0), 1), Needs::of($plan)->all),
             $passes, Told::of(Needs::of($plan), 2), array_map(static fn($pass): string => $pass->step->id, Spare::of($rehearsal->order()->passes)),
             array_map(
                 static fn($area): mixed => Told::answer(
@@ -349,7 +354,10 @@ final class AgreedTest extends AgreedTestCase
                     $steps[$dice->getInt(0, count($steps) - 1)],
                     [null, 1, 1, 2][$dice->getInt(0, 3)],
                     $dice->getInt(1, 5),
-                    100 + $i,
+                    // Told in another order than done, and of some which models.
+                    100 + (17 * $i + $seed) % 61,
+                    "done-$i",
+                    $seed % 2 === 0 && $i % 3 === 0 ? [$dice->getInt(1, 5), 5] : null,
                 );
             }
             $tally = Progress::of($squad, $done, $seed % 3 === 0 ? [$steps[3]] : [])->tally;
@@ -405,7 +413,9 @@ final class AgreedTest extends AgreedTestCase
                     range(1, $told->count()),
                 ),
                 array_map(
-                    static fn($area): array => [$told->differs($area), $told->origin($area)->id, $told->variantOf($area)?->id],
+                    static fn($area): array => [
+                        $told->differs($area), $told->origin($area)->id, $told->variantOf($area)?->id, $area->id, $area->touches, $area->liesUnder,
+                    ],
                     $told->plan->areas,
                 ),
                 array_map(static fn($pass): array => [
