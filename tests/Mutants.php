@@ -37,7 +37,11 @@ final class Mutants
         ksort($files);
         foreach ($files as $file) {
             assert($file instanceof \SplFileInfo);
-            array_push($all, ...self::in(substr($file->getPathname(), strlen($root) + 1), (string) file_get_contents($file->getPathname())));
+            array_push($all, ...self::in(
+                substr($file->getPathname(), strlen($root) + 1),
+                (string) file_get_contents($file->getPathname()),
+                self::floats($root),
+            ));
         }
 
         $drawn = (new Randomizer(new Mt19937($seed)))->shuffleArray($all);
@@ -60,12 +64,20 @@ final class Mutants
         return false;
     }
 
-    /** @return list<Mutant> */
-    private static function in(string $file, string $code): array
+    /**
+     * @param array<string, true> $floats constants that are no whole numbers, as `Class::NAME`
+     *
+     * @return list<Mutant>
+     */
+    private static function in(string $file, string $code, array $floats): array
     {
+        foreach (array_keys($floats) as $name) {
+            [$class, $constant] = explode('::', $name);
+            $floats += $class === basename($file, '.php') ? ["self::$constant" => true] : [];
+        }
         $tree = (new ParserFactory)->createForHostVersion()->parse($code) ?? [];
         $mutants = [];
-        $untold = self::untold($tree);
+        $untold = self::untold($tree, $floats);
         foreach ((new NodeFinder)->find(
             $tree,
             static fn(Node $node): bool => ($node instanceof Expr || $node instanceof Scalar || $node instanceof Node\Stmt\Expression)
@@ -86,10 +98,11 @@ final class Mutants
      * millionth and less, and whether the edge of a measure belongs to it, for no measure lies on it to the last bit.
      *
      * @param array<Node> $tree
+     * @param array<string, true> $floats
      *
      * @return list<Node>
      */
-    private static function untold(array $tree): array
+    private static function untold(array $tree, array $floats): array
     {
         $find = new NodeFinder;
         $untold = [];
@@ -118,14 +131,6 @@ final class Mutants
             }
         }
 
-        $edges = [];
-        foreach ($find->findInstanceOf($tree, Node\Const_::class) as $const) {
-            if ($const->value instanceof Scalar\Float_) {
-                $edges[] = $const->name->toString();
-            }
-        }
-        $isMeasure = static fn(Expr $side): bool => ($side instanceof Expr\UnaryMinus ? $side->expr : $side) instanceof Scalar\Float_
-            || ($side instanceof Expr\ClassConstFetch && $side->name instanceof Node\Identifier && in_array($side->name->toString(), $edges, true));
         foreach ([
             Expr\BinaryOp\Smaller::class,
             Expr\BinaryOp\SmallerOrEqual::class,
@@ -133,13 +138,49 @@ final class Mutants
             Expr\BinaryOp\GreaterOrEqual::class,
         ] as $kind) {
             foreach ($find->findInstanceOf($tree, $kind) as $edge) {
-                if ($isMeasure($edge->left) || $isMeasure($edge->right)) {
+                if (self::isMeasure($edge->left, $floats) || self::isMeasure($edge->right, $floats)) {
                     $untold[] = $edge;
                 }
             }
         }
 
         return [...$untold, ...self::ofTwoAlike($tree)];
+    }
+
+    /**
+     * Told by a number that is no whole one, or reckoned with such.
+     *
+     * @param array<string, true> $floats constants that are, as `Class::NAME`
+     */
+    private static function isMeasure(Expr $side, array $floats): bool
+    {
+        return match (true) {
+            $side instanceof Scalar\Float_ => true,
+            $side instanceof Expr\UnaryMinus => self::isMeasure($side->expr, $floats),
+            $side instanceof Expr\BinaryOp\Plus, $side instanceof Expr\BinaryOp\Minus,
+            $side instanceof Expr\BinaryOp\Mul, $side instanceof Expr\BinaryOp\Div => self::isMeasure($side->left, $floats)
+                || self::isMeasure($side->right, $floats),
+            $side instanceof Expr\ClassConstFetch => $side->class instanceof Node\Name && $side->name instanceof Node\Identifier
+                && isset($floats["{$side->class->getLast()}::$side->name"]),
+            default => false,
+        };
+    }
+
+    /** @return array<string, true> constants of the core that are no whole numbers, as `Class::NAME` */
+    private static function floats(string $root): array
+    {
+        static $floats = [];
+        if ($floats === []) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/core", \RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+                assert($file instanceof \SplFileInfo);
+                preg_match_all('/\bconst (\w+) = -?[\d_]+\.\d/', (string) file_get_contents($file->getPathname()), $found);
+                foreach ($found[1] as $name) {
+                    $floats[$file->getBasename('.php')."::$name"] = true;
+                }
+            }
+        }
+
+        return $floats;
     }
 
     /**

@@ -26,7 +26,7 @@ use Tests\Core\Told;
 
 final class AgreedTest extends AgreedTestCase
 {
-    private const LADDERS = 240;
+    private const LADDERS = 160;
 
     protected function said(): iterable
     {

@@ -40,6 +40,8 @@ use Kalokroma\Writing\UndercoatAdvice;
 use Kalokroma\Writing\Wish;
 use Kalokroma\Writing\Writer;
 use Kalokroma\Writing\WritingWish;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Bench\GuideCorpus;
 use Tests\Core\AgreedTestCase;
 use Tests\Core\Paints;
@@ -76,6 +78,7 @@ final class AgreedTest extends AgreedTestCase
         'upper edges', 'glaze', 'gloss on the eyes', 'rim black', '', '09:15 paint the boots', '• Base: mud', 'metal bits', 'skin',
         'left arm', 'BOOK barge red', 'CLOAK Oilskin Yellow', 'Book Barge red', 'the skin pale and the staff cork', 'Chalk over grey',
         'Chalk over an umber undercoat', 'one part Chalk, two parts Umber', 'two parts of Chalk, one part water',
+        '60% Chalk, 40% Umber Wash', '75 % Oilskin Yellow and 25 % Chalk', '50% Chalk + 50% water', '33 % Chalk to 66 % Oilskin Yellow',
     ];
 
     protected function said(): iterable
@@ -97,6 +100,10 @@ final class AgreedTest extends AgreedTestCase
             "undercoat grey\narea a skin small skin\narea b broad-folds main cloth",
             "undercoat grey\narea a skin small skin aim #c08a6c\narea b broad-folds main cloth aim #26508a",
             "undercoat grey\narea a skin small skin\n one-coat amber\narea b broad-folds main cloth\n glaze ruby\n wash umber-wash\narea c smooth-panel small metal\n basecoat steel",
+            "undercoat grey\narea a skin small skin\n basecoat skin\narea b broad-folds main cloth\n basecoat navy\narea c smooth-panel small metal\n basecoat steel"
+                ."\narea d close-folds small leather\n basecoat leather\narea e rope-or-grain small wood\n basecoat brown",
+            "undercoat grey\narea a skin small skin\n basecoat skin\narea b broad-folds main cloth\n basecoat navy\narea c smooth-panel small metal\n basecoat steel"
+                ."\narea d close-folds small leather\n basecoat leather",
         ] as $at => $sketch) {
             yield "one of twelve primers $at" => array_map(
                 static fn($one): array => [$one->undercoat->words(), Told::of($one, 1)],
@@ -175,6 +182,22 @@ final class AgreedTest extends AgreedTestCase
                 ];
             }, 4);
         }
+        $dice = new Randomizer(new Mt19937(77));
+        foreach (GuideCorpus::guides() as $style => [$text]) {
+            for ($at = 0; $at < 4; $at++) {
+                $near = self::aWordAway($text, $dice);
+                yield "guide a word away: $style, $at"
+                    => hash('crc32b', (string) json_encode(Told::answer(static function () use ($near, $names): array {
+                        $guide = GuideReader::read($near, $names);
+
+                        return [
+                            array_map(static fn(Area $area): array => [$area->name, $area->steps], $guide->plan->areas),
+                            $guide->plan->undercoat->words(),
+                            $guide->read, $guide->unread, $guide->leftOver, $guide->aside, $guide->unknownPaints,
+                        ];
+                    }, 6)));
+            }
+        }
         foreach (self::LINES as $line) {
             yield "line: $line" => [
                 Told::answer(static fn(): mixed => Ratio::read($line), 2), Words::isStage($line), Words::isListHeading($line),
@@ -191,6 +214,33 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach (Kind::cases() as $kind) {
             yield "usual for $kind->value" => Words::usualFor($kind);
+        }
+    }
+
+    /** As somebody else would have written it down: a word is missing, two have changed places, signs and lines are set otherwise. */
+    private static function aWordAway(string $text, Randomizer $dice): string
+    {
+        $words = preg_split('/(?<=[ \n])/', $text) ?: [];
+        $at = $dice->getInt(0, max(0, count($words) - 2));
+        switch ($dice->getInt(0, 6)) {
+            case 0:
+                unset($words[$at]);
+
+                return implode('', $words);
+            case 1:
+                [$words[$at], $words[$at + 1]] = [$words[$at + 1] ?? '', $words[$at]];
+
+                return implode('', $words);
+            case 2:
+                return str_replace(', ', '. ', $text);
+            case 3:
+                return mb_strtolower($text);
+            case 4:
+                return (string) preg_replace('/ and (?=[a-z]+ )/', "\n", $text, 2);
+            case 5:
+                return (string) preg_replace('/\n(?=\S)/', ', then ', $text, 1);
+            default:
+                return str_replace([' the ', ':'], [' ', ' -'], $text);
         }
     }
 
