@@ -38,7 +38,7 @@ final class Chromium
         $process->setTimeout(null)->disableOutput()->start();
         Patience::until(static fn(): bool => FreePort::isTaken($port), 'ChromeDriver', 20);
         // The shell is lighter on everything but figures, which the whole browser draws faster.
-        $options = (new ChromeOptions)->setBinary($draws ? '/usr/bin/chromium' : '/usr/bin/chromium-headless-shell')->addArguments([
+        $options = (new ChromeOptions)->setBinary($draws ? '/usr/bin/chromium' : self::shell())->addArguments([
             ...($draws ? ['--headless', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']),
             '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
@@ -57,6 +57,14 @@ final class Chromium
         $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $moment->script()]);
 
         return $chromium;
+    }
+
+    /** Itself rather than the script that starts it: that ends alone when it is told to, and the browser would run on until the machine is full. */
+    private static function shell(): string
+    {
+        $shell = '/usr/lib/chromium/chromium-headless-shell';
+
+        return is_executable($shell) ? $shell : '/usr/bin/chromium-headless-shell';
     }
 
     /** No window adds more than that to its page. */
