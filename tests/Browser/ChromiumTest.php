@@ -29,7 +29,11 @@ final class ChromiumTest extends TestCase
 
         $chromium->close();
 
-        Patience::until(static fn(): bool => ! is_dir("/proc/$process"), 'the browser to be gone', 20);
+        Patience::until(static function () use ($process): bool {
+            clearstatcache();
+
+            return ! is_dir("/proc/$process");
+        }, 'the browser to be gone', 20);
         self::assertDirectoryDoesNotExist("/proc/$process");
     }
 }
