@@ -23,17 +23,21 @@ final class ChromiumTest extends TestCase
     public function testWhatIsClosedIsGone(bool $draws): void
     {
         $chromium = Chromium::open(draws: $draws);
-        $process = $chromium->driver->getCapabilities()?->getCapability('goog:processID');
-        self::assertIsInt($process);
-        self::assertDirectoryExists("/proc/$process");
+        $profile = $chromium->driver->getCapabilities()?->getCapability('chrome')['userDataDir'] ?? '';
+        self::assertNotSame('', $profile);
+        self::assertNotSame([], self::runningOn($profile));
 
         $chromium->close();
 
-        Patience::until(static function () use ($process): bool {
-            clearstatcache();
+        Patience::until(static fn(): bool => self::runningOn($profile) === [], 'the browser to be gone', 20);
+        self::assertSame([], self::runningOn($profile));
+    }
 
-            return ! is_dir("/proc/$process");
-        }, 'the browser to be gone', 20);
-        self::assertDirectoryDoesNotExist("/proc/$process");
+    /** @return list<string> all that was started with a profile, however it was started */
+    private static function runningOn(string $profile): array
+    {
+        $commands = array_map(static fn(string $file): string => (string) @file_get_contents($file), glob('/proc/[0-9]*/cmdline') ?: []);
+
+        return array_values(array_filter($commands, static fn(string $one): bool => str_contains($one, $profile)));
     }
 }
