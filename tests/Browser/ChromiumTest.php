@@ -23,8 +23,10 @@ final class ChromiumTest extends TestCase
     public function testWhatIsClosedIsGone(bool $draws): void
     {
         $chromium = Chromium::open(draws: $draws);
-        $profile = $chromium->driver->getCapabilities()?->getCapability('chrome')['userDataDir'] ?? '';
-        self::assertNotSame('', $profile);
+        $told = $chromium->driver->getCapabilities()?->getCapability('chrome');
+        self::assertIsArray($told);
+        $profile = $told['userDataDir'] ?? null;
+        self::assertIsString($profile);
         self::assertNotSame([], self::runningOn($profile));
 
         $chromium->close();
