@@ -39,6 +39,6 @@ final class MarkdownTables
     /** @return list<string> */
     private static function fields(string $line): array
     {
-        return array_map(trim(...), explode('|', trim($line, '| ') === '' ? '' : substr(rtrim($line), 1, -1)));
+        return array_map(trim(...), explode('|', substr(rtrim($line), 1, -1)));
     }
 }

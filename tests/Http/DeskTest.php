@@ -200,6 +200,23 @@ final class DeskTest extends HttpTestCase
         self::assertCount(1, $this->ask('POST', '/slips/'.$batch['slips'][0]['id'].'/restore')['slips']);
     }
 
+    public function testOfABatchThatWasTakenAwayNothingIsTakenAway(): void
+    {
+        $batch = $this->begin(5);
+        $slip = ['id' => (string) Str::ulid(), 'stepId' => $batch['steps'][2]['step']['id'], 'kind' => 'gap', 'models' => [1]];
+        $this->ask('POST', "/batches/$batch[id]/slips", $slip, 201);
+        $pin = ['id' => (string) Str::ulid(), 'photoId' => $this->photo(), 'model' => 4];
+        $this->ask('POST', "/batches/$batch[id]/photos", $pin, 201);
+        $this->ask('DELETE', "/batches/$batch[id]", null, 204);
+
+        $this->ask('DELETE', "/slips/$slip[id]", null, 404);
+        $this->ask('DELETE', "/pinned-photos/$pin[id]", null, 404);
+
+        $back = $this->ask('POST', "/batches/$batch[id]/restore");
+        self::assertSame([$slip['id']], array_column($back['slips'], 'id'));
+        self::assertSame([$pin['id']], array_column($back['photos'], 'id'));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function slips(): iterable
     {

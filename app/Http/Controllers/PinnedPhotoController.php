@@ -11,6 +11,7 @@ use App\Models\Batch;
 use App\Models\PinnedPhoto;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** Pictures pinned to what they show. They are taken in as all others: upright, made smaller, without place and time. */
 final readonly class PinnedPhotoController
@@ -38,11 +39,11 @@ final readonly class PinnedPhotoController
 
     public function destroy(string $id): BatchResource
     {
-        return BatchController::answer(PinnedPhoto::takeAway($id)->batch_id);
+        return DB::transaction(static fn(): BatchResource => BatchController::answer(PinnedPhoto::takeAway($id)->batch_id));
     }
 
     public function restore(string $id): BatchResource
     {
-        return BatchController::answer(PinnedPhoto::bringBack($id)->batch_id);
+        return DB::transaction(static fn(): BatchResource => BatchController::answer(PinnedPhoto::bringBack($id)->batch_id));
     }
 }

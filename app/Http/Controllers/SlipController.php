@@ -12,6 +12,7 @@ use App\Models\Batch;
 use App\Models\Slip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Kalokroma\Planning\Slipped;
 use Kalokroma\Planning\SlipPrice;
@@ -65,11 +66,11 @@ final readonly class SlipController
 
     public function destroy(string $id): BatchResource
     {
-        return BatchController::answer(Slip::takeAway($id)->batch_id);
+        return DB::transaction(static fn(): BatchResource => BatchController::answer(Slip::takeAway($id)->batch_id));
     }
 
     public function restore(string $id): BatchResource
     {
-        return BatchController::answer(Slip::bringBack($id)->batch_id);
+        return DB::transaction(static fn(): BatchResource => BatchController::answer(Slip::bringBack($id)->batch_id));
     }
 }
