@@ -36,10 +36,6 @@ return [
         // What covers and what slips has a mix.
         ['$base->step->mix === null || $dark->step->mix === null', '||', '&&'],
     ],
-    'core/Review/Rules/WhiteReadsBlue.php' => [
-        // The edge of a measure.
-        ['lightness > Neutral::WHITE_ABOVE', '>', '>='],
-    ],
     'core/Schedule/Deadline.php' => [
         // The stop's own pass is left out by its id already.
         ['$pass->number <= $end->number', '<=', '<'],
@@ -87,14 +83,11 @@ return [
         ["private function penaltyBound(int \$open, float \$spent): float\n    {\n        if (\$this->budget === INF) {", '===', '!=='],
         // What is left is spent to the last cent: the same sum is left open.
         ['$share > $left', '>', '>='],
-        // One branch more than anybody waits for, and what could only be as good.
+        // One branch more than anybody waits for.
         ['++$this->branches > self::MOST_BRANCHES', '>', '>='],
         ['$cover->branches < self::MOST_BRANCHES', '<', '<='],
-        ['$this->bound($open, $spent) >= $this->bestCost', '>=', '>'],
         // What costs without end is turned away by its bound.
         ['$this->penalties[$need] < INF', '<', '<='],
-        // To the last billionth of the budget.
-        ['<= $this->budget + 1e-9', '<=', '<'],
         // A weaker bound: longer until the same is found.
         ["\$sum = 0.0;\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
         ["\$savings = [];\n        for (\$need = 0; \$need < \$this->needs; \$need++)", '0', '1'],
@@ -180,8 +173,6 @@ return [
         ['$lighter > 0 ?', '0', '1'],
     ],
     'core/Quilt/Quilt.php' => [
-        // Two orders as good as each other: either will do.
-        ['$worth > $best[0] + 1e-9', '>', '>='],
         // What every order has is nobody's advantage.
         ['$worth = 0.0;', '0.0', '1.0'],
         // Two cuts as near the half as each other.
@@ -191,7 +182,6 @@ return [
         // With the last there is nobody left to change places.
         ['$one = 0; $one < $count; $one++', '<', '<='],
         // A round that brought nothing brings nothing the next time.
-        ['if ($worth <= $before + 1e-9) {', '<=', '<'],
         ['if ($worth <= $before + 1e-9) {', '+', '-'],
         // The edge of a measure.
         ['abs($across) < Patch::NONE', '<', '<='],
