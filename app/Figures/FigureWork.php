@@ -10,6 +10,7 @@ use Kalokroma\Relief\MarkPlaces;
 use Kalokroma\Relief\Measure;
 use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PackedRelief;
+use Kalokroma\Relief\Skin;
 
 /** What is worked out of a figure: of a sculpt a slice at a time, of a picture at once. */
 abstract class FigureWork
@@ -40,23 +41,19 @@ abstract class FigureWork
     /** @return string a byte a vertex: how far out it lies from the middle of its area's mark (MarkPlaces) */
     public static function marks(Figure $figure): string
     {
-        $points = PackedRelief::points(self::on($figure)->bytes());
+        $skin = PackedRelief::skin(self::on($figure)->bytes());
         $mesh = $figure->mesh();
 
-        return PackedRelief::shares(self::markPlaces($figure, $mesh, $figure->toLabels($mesh), $points));
+        return PackedRelief::shares(self::markPlaces($figure, $mesh, $figure->toLabels($mesh), $skin));
     }
 
-    /**
-     * @param array{zones: list<float>, openness: list<float>} $points
-     *
-     * @return list<float> by vertex, 0…1
-     */
-    public static function markPlaces(Figure $figure, Mesh $mesh, Labels $labels, array $points): array
+    /** @return list<float> by vertex, 0…1 */
+    public static function markPlaces(Figure $figure, Mesh $mesh, Labels $labels, Skin $skin): array
     {
         // A picture's light says nothing of how open it is.
-        $openness = $figure->isPicture() ? array_fill(0, $mesh->vertexCount(), 1.0) : $points['openness'];
+        $openness = $figure->isPicture() ? array_fill(0, $mesh->vertexCount(), 1.0) : $skin->openness;
 
-        return MarkPlaces::of($mesh, $labels, $points['zones'], $openness);
+        return MarkPlaces::of($mesh, $labels, $skin->zones, $openness);
     }
 
     /** @return list<Measure> what the sculpt says of each area; nothing while the relief is not worked out */

@@ -11,6 +11,7 @@ use Kalokroma\Relief\GlbFile;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\PackedRelief;
 use Kalokroma\Relief\Practice;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Simulation\SprayCone;
 
@@ -64,9 +65,7 @@ final class PracticePictures
         return new Practice(
             $mesh,
             Labels::of($told['areas'], self::unpacked($told['triangles']), $mesh),
-            $zones,
-            $openness,
-            PackedRelief::readShares(self::unpacked($above)),
+            Skin::of($zones, $openness, PackedRelief::readShares(self::unpacked($above))),
         );
     }
 

@@ -15,18 +15,13 @@ final class StillPng
      * @param non-empty-list<Still> $stills
      * @param int $width of each in the picture
      * @param int $height of each in the picture
-     * @param array{x: int, y: int, width: int, height: int}|null $cut out of the whole; null: all of it
      */
-    public static function of(array $stills, int $width, int $height, ?array $cut = null): string
+    public static function of(array $stills, int $width, int $height): string
     {
         $whole = self::sheet(count($stills) * $width, $height);
         foreach ($stills as $at => $still) {
             $image = self::drawn($still);
             imagecopyresampled($whole, $image, $at * $width, 0, 0, 0, $width, $height, $still->width, $still->height);
-        }
-        if ($cut !== null) {
-            $whole = imagecrop($whole, $cut) ?: $whole;
-            imagesavealpha($whole, true);
         }
         ob_start();
         imagepng($whole);

@@ -13,7 +13,7 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Planning\SquadPlan;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\Camera;
-use Kalokroma\Relief\Closeup;
+use Kalokroma\Relief\Frame;
 use Kalokroma\Relief\PackedRelief;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
@@ -79,7 +79,7 @@ final class Stills
                 self::looksAfter($figure, PlanView::of($plan)->rehearsal, $pass),
                 $width,
                 $height,
-                Camera::turned($turnDegrees),
+                $turnDegrees,
             ),
         );
     }
@@ -107,15 +107,7 @@ final class Stills
 
         return self::kept(
             [$figure->id, $figure->version, $work->key(), $document, self::paints($plan), $width, $height, $area],
-            static function () use ($figure, $work, $after, $width, $height, $area): string {
-                $looks = self::looksAfter($figure, $after->rehearsal, null);
-                $mesh = $figure->mesh();
-                $near = $area === null || $figure->isPicture() ? null : Closeup::of($mesh, $figure->toLabels($mesh), $area, $width, $height);
-
-                return $near === null
-                    ? self::drawn($figure, $work, $looks, $width, $height, Camera::turned(0.0))
-                    : self::drawn($figure, $work, $looks, $near->width, $near->height, $near->camera, $near->cut);
-            },
+            static fn(): string => self::drawn($figure, $work, self::looksAfter($figure, $after->rehearsal, null), $width, $height, area: $area),
         );
     }
 
@@ -149,7 +141,7 @@ final class Stills
             static fn(PaintedStage $stage): bool => $stage->stepId === null || ($painted[$stage->stepId] ?? false),
         );
 
-        return self::drawn($figure, $work, $looks, $width, $height, Camera::turned(0.0));
+        return self::drawn($figure, $work, $looks, $width, $height);
     }
 
     private static function paints(Plan $plan): string
@@ -173,7 +165,7 @@ final class Stills
 
     /**
      * @param array<int, PaintedLook> $looks
-     * @param array{x: int, y: int, width: int, height: int}|null $cut out of it; null: all of it
+     * @param string|null $area id, seen from near and from where it is seen best; null: all of the figure, turned so far
      */
     private static function drawn(
         Figure $figure,
@@ -181,30 +173,31 @@ final class Stills
         array $looks,
         int $width,
         int $height,
-        Camera $camera,
-        ?array $cut = null,
+        float $turnDegrees = 0.0,
+        ?string $area = null,
     ): string {
-        $points = PackedRelief::points($work->bytes());
         $mesh = $figure->mesh();
         $labels = $figure->toLabels($mesh);
-        $hasMarks = array_filter($looks, static fn(PaintedLook $one): bool => $one->marks !== []) !== [];
-        $finer = $height > self::LARGE ? 1 : self::FINER;
+        $skin = PackedRelief::skin($work->bytes());
+        $camera = Camera::turned($turnDegrees);
+        $frame = Frame::whole($width, $height);
+        $number = $area === null || $figure->isPicture() ? false : array_search($area, $labels->areas, true);
+        if ($number !== false) {
+            $turns = Kept::now()->of('facing', [$figure->id, $figure->version], static fn(): array => Camera::facing($mesh, $labels));
+            $camera = Camera::turned($turns[$number]);
+            $frame = Frame::near($mesh, $labels, $number, $camera, $width, $height);
+        }
         $still = Still::of(
             $mesh,
             $labels,
-            $points['zones'],
-            $points['openness'],
-            $points['above'],
-            $points['below'],
-            $hasMarks ? FigureWork::markPlaces($figure, $mesh, $labels, $points) : array_fill(0, $mesh->vertexCount(), 1.0),
+            $skin->markedFor($looks, static fn(): array => FigureWork::markPlaces($figure, $mesh, $labels, $skin)),
             $looks,
             $camera,
-            $finer * $width,
-            $finer * $height,
+            $frame->finer($height > self::LARGE ? 1 : self::FINER),
             $figure->isPicture(),
         );
 
-        return StillPng::of([$still], $width, $height, $cut);
+        return StillPng::of([$still], $width, $height);
     }
 
     /**

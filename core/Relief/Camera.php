@@ -25,27 +25,32 @@ final readonly class Camera
         return new self($turnDegrees, $downDegrees);
     }
 
-    /** From the side, of eight, from which most of an area is seen; from the front where nothing is seen of it. */
-    public static function facing(Mesh $mesh, Labels $labels, string $area): self
+    /**
+     * From which side, of eight, most of each area is seen: from the front where nothing is seen of it.
+     *
+     * @return list<float> degrees it is turned by, by the number that labels give an area
+     */
+    public static function facing(Mesh $mesh, Labels $labels): array
     {
-        $best = self::turned(0.0);
-        $most = 0.0;
-        $corners = $labels->verticesOf($area, $mesh);
-        $areas = $mesh->vertexAreas();
-        foreach ($corners === [] ? [] : self::EIGHTHS as $degrees) {
-            $camera = self::turned($degrees);
+        $corners = array_map(static fn(int $number): array => $labels->vertices($number, $mesh), array_keys($labels->areas));
+        $best = $most = array_map(static fn(): float => 0.0, $corners);
+        $sizes = $mesh->vertexAreas();
+        foreach (self::EIGHTHS as $degrees) {
             $seen = $looked = array_fill(0, $mesh->vertexCount(), 0.0);
-            DepthPicture::add($mesh, $camera->towards(), $seen, $looked);
-            $shown = 0.0;
-            foreach ($corners as $vertex) {
-                $shown += $areas[$vertex] * $seen[$vertex];
-            }
-            // The front is what one looks at; another side has to show clearly more.
-            if ($shown > self::CLEARLY * $most) {
-                [$best, $most] = [$camera, $shown];
+            DepthPicture::add($mesh, self::turned($degrees)->towards(), $seen, $looked);
+            foreach ($corners as $number => $of) {
+                $shown = 0.0;
+                foreach ($of as $vertex) {
+                    $shown += $sizes[$vertex] * $seen[$vertex];
+                }
+                // The front is what one looks at; another side has to show clearly more.
+                if ($shown > self::CLEARLY * $most[$number]) {
+                    [$best[$number], $most[$number]] = [$degrees, $shown];
+                }
             }
         }
 
+        /** @var list<float> $best */
         return $best;
     }
 

@@ -183,9 +183,11 @@ final class GlbFile
         }
         $factor = ($accessor['normalized'] ?? false) === true ? 1.0 / $whole : null;
         $values = [];
-        for ($at = 0; $at < $count; $at++) {
+        // What lies one behind the other is read in one go.
+        [$rows, $row] = $stride === $each * $bytes ? [1, $count * $each] : [$count, $each];
+        for ($at = 0; $at < $rows; $at++) {
             /** @var array<int, int|float> $place */
-            $place = unpack("$format$each", $this->buffer, $from + $at * $stride) ?: [];
+            $place = unpack("$format$row", $this->buffer, $from + $at * $stride) ?: [];
             foreach ($place as $value) {
                 $values[] = $factor === null ? $value : max(-1.0, $value * $factor);
             }

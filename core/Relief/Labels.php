@@ -40,16 +40,13 @@ final readonly class Labels
         return new self($areas, $triangles);
     }
 
-    /** @return list<int> corners of the triangles of an area, each once; none where it is not named */
-    public function verticesOf(string $area, Mesh $mesh): array
+    /** @return list<int> corners of the triangles of the area that has this number, each once */
+    public function vertices(int $number, Mesh $mesh): array
     {
-        $number = array_search($area, $this->areas, true);
         $vertices = [];
-        foreach ($number === false ? [] : str_split($this->triangles) as $triangle => $byte) {
-            if (ord($byte) === $number) {
-                for ($corner = 3 * $triangle; $corner < 3 * $triangle + 3; $corner++) {
-                    $vertices[$mesh->triangles[$corner]] = true;
-                }
+        for ($at = 0; ($triangle = strpos($this->triangles, chr($number), $at)) !== false; $at = $triangle + 1) {
+            for ($corner = 3 * $triangle; $corner < 3 * $triangle + 3; $corner++) {
+                $vertices[$mesh->triangles[$corner]] = true;
             }
         }
 

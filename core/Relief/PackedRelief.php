@@ -57,10 +57,8 @@ final class PackedRelief
      * What a figure is drawn from.
      *
      * @param string $bytes four a vertex
-     *
-     * @return array{zones: list<float>, openness: list<float>, above: list<float>, below: list<float>} by vertex: zones 0…4, all else 0…1
      */
-    public static function points(string $bytes): array
+    public static function skin(string $bytes): Skin
     {
         /** @var list<int> $values */
         $values = array_values(unpack('C*', $bytes) ?: []);
@@ -73,6 +71,6 @@ final class PackedRelief
             return $one;
         };
 
-        return ['zones' => $of(0, self::HIGHEST_ZONE), 'openness' => $of(1, 1.0), 'above' => $of(2, 1.0), 'below' => $of(3, 1.0)];
+        return Skin::of($of(0, self::HIGHEST_ZONE), $of(1, 1.0), $of(2, 1.0), $of(3, 1.0));
     }
 }

@@ -13,9 +13,9 @@ final readonly class PaintedLook
 {
     /**
      * @param list<list<array{float, float, float}>> $left linear light by exposure (from above fastest) and zone
-     * @param list<list<array{float, float, float}>> $right
+     * @param list<list<array{float, float, float}>>|null $right null: as on the left
      * @param list<float> $sheen by zone
-     * @param array{left: list<list<array{float, float, float}>>, right: list<list<array{float, float, float}>>}|null $flecks the same of the
+     * @param array{left: list<list<array{float, float, float}>>, right: list<list<array{float, float, float}>>|null}|null $flecks the same of the
      *     flecks; null where there are none
      * @param list<float> $shares of each zone that the flecks take
      * @param list<array{outer: float, light: array{float, float, float}}> $marks outermost first, and how far out each reaches
@@ -24,7 +24,7 @@ final readonly class PaintedLook
         private int $above,
         private int $below,
         private array $left,
-        private array $right,
+        private ?array $right,
         private array $sheen,
         public float $gloss,
         private ?array $flecks,
@@ -35,7 +35,6 @@ final readonly class PaintedLook
 
     public static function of(PaintedArea $area, PaintedStage $stage): self
     {
-        $right = $stage->right ?? $stage->left;
         $plain = static fn(Tones $one): array => array_map(self::linear(...), $one->plain);
         $flecks = static fn(Tones $one): array => array_map(self::linear(...), $one->flecks ?? $one->plain);
 
@@ -43,10 +42,13 @@ final readonly class PaintedLook
             count($area->above),
             count($area->below),
             array_map($plain, $stage->left),
-            array_map($plain, $right),
+            $stage->right === null ? null : array_map($plain, $stage->right),
             $stage->sheen,
             $stage->gloss,
-            $stage->grain === null ? null : ['left' => array_map($flecks, $stage->left), 'right' => array_map($flecks, $right)],
+            $stage->grain === null ? null : [
+                'left' => array_map($flecks, $stage->left),
+                'right' => $stage->right === null ? null : array_map($flecks, $stage->right),
+            ],
             $stage->shares(),
             $stage->grain,
             array_map(
@@ -90,7 +92,9 @@ final readonly class PaintedLook
      */
     public function flecksAt(float $zone, float $above, float $below, float $across): array
     {
-        return $this->seen($this->flecks['left'] ?? $this->left, $this->flecks['right'] ?? $this->right, $zone, $above, $below, $across);
+        return $this->flecks === null
+            ? $this->at($zone, $above, $below, $across)
+            : $this->seen($this->flecks['left'], $this->flecks['right'], $zone, $above, $below, $across);
     }
 
     /** @return float share of the skin that flecks take there */
@@ -103,14 +107,14 @@ final readonly class PaintedLook
 
     /**
      * @param list<list<array{float, float, float}>> $left
-     * @param list<list<array{float, float, float}>> $right
+     * @param list<list<array{float, float, float}>>|null $right null: as on the left
      *
      * @return array{float, float, float}
      */
-    private function seen(array $left, array $right, float $zone, float $above, float $below, float $across): array
+    private function seen(array $left, ?array $right, float $zone, float $above, float $below, float $across): array
     {
         $light = $this->exposed($left, $zone, $above, $below);
-        if ($left === $right) {
+        if ($right === null) {
             return $light;
         }
         $share = max(0.0, min(1.0, ($across + 0.35) / 0.7));
@@ -132,6 +136,9 @@ final readonly class PaintedLook
      */
     private function exposed(array $light, float $zone, float $above, float $below): array
     {
+        if ($this->above === 1 && $this->below === 1) {
+            return self::zoned($light[0], $zone);
+        }
         [$fromAbove, $fromBelow] = [$above * ($this->above - 1), $below * ($this->below - 1)];
         [$a, $b] = [(int) min(max(0, $this->above - 2), $fromAbove), (int) min(max(0, $this->below - 2), $fromBelow)];
         [$nextA, $nextB] = [min($this->above - 1, $a + 1), min($this->below - 1, $b + 1)];

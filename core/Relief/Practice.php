@@ -94,17 +94,10 @@ final readonly class Practice
 
     private const HEIGHT_MM = 23;
 
-    /**
-     * @param list<float> $zones by vertex, 0…4
-     * @param list<float> $openness by vertex
-     * @param list<float> $above share of what comes from above within the cone, by vertex
-     */
     public function __construct(
         private Mesh $mesh,
         private Labels $labels,
-        private array $zones,
-        private array $openness,
-        private array $above,
+        private Skin $skin,
     ) {}
 
     /** @return list<string> ids of the techniques of which there is something to see */
@@ -140,22 +133,12 @@ final readonly class Practice
     /** @param array<int, PaintedLook> $looks */
     private function still(array $looks, int $width, int $height): Still
     {
-        $even = array_fill(0, $this->mesh->vertexCount(), 1.0);
-        $hasMarks = array_filter($looks, static fn(PaintedLook $one): bool => $one->marks !== []) !== [];
-
-        return Still::of(
-            $this->mesh,
-            $this->labels,
-            $this->zones,
-            $this->openness,
-            $this->above,
-            $even,
-            $hasMarks ? MarkPlaces::of($this->mesh, $this->labels, $this->zones, $this->openness) : $even,
+        $skin = $this->skin->markedFor(
             $looks,
-            Camera::turned(18.0),
-            $width,
-            $height,
+            fn(): array => MarkPlaces::of($this->mesh, $this->labels, $this->skin->zones, $this->skin->openness),
         );
+
+        return Still::of($this->mesh, $this->labels, $skin, $looks, Camera::turned(18.0), Frame::whole($width, $height));
     }
 
     private static function plan(string $technique): Plan

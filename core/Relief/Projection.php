@@ -39,6 +39,12 @@ final readonly class Projection
         );
     }
 
+    /** The same, told from another corner. */
+    public function from(int $x, int $y): self
+    {
+        return new self(self::scaled($this->x, 1.0, -$x), self::scaled($this->y, 1.0, -$y), $this->near);
+    }
+
     /**
      * @param array{float, float, float} $towards unit vector to whoever looks
      *

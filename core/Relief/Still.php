@@ -31,30 +31,21 @@ final readonly class Still
     ) {}
 
     /**
-     * @param list<float> $zones by vertex, 0…4
-     * @param list<float> $openness by vertex, 0…1; of a picture how light it is
-     * @param list<float> $above share of what comes from above, by vertex
-     * @param list<float> $below the same from below
-     * @param list<float> $marks by vertex, how far out from the middle of its area's mark (MarkPlaces)
      * @param array<int, PaintedLook> $looks of the areas by the number that labels give them
      * @param bool $isPicture lies flat, and has its own light
      */
     public static function of(
         Mesh $mesh,
         Labels $labels,
-        array $zones,
-        array $openness,
-        array $above,
-        array $below,
-        array $marks,
+        Skin $skin,
         array $looks,
         Camera $camera,
-        int $width,
-        int $height,
+        Frame $frame,
         bool $isPicture = false,
     ): self {
         $towards = $isPicture ? [0.0, 0.0, 1.0] : $camera->towards();
-        $picture = Projection::of($mesh, $towards, $width, $height, self::MARGIN);
+        $picture = Projection::of($mesh, $towards, $frame->wide, $frame->high, self::MARGIN)->from($frame->x, $frame->y);
+        [$width, $height] = [$frame->width, $frame->height];
         $owners = self::owners($mesh->triangles, $picture, $width, $height);
         $normals = $mesh->normals();
         $curve = self::curve();
@@ -75,16 +66,16 @@ final readonly class Still
                     $vertex = $mesh->triangles[$at];
                     $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
                         $look,
-                        $zones[$vertex],
-                        $openness[$vertex],
-                        $above[$vertex],
-                        $below[$vertex],
+                        $skin->zones[$vertex],
+                        $skin->openness[$vertex],
+                        $skin->above[$vertex],
+                        $skin->below[$vertex],
                         [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]],
                         $towards,
                         $isPicture,
                     );
                 }
-                $pieces = $look === null || $look->isPlain() ? null : self::pieces($look, $mesh, $triangle, $marks, $zones, $seen);
+                $pieces = $look === null || $look->isPlain() ? null : self::pieces($look, $mesh, $triangle, $skin, $seen);
                 [[$red, $green, $blue], $b, $c] = $seen;
                 [$redB, $greenB, $blueB] = [$b[0] - $red, $b[1] - $green, $b[2] - $blue];
                 [$redC, $greenC, $blueC] = [$c[0] - $red, $c[1] - $green, $c[2] - $blue];
@@ -143,11 +134,15 @@ final readonly class Still
             if ($area < 1e-9 && $area > -1e-9) {
                 continue;
             }
-            // The picture has a margin: nothing of the figure lies beyond its edges.
             $left = (int) ($ax + ($bx < $cx ? ($bx < 0.0 ? $bx : 0.0) : ($cx < 0.0 ? $cx : 0.0)) + self::HALF);
             $right = (int) ($ax + ($bx > $cx ? ($bx > 0.0 ? $bx : 0.0) : ($cx > 0.0 ? $cx : 0.0)) - 0.5);
             $top = (int) ($ay + ($by < $cy ? ($by < 0.0 ? $by : 0.0) : ($cy < 0.0 ? $cy : 0.0)) + self::HALF);
             $bottom = (int) ($ay + ($by > $cy ? ($by > 0.0 ? $by : 0.0) : ($cy > 0.0 ? $cy : 0.0)) - 0.5);
+            // What lies beyond the edges of the frame is not drawn.
+            $left = $left < 0 ? 0 : $left;
+            $right = $right < $width ? $right : $width - 1;
+            $top = $top < 0 ? 0 : $top;
+            $bottom = $bottom < $height ? $bottom : $height - 1;
             if ($left > $right || $top > $bottom) {
                 continue;
             }
@@ -176,11 +171,9 @@ final readonly class Still
     }
 
     /**
-     * @param list<float> $marks
-     * @param list<float> $zones
      * @param array<int, array{float, float, float, float, float, float, float, float}> $seen of its three corners
      */
-    private static function pieces(PaintedLook $look, Mesh $mesh, int $triangle, array $marks, array $zones, array $seen): Pieces
+    private static function pieces(PaintedLook $look, Mesh $mesh, int $triangle, Skin $skin, array $seen): Pieces
     {
         [$a, $b, $c] = [$mesh->triangles[3 * $triangle], $mesh->triangles[3 * $triangle + 1], $mesh->triangles[3 * $triangle + 2]];
         $positions = $mesh->positions;
@@ -189,8 +182,8 @@ final readonly class Still
         return new Pieces(
             $look,
             [$place($a), $place($b), $place($c)],
-            [$marks[$a], $marks[$b], $marks[$c]],
-            [$look->shareAt($zones[$a]), $look->shareAt($zones[$b]), $look->shareAt($zones[$c])],
+            [$skin->marks[$a], $skin->marks[$b], $skin->marks[$c]],
+            [$look->shareAt($skin->zones[$a]), $look->shareAt($skin->zones[$b]), $look->shareAt($skin->zones[$c])],
             [$seen[0], $seen[1], $seen[2]],
         );
     }

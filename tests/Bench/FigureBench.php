@@ -10,6 +10,7 @@ use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Frame;
 use Kalokroma\Relief\GlbFile;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
@@ -19,6 +20,7 @@ use Kalokroma\Relief\Patches;
 use Kalokroma\Relief\Picture;
 use Kalokroma\Relief\PictureRelief;
 use Kalokroma\Relief\Relief;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Still;
 use Kalokroma\Relief\Superpixels;
@@ -68,19 +70,13 @@ final class FigureBench
             ),
             $large,
         );
-        $even = array_fill(0, $large->vertexCount(), 0.7);
         $still = static fn(): Still => Still::of(
             $large,
             $labels,
-            array_fill(0, $large->vertexCount(), 2.3),
-            $even,
-            $even,
-            $even,
-            $even,
+            Skin::of(array_fill(0, $large->vertexCount(), 2.3), array_fill(0, $large->vertexCount(), 0.7)),
             $looks,
             Camera::turned(20.0),
-            900,
-            1200,
+            Frame::whole(900, 1200),
         );
         $still();
         $picture = Picture::of(

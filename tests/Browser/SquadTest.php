@@ -215,11 +215,13 @@ final class SquadTest extends BrowserTestCase
                     'models' => $step['left'],
                     'at' => date('c', time() + self::$server->moment->shiftSeconds - 86000),
                 ]);
-                file_get_contents(
+                $posted = ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body, 'ignore_errors' => true];
+                $answer = (string) file_get_contents(
                     self::$server->url("api/batches/$batch/log"),
                     false,
-                    stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]),
+                    stream_context_create(['http' => $posted]),
                 );
+                self::assertStringContainsString(' 201 ', $http_response_header[0] ?? '', "{$step['areaName']}, $step[number]: $body $answer");
             }
         }
     }

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { onMount } from 'svelte';
+    import { onMount, tick } from 'svelte';
     import { push } from 'svelte-spa-router';
     import { got, type Schemas, server } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
@@ -20,13 +20,13 @@
     };
     const WAIT_MS = 90;
     let at = $state(0);
-    let input: HTMLInputElement;
+    let input: HTMLInputElement | undefined;
     const latest = new Latest<Found[]>(() => (at = 0));
     const found = $derived(words.trim() === '' ? [] : (latest.answer ?? []));
 
     onMount(() => {
         const before = document.activeElement as HTMLElement | null;
-        input.focus();
+        input?.focus();
         return () => before?.isConnected && before.focus();
     });
 
@@ -60,6 +60,11 @@
         void push(whereIs(one));
     }
 
+    /** While it is open nothing below it takes the cursor, whoever moves it. */
+    function stay(): void {
+        if (document.hasFocus()) void tick().then(() => input?.isConnected && input.focus());
+    }
+
     function key(event: KeyboardEvent): void {
         const chosen = found[at];
         if (event.key === 'Escape') close();
@@ -78,6 +83,7 @@
             bind:this={input}
             bind:value={words}
             onkeydown={key}
+            onblur={stay}
             type="text"
             role="combobox"
             aria-label="Find anything"

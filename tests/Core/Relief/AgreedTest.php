@@ -9,8 +9,8 @@ use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Relief\Camera;
-use Kalokroma\Relief\Closeup;
 use Kalokroma\Relief\Exposure;
+use Kalokroma\Relief\Frame;
 use Kalokroma\Relief\GlbFile;
 use Kalokroma\Relief\GlbWriter;
 use Kalokroma\Relief\Grain;
@@ -28,6 +28,7 @@ use Kalokroma\Relief\PictureRelief;
 use Kalokroma\Relief\Placement;
 use Kalokroma\Relief\Practice;
 use Kalokroma\Relief\Relief;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Sprays;
 use Kalokroma\Relief\Still;
@@ -107,11 +108,12 @@ final class AgreedTest extends AgreedTestCase
             $marks,
             array_map(static fn($one): mixed => Told::of($one, 1), Measure::of($mesh, $labels, $zones, $openness)),
             array_map(
-                static fn(string $area): array => [
-                    Told::of(Camera::facing($mesh, $labels, $area), 1),
-                    Told::of(Closeup::of($mesh, $labels, $area, 120, 160), 1),
+                static fn(float $degrees, int $number): array => [
+                    Told::of(Camera::turned($degrees), 1),
+                    Told::of(Frame::near($mesh, $labels, $number, Camera::turned($degrees), 120, 160), 1),
                 ],
-                $labels->areas,
+                Camera::facing($mesh, $labels),
+                array_keys($labels->areas),
             ),
         ];
         // What looks down only is seen from no side.
@@ -122,7 +124,7 @@ final class AgreedTest extends AgreedTestCase
             ),
             array_chunk($mesh->triangles, 3),
         )), $mesh);
-        $told[] = Told::of(Camera::facing($mesh, $lowest, 'below'), 1);
+        $told[] = Told::of(Camera::turned(Camera::facing($mesh, $lowest)[0]), 1);
         for ($seed = 0; $seed < ($mesh->vertexCount() < 1000 ? 4 : 3); $seed++) {
             $read = PlanDocument::ofFile($seed < 3 ? WildPlans::document(620 + $seed) : PlanSketch::document(self::LIT));
             $rehearsal = Rehearsal::of($read->plan(DocumentPaints::of($read->fields)));
@@ -137,15 +139,10 @@ final class AgreedTest extends AgreedTestCase
             $still = Still::of(
                 $mesh,
                 $labels,
-                $zones,
-                $openness,
-                $above,
-                array_reverse($above),
-                $marks,
+                Skin::of($zones, $openness, $above, array_reverse($above))->withMarks($marks),
                 $looks,
                 Camera::turned(-40.0 + 60 * $seed),
-                90,
-                110,
+                Frame::whole(90, 110),
             );
             $told[] = [
                 Told::of(Sprays::of($rehearsal), 2),
@@ -169,7 +166,7 @@ final class AgreedTest extends AgreedTestCase
             static fn(array $corners): string => chr($mesh->positions[3 * $corners[0]] > 1.5 ? 1 : 0),
             array_chunk($mesh->triangles, 3),
         )), $mesh);
-        $practice = new Practice($mesh, $labels, $zones, $openness, array_map(static fn(float $zone): float => $zone / 4, $zones));
+        $practice = new Practice($mesh, $labels, Skin::of($zones, $openness, array_map(static fn(float $zone): float => $zone / 4, $zones)));
         foreach (Practice::shown() as $technique) {
             yield "$technique practised" => array_map(
                 static fn(Still $one): array => array_map(static fn(int $point): string => dechex($point), array_slice($one->points, 12 * 18, 18)),

@@ -10,6 +10,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Relief\Camera;
+use Kalokroma\Relief\Frame;
 use Kalokroma\Relief\Grain;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\MarkPlaces;
@@ -17,6 +18,7 @@ use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\PaintedStage;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Still;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -174,15 +176,10 @@ final class PiecesTest extends TestCase
         $still = static fn(string ...$steps): Still => Still::of(
             $mesh,
             self::all($mesh),
-            array_fill(0, $count, 2.0),
-            $even,
-            $even,
-            $even,
-            $marks,
+            Skin::of(array_fill(0, $count, 2.0), $even)->withMarks($marks),
             [self::look(...$steps)],
             Camera::turned(0.0, 0.0),
-            120,
-            120,
+            Frame::whole(120, 120),
         );
         $freehand = $still('  basecoat ivory x3', '  freehand navy patch x2');
         $mark = self::last('  basecoat ivory x3', '  freehand navy patch x2')->marks[0]['colour'];

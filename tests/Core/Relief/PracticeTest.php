@@ -11,6 +11,7 @@ use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Practice;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Still;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -92,9 +93,11 @@ final class PracticeTest extends TestCase
         $practice = new Practice(
             $mesh,
             Labels::of(['Body', Practice::STONE], $labels, $mesh),
-            array_map(static fn(float $height): float => 2.0 + $height / 3.0, $heights),
-            array_fill(0, $mesh->vertexCount(), 1.0),
-            array_map(static fn(float $height): float => max(0.0, $height / 6.0), $heights),
+            Skin::of(
+                array_map(static fn(float $height): float => 2.0 + $height / 3.0, $heights),
+                array_fill(0, $mesh->vertexCount(), 1.0),
+                array_map(static fn(float $height): float => max(0.0, $height / 6.0), $heights),
+            ),
         );
 
         return $practice->stills($technique, self::SIZE, self::SIZE);

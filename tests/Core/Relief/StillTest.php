@@ -11,11 +11,12 @@ use Kalokroma\Craft\Zone;
 use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Relief\Camera;
-use Kalokroma\Relief\Closeup;
+use Kalokroma\Relief\Frame;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\Mesh;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
+use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Still;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -59,36 +60,42 @@ final class StillTest extends TestCase
             static fn(int $triangle): string => chr($is(...array_slice($ball->positions, 3 * $ball->triangles[3 * $triangle], 3)) ? 0 : Labels::NONE),
             range(0, $ball->triangleCount() - 1),
         )), $ball);
-        $turned = static fn(callable $is): float => Camera::facing($ball, $of($is), 'a')->turnDegrees;
+        $turned = static fn(callable $is): float => Camera::facing($ball, $of($is))[0];
 
         self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $z > 1.0));
         self::assertSame(180.0, $turned(static fn(float $x, float $y, float $z): bool => $z < -1.0));
         self::assertSame(90.0, $turned(static fn(float $x, float $y, float $z): bool => $x > 3.0));
         self::assertSame(-90.0, $turned(static fn(float $x, float $y, float $z): bool => $x < -3.0));
         self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $y > 3.0), 'a hat');
-        self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => false), 'a')->turnDegrees, 'nothing');
-        self::assertSame([], $of(static fn(): bool => true)->verticesOf('another', $ball));
-        self::assertCount($ball->vertexCount(), $of(static fn(): bool => true)->verticesOf('a', $ball));
-        self::assertSame(0.0, Camera::facing($ball, $of(static fn(): bool => true), 'another')->turnDegrees);
+        self::assertSame(0.0, $turned(static fn(): bool => false), 'nothing');
+        self::assertSame([], $of(static fn(): bool => false)->vertices(0, $ball));
+        self::assertCount($ball->vertexCount(), $of(static fn(): bool => true)->vertices(0, $ball));
     }
 
     /** What is cut out has the area in its middle, and never reaches beyond the picture. */
     public function testAnAreaIsCutOutFromNear(): void
     {
         $ball = Bodies::ball(6.0);
-        $near = static fn(callable $is): ?Closeup => Closeup::of($ball, Labels::of(['a'], implode('', array_map(
+        $near = static fn(callable $is): Frame => Frame::near($ball, Labels::of(['a'], implode('', array_map(
             static fn(int $at): string => chr($is($ball->positions[3 * $ball->triangles[3 * $at] + 1]) ? 0 : Labels::NONE),
             range(0, $ball->triangleCount() - 1),
-        )), $ball), 'a', 100, 120);
+        )), $ball), 0, Camera::turned(0.0), 100, 120);
 
         [$top, $foot] = [$near(static fn(float $y): bool => $y > 4.0), $near(static fn(float $y): bool => $y < -4.0)];
         $all = $near(static fn(): bool => true);
-        self::assertSame([170, 204], [$all?->width, $all?->height]);
-        self::assertEqualsWithDelta(['x' => 35, 'y' => 42, 'width' => 100, 'height' => 120], $all?->cut, 1.0);
-        self::assertLessThan(20, $top?->cut['y']);
-        self::assertGreaterThan(64, $foot?->cut['y']);
-        self::assertLessThanOrEqual(84, $foot?->cut['y'], 'not below its foot');
-        self::assertNull($near(static fn(): bool => false));
+        self::assertSame([100, 120, 170, 204], [$all->width, $all->height, $all->wide, $all->high]);
+        self::assertEqualsWithDelta([35, 42], [$all->x, $all->y], 1.0);
+        self::assertLessThan(20, $top->y);
+        self::assertGreaterThan(64, $foot->y);
+        self::assertLessThanOrEqual(84, $foot->y, 'not below its foot');
+        self::assertEquals(Frame::whole(100, 120), $near(static fn(): bool => false));
+
+        $whole = self::drawn(2.0, 0.0, Frame::whole(170, 204));
+        foreach ([$top, $all, $foot] as $frame) {
+            $part = self::drawn(2.0, 0.0, $frame);
+            $rows = array_slice(array_chunk($whole->points, 170), $frame->y, 120);
+            self::assertSame(array_merge(...array_map(static fn(array $row): array => array_slice($row, $frame->x, 100), $rows)), $part->points);
+        }
     }
 
     public function testTurnedRoundOneSeesTheOtherSide(): void
@@ -118,7 +125,7 @@ final class StillTest extends TestCase
     {
         $mesh = self::ball();
         $even = array_fill(0, $mesh->vertexCount(), 1.0);
-        $still = Still::of($mesh, Labels::none($mesh), $even, $even, $even, $even, $even, [], Camera::turned(0.0, 0.0), 60, 60);
+        $still = Still::of($mesh, Labels::none($mesh), Skin::of($even, $even), [], Camera::turned(0.0, 0.0), Frame::whole(60, 60));
         $colour = self::at($still, 30, 30, 60);
 
         self::assertLessThan(0.5, hypot($colour->a, $colour->b));
@@ -131,12 +138,16 @@ final class StillTest extends TestCase
 
     private static function still(float $zone, float $turn): Still
     {
+        return self::drawn($zone, $turn, Frame::whole(200, 200));
+    }
+
+    private static function drawn(float $zone, float $turn, Frame $frame): Still
+    {
         $mesh = self::ball();
         $labels = '';
         foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {
             $labels .= chr($mesh->positions[3 * $a + 2] + $mesh->positions[3 * $b + 2] + $mesh->positions[3 * $c + 2] > 0.0 ? 0 : 1);
         }
-        $even = array_fill(0, $mesh->vertexCount(), 1.0);
         $looks = array_map(static function ($area): PaintedLook {
             $painted = PaintedArea::of(self::rehearsal(), $area);
 
@@ -146,15 +157,10 @@ final class StillTest extends TestCase
         return Still::of(
             $mesh,
             Labels::of(['front', 'back'], $labels, $mesh),
-            array_fill(0, $mesh->vertexCount(), $zone),
-            $even,
-            $even,
-            $even,
-            $even,
+            Skin::of(array_fill(0, $mesh->vertexCount(), $zone), array_fill(0, $mesh->vertexCount(), 1.0)),
             $looks,
             Camera::turned($turn, 0.0),
-            200,
-            200,
+            $frame,
         );
     }
 
