@@ -85,12 +85,16 @@ async function ask(request: Request): Promise<Response> {
     );
 }
 
-/** A write carries a key, so that sending it again after trouble never does it twice. Files are sent once. */
+/**
+ * A write carries a key, so that sending it again after trouble never does it twice. Who gives it one sends it again later: all but a
+ * moment is no reason then not to say that it waits. Files are sent once.
+ */
 async function patiently(request: Request): Promise<Response> {
     const isFile = !/json/.test(request.headers.get('Content-Type') ?? 'json');
     if (request.method === 'GET' || isFile) return ask(request);
+    const waits = request.headers.has(KEY) ? AGAIN_AFTER_MS.slice(0, 1) : AGAIN_AFTER_MS;
     if (!request.headers.has(KEY)) request.headers.set(KEY, newKey());
-    for (const wait of AGAIN_AFTER_MS) {
+    for (const wait of waits) {
         try {
             return await ask(request.clone());
         } catch (error) {
