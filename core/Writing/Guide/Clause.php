@@ -92,22 +92,23 @@ final readonly class Clause
         [$place, $text] = Words::place($text);
         $technique = $technique === 'highlight' && $place === Place::UpperEdges ? 'edge-highlight' : $technique;
         $addsTo = preg_match(
-            '/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b/iu',
+            '/\b(?:add(?:s|ed|ing)?|mix(?:es|ed|ing)? in)\b.{0,30}?¤\d+¤.{0,12}?\b(?:to|into)\s+(?:the|it|that|this|my)\b|\bmix(?:es|ed|ing)? in\s+(?:some |more |a (?:bit|little|touch|dot) of )?¤\d+¤|¤\d+¤\s+(?:was |is |gets )?(?:mixed in|added|mixed)\s+(?:in)?to\s+(?:the|it|that|this)\b|\badd(?:s|ed|ing)?\s+(?:some |a (?:bit|little|touch) of )?(?:more\s+¤\d+¤|¤\d+¤\s+again\b)/iu',
             $text,
         ) === 1;
-        $area = Words::ofTheBase($said) ?? Words::broughtBack($said) ?? Words::area($text, $technique === null || $technique === 'basecoat');
+        $area = Words::ofTheBase($said)
+            ?? Words::broughtBack($said)
+            ?? Words::ofTheRest($said)
+            ?? Words::area($text, $technique === null || $technique === 'basecoat');
         $text = $area === null ? $text : str_replace($area, ' ', $text);
         [$paints, $parts, $unknown, $sure, $beside] = self::paints($text, $names, $exact, $technique);
         [$dilution, $thinner] = [$ratio->parts, $ratio->thinner];
-        if (count($paints) > 1) {
-            // A medium among colours thins them; the ratio is in the order they are named in.
-            $clear = array_keys(array_filter($paints, static fn(Paint $one): bool => $one->kind === Kind::Medium));
-            if ($clear !== [] && count($clear) < count($paints)) {
-                $thinner ??= Thinner::Medium;
-                $dilution = $dilution === null || $clear[0] > 0 ? $dilution : [max(1, $dilution[1]), $dilution[0]];
-                $paints = array_values(array_diff_key($paints, array_flip($clear)));
-                $parts = array_values(array_diff_key($parts, array_flip($clear)));
-            }
+        // A medium among colours thins them; the ratio is in the order they are named in.
+        $clear = array_keys(array_filter($paints, static fn(Paint $one): bool => $one->kind === Kind::Medium));
+        if ($clear !== [] && count($clear) < count($paints)) {
+            $thinner ??= Thinner::Medium;
+            $dilution = $dilution === null || $clear[0] > 0 ? $dilution : [max(1, $dilution[1]), $dilution[0]];
+            $paints = array_values(array_diff_key($paints, array_flip($clear)));
+            $parts = array_values(array_diff_key($parts, array_flip($clear)));
         }
         if ($dilution !== null && count($paints) === 2 && $thinner === null) {
             [$parts, $dilution] = [[max(1, $dilution[0]), max(1, $dilution[1])], null];

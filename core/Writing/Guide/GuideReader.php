@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Writing\Guide;
 
 use Kalokroma\Craft\CraftBook;
+use Kalokroma\Craft\Place;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Matching\PaintNames;
 use Kalokroma\Paint\Paint;
@@ -144,12 +145,12 @@ final class GuideReader
     {
         // Who writes everything small begins sentences so, too.
         $begins = preg_match('/\p{Lu}/u', (string) preg_replace('/\bI\b/u', '', $line)) === 1 ? '\p{Lu}' : '\p{L}{2}';
-        $sentences = preg_split("/(?<=[.!?])[\"”»]?\\s+[\"“«]?(?=$begins|I\\b)/u", $line) ?: [$line];
+        $sentences = preg_split("/(?<=[.!?])(?<!\\s\\d\\.)[\"”»]?\\s+[\"“«]?(?=$begins|I\\b)/u", $line) ?: [$line];
         $before = count($this->read);
         $unread = [];
         foreach ($sentences as $at => $sentence) {
-            if ($at === 0 && $this->outline->isNamed($sentence, $sentences[1] ?? '')) {
-                $this->plan->enter(trim($sentence, ' .!'));
+            if ($this->outline->isNamed($sentence, $sentences[$at + 1] ?? '')) {
+                $this->plan->enter(Words::turnedTo($sentence) ?? trim($sentence, ' .!'));
                 continue;
             }
             $isRead = $this->steps($number, GuideText::bare($sentence));
@@ -194,12 +195,12 @@ final class GuideReader
         $isRead = false;
         foreach ($entries as $entry) {
             $name = Words::bare((string) preg_replace('/\(.*?\)/u', ' ', $entry));
-            $likely = $name === '' ? [] : $this->names->find($name);
+            $likely = $name === '' || Words::isTool($name) ? [] : $this->names->find($name);
             if ($likely !== []) {
                 $this->listed[$likely[0][0]->id] = $likely[0][0];
                 $isRead = true;
             } elseif ($name !== '') {
-                $this->unknown = in_array(mb_strtolower($name), $this->noPaints, true) ? $this->unknown : [...$this->unknown, $name];
+                $this->unknown = Words::isTool($name) || $this->isNoPaint($name) ? $this->unknown : [...$this->unknown, $name];
                 $isRead = true;
             }
         }
@@ -233,6 +234,8 @@ final class GuideReader
         $isUnsaid = false;
         foreach ($this->outline->clauses($line) as $text) {
             $clause = Clause::read($text, $this->names);
+            // What lies over the fluid comes off: no paint is laid on.
+            $chips = $clause->technique === 'chip' && $clause->paints === [] && $this->plan->canChip();
             $turnedTo = $clause->isStep() && ! str_ends_with(trim($text), '?') ? null : Words::turnedTo($text);
             if ($this->isOfNoPaint($clause)) {
                 $this->aside[] = $number;
@@ -246,14 +249,15 @@ final class GuideReader
                 && $clause->technique !== null
                 && $isUnsaid
                 && in_array($clause->technique, self::SAID_AFTER, true)
+                && ! $chips
                 && count($this->read) > $before
                 && $this->becomes($clause)
             ) {
                 $isUnsaid = false;
                 $left = $clause->unknown === [] ? $left : [...$left, ...$clause->unknown];
-            } elseif ($this->isOfLightOnEdges($text, $clause)) {
-                $this->becomes($clause);
-            } elseif ($clause->isStep()) {
+            } elseif ($this->isOnEdges($text, $clause)) {
+                $left = $this->isLight() && $this->becomes($clause) ? $left : [...$left, trim($text)];
+            } elseif ($clause->isStep() || $chips) {
                 $last = $this->step(
                     $number,
                     $clause,
@@ -261,7 +265,7 @@ final class GuideReader
                 )
                     ?? $last;
                 $isUnsaid = $clause->technique === null && $clause->paints !== [];
-                $left = $clause->leftOver === '' ? $left : [...$left, $clause->leftOver];
+                $left = $clause->leftOver === '' || $chips ? $left : [...$left, $clause->leftOver];
             } elseif (
                 ($clause->isManner() || $this->isOfTheLast($clause))
                 && (count($this->read) > $before || ($this->read !== [] && ($clause->coats ?? $clause->dilution) !== null))
@@ -287,12 +291,17 @@ final class GuideReader
         return true;
     }
 
+    private function isNoPaint(string $name): bool
+    {
+        return in_array(mb_strtolower($name), $this->noPaints, true);
+    }
+
     /** Somebody has said that what it names is no paint, and there is nothing else to it. */
     private function isOfNoPaint(Clause $clause): bool
     {
         return $clause->paints === []
             && $clause->unknown !== []
-            && array_diff(array_map(mb_strtolower(...), $clause->unknown), $this->noPaints) === [];
+            && array_filter($clause->unknown, fn(string $one): bool => ! $this->isNoPaint($one)) === [];
     }
 
     /** "Drybrush tan, one coat (drybrush)": the same technique again, and no other paint. */
@@ -304,16 +313,21 @@ final class GuideReader
             && $clause->technique === ($this->read[count($this->read) - 1]['technique'] ?? null);
     }
 
+    /** The last step lays light on. */
+    private function isLight(): bool
+    {
+        return in_array($this->read[count($this->read) - 1]['technique'] ?? null, ['highlight', 'layer', 'edge-highlight'], true);
+    }
+
     /** "Mixed with white, just catching the edges": the light that was told before lies there. */
-    private function isOfLightOnEdges(string $text, Clause $clause): bool
+    private function isOnEdges(string $text, Clause $clause): bool
     {
         return $clause->paints === []
             && $clause->technique === 'edge-highlight'
             && preg_match(
                 '/^\W*(?:(?:and\s+)?(?:(?:just|only)\s+)?(?:catch|hit|touch|brush|tickl|skimm?)(?:ed|t?ing|es)?\b|(?:(?:just|only)\s+)?(?:on\s+)?(?:the\s+)?edges(?:\s+only)?\W*$)/iu',
                 $text,
-            ) === 1
-            && in_array($this->read[count($this->read) - 1]['technique'] ?? null, ['highlight', 'layer', 'edge-highlight'], true);
+            ) === 1;
     }
 
     /** Tells how the last step is done. */
@@ -350,11 +364,15 @@ final class GuideReader
         }
         array_push(
             $this->unknown,
-            ...array_filter($clause->unknown, fn(string $one): bool => ! in_array(mb_strtolower($one), $this->noPaints, true)),
+            ...array_filter($clause->unknown, fn(string $one): bool => ! $this->isNoPaint($one)),
         );
+        $kind = ($clause->paints[0] ?? null)?->kind;
+        if ($last === 'edge-highlight' && $clause->place !== null && $clause->place !== Place::UpperEdges) {
+            $last = 'highlight';
+        }
         $said = $clause->technique
-            ?? $this->stage
-            ?? ($last !== null && $clause->paints !== [] && $this->plan->goesOn($last, $clause->paints[0]->kind) ? $last : null);
+            ?? ($this->stage !== null && $this->plan->isOfStage($this->stage, $kind) ? $this->stage : null)
+            ?? ($last !== null && $kind !== null && $this->plan->goesOn($last, $kind) ? $last : null);
         $technique = $this->plan->technique($clause, $said);
         $added = $this->plan->add($clause, $technique);
         if ($added !== null) {
@@ -363,7 +381,7 @@ final class GuideReader
             array_push($this->leftOver, ...array_map(static fn(Paint $one): array => ['line' => $number, 'text' => $one->name], $clause->paints));
         }
 
-        return $said;
+        return $said === $technique->id ? $said : null;
     }
 
     private function note(int $number, ?string $area, Technique $technique, Clause $clause): void

@@ -16,6 +16,9 @@ final class GuideText
 
     private const CELLS = '~<\s*/(?:td|th)\s*>~iu';
 
+    /** Words of a line that heads those set in below it. */
+    private const LONGEST_HEAD = 6;
+
     /** Bullets, numbers, ticks and the time of a film. */
     private const LEADS = '/^(?:[\s\p{So}\p{Sk}\x{FE0F}\x{200D}•·▪◦‣>»*–-]+|\[[ xX✓]?\]\s*|\(?\[?\d{1,2}:\d{2}(?::\d{2})?\]?\)?\s*(?:[-–:|]\s*)?|\d{1,2}[.)]\s+|\d{1,2}\s+(?=\p{L}[\p{L} &]{2,30}:)|[a-z][.)]\s+|(?:q|a|question|answer)\s*:\s*|(?:step|stage|phase|part|day|session|evening)\s+\d+\s*[:.)–-]?\s*|\(\s*(?:about |ca\.? |~)?\d+\s*(?:min|mins|minutes?|h|hrs?|hours?)\.?\s*\)\s*)+/iu';
 
@@ -26,12 +29,11 @@ final class GuideText
         '/(?:\s+#[\p{L}\p{N}_]+)+\s*$/u',
     ];
 
-    /** A cell that heads a column of what is painted, of paints, of ratios, of notes. */
+    /** A cell that heads a column of what is painted. */
     private const AREAS = '/^(?:area|part|where|what|piece|section|element|model part|)$/iu';
 
-    private const PAINTS = '/^(?:paints?|colou?rs?|paints? used|pot)$/iu';
-
-    private const HOW = '/^(?:technique|how|method|step|stage|way)$/iu';
+    /** A cell that heads one of paints, or of how they go on. */
+    private const COLUMNS = '/^(?:paints?|colou?rs?|paints? used|pot|technique|how|method|step|stage|way)$/iu';
 
     /** @return list<array{int, string}> number of the line in the text, from 1, and what it says; empty lines stay */
     public static function lines(string $text): array
@@ -94,7 +96,7 @@ final class GuideText
                 trim($next) !== ''
                 && $indent($next) > $indent($line)
                 && preg_match('/^\s*\p{L}[\p{L}\'’ &-]{1,40}$/u', $line) === 1
-                && count(explode(' ', trim($line))) <= 4
+                && count(explode(' ', trim($line))) <= self::LONGEST_HEAD
             ) {
                 $lines[$at] = '# '.trim($line);
             }
@@ -174,15 +176,19 @@ final class GuideText
         return $said;
     }
 
-    /** @param list<string> $cells */
+    /**
+     * A line of nothing but what columns are called, one of them what is painted.
+     *
+     * @param list<string> $cells
+     */
     private static function isHead(array $cells): bool
     {
-        return count($cells) > 2
-            && array_filter(
-                $cells,
-                static fn(string $one): bool => preg_match(self::AREAS, trim($one)) !== 1 && preg_match(self::PAINTS, trim($one)) !== 1
-                    && preg_match(self::HOW, trim($one)) !== 1,
-            ) === [];
+        $roles = array_map(self::role(...), $cells);
+
+        return count($cells) > 1
+            && in_array('area', $roles, true)
+            && ! in_array(null, $roles, true)
+            && ! in_array('', array_map(trim(...), $cells), true);
     }
 
     /** @return list<string> */
@@ -199,30 +205,35 @@ final class GuideText
         return array_map(trim(...), preg_split('/\s*[|\t]\s*/u', trim($line, "| \t")) ?: []);
     }
 
+    /** @return string|null "area", a technique's word, or "" for what is said as it stands; null when no column is called so */
+    private static function role(string $cell): ?string
+    {
+        // "Highlight 2" is one of them.
+        $cell = trim((string) preg_replace('/(?<=\p{L})\s*\d+$/u', '', trim($cell)));
+        [$technique, $rest] = Words::technique($cell);
+
+        return match (true) {
+            preg_match(self::AREAS, $cell) === 1 => 'area',
+            preg_match(self::COLUMNS, $cell) === 1 => '',
+            $technique !== null && Words::bare($rest) === '' => $technique === Words::PAINT ? '' : $cell,
+            default => null,
+        };
+    }
+
     /**
      * @param list<string> $cells
      *
-     * @return list<string> by column "area", a technique's word, or "" for what is said as it stands; none when it is no head
+     * @return list<string> roles by column; none when it is no head: of two columns both say what they are, of more half of them
      */
     private static function roles(array $cells): array
     {
-        $roles = [];
-        $tells = 0;
-        foreach ($cells as $at => $cell) {
-            // "Highlight 2" is one of them.
-            $cell = trim((string) preg_replace('/(?<=\p{L})\s*\d+$/u', '', $cell));
-            [$technique, $rest] = Words::technique($cell);
-            $role = match (true) {
-                preg_match(self::AREAS, $cell) === 1 => 'area',
-                preg_match(self::PAINTS, $cell) === 1, preg_match(self::HOW, $cell) === 1 => '',
-                $technique !== null && Words::bare($rest) === '' => $technique === Words::PAINT ? '' : $cell,
-                default => null,
-            };
-            $tells += $role === null ? 0 : 1;
-            $roles[$at] = $role ?? ($at === 0 ? 'area' : '');
+        $roles = array_map(self::role(...), $cells);
+        if (count(array_filter($roles, is_string(...))) < max(2, count($cells) / 2)) {
+            return [];
         }
+        $roles[0] ??= 'area';
 
-        return 2 * $tells >= count($cells) ? array_values($roles) : [];
+        return array_map(static fn(?string $role): string => $role ?? '', $roles);
     }
 
     /**
@@ -233,6 +244,7 @@ final class GuideText
     {
         $area = '';
         $steps = [];
+        $before = null;
         foreach ($cells as $at => $cell) {
             $role = $head[$at] ?? '';
             if ($cell === '' || preg_match('/^[-–—]+$/u', $cell) === 1) {
@@ -240,11 +252,14 @@ final class GuideText
             }
             if ($role === 'area' || ($at === 0 && $role === '' && Words::technique($cell)[0] === null)) {
                 $area = $cell;
-            } elseif ($role === '') {
-                $steps[] = $cell;
-            } else {
+            } elseif ($role !== '') {
                 $steps[] = ($steps === [] ? '' : ', ')."$role $cell";
+            } else {
+                // A paint beside a paint comes after it; beside how it goes on it is one step.
+                $isNext = $before !== null && Words::technique("$before $cell")[0] === null;
+                $steps[] = $isNext ? "> $cell" : $cell;
             }
+            $before = $role === '' ? $cell : null;
         }
 
         return ($area === '' ? '' : "$area: ").implode(' ', $steps);

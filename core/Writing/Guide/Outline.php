@@ -49,6 +49,7 @@ final readonly class Outline
             || str_contains($line, ':')
             || preg_match('/[.!?,;>→+]|\s[-–—]\s/u', $line) === 1
             || preg_match('/\d/u', $line) === 1
+            || Words::turnedTo($line) !== null
             || preg_match('/\b(?:i|we|you|my|it|and then|let|wait|how|now|paint|use|start|finish|done)\b/iu', $line) === 1
         ) {
             return false;
@@ -75,6 +76,7 @@ final readonly class Outline
         return $next !== ''
             && count(preg_split('/\s+/u', $name) ?: []) <= 2
             && Words::isThing($name)
+            && Words::technique($name)[0] === null
             && $this->names->exactly($name) === []
             && $this->tellsAStep($next);
     }
@@ -141,7 +143,11 @@ final readonly class Outline
             }
             // "Black with grey on the edges": what lies on a part of it comes after it.
             if (
-                preg_match('/^(.+?)\s+with\s+(.+?\s+on\s+(?:the\s+|its\s+)?(?:[\p{L}]+\s+)?(?:edges?|tips?|ridges?|corners?|rims?))$/iu', trim($text, ' .!'), $two) === 1
+                preg_match(
+                    '/^(.+?)\s+with\s+(.+?\s+on\s+(?:the\s+|its\s+)?(?:[\p{L}]+\s+)?(?:edges?|tips?|ridges?|corners?|rims?))$/iu',
+                    trim($text, ' .!'),
+                    $two,
+                ) === 1
                 && $this->isBase($two[1])
                 && $this->isStepOf($two[2])
             ) {
@@ -163,7 +169,10 @@ final readonly class Outline
     /** "Brass, soot wash, brass and gold": one paint after the other, and the last of them is not mixed in. */
     private function enumerated(string $line): string
     {
-        if (preg_match('/^((?:[^,;.:]+,\s*){2,})([^,;.:]+?)\s+and\s+([^,;.:]+)\W*$/u', $line, $found) !== 1 || preg_match('/\d|\bthen\b|\bwith\b/iu', $line) === 1) {
+        if (
+            preg_match('/^((?:[^,;.:]+,\s*){2,})([^,;.:]+?)\s+and\s+([^,;.:]+)\W*$/u', $line, $found) !== 1
+            || preg_match('/\d|\bthen\b|\bwith\b/iu', $line) === 1
+        ) {
             return $line;
         }
         foreach ([...(preg_split('/,\s*/u', rtrim($found[1], ', ')) ?: []), $found[2], $found[3]] as $one) {

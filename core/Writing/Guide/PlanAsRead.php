@@ -102,7 +102,7 @@ final class PlanAsRead
     public function goesOn(string $last, Kind $kind): bool
     {
         return $this->named($last)->takes->accepts($kind)
-            && $last !== 'basecoat'
+            && ! in_array($last, ['basecoat', 'grit', 'tuft'], true)
             && ($kind !== Kind::Wash || in_array($last, ['wash', 'glaze', 'lining'], true))
             && ($kind === Kind::Primer || ! in_array($last, ['primer', 'spray-from-above'], true))
             && ! (Words::usualFor($kind) === 'basecoat' && in_array($last, ['wash', 'glaze'], true));
@@ -175,6 +175,21 @@ final class PlanAsRead
         return true;
     }
 
+    /** There is chipping fluid below the last coat, and nobody has chipped it yet. */
+    public function canChip(): bool
+    {
+        $done = array_map(static fn(Step $one): string => $one->technique->id, $this->steps[$this->area ?? ''] ?? []);
+        $fluid = array_search('chipping-fluid', array_reverse($done), true);
+
+        return $fluid !== false && $fluid > 0 && ! in_array('chip', array_slice($done, -$fluid), true);
+    }
+
+    /** What is done until the next heading may be done with such a paint: nobody lays a base of a wash. */
+    public function isOfStage(string $stage, ?Kind $kind): bool
+    {
+        return $kind === null || $stage !== 'basecoat' || Words::usualFor($kind) === 'basecoat';
+    }
+
     /** It is about some area by now. */
     public function isWithin(): bool
     {
@@ -228,15 +243,17 @@ final class PlanAsRead
             return $usual;
         }
         $paint = $clause->paints[0];
+        $isPart = $clause->area !== null && Words::isPartOfAny($clause->area);
+        $isLit = in_array($last->technique->id, self::LIT_FROM, true);
 
         return match (true) {
             $clause->place === Place::UpperEdges => 'edge-highlight',
-            $base->mix->holds($paint->id) && in_array($last->technique->id, self::LIT_FROM, true) => 'layer',
+            $base->mix->holds($paint->id) && $isLit => 'layer',
             // Darkened for the base, and then as it is.
             $base->mix->holds($paint->id) && $last === $base && count($clause->paints) < count($base->mix->ingredients) => 'layer',
             $clause->place === Place::RaisedParts => 'highlight',
-            $clause->area !== null && Words::isPartOfAny($clause->area) && in_array($last->technique->id, self::LIT_FROM, true) => 'highlight',
-            in_array($last->technique->id, self::LIT_FROM, true)
+            $isPart
+                && $isLit, ($isPart || $isLit)
                 && ! $paint->isClear()
                 && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
             default => $usual,
@@ -252,19 +269,26 @@ final class PlanAsRead
         for ($at = count($steps) - 1; $at >= 0 && ($before === null || $before->isTransparent() || $before->isClear()); $at--) {
             $before = $steps[$at]->mix;
         }
-        if (
-            $clause->addsToTheLast
-            && count($clause->paints) === 1
-            && $before !== null
-            && count($before->ingredients) === 1
-            && ! $before->holds($clause->paints[0]->id)
-        ) {
-            [$one, $other] = $clause->thinner === null ? $clause->dilution ?? self::ADDED : self::ADDED;
+        if ($clause->addsToTheLast && count($clause->paints) === 1 && $before !== null) {
+            $added = $clause->paints[0];
+            $isThere = $before->holds($added->id);
+            if (count($before->ingredients) === 1 && ! $isThere) {
+                [$one, $other] = $clause->thinner === null ? $clause->dilution ?? self::ADDED : self::ADDED;
 
-            return $step->with(Mix::of([
-                Ingredient::of($before->ingredients[0]->paint, self::parts($one)),
-                Ingredient::of($clause->paints[0], self::parts($other)),
-            ]));
+                return $step->with(Mix::of([
+                    Ingredient::of($before->ingredients[0]->paint, self::parts($one)),
+                    Ingredient::of($added, self::parts($other)),
+                ]));
+            }
+            if (count($before->ingredients) > 1 && $isThere) {
+                return $step->with(Mix::of(array_map(
+                    static fn(Ingredient $one): Ingredient => Ingredient::of(
+                        $one->paint,
+                        self::parts($one->parts + ($one->paint->id === $added->id ? 1 : 0)),
+                    ),
+                    $before->ingredients,
+                )));
+            }
         }
 
         return self::done($step, $clause);

@@ -70,7 +70,7 @@ final readonly class Ratio
             "/$paint\\s*(?::|to|\\/)\\s*$with\\W{0,3}(?:of |at )?$one\\s*(?::|to)\\s*$other\\b/iu",
             "/\\b$one parts?(?: (?:of )?".self::PAINT.")? to $other(?: parts?)?(?: (?:of )?$with)?\\b/iu",
             "/\\b(?<thinnerShare>\\d{1,2}) ?% (?:of )?$with\\b/iu",
-            '/\b(?<paintShare>\d{1,2}) ?% (?:of )?'.self::PAINT.'\b/iu',
+            "/\\b(?<paintShare>\\d{1,2}) ?% (?:of )?$paint/iu",
             "/\\b(?<half>half[- ]and[- ]half|equal parts|fifty[- ]fifty|50[:\\/]50)(?: (?:paint|with|of|and))* ?$with?\\b/iu",
             "/\\b(?<half>half)(?: (?:with|of))? $with\\b/iu",
             "/\\b$one\\s*(?::|to)\\s*$other\\b(?:\\s+(?:with )?$with)?/iu",
@@ -148,7 +148,7 @@ final readonly class Ratio
     public static function percentagesAsParts(string $line): string
     {
         return (string) preg_replace_callback(
-            '/(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)([^,%]{3,40}?)\s*(?:,|\+|&|\/|\band\b|\bto\b)\s*(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)/iu',
+            '/(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)([^,%]{3,40}?)\s*(?:,|\+|&|\/|\band\b|\bto\b|\s)\s*(\d{1,2})\s*%\s+(?:of\s+)?(?!water|medium|thinner)/iu',
             static function (array $found): string {
                 [$one, $other] = [(int) round((int) $found[1] / 10.0), (int) round((int) $found[3] / 10.0)];
                 for ($by = min($one, $other); $by > 1; $by--) {

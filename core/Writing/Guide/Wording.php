@@ -7,6 +7,9 @@ namespace Kalokroma\Writing\Guide;
 /** What people say in many ways said in one, before it is read. */
 final class Wording
 {
+    /** So many parts of a paint, and not of what thins it. */
+    private const PARTS = '\b(?:[1-9]|one|two|three|four|five|six)\s+(?:parts?|drops?)\s+(?:of\s+)?(?!(?:\w+\s+)?(?:water|medium|thinner)|paint|wash\b|ink\b|colou?r)';
+
     /** "Coats: 2", "wash ratio: 1:1" tell how the step before is done. */
     public static function ofManner(string $line): string
     {
@@ -34,8 +37,9 @@ final class Wording
             [
                 '/\b(?:mixed|cut)\s+(?:half and half|fifty[- ]fifty|50\s?[:\/]\s?50|equally|in equal parts) with\b(?!\s+(?:a\s+)?(?:water|medium|thinner|flow))/iu',
                 '/\bhalf\s+(?!and\b)(.{3,40}?),?\s+(?:and\s+)?half\s+(?!water|medium|thinner)/iu',
+                '/('.self::PARTS.'[^,;:.]{3,30}?)(?:,|\s+and)?\s+(?='.self::PARTS.')/iu',
             ],
-            ['mixed with', '$1 + '],
+            ['mixed with', '$1 + ', '$1 + '],
             Ratio::percentagesAsParts($line),
         );
 

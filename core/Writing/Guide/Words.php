@@ -55,7 +55,8 @@ final class Words
         'zenithal(?:ly)?' => 'spray-from-above',
         'varnish(?:es|ed|ing)?|seal(?:s|ed|ing)?' => 'matt-coat',
         'pigments?|weather(?:s|ed|ing)?' => 'pigments',
-        'bc|(?:coat|cover)(?:s|ed|ing)?(?= (?:it|them|everything) (?:in|with)\b)|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r|block(?:s|ed|ing)? ?in' => 'basecoat',
+        'bc|(?:coat|cover)(?:s|ed|ing)?(?= (?:it|them|everything) (?:in|with)\b)|base[- ]?coat(?:s|ed|ing)?|basing|bas(?:e|ed)|(?:first|main) colou?r|block(?:s|ed|ing)? ?in'
+            => 'basecoat',
         'edges?|edged' => 'edge-highlight',
         '(?<!to )paint(?:ed|ing)?' => self::PAINT,
     ];
@@ -63,7 +64,8 @@ final class Words
     private const PLACES = [
         'everything (?:but|except)(?: for)? (?:the )?(?:recess(?:es)?|folds?|shadows?)|all (?:but|except)(?: for)? the (?:recess(?:es)?|folds?|shadows?)'
             => Place::AllButRecesses,
-        '(?:top|upper|raised) folds|(?:pick(?:s|ed|ing)?|brings?|brought) out (?:the |all )*folds|tops? of (?:the |all )*folds' => Place::RaisedParts,
+        '(?:top|upper|raised) folds|(?:pick(?:s|ed|ing)?|brings?|brought) out (?:the |all )*folds|tops? of (?:the |all )*folds'
+            => Place::RaisedParts,
         'leav(?:e|es|ing)(?: it| the wash| the shade| paint)?(?: out of| in| from)?(?: the)? (?:\w+ )?(?:recess(?:es)?|folds?|shadows?|gaps)(?: dark| alone| as they are)?'
             => Place::AllButRecesses,
         'lower half|bottom half' => Place::LowerHalf,
@@ -84,10 +86,10 @@ final class Words
     ];
 
     /** What joins, fills and praises. */
-    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right|about|back|moving|hello|hi|welcome|heavy|followed|pick|picked|went|go|going|using|doing|done|did|wanted|want|show|today|simple|quick';
+    private const FILLERS = 'a|an|the|then|and|with|using|use|used|of|in|into|on|onto|over|by|to|it|its|this|them|some|all|apply|applied|give|gave|is|are|was|get|gets|got|again|up|down|now|next|first|second|finally|lastly|last|thin|light|lightly|heavy|heavily|careful|carefully|coat|coats|colou?r|paint|around|along|from|above|below|final|very|more|my|your|mix|mixture|mixed|thinned|diluted|down|parts?|for|step|once|dry|extreme|deepest|sharp|sharpest|same|was|were|go|goes|went|put|puts|add|added|do|did|does|use|paint|painted|one|two|three|little|bit|just|only|so|there|here|after|before|that|which|i|we|you|he|she|they|but|or|as|at|be|been|have|has|had|will|would|can|could|should|let|make|made|take|took|start|started|starting|begin|began|simple|simply|quick|quickly|nice|good|really|quite|well|over|out|off|until|till|when|while|also|too|still|other|others|both|each|every|any|some|not|no|yes|ok|okay|left|remaining|alright|right|about|back|moving|hello|hi|welcome|heavy|followed|pick|picked|went|go|going|using|doing|done|did|wanted|want|show|today|simple|quick|another|covers|covered|everything|else|work';
 
     /** One to three words that may be called an area: none that only joins. */
-    private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as)\b)[\p{L}-]+)';
+    private const NAME = '((?:(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as|again|back)\b)[\p{L}-]+\s+){0,2}?(?!(?:i|i\'m|i’m|we|you|he|she|they|it|is|are|was|were|which|that|with|using|and|then|but|gets?|got|had|has|just|on|in|of|to|for|use|like|kind|as|again|back)\b)[\p{L}-]+)';
 
     /** What follows "the" and is no area. */
     private const NO_AREA = '/^(?:with|in|on|using|and|or|(?!(?:belly|underbelly|filigree)$)\p{L}+ly|else|things?|recipes?|techniques?|methods?|stuff|ones?|reason|moment|video|guide|result|(?:(?:dark|light|deep|bright|pale)(?:er)? )?(?:red|blue|green|yellow|white|black|brown|gr[ea]y|orange|purple|violet|pink)s?|that|rest|it|them|this|these|those|which|models?|minis?|miniatures?|figures?|paints?|colou?rs?|whole.*|same.*|lot|next.*|first.*|last.*|final.*|second.*|third.*|brightest.*|extreme.*|brush.*|palette|pot|bottle|wash|mix.*|two|other.*|end|top|bottom|way|time|base ?coat|highlights?|shade|undercoat|primer|corners?|edges?|tips|roots|(?:higher|lower|upper|outer|inner|raised|flat|small|large|other) (?:bits|areas?|parts?|spots?|points?|ones)|bits|areas|parts|raised.*|recess.*|folds?|upper.*|lower.*|shadows?|joints?|gaps?)$/iu';
@@ -203,6 +205,21 @@ final class Words
         return AreaGuess::of($name)->material !== AreaGuess::of('')->material;
     }
 
+    /** What is listed beside paints and is none. */
+    public static function isTool(string $name): bool
+    {
+        return preg_match(
+            '/^(?:(?:\p{L}+ )?(?:(?:air|dry)?brush(?:es)?|sponges?|palettes?|(?:paper )?towels?|tissues?|tweezers|clippers|kni(?:fe|ves)|files?|glue|toothpicks?|cotton buds?|hair ?dryer)|water)$/iu',
+            trim($name),
+        ) === 1;
+    }
+
+    /** All that is not named yet: "everything else tar". */
+    public static function ofTheRest(string $text): ?string
+    {
+        return preg_match('/\b(?:(?:everything|all) else|(?:all )?the (?:rest|others?))\s+(?!of\b)\p{L}/iu', $text) === 1 ? 'rest' : null;
+    }
+
     /** "Paint the base with mud": what the model stands on, and no first coat of it. */
     public static function ofTheBase(string $text): ?string
     {
@@ -212,7 +229,11 @@ final class Words
     /** What gets its light again in "brought the coats back up". */
     public static function broughtBack(string $text): ?string
     {
-        return preg_match('/\b(?:brings?|brought|bringing|built|build|work(?:ed)?|took|take)\s+(?:the|his|her|its|their)\s+([\p{L}-]+)\s+back up\b/iu', $text, $found) === 1
+        return preg_match(
+            '/\b(?:brings?|brought|bringing|built|build|work(?:ed)?|took|take)\s+(?:the|his|her|its|their)\s+([\p{L}-]+)\s+back up\b/iu',
+            $text,
+            $found,
+        ) === 1
             && preg_match(self::NO_AREA, $found[1]) !== 1
             ? $found[1]
             : null;
@@ -230,7 +251,10 @@ final class Words
     /** Parts of what is painted at the moment, of whatever it may be. */
     public static function isPartOfAny(string $name): bool
     {
-        return preg_match('/^(?:toes?|toecaps?|knees?|elbows?|fingers?|fingertips|knuckles|hems?|brims?|cuffs?|seams?|ridges?|very top|points?)$/iu', trim($name)) === 1;
+        return preg_match(
+            '/^(?:toes?|toecaps?|knees?|elbows?|fingers?|fingertips|knuckles|hems?|brims?|cuffs?|seams?|ridges?|very top|points?)$/iu',
+            trim($name),
+        ) === 1;
     }
 
     /** What one turns to: "so I started with the coat", "on to the boots". */

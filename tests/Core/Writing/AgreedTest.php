@@ -21,7 +21,9 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\ModelKind;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Undercoat;
+use Kalokroma\Writing\Guide\Guide;
 use Kalokroma\Writing\Guide\GuideReader;
+use Kalokroma\Writing\Guide\GuideStandIns;
 use Kalokroma\Writing\Guide\GuideText;
 use Kalokroma\Writing\Guide\Ratio;
 use Kalokroma\Writing\Guide\Words;
@@ -202,6 +204,42 @@ final class AgreedTest extends AgreedTestCase
                     }, 6)));
             }
         }
+        foreach (explode("\n===\n", (string) file_get_contents(__DIR__.'/turns-of-phrase.txt')) as $at => $text) {
+            yield "turn $at: $text" => self::plainly(GuideReader::read(trim($text), $names));
+        }
+        foreach ([1000, 1001] as $letters) {
+            yield "a line of $letters" => self::plainly(GuideReader::read(str_pad('Coat: base Straw, wash Umber Wash ', $letters, '. '), $names));
+        }
+        foreach ([2000, 2001] as $many) {
+            $last = GuideReader::read(str_repeat("\n", $many - 1).'Coat: base Straw, wash Umber Wash', $names);
+            yield "line $many" => [count($last->read), $last->unread];
+        }
+        foreach ([['wibble'], ['wibble', 'sponge work'], []] as $noPaints) {
+            $text = "Paints: Wibble, Straw, Wobble\nCoat: base Straw, highlight Wibble\nBoots: wash Wobble and Wibble\nHat: Wibble\nSponge work";
+            yield 'no paints: '.implode(', ', $noPaints) => self::plainly(GuideReader::read($text, $names, noPaints: $noPaints));
+        }
+        $coded = PaintNames::of(array_map(
+            static fn(array $one): Paint => Paint::of($one[0], $one[0], Kind::Opaque, Paints::lab($one[2]), code: $one[1]),
+            [
+                ['Night', 'Blue', '#203050'],
+                ['Rust', 'C23', '#a02020'],
+                ['The Green Of Old Harbour Walls', 'G 5', '#30a040'],
+                ['Ash', 'W', '#e0e0d0'],
+            ],
+        ));
+        foreach ([
+            'Coat: base Blue, wash C23', 'Coat: base Night, highlight G 5', 'Coat: base The Green Of Old Harbour Walls, edge Ash',
+            'Coat: base Old Harbour Walls, edge Ash and ash', 'Coat: base C23 and Blue 3:1, then Night blue',
+        ] as $text) {
+            yield "by codes: $text" => self::plainly(GuideReader::read($text, $coded));
+        }
+        $owned = DemoPaints::owned();
+        foreach (array_chunk(DemoPaints::forSale(), 8) as $at => $some) {
+            yield "stand-ins $at" => array_map(
+                static fn(array $one): array => [$one['paint']->name, $one['standIn']?->name, $one['off']],
+                GuideStandIns::for([...$some, $owned[$at]], $owned),
+            );
+        }
         foreach (self::LINES as $line) {
             yield "line: $line" => [
                 Told::answer(static fn(): mixed => Ratio::read($line), 2), Words::isStage($line), Words::isListHeading($line),
@@ -219,6 +257,28 @@ final class AgreedTest extends AgreedTestCase
         foreach (Kind::cases() as $kind) {
             yield "usual for $kind->value" => Words::usualFor($kind);
         }
+    }
+
+    /** @return array<string, mixed> */
+    private static function plainly(Guide $guide): array
+    {
+        $step = static fn(Step $one): string
+            => "{$one->technique->id} {$one->mix?->words()} {$one->dilution->words()} x$one->coats {$one->place->value}";
+
+        return array_filter([
+            'undercoat' => $guide->plan->undercoat->base === null ? '' : $guide->plan->undercoat->words(),
+            ...array_combine(
+                array_map(static fn(Area $area): string => $area->name, $guide->plan->areas),
+                array_map(static fn(Area $area): array => array_map($step, $area->steps), $guide->plan->areas),
+            ),
+            'whole' => array_map($step, $guide->plan->wholeModel),
+            'lines' => implode(' ', array_column($guide->read, 'line')),
+            'sure' => implode(' ', array_column($guide->read, 'sure')),
+            'unread' => $guide->unread, 'aside' => $guide->aside, 'unknown' => $guide->unknownPaints,
+            'left' => array_column($guide->leftOver, 'text'),
+            'unused' => array_map(static fn(Paint $one): string => $one->name, $guide->listedUnused),
+            'unlisted' => array_map(static fn(Paint $one): string => $one->name, $guide->usedUnlisted),
+        ]);
     }
 
     /** As somebody else would have written it down: a word is missing, two have changed places, signs and lines are set otherwise. */
