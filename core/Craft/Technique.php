@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Craft;
 
 use InvalidArgumentException;
+use Kalokroma\Otherwise;
 use Kalokroma\Paint\Finish;
 
 /**
@@ -12,6 +13,8 @@ use Kalokroma\Paint\Finish;
  */
 final readonly class Technique
 {
+    use Otherwise;
+
     public const NEAT = 2;
 
     /**
@@ -148,22 +151,11 @@ final readonly class Technique
     /** The same with what a painter does otherwise. */
     public function with(?Usual $usual = null, ?int $neatness = null, ?float $minutes = null, ?int $dryMinutes = null): self
     {
-        return new self(
-            $this->id,
-            $this->label,
-            $this->family,
-            $this->rank,
-            $this->takes,
-            $this->deposit,
-            $usual ?? $this->usual,
-            $neatness ?? $this->neatness,
-            $minutes ?? $this->minutes,
-            $dryMinutes ?? $this->dryMinutes,
-            $this->next,
-            $this->hint,
-            $this->natures,
-            $this->hazards,
-            $this->leaves,
+        return $this->but(
+            usual: $usual ?? $this->usual,
+            neatness: $neatness ?? $this->neatness,
+            minutes: $minutes ?? $this->minutes,
+            dryMinutes: $dryMinutes ?? $this->dryMinutes,
         );
     }
 }

@@ -11,6 +11,7 @@ use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
+use Kalokroma\Otherwise;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Strip;
@@ -20,7 +21,8 @@ use Kalokroma\Simulation\Strip;
  */
 final readonly class Area
 {
-    /** What is measured of one: from a rivet to a house. */
+    use Otherwise;
+
     /**
      * @param list<string> $touches ids of its neighbours
      * @param list<string> $liesUnder ids of the areas that lie over it
@@ -289,7 +291,7 @@ final readonly class Area
      */
     public function copied(string $id, string $name, array $steps): self
     {
-        return $this->but($id, $name, $steps);
+        return $this->but(id: $id, name: $name, steps: $steps);
     }
 
     /** @param string|null $part id of the loose part it is on; null: the body */
@@ -365,61 +367,5 @@ final readonly class Area
     public function isSmall(): bool
     {
         return $this->size === AreaSize::Speck || $this->size === AreaSize::Small || $this->texture === Texture::TinyDetail;
-    }
-
-    /**
-     * @param list<Step>|null $steps
-     * @param list<string>|null $touches
-     * @param list<string>|null $liesUnder
-     * @param list<string>|null $behind
-     * @param list<Variant>|null $variants
-     * @param string|false|null $part false: as it is
-     * @param string|false|null $recipe false: as it is
-     * @param Lab|null $aim null: as it is
-     * @param Asked|false|null $asked false: as it is
-     * @param list<string>|null $roles
-     * @param OnSculpt|null $onSculpt null: as it is
-     */
-    private function but(
-        ?string $id = null,
-        ?string $name = null,
-        ?array $steps = null,
-        ?array $touches = null,
-        ?array $liesUnder = null,
-        ?array $behind = null,
-        string|false|null $part = false,
-        ?bool $open = null,
-        ?array $variants = null,
-        string|false|null $recipe = false,
-        ?Lab $aim = null,
-        Asked|false|null $asked = false,
-        ?AreaSize $size = null,
-        ?Texture $texture = null,
-        ?array $roles = null,
-        ?OnSculpt $onSculpt = null,
-    ): self {
-        return new self(
-            $id ?? $this->id,
-            $name ?? $this->name,
-            $texture ?? $this->texture,
-            $size ?? $this->size,
-            $this->importance,
-            $touches ?? $this->touches,
-            $liesUnder ?? $this->liesUnder,
-            $steps ?? $this->steps,
-            $this->material,
-            $part === false ? $this->part : $part,
-            $behind ?? $this->behind,
-            $this->fragile,
-            $this->ground,
-            $open ?? $this->open,
-            $variants ?? $this->variants,
-            $aim ?? $this->aim,
-            $recipe === false ? $this->recipe : $recipe,
-            $this->byTurns,
-            $asked === false ? $this->asked : $asked,
-            $roles ?? $this->roles,
-            $onSculpt ?? $this->onSculpt,
-        );
     }
 }

@@ -7,10 +7,13 @@ namespace Kalokroma\Recipe;
 use Kalokroma\Craft\Load;
 use Kalokroma\Craft\Side;
 use Kalokroma\Craft\Spirit;
+use Kalokroma\Otherwise;
 
 /** What only some steps have to say about themselves. Null and empty: nothing is said. */
 final readonly class Particulars
 {
+    use Otherwise;
+
     public const MOST_HEADS = 40;
 
     public const LONGEST_HEAD = 80;
@@ -53,85 +56,51 @@ final readonly class Particulars
 
     public function waiting(?int $minutes): self
     {
-        return $this->but(['waitMinutes' => $minutes]);
+        return $this->but(waitMinutes: $minutes);
     }
 
     /** @param list<string> $borders ids of the neighbours whose border is lined */
     public function lining(array $borders): self
     {
-        return $this->but(['borders' => $borders]);
+        return $this->but(borders: $borders);
     }
 
     /** @param string|null $part id of the part that is glued on */
     public function gluing(?string $part): self
     {
-        return $this->but(['part' => $part]);
+        return $this->but(part: $part);
     }
 
     /** What another technique was told is forgotten: model by model or not, how full the brush, on whose mark. */
     public function asTechniqueWants(): self
     {
-        return $this->but(['perModel' => null, 'load' => Load::Normal, 'within' => null]);
+        return $this->but(perModel: null, load: Load::Normal, within: null);
     }
 
     public function loaded(Load $load): self
     {
-        return $this->but(['load' => $load]);
+        return $this->but(load: $load);
     }
 
     /** @param string|null $step id of the step on half of whose mark it lies */
     public function lyingWithin(?string $step): self
     {
-        return $this->but(['within' => $step]);
+        return $this->but(within: $step);
     }
 
     public function onOneModel(?bool $perModel): self
     {
-        return $this->but(['perModel' => $perModel]);
+        return $this->but(perModel: $perModel);
     }
 
     /** @param list<string> $roles ids of the roles it is done to; none: everybody */
     public function forRoles(array $roles): self
     {
-        return $this->but(['roles' => $roles]);
+        return $this->but(roles: $roles);
     }
 
     public function writtenAs(?Written $written): self
     {
-        return $this->but(['written' => $written]);
-    }
-
-    /**
-     * @param array{waitMinutes?: int|null, perModel?: bool|null, borders?: list<string>, part?: string|null, written?: Written|null, load?: Load,
-     *     within?: string|null, roles?: list<string>} $changes by name
-     */
-    private function but(array $changes): self
-    {
-        $with = $changes + [
-            'waitMinutes' => $this->waitMinutes,
-            'perModel' => $this->perModel,
-            'borders' => $this->borders,
-            'part' => $this->part,
-            'written' => $this->written,
-            'load' => $this->load,
-            'within' => $this->within,
-            'roles' => $this->roles,
-        ];
-
-        return new self(
-            $this->optional,
-            $with['waitMinutes'],
-            $with['perModel'],
-            $this->side,
-            $with['borders'],
-            $with['part'],
-            $with['load'],
-            $this->spirit,
-            $this->second,
-            $this->heads,
-            $with['written'],
-            $with['within'],
-            $with['roles'],
-        );
+        return $this->but(written: $written);
     }
 }

@@ -352,47 +352,17 @@ final readonly class Plan
         return $paints;
     }
 
-    /**
-     * @param list<Area>|null $areas
-     * @param list<Step>|null $wholeModel
-     * @param list<Silence>|null $silenced
-     * @param list<Part>|null $parts
-     * @param list<Role>|null $roles
-     */
-    private function but(
-        ?Undercoat $undercoat = null,
-        ?array $areas = null,
-        ?array $wholeModel = null,
-        ?Running $running = null,
-        ?array $silenced = null,
-        ?array $parts = null,
-        ?array $roles = null,
-    ): self {
-        $plan = new self(
-            $this->name,
-            $this->model,
-            $undercoat ?? $this->undercoat,
-            $areas ?? $this->areas,
-            $this->way,
-            $parts ?? $this->parts,
-            $wholeModel ?? $this->wholeModel,
-            $running ?? $this->running,
-            $silenced ?? $this->silenced,
-            $roles ?? $this->roles,
-        );
-        $ids = array_flip(array_map(static fn(Step $step): string => $step->id, $plan->steps()));
+    /** @param mixed ...$changes by the names of what it holds; null: as it is */
+    private function but(mixed ...$changes): self
+    {
+        $fields = [...get_object_vars($this), ...array_filter($changes, static fn(mixed $one): bool => $one !== null)];
+        if (! isset($changes['running'])) {
+            // @phpstan-ignore argument.type
+            $ids = array_flip(array_map(static fn(Step $step): string => $step->id, (new self(...$fields))->steps()));
+            $fields['running'] = $this->running->only(static fn(string $id): bool => isset($ids[$id]));
+        }
 
-        return self::of(
-            $plan->name,
-            $plan->model,
-            $plan->undercoat,
-            $plan->areas,
-            $plan->way,
-            $plan->parts,
-            $plan->wholeModel,
-            $running ?? $plan->running->only(static fn(string $id): bool => isset($ids[$id])),
-            $plan->silenced,
-            $plan->roles,
-        );
+        // @phpstan-ignore argument.type
+        return self::of(...$fields);
     }
 }

@@ -96,18 +96,7 @@ final readonly class Step
     /** The same step with other paint. */
     public function with(?Mix $mix, ?Dilution $dilution = null): self
     {
-        return self::of(
-            $this->id,
-            $this->technique,
-            $mix,
-            $dilution ?? $this->dilution,
-            $this->coats,
-            $this->brush,
-            $this->place,
-            $this->note,
-            $this->cone,
-            $this->more,
-        );
+        return $this->but(mix: $mix, dilution: $dilution ?? $this->dilution);
     }
 
     /** The same step in another place. */
@@ -127,20 +116,10 @@ final readonly class Step
         return $this->but(id: $id);
     }
 
-    private function but(?string $id = null, ?int $coats = null, ?Place $place = null, ?Particulars $more = null): self
+    private function but(mixed ...$changes): self
     {
-        return self::of(
-            $id ?? $this->id,
-            $this->technique,
-            $this->mix,
-            $this->dilution,
-            $coats ?? $this->coats,
-            $this->brush,
-            $place ?? $this->place,
-            $this->note,
-            $this->cone,
-            $more ?? $this->more,
-        );
+        // @phpstan-ignore argument.type
+        return self::of(...[...get_object_vars($this), ...$changes]);
     }
 
     /** The same step where there is no such loose part. */

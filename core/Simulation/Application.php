@@ -12,6 +12,7 @@ use Kalokroma\Craft\Side;
 use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Craft\Zone;
+use Kalokroma\Otherwise;
 use Kalokroma\Paint\Optics;
 
 /**
@@ -19,6 +20,8 @@ use Kalokroma\Paint\Optics;
  */
 final readonly class Application
 {
+    use Otherwise;
+
     /** One part in fifteen of water is no paint any more. */
     private const NO_PAINT = 1 / 16;
 
@@ -60,24 +63,8 @@ final readonly class Application
         if ($this->cone === null) {
             return $this;
         }
-        $cone = $this->cone->landing($this->cone->isFromBelow ? $below : $above);
 
-        return new self(
-            $this->id,
-            $this->technique,
-            $this->place,
-            $this->film,
-            $this->strength,
-            $this->coats,
-            $this->tints,
-            $cone,
-            $this->skinWhite,
-            $this->isMetal,
-            $this->side,
-            $this->load,
-            $this->second,
-            $this->within,
-        );
+        return $this->but(cone: $this->cone->landing($this->cone->isFromBelow ? $below : $above));
     }
 
     /** So little paint in the thinner that no number of coats makes a film of it. */
