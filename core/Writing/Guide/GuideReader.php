@@ -174,18 +174,10 @@ final class GuideReader
             && $technique !== Words::PAINT
             && Words::bare($rest) === ''
             && Clause::read($next, $this->names)->technique === null;
-        if (
-            Words::isGround($name)
-            || (preg_match('/^base$/iu', $name) === 1 && ! $isStage)
-            || (preg_match('/^base$/iu', $name) === 1 && $this->outline->isOfTheGround($next))
-        ) {
-            $this->stage = null;
-            $this->plan->enter('Base');
-        } elseif ($isStage) {
-            $this->stage = $technique;
-        } else {
-            $this->stage = null;
-            $this->plan->enter($name);
+        $isGround = Words::isGround($name) || (preg_match('/^base$/iu', $name) === 1 && $this->outline->isOfTheGround($next));
+        $this->stage = $isStage && ! $isGround ? $technique : null;
+        if ($this->stage === null) {
+            $this->plan->enter($isGround ? 'Base' : $name);
         }
     }
 

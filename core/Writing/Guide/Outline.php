@@ -38,7 +38,7 @@ final readonly class Outline
         if (mb_strlen($line) > self::LONGEST_AREA) {
             return false;
         }
-        if (Words::isStage($line) && $next !== '') {
+        if ((Words::isStage($line) || Words::isGround($line)) && $next !== '') {
             return true;
         }
         if (preg_match('/^#+\s|:\s*$|^\*\*[^*]+\*\*:?$|^\[[^\]]+\]$|^__.+__$/u', $line) === 1 || preg_match('/^#+\s/u', $written) === 1) {

@@ -208,7 +208,7 @@ final class AgreedTest extends AgreedTestCase
             yield "turn $at: $text" => self::plainly(GuideReader::read(trim($text), $names));
         }
         foreach ([1000, 1001] as $letters) {
-            yield "a line of $letters" => self::plainly(GuideReader::read(str_pad('Coat: base Straw, wash Umber Wash ', $letters, '. '), $names));
+            yield "a line of $letters" => self::plainly(GuideReader::read(str_pad('Coat: base Straw, wash Umber Wash, ', $letters, 'a'), $names));
         }
         foreach ([2000, 2001] as $many) {
             $last = GuideReader::read(str_repeat("\n", $many - 1).'Coat: base Straw, wash Umber Wash', $names);
@@ -230,6 +230,7 @@ final class AgreedTest extends AgreedTestCase
         foreach ([
             'Coat: base Blue, wash C23', 'Coat: base Night, highlight G 5', 'Coat: base The Green Of Old Harbour Walls, edge Ash',
             'Coat: base Old Harbour Walls, edge Ash and ash', 'Coat: base C23 and Blue 3:1, then Night blue',
+            "The blue cloak: C23, highlight Ash\nPaint the blue part with Rust", 'W on the hat, C23 on the blue coat',
         ] as $text) {
             yield "by codes: $text" => self::plainly(GuideReader::read($text, $coded));
         }
@@ -274,6 +275,7 @@ final class AgreedTest extends AgreedTestCase
             'whole' => array_map($step, $guide->plan->wholeModel),
             'lines' => implode(' ', array_column($guide->read, 'line')),
             'sure' => implode(' ', array_column($guide->read, 'sure')),
+            'paints' => array_map(static fn(Paint $one): string => $one->name, $guide->used),
             'unread' => $guide->unread, 'aside' => $guide->aside, 'unknown' => $guide->unknownPaints,
             'left' => array_column($guide->leftOver, 'text'),
             'unused' => array_map(static fn(Paint $one): string => $one->name, $guide->listedUnused),

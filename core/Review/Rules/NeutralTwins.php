@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Review;
+namespace Kalokroma\Review\Rules;
 
 use Closure;
 use Kalokroma\Colour\Lab;
@@ -15,9 +15,16 @@ use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Edit\ChangeStep;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Review\AtHand;
+use Kalokroma\Review\Finding;
+use Kalokroma\Review\Mend;
+use Kalokroma\Review\Neutral;
+use Kalokroma\Review\Rule;
+use Kalokroma\Review\Scene;
+use Kalokroma\Review\Severity;
 
 /** Two areas of one model, of different stuff, that end in the same black, or the same white. */
-final readonly class NeutralTwins
+final class NeutralTwins extends Rule
 {
     /** In a* and b*. */
     private const WITHIN = 3.0;
@@ -31,16 +38,32 @@ final readonly class NeutralTwins
      * @param Closure(Lab): bool $is whether a colour is one
      * @param Lab $warmer how far off the colour lies that one of them is leant to
      */
-    public function __construct(
-        private string $rule,
-        private string $name,
-        private string $bound,
-        private Closure $is,
-        private Lab $warmer,
-        private string $otherSchool,
-    ) {}
+    private function __construct(
+        string $id,
+        private readonly string $name,
+        private readonly string $bound,
+        private readonly Closure $is,
+        private readonly Lab $warmer,
+        private readonly string $otherSchool,
+    ) {
+        parent::__construct($id);
+    }
 
-    public function in(Scene $scene): ?Finding
+    public static function blacks(string $id): self
+    {
+        $bound = sprintf('below value %d', (int) Neutral::BLACK_BELOW);
+
+        return new self($id, 'black', $bound, Neutral::isBlack(...), Lab::of(3.0, 4.0, 5.0), 'Told by their edges alone two blacks can be the same.');
+    }
+
+    public static function whites(string $id): self
+    {
+        $bound = sprintf('above value %d', (int) Neutral::WHITE_ABOVE);
+
+        return new self($id, 'white', $bound, Neutral::isWhite(...), Lab::of(0.0, 1.0, 7.0), 'On a pale model one white may be enough.');
+    }
+
+    public function check(Scene $scene): iterable
     {
         $areas = array_values(array_filter(
             $scene->plan->areas,
@@ -53,12 +76,12 @@ final readonly class NeutralTwins
                     $one->material !== $other->material
                     && self::leanAlike($scene->final($one, Zone::Raised), $scene->final($other, Zone::Raised))
                 ) {
-                    return $this->finding($scene, $one, $other);
+                    return [$this->finding($scene, $one, $other)];
                 }
             }
         }
 
-        return null;
+        return [];
     }
 
     private static function leanAlike(Lab $one, Lab $other): bool
@@ -76,8 +99,7 @@ final readonly class NeutralTwins
         );
         $stays = $scene->final($moved === $one ? $other : $one, Zone::Raised);
 
-        return new Finding(
-            $this->rule,
+        return $this->found(
             Severity::Taste,
             $moved->id,
             $light?->step->id,
