@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Mixing;
 
+use Kalokroma\Otherwise;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 
@@ -12,6 +13,8 @@ use Kalokroma\Paint\Paint;
  */
 final readonly class MixLimits
 {
+    use Otherwise;
+
     /** The solver goes up to three: nobody repeats a mix of four. */
     public const MOST_PAINTS = 3;
 
@@ -47,7 +50,7 @@ final readonly class MixLimits
             throw IllegalMix::limit('paints', $most, 1, self::MOST_PAINTS);
         }
 
-        return new self($most, $this->mostParts, $this->kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
+        return $this->but(mostPaints: $most);
     }
 
     /** @throws IllegalMix when outside 1…9 */
@@ -57,7 +60,7 @@ final readonly class MixLimits
             throw IllegalMix::limit('parts', $most, 1, Mix::MOST_PARTS);
         }
 
-        return new self($this->mostPaints, $most, $this->kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
+        return $this->but(mostParts: $most);
     }
 
     /**
@@ -73,13 +76,13 @@ final readonly class MixLimits
             }
         }
 
-        return new self($this->mostPaints, $this->mostParts, $kinds, $this->avoid, $this->insist, $this->dropsLeft, $this->dropsWanted);
+        return $this->but(kinds: $kinds);
     }
 
     /** @param list<string> $ids */
     public function without(array $ids): self
     {
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $ids, $this->insist, $this->dropsLeft, $this->dropsWanted);
+        return $this->but(avoid: $ids);
     }
 
     /**
@@ -94,7 +97,7 @@ final readonly class MixLimits
             throw IllegalMix::insisted(count($ids), self::MOST_PAINTS);
         }
 
-        return new self($this->mostPaints, $this->mostParts, $this->kinds, $this->avoid, $ids, $this->dropsLeft, $this->dropsWanted);
+        return $this->but(insist: $ids);
     }
 
     /**
@@ -112,15 +115,7 @@ final readonly class MixLimits
         }
         $drops = array_map(static fn(float $left): int => (int) floor(max(0.0, $left) / Drops::DROP_ML + self::EPSILON), $leftMl);
 
-        return new self(
-            $this->mostPaints,
-            $this->mostParts,
-            $this->kinds,
-            $this->avoid,
-            $this->insist,
-            $drops,
-            (int) ceil($wantedMl / Drops::DROP_ML - self::EPSILON),
-        );
+        return $this->but(dropsLeft: $drops, dropsWanted: (int) ceil($wantedMl / Drops::DROP_ML - self::EPSILON));
     }
 
     public function allows(Paint $paint, Film $film): bool

@@ -27,11 +27,6 @@ final readonly class MixTarget
         return new self($colour, Film::Covering);
     }
 
-    public static function coatOverWhite(Lab $colour): self
-    {
-        return new self($colour, Film::SeeThrough);
-    }
-
     /** @throws \Kalokroma\Paint\IllegalPaint when the paint is clear */
     public static function like(Paint $paint): self
     {

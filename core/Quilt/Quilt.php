@@ -27,7 +27,7 @@ final class Quilt
     private const STRIP_COSTS = 0.35;
 
     /** A seam that is long enough to be seen, in shares of a side. */
-    private const SEAM = 0.04;
+    public const SEAM = 0.04;
 
     /** Widths to heights from which a patch is cut across, tried one after the other. */
     private const ACROSS_FROM = [1.0, 1.9, 0.6];
@@ -70,21 +70,8 @@ final class Quilt
         return array_map(static fn(Area $area, int $at): Patch => new Patch($area, ...$best[1][$at]), $plan->areas, array_keys($plan->areas));
     }
 
-    /**
-     * Share of the pairs that touch on the model that touch in the quilt.
-     *
-     * @param list<Patch> $patches in the order of the plan's areas
-     */
-    public static function kept(Plan $plan, array $patches): float
-    {
-        $touching = self::touching($plan);
-        $kept = array_filter($touching, static fn(array $pair): bool => $patches[$pair[0]]->seamWith($patches[$pair[1]]) >= self::SEAM);
-
-        return $touching === [] ? 1.0 : count($kept) / count($touching);
-    }
-
-    /** @return list<array{int, int}> */
-    private static function touching(Plan $plan): array
+    /** @return list<array{int, int}> places of two areas that touch on the model */
+    public static function touching(Plan $plan): array
     {
         $neighbours = Neighbours::of($plan);
         $pairs = [];

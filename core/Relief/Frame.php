@@ -51,14 +51,10 @@ final readonly class Frame
     /** The same in so many times as many points each way. */
     public function finer(int $times): self
     {
-        return new self(
-            $times * $this->width,
-            $times * $this->height,
-            $times * $this->wide,
-            $times * $this->high,
-            $times * $this->x,
-            $times * $this->y,
-        );
+        /** @var array<string, int> $points */
+        $points = get_object_vars($this);
+
+        return new self(...array_map(static fn(int $one): int => $times * $one, $points));
     }
 
     /**

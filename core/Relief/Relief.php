@@ -4,34 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Relief;
 
-/** What the skin of a sculpt is like at each vertex: how open, how bent, which zone, and what each spray leaves on it. */
-final readonly class Relief
+/** In which zone each vertex of a sculpt lies, by how open and how bent its skin is there. */
+final class Relief
 {
     /** A radius that holds the corners next to a point, whatever a sculpt is cut into. */
     private const TRIANGLES_ACROSS = 1.3;
-
-    /**
-     * @param list<float> $openness by vertex, 0…1
-     * @param list<float> $zones by vertex, 0 (recess) … 4 (edge)
-     * @param array<string, list<float>> $reach by key of the spray and vertex, 0…1
-     */
-    public function __construct(
-        public array $openness,
-        public array $zones,
-        public array $reach,
-    ) {}
-
-    /** @param list<Spray> $sprays */
-    public static function of(Mesh $mesh, array $sprays): self
-    {
-        $openness = Exposure::around($mesh)->finish()->openness();
-        $reach = [];
-        foreach ($sprays as $spray) {
-            $reach[$spray->key()] = Exposure::of($mesh, $spray)->finish()->reach();
-        }
-
-        return new self($openness, self::zones($mesh, $openness), $reach);
-    }
 
     /**
      * @param list<float> $openness by vertex

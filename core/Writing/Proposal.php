@@ -166,30 +166,10 @@ final readonly class Proposal
             ) === [];
     }
 
-    /** The same, saying how far off it ends. */
-    public function endingOff(Lab $asked): self
+    /** The same, saying what does not come out of it. */
+    public function saying(string $words): self
     {
-        return new self(
-            $this->school,
-            $this->plan,
-            $this->reasons,
-            $this->missing,
-            [sprintf('Done this way it ends %.0f off what was asked for.', $this->off($asked)), ...$this->unreached],
-            $this->remarks,
-        );
-    }
-
-    /** The same, saying so. */
-    public function straying(): self
-    {
-        return new self(
-            $this->school,
-            $this->plan,
-            $this->reasons,
-            $this->missing,
-            ['Done this way it ends as another colour: no paint at hand makes it.', ...$this->unreached],
-            $this->remarks,
-        );
+        return new self($this->school, $this->plan, $this->reasons, $this->missing, [$words, ...$this->unreached], $this->remarks);
     }
 
     /** Hands-on minutes for one model. */

@@ -53,12 +53,14 @@ final readonly class Writer
             if ($proposal === null || (! $isBound && $proposal->isMuddy($asked))) {
                 continue;
             }
+            $told = $proposal->isNear($asked)
+                ? $proposal
+                : $proposal->saying(sprintf('Done this way it ends %.0f off what was asked for.', $proposal->off($asked)));
             match (true) {
                 $isBound => $near[] = $proposal,
-                $proposal->strays($asked) => $stray[] = $proposal->straying(),
-                $proposal->isUnlit() && ! $wish->taste->isBrief() => $unlit[] = $proposal->isNear($asked) ? $proposal : $proposal->endingOff($asked),
-                ! $proposal->isNear($asked) => $off[] = $proposal->endingOff($asked),
-                $proposal->remarks !== [] => $off[] = $proposal,
+                $proposal->strays($asked) => $stray[] = $proposal->saying('Done this way it ends as another colour: no paint at hand makes it.'),
+                $proposal->isUnlit() && ! $wish->taste->isBrief() => $unlit[] = $told,
+                $told !== $proposal || $proposal->remarks !== [] => $off[] = $told,
                 default => $near[] = $proposal,
             };
             // Who counts something is shown the least of all there are.

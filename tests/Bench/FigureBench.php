@@ -19,12 +19,12 @@ use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\Patches;
 use Kalokroma\Relief\Picture;
 use Kalokroma\Relief\PictureRelief;
-use Kalokroma\Relief\Relief;
 use Kalokroma\Relief\Skin;
 use Kalokroma\Relief\Spray;
 use Kalokroma\Relief\Still;
 use Kalokroma\Relief\Superpixels;
 use Kalokroma\Simulation\SprayCone;
+use Tests\Core\Relief\WorkedOut;
 
 /** What the relief of a sculpt takes, and the colours of a figure. */
 final class FigureBench
@@ -39,10 +39,10 @@ final class FigureBench
         $spray = Spray::of(SprayCone::ofHalfAngle(50.0));
         $half = self::half($large);
         $twice = self::cut($half);
-        Relief::of($half, [$spray]);
-        $small = Clock::milliseconds(static fn(): Relief => Relief::of($half, [$spray]));
-        $more = Clock::milliseconds(static fn(): Relief => Relief::of($twice, [$spray]));
-        $relief = Clock::milliseconds(static fn(): Relief => Relief::of($large, [$spray]));
+        WorkedOut::of($half, [$spray]);
+        $small = Clock::milliseconds(static fn(): WorkedOut => WorkedOut::of($half, [$spray]));
+        $more = Clock::milliseconds(static fn(): WorkedOut => WorkedOut::of($twice, [$spray]));
+        $relief = Clock::milliseconds(static fn(): WorkedOut => WorkedOut::of($large, [$spray]));
         $patches = Clock::milliseconds(static fn(): array => Patches::of($large));
         $document = PlanDocument::ofFile(json_decode((string) file_get_contents('resources/demo/plans/ferry-warden.json'), true));
         $plan = $document->plan(DocumentPaints::of($document->fields));

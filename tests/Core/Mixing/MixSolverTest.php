@@ -12,6 +12,7 @@ use Kalokroma\Colour\Xyz;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\Effort;
+use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\IllegalMix;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
@@ -169,7 +170,7 @@ final class MixSolverTest extends TestCase
             range(0, 3),
         );
         $wanted = Paints::lab('#a8a080');
-        $answer = MixSolver::solve(MixTarget::coatOverWhite($wanted), $shelf, MixLimits::none(), 1)->pairs[0];
+        $answer = MixSolver::solve(MixTarget::of($wanted, Film::SeeThrough), $shelf, MixLimits::none(), 1)->pairs[0];
         $best = INF;
         foreach ($shelf as $one) {
             foreach ($shelf as $other) {

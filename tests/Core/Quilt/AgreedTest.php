@@ -35,7 +35,7 @@ final class AgreedTest extends AgreedTestCase
             }
             $patches = Quilt::of($plan);
             yield "quilt of $name" => [
-                array_map(static fn($one): mixed => Told::of($one, 1), $patches), Quilt::kept($plan, $patches),
+                array_map(static fn($one): mixed => Told::of($one, 1), $patches), QuiltTest::kept($plan, $patches),
                 count($patches) < 2 ? null : $patches[0]->seamWith($patches[1]),
             ];
             $balance = Balance::of($plan->areas, $looks);

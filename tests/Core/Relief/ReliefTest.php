@@ -74,7 +74,7 @@ final class ReliefTest extends TestCase
     public function testOfACubeEdgesAreEdgeAndFacesAreFace(): void
     {
         $cube = Bodies::cube();
-        $relief = Relief::of($cube, []);
+        $relief = WorkedOut::of($cube, []);
         self::assertGreaterThan(3.3, $relief->zones[self::nearest($cube, [5.0, 5.0, 0.0])]);
         self::assertEqualsWithDelta(2.0, $relief->zones[self::nearest($cube, [0.0, 0.0, 5.0])], 0.3);
         self::assertEqualsWithDelta(2.0, $relief->zones[self::nearest($cube, [5.0, 0.0, 0.0])], 0.3);
@@ -87,7 +87,7 @@ final class ReliefTest extends TestCase
         $ball = Bodies::ball(6.0);
         $above = Spray::of(SprayCone::ofHalfAngle(45.0));
         $below = Spray::of(SprayCone::ofHalfAngle(45.0)->fromBelow());
-        $relief = Relief::of($ball, [$above, $below]);
+        $relief = WorkedOut::of($ball, [$above, $below]);
         [$top, $side, $bottom] = [
             self::nearest($ball, [0.0, 6.0, 0.0]),
             self::nearest($ball, [6.0, 0.0, 0.0]),
@@ -126,7 +126,7 @@ final class ReliefTest extends TestCase
     {
         $ball = Bodies::ball(8.0);
         $cone = SprayCone::ofHalfAngle(45.0);
-        $reach = Relief::of($ball, [Spray::of($cone)])->reach[Spray::of($cone)->key()];
+        $reach = WorkedOut::of($ball, [Spray::of($cone)])->reach[Spray::of($cone)->key()];
         foreach (\Kalokroma\Craft\Zone::cases() as $zone) {
             $tilt = deg2rad($zone->tiltDegrees());
             self::assertEqualsWithDelta(
@@ -143,7 +143,7 @@ final class ReliefTest extends TestCase
         $hole = Bodies::hole(5.0, 4.0);
         $turned = Bodies::turnedBy($hole, 37.0);
         $spray = Spray::of(SprayCone::ofHalfAngle(50.0));
-        [$one, $other] = [Relief::of($hole, [$spray]), Relief::of($turned, [$spray])];
+        [$one, $other] = [WorkedOut::of($hole, [$spray]), WorkedOut::of($turned, [$spray])];
         self::assertLessThan(0.06, self::meanDifference($one->zones, $other->zones));
         self::assertLessThan(0.02, self::meanDifference($one->reach[$spray->key()], $other->reach[$spray->key()]));
     }
@@ -153,7 +153,7 @@ final class ReliefTest extends TestCase
         $mean = static function (Mesh $mesh): float {
             $sum = 0.0;
             $weights = $mesh->vertexAreas();
-            foreach (Relief::of($mesh, [])->zones as $vertex => $zone) {
+            foreach (WorkedOut::of($mesh, [])->zones as $vertex => $zone) {
                 $sum += $weights[$vertex] * $zone;
             }
 
