@@ -208,17 +208,18 @@ final readonly class Clause
         $words = preg_split('/\s+/u', trim($text)) ?: [];
         $marks = $out = [];
         for ($at = 0; $at < count($words); $at++) {
-            for ($length = min(self::LONGEST_NAME, count($words) - $at); $length >= 1; $length--) {
-                $span = trim(implode(' ', array_slice($words, $at, $length)), '.,;:()"!?');
+            for ($length = self::LONGEST_NAME; $length > 0; $length--) {
+                $some = array_slice($words, $at, $length);
+                $span = trim(implode(' ', $some), '.,;:()"!?');
                 // A sign between two names belongs to neither.
                 $isShort = mb_strlen($span) < self::SHORTEST_NAME && preg_match('/^\p{Lu}\p{Ll}{2}$/u', $span) !== 1;
                 $found = $isShort || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
                 // A code that is a plain word ("blue") says too little by itself.
-                if ($found !== [] && ($length > 1 || preg_match('/\d/', $span) === 1 || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
+                if ($found !== [] && (count($some) > 1 || preg_match('/\d/', $span) === 1 || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
                     $mark = sprintf('¤%d¤', count($marks));
                     $marks[$mark] = $found[0];
                     $out[] = $mark;
-                    $at += $length - 1;
+                    $at += count($some) - 1;
                     continue 2;
                 }
             }

@@ -217,6 +217,9 @@ final class GuideReader
         [$area, $line] = $this->outline->split($line);
         if ($area !== null) {
             $this->plan->enter($area);
+            if ($line === '') {
+                return true;
+            }
             $line = Wording::ofAll($line);
         }
         $line = Wording::ofSteps($line);

@@ -122,7 +122,7 @@ final class AgreedTest extends AgreedTestCase
                 array_map(static fn(Area $area): array => [Scheme::first($area)?->id, Scheme::meant($area)], $plan->areas),
             ];
             yield "guide of $name" => hash('crc32b', (string) json_encode(Told::of(WrittenGuide::of($plan), 5)));
-            foreach (['wet-blend', 'layered-shade'] as $technique) {
+            foreach (['wet-blend', 'layered-shade', 'drybrush', 'glaze'] as $technique) {
                 yield "$technique practised on $name" => Told::answer(
                     static fn(): array => Practice::of(Rehearsal::of($plan), Technique::of($technique)),
                     2,
