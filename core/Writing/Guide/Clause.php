@@ -215,7 +215,8 @@ final readonly class Clause
                 $isShort = mb_strlen($span) < self::SHORTEST_NAME && preg_match('/^\p{Lu}\p{Ll}{2}$/u', $span) !== 1;
                 $found = $isShort || preg_match('/^\W|\W$/u', $span) === 1 ? [] : $names->exactly($span);
                 // A code that is a plain word ("blue") says too little by itself.
-                if ($found !== [] && (count($some) > 1 || preg_match('/\d/', $span) === 1 || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
+                $isTelling = count($some) > 1 || preg_match('/\d/', $span) === 1;
+                if ($found !== [] && ($isTelling || mb_strtolower($found[0]->name) === mb_strtolower($span))) {
                     $mark = sprintf('¤%d¤', count($marks));
                     $marks[$mark] = $found[0];
                     $out[] = $mark;
