@@ -9,6 +9,15 @@ declare(strict_types=1);
  * @return array<string, list<array{string, string, string}>>
  */
 return [
+    'core/Writing/Guide/Clause.php' => [
+        // The least of all certainties counts, and none is greater than one.
+        ['$sure = 1.0;', '1.0', '(1.0 * 1.3)'],
+        ['$isAlone ? 1.0 : self::BESIDE', '1.0', '(1.0 * 1.3)'],
+    ],
+    'core/Writing/Guide/GuideReader.php' => [
+        // It is asked for within a list only, and the line that heads one comes first.
+        ['private bool $isAfterGap = false;', 'false', 'true'],
+    ],
     'core/Schedule/ExactSearch.php' => [
         // A weaker bound: longer until the same is found.
         ['$left += ($models - $at) * $this->desk->work->coats[$coat]->handsOn()', '*', '/'],

@@ -57,8 +57,8 @@ final readonly class Clause
         public array $unknown,
         public float $sure,
         public string $leftOver,
-        public bool $addsToTheLast = false,
-        public array $named = [],
+        public bool $addsToTheLast,
+        public array $named,
     ) {}
 
     public static function read(string $text, PaintNames $names): self
