@@ -142,7 +142,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function visit(string $hash): void
     {
-        self::$chromium->visit(self::$server->url($hash));
+        self::driver()->get('about:blank');
+        self::driver()->get(self::$server->url($hash));
     }
 
     /** The first visible element, waited for in the page itself. */

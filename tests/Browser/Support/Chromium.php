@@ -86,18 +86,6 @@ final class Chromium
         $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
     }
 
-    /** Loads a page anew, whatever of the address has changed. Within one application it is the same process of the browser that does. */
-    public function visit(string $address): void
-    {
-        $origin = preg_match('~^\w+://[^/]+/~', $address, $found) === 1 ? $found[0] : $address;
-        if (str_starts_with($this->driver->getCurrentURL(), $origin)) {
-            $this->driver->executeScript('history.replaceState(null, "", arguments[0])', [$address]);
-            $this->driver->navigate()->refresh();
-        } else {
-            $this->driver->get($address);
-        }
-    }
-
     public function close(): void
     {
         $this->driver->quit();

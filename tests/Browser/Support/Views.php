@@ -228,7 +228,8 @@ final readonly class Views
 
     public function open(string $hash, string $ready): void
     {
-        $this->chromium->visit($this->server->url($hash));
+        $this->chromium->driver->get('about:blank');
+        $this->chromium->driver->get($this->server->url($hash));
         $this->await($ready);
         $this->chromium->driver->executeAsyncScript(
             'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))',
