@@ -71,22 +71,22 @@
         if (ready) input?.focus();
     });
 
-    async function search(words: string): Promise<void> {
-        await latest.ask(async () => {
-            const query = { search: words === chosen?.name ? '' : words, sort: 'name', perPage: 40 } as const;
-            const asked = [
-                ...(first === null ? [] : [{ ...query, kind: first }]),
-                { ...query, owned: 'owned' } as const,
-                query,
-            ];
-            const pages = await Promise.all(asked.map((one) => got(server.GET('/paints', { params: { query: one } }))));
-            const found = new Map(pages.flatMap((page) => page.paints).map((paint) => [paint.id, paint]));
-            const rank = (paint: Paint) => (paint.kind === first ? 0 : 2) + (paint.pot.pots > 0 ? 0 : 1);
-            return [...found.values()]
-                .filter((paint) => paint.swatch !== null)
-                .sort((one, other) => rank(one) - rank(other))
-                .slice(0, 40);
-        });
+    const search = (words: string) => latest.ask(() => found(words));
+
+    async function found(words: string): Promise<Paint[]> {
+        const query = { search: words === chosen?.name ? '' : words, sort: 'name', perPage: 40 } as const;
+        const asked = [
+            ...(first === null ? [] : [{ ...query, kind: first }]),
+            { ...query, owned: 'owned' } as const,
+            query,
+        ];
+        const pages = await Promise.all(asked.map((one) => got(server.GET('/paints', { params: { query: one } }))));
+        const all = new Map(pages.flatMap((page) => page.paints).map((paint) => [paint.id, paint]));
+        const rank = (paint: Paint) => (paint.kind === first ? 0 : 2) + (paint.pot.pots > 0 ? 0 : 1);
+        return [...all.values()]
+            .filter((paint) => paint.swatch !== null)
+            .sort((one, other) => rank(one) - rank(other))
+            .slice(0, 40);
     }
 
     /** What was found for other words is not offered for these. */
@@ -104,9 +104,9 @@
         if (item === undefined || item.id === chosen?.id) return;
         if (item.paint !== null) return hand(item.paint);
         selectedId = chosen?.id || NONE;
-        // Who types faster than the shelf answers may mean one that stands there.
-        await search(item.text);
-        const there = latest.answer?.find((paint) => paint.name.toLowerCase() === item.text.toLowerCase());
+        // Who types faster than the shelf answers may mean one that stands there, whatever the list is asked meanwhile.
+        const all = await found(item.text).catch(() => []);
+        const there = all.find((paint) => paint.name.toLowerCase() === item.text.toLowerCase());
         if (there) hand(there);
         else adding = item.text;
     }
