@@ -252,8 +252,8 @@ final class PlanAsRead
             // Darkened for the base, and then as it is.
             $base->mix->holds($paint->id) && $last === $base && count($clause->paints) < count($base->mix->ingredients) => 'layer',
             $clause->place === Place::RaisedParts => 'highlight',
-            $isPart
-                && $isLit, ($isPart || $isLit)
+            $isPart && $isLit => 'highlight',
+            ($isPart || $isLit)
                 && ! $paint->isClear()
                 && $paint->colour()->lightness > $base->mix->colour()->lightness => 'highlight',
             default => $usual,
