@@ -133,8 +133,6 @@ return [
     'core/Simulation/Patches.php' => [
         // Nothing of a patch is seen of nothing.
         ["continue;\n            }\n            if (\$share < 1.0) {", '1.0', '(1.0 * 1.3)'],
-        // Asked zone by zone: the same, longer.
-        ["sheens()) {\n                return true;\n            }\n        }\n\n        return false;", 'false', 'true'],
         // A key has only to be its own.
         ['$this->sheens() ? $zone->index() : 0]', '0', '1'],
         // Before the largest there is none.

@@ -72,10 +72,10 @@ final readonly class PhotoPins
             isset($pin['areaId'])
                 && $area === null => throw ValidationException::withMessages(['areaId' => 'This batch has no such area. Load the batch anew.']),
             isset($pin['variantId'])
-                && array_filter(
+                && ! array_any(
                     $area->variants ?? [],
                     static fn($one): bool => $one->id === $pin['variantId'],
-                ) === [] => throw ValidationException::withMessages(['variantId' => 'This area has no such test piece.']),
+                ) => throw ValidationException::withMessages(['variantId' => 'This area has no such test piece.']),
             ($pin['model'] ?? 1) > $batch->models => throw ValidationException::withMessages(['model' => "This batch has $batch->models models."]),
             default => null,
         };

@@ -49,11 +49,6 @@ final class PotUse
      */
     private function pots(array $ids): array
     {
-        $pots = [];
-        foreach (Pot::query()->with('product')->whereIn('product_id', $ids)->where('pots', '>', 0)->get() as $pot) {
-            $pots[$pot->product_id] = $pot;
-        }
-
-        return $pots;
+        return Pot::query()->with('product')->whereIn('product_id', $ids)->where('pots', '>', 0)->get()->keyBy('product_id')->all();
     }
 }

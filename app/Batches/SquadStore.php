@@ -168,12 +168,7 @@ final readonly class SquadStore
         if ($kept === null) {
             return;
         }
-        $words = sprintf(
-            'Model %d has "%s, %s" already',
-            $kept['model'],
-            $kept['pass']->where(),
-            mb_strtolower($kept['pass']->step->technique->label),
-        );
+        $words = "Model {$kept['model']} has \"{$kept['pass']->words()}\" already";
         throw ValidationException::withMessages($kept['model'] > $then->count()
             ? ['models' => "$words, so the batch has at least {$kept['model']} models. Take that record back first."]
             : ['squad.'.($kept['model'] - 1) => "$words and keeps it. Take that record back first, then it can be painted otherwise."]);

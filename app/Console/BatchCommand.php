@@ -12,8 +12,6 @@ use Kalokroma\Exchange\Faulty;
 /** A command that works on batch files. */
 abstract class BatchCommand extends FileCommand
 {
-    use TellsWrongWords;
-
     /**
      * @return list<Batch> in the order they are named
      *

@@ -5,19 +5,30 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Optics\OpticsStore;
+use BackedEnum;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 use JsonException;
+use Kalokroma\Amounts\Pour;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
+use Kalokroma\Exchange\PlainText;
 use Kalokroma\Exchange\ShelfCsv;
+use Kalokroma\Exchange\ShelfRow;
 use Kalokroma\Illegal;
+use Kalokroma\Mixing\Ingredient;
+use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * A command that works on open-format files alone. Bad input ends it with exit code 1 and what to mend on the error stream.
+ * A command that works on open-format files alone. A faulty file ends it with exit code 1, wrong words (an option it does not have, a number
+ * that is none, a file that is not there) with 2; what to mend stands on the error stream.
  */
 abstract class FileCommand extends Command
 {
@@ -26,11 +37,25 @@ abstract class FileCommand extends Command
 
     private const DEEPEST = 64;
 
+    /** Exit code when words are wrong rather than files. */
+    protected const WRONG_WORDS = self::INVALID;
+
     /** @return array<mixed> what --json prints */
     abstract protected function answer(): array;
 
     /** @param array<mixed> $answer */
     abstract protected function tell(array $answer): void;
+
+    public function run(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::run($input, $output);
+        } catch (ExceptionInterface $wrong) {
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($wrong->getMessage());
+
+            return static::WRONG_WORDS;
+        }
+    }
 
     final public function handle(): int
     {
@@ -45,14 +70,14 @@ abstract class FileCommand extends Command
         } catch (WrongWords $wrong) {
             $this->complain($wrong->getMessage());
 
-            return $this->wrongWords();
+            return static::WRONG_WORDS;
         } catch (Illegal|InvalidArgumentException $illegal) {
             $this->complain($illegal->getMessage());
 
             return self::FAILURE;
         }
         if ($this->option('json')) {
-            $this->output->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $this->json($answer);
         } else {
             $this->tell($answer);
         }
@@ -75,12 +100,6 @@ abstract class FileCommand extends Command
         return is_scalar($word) ? (string) $word : '';
     }
 
-    /** Exit code when words are wrong rather than files. */
-    protected function wrongWords(): int
-    {
-        return self::FAILURE;
-    }
-
     /** @return array<string, CatalogueRow> by maker and code */
     protected function catalogue(): array
     {
@@ -99,20 +118,49 @@ abstract class FileCommand extends Command
      */
     protected function shelf(array $catalogue): array
     {
-        $paints = [];
-        foreach (ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"])) as $row) {
-            if ($row->pots > 0 && $row->remainingMl !== 0.0) {
-                $paints[] = $this->paint($catalogue["$row->maker\n$row->code"]);
-            }
-        }
-
-        return $paints;
+        return array_map(fn(ShelfRow $row): Paint => $this->paint($catalogue[$row->key()]), $this->pots($catalogue));
     }
 
-    /** @return array{maker: string, code: string, name: string, parts: int} as answers name a paint */
+    /**
+     * @param array<string, CatalogueRow> $catalogue
+     *
+     * @return list<ShelfRow> with something left in the pot
+     */
+    protected function pots(array $catalogue): array
+    {
+        $rows = ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"]));
+
+        return array_values(array_filter($rows, static fn(ShelfRow $row): bool => $row->pots > 0 && $row->remainingMl !== 0.0));
+    }
+
+    /** @return array{maker: string, code: string, name: string} as answers name a paint */
+    protected static function name(Paint $paint): array
+    {
+        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name];
+    }
+
+    /** @return array{maker: string, code: string, name: string, parts: int} */
     protected static function part(Paint $paint, int $parts = 1): array
     {
-        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name, 'parts' => $parts];
+        return [...self::name($paint), 'parts' => $parts];
+    }
+
+    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
+    protected static function parts(?Mix $mix): array
+    {
+        return array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $mix->ingredients ?? []);
+    }
+
+    /** @return array{maker: string|null, code: string|null, name: string, drops: int, ml: float} */
+    protected static function poured(Pour $one): array
+    {
+        return [
+            'maker' => $one->paint?->maker,
+            'code' => $one->paint?->code,
+            'name' => $one->name(),
+            'drops' => $one->drops,
+            'ml' => round($one->ml, 3),
+        ];
     }
 
     protected function paint(CatalogueRow $row): Paint
@@ -200,11 +248,67 @@ abstract class FileCommand extends Command
         return (float) $text;
     }
 
-    protected function whole(string $option, string $what): int
+    protected function whole(string $option, string $what, int $least = PHP_INT_MIN, int $most = PHP_INT_MAX): int
     {
         $number = $this->number($option, $what);
 
-        return $number === floor($number) ? (int) $number : throw new WrongWords("--$option takes $what.");
+        return $number === floor($number) && $number >= $least && $number <= $most
+            ? (int) $number
+            : throw new WrongWords("--$option takes $what.");
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    protected function picked(string $option, string $enum): BackedEnum
+    {
+        return self::oneOf($option, $this->optional($option), $enum);
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return list<T> what stands behind the option, parted by commas
+     */
+    protected function allPicked(string $option, string $enum): array
+    {
+        return array_map(static fn(string $word): BackedEnum => self::oneOf($option, $word, $enum), $this->listed($option));
+    }
+
+    /** @return list<string> */
+    protected function listed(string $option): array
+    {
+        return array_values(array_filter(
+            array_map(trim(...), explode(',', $this->optional($option))),
+            static fn(string $one): bool => $one !== '',
+        ));
+    }
+
+    /** @param array<mixed> $answer */
+    protected function json(array $answer, int $more = 0): void
+    {
+        $this->output->writeln(json_encode(
+            $answer,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | $more,
+        ));
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    private static function oneOf(string $option, string $word, string $enum): BackedEnum
+    {
+        return $enum::tryFrom($word) ?? throw new WrongWords("--$option: ".PlainText::unknownChoice($word, $enum));
     }
 
     private function complain(string $message): void

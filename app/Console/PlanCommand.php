@@ -9,10 +9,7 @@ use Kalokroma\Exchange\DocumentPaints;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Exchange\RolesReader;
-use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Matching\Shelf;
-use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\IllegalSquad;
 use Kalokroma\Planning\Squad;
@@ -22,8 +19,6 @@ use Kalokroma\Schedule\Job;
 /** A command that works on a plan file, and perhaps on a catalogue and a shelf. */
 abstract class PlanCommand extends FileCommand
 {
-    use TellsWrongWords;
-
     private ?PlanDocument $document = null;
 
     /** @throws Faulty when it is no plan file, one from the future, or no sound plan */
@@ -51,11 +46,13 @@ abstract class PlanCommand extends FileCommand
         if ($this->option('models') === null) {
             return null;
         }
-        $models = $this->whole('models', 'a whole number of models');
 
-        return $models >= 1 && $models <= Job::MOST_MODELS
-            ? Squad::alike($models)
-            : throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
+        return Squad::alike($this->models());
+    }
+
+    protected function models(): int
+    {
+        return $this->whole('models', sprintf('a whole number from 1 to %d', Job::MOST_MODELS), 1, Job::MOST_MODELS);
     }
 
     private function ofRoles(Plan $plan): Squad
@@ -79,26 +76,12 @@ abstract class PlanCommand extends FileCommand
         }
         $catalogue = $this->catalogue();
         $owned = $ml = [];
-        foreach (ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"])) as $row) {
-            $left = $row->remainingMl ?? $row->pots * $catalogue["$row->maker\n$row->code"]->volumeMl;
-            if ($row->pots < 1 || $left <= 0.0) {
-                continue;
-            }
-            $paint = $known["$row->maker\n$row->code"] ?? self::named($catalogue["$row->maker\n$row->code"], array_keys($plan->paints()));
-            $owned[] = $paint;
-            $ml[$paint->id] = $left;
+        foreach ($this->pots($catalogue) as $row) {
+            $owned[] = $paint = $known[$row->key()] ?? self::named($catalogue[$row->key()], array_keys($plan->paints()));
+            $ml[$paint->id] = $row->remainingMl ?? $row->pots * $catalogue[$row->key()]->volumeMl;
         }
 
         return Shelf::of($owned, $ml);
-    }
-
-    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
-    protected static function parts(?Mix $mix): array
-    {
-        return array_map(
-            static fn(Ingredient $one): array => self::part($one->paint, $one->parts),
-            $mix->ingredients ?? [],
-        );
     }
 
     /**
@@ -108,8 +91,8 @@ abstract class PlanCommand extends FileCommand
      */
     private static function named(CatalogueRow $row, array $taken): Paint
     {
-        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower("$row->maker $row->code")), '-'), 0, 36);
+        $id = $row->plainId(36);
 
-        return $row->toPaint(in_array($id, $taken, true) || $id === '' ? mb_substr($id, 0, 27).'-'.substr(hash('xxh32', $row->key()), 0, 8) : $id);
+        return $row->toPaint(in_array($id, $taken, true) || $id === '' ? $row->ownId() : $id);
     }
 }

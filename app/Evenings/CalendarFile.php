@@ -44,11 +44,10 @@ final class CalendarFile
     {
         $zone = $agenda->hours->zone;
         $lines = array_map(static fn(Item $item): string => sprintf(
-            '%s %s: %s, %s%s on %d models',
+            '%s %s: %s%s on %d models',
             self::at($item->start, $zone)->format('H:i'),
             $agenda->desk->batches[$item->job]->name,
-            $item->pass->where(),
-            mb_strtolower($item->pass->step->technique->label),
+            $item->pass->words(),
             $item->pass->step->coats > 1 ? " (coat $item->coat of {$item->pass->step->coats})" : '',
             count($item->models),
         ), $items);

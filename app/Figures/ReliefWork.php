@@ -141,13 +141,7 @@ final class ReliefWork extends FigureWork
 
     private function next(): ?string
     {
-        foreach (array_keys($this->wanted()) as $what) {
-            if (($this->rows()[$what]->bytes ?? null) === null) {
-                return $what;
-            }
-        }
-
-        return null;
+        return array_find(array_keys($this->wanted()), fn(string $what): bool => ($this->rows()[$what]->bytes ?? null) === null);
     }
 
     private function mesh(): Mesh
@@ -158,7 +152,7 @@ final class ReliefWork extends FigureWork
     private function exposure(string $what): Exposure
     {
         $mesh = $this->mesh();
-        $spray = array_values(array_filter($this->sprays->all(), static fn(Spray $one): bool => $one->key() === $what))[0] ?? null;
+        $spray = array_find($this->sprays->all(), static fn(Spray $one): bool => $one->key() === $what);
         $exposure = $spray === null ? Exposure::around($mesh) : Exposure::of($mesh, $spray);
         $row = $this->rows()[$what] ?? null;
 

@@ -170,7 +170,7 @@ final readonly class Everything
         $told = static fn(array $one): string => mb_strtolower("{$one['title']} {$one['detail']}");
         $found = array_values(array_filter(
             $found,
-            static fn(array $one): bool => array_filter($wanted, static fn(string $word): bool => ! str_contains($told($one), $word)) === [],
+            static fn(array $one): bool => array_all($wanted, static fn(string $word): bool => str_contains($told($one), $word)),
         ));
         $rank = static fn(array $one): int => str_starts_with(mb_strtolower($one['title']), $wanted[0]) ? 0 : (
             str_contains(mb_strtolower($one['title']), $wanted[0]) ? 1 : 2

@@ -266,10 +266,10 @@ final class PlanStore
     /** @param array<mixed> $document */
     private static function sharesAny(array $document): bool
     {
-        return array_filter(
+        return array_any(
             (array) ($document['areas'] ?? []),
             static fn(mixed $area): bool => is_array($area) && ($area['recipe'] ?? null) !== null,
-        ) !== [];
+        );
     }
 
     private static function loosened(PlanView $view): PlanView

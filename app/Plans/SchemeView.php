@@ -92,6 +92,6 @@ final readonly class SchemeView
         $prints = static fn(?Area $one): array => array_map(static fn(Step $step): string => "$step->id {$step->fingerprint()}", $one->steps ?? []);
 
         return $prints($then) === $prints($area)
-            && array_filter($area->steps, static fn(Step $step): bool => $progress->doneOn($step->id) < 1) === [];
+            && ! array_any($area->steps, static fn(Step $step): bool => $progress->doneOn($step->id) < 1);
     }
 }

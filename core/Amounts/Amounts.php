@@ -113,14 +113,7 @@ final class Amounts
     /** @return array<string, Pour> what is poured in all, pot by pot, in the order of first need */
     public function poured(): array
     {
-        $poured = [];
-        foreach ($this->passes() as $pass) {
-            foreach ($pass->pours() as $pour) {
-                $poured[$pour->key()] = isset($poured[$pour->key()]) ? $poured[$pour->key()]->and($pour) : $pour;
-            }
-        }
-
-        return $poured;
+        return Pour::together(array_merge(...array_map(static fn(PassAmount $one): array => $one->pours(), $this->passes())));
     }
 
     /** @param float $models on which all its coats are laid: half of the coats on ten are five */

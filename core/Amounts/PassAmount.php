@@ -23,16 +23,6 @@ final readonly class PassAmount
     /** @return list<Pour> every pot once */
     public function pours(): array
     {
-        $pours = [];
-        foreach ($this->cans as $pour) {
-            $pours[$pour->key()] = $pour;
-        }
-        foreach ($this->mixtures as $mixture) {
-            foreach ($mixture->pours as $pour) {
-                $pours[$pour->key()] = isset($pours[$pour->key()]) ? $pours[$pour->key()]->and($pour) : $pour;
-            }
-        }
-
-        return array_values($pours);
+        return array_values(Pour::together([...$this->cans, ...array_merge(...array_column($this->mixtures, 'pours'))]));
     }
 }

@@ -36,6 +36,21 @@ final readonly class Pour
         return new self($pot, $thinner, $drops, $drops * $dropMl);
     }
 
+    /**
+     * @param list<self> $pours
+     *
+     * @return array<string, self> by pot, in the order of first need
+     */
+    public static function together(array $pours): array
+    {
+        $together = [];
+        foreach ($pours as $one) {
+            $together[$one->key()] = isset($together[$one->key()]) ? $together[$one->key()]->and($one) : $one;
+        }
+
+        return $together;
+    }
+
     /** So many drops of the same. */
     public function inDrops(int $drops, float $dropMl): self
     {

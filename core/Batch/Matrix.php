@@ -111,7 +111,7 @@ final class Matrix
             $this->squad->rehearsalOf($model)->final($area),
             array_sum(array_map(fn(Step $step): float => $this->pace->step($step, $area), $own)),
             array_sum(array_map(fn(Step $step): float => $step->mix === null ? 0.0 : $this->amounts->wetMl($step, $area, 1.0), $own)),
-            self::paints($own),
+            array_values(Step::potsOf($own)),
         );
     }
 
@@ -127,22 +127,5 @@ final class Matrix
             static fn(Pass $pass): string => $pass->step->id,
             array_filter($this->squad->passes(), static fn(Pass $pass): bool => $pass->touches($area)),
         ));
-    }
-
-    /**
-     * @param list<Step> $steps
-     *
-     * @return list<Paint>
-     */
-    private static function paints(array $steps): array
-    {
-        $paints = [];
-        foreach ($steps as $step) {
-            foreach ($step->paints() as $paint) {
-                $paints[$paint->id] = $paint;
-            }
-        }
-
-        return array_values($paints);
     }
 }

@@ -15,13 +15,7 @@ enum Closeness: string
 
     public static function ofDifference(float $difference): self
     {
-        foreach (self::cases() as $case) {
-            if ($difference <= $case->upTo()) {
-                return $case;
-            }
-        }
-
-        return self::Different;
+        return array_find(self::cases(), static fn(self $case): bool => $difference <= $case->upTo()) ?? self::Different;
     }
 
     /** Largest ΔE₀₀ that is still called so. */

@@ -82,12 +82,6 @@ final readonly class ColourName
     /** @param array<int, string> $table upper bound => word, ascending */
     private static function pick(array $table, float $at): string
     {
-        foreach ($table as $below => $word) {
-            if ($at < $below) {
-                return $word;
-            }
-        }
-
-        return $table[array_key_last($table)] ?? '';
+        return array_find($table, static fn(string $word, int $below): bool => $at < $below) ?? $table[array_key_last($table)] ?? '';
     }
 }

@@ -40,7 +40,7 @@ enum Takes: string
     /** @param list<Kind> $kinds */
     public function acceptsAll(array $kinds): bool
     {
-        return array_filter($kinds, fn(Kind $kind): bool => ! $this->accepts($kind)) === [];
+        return array_all($kinds, fn(Kind $kind): bool => $this->accepts($kind));
     }
 
     /** Without it the step is only thought of, and paints nothing yet. */

@@ -23,24 +23,7 @@ final class CatalogueCsv
      */
     public static function read(string $text): array
     {
-        $rows = $faults = $seen = [];
-        foreach (CsvTable::read($text, self::COLUMNS) as $number => $cells) {
-            $reader = new RowReader($cells, $number);
-            $row = self::row($reader);
-            if ($row !== null && isset($seen[$row->key()])) {
-                $reader->fault('code', sprintf('This maker and code stand in row %d already.', $seen[$row->key()]));
-            }
-            array_push($faults, ...$reader->faults);
-            if ($row !== null) {
-                $seen[$row->key()] = $number;
-                $rows[] = $row;
-            }
-        }
-        if ($faults !== []) {
-            throw Faulty::with($faults);
-        }
-
-        return $rows;
+        return CsvTable::each($text, self::COLUMNS, self::row(...), static fn(CatalogueRow $row): string => $row->key());
     }
 
     /** @param iterable<CatalogueRow> $rows */

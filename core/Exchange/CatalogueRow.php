@@ -56,4 +56,16 @@ final readonly class CatalogueRow
     {
         return $this->maker."\n".$this->code;
     }
+
+    /** An id that can stand in a plan file; another row may have the same. */
+    public function plainId(int $longest): string
+    {
+        return mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower("$this->maker $this->code")), '-'), 0, $longest);
+    }
+
+    /** One that no other row has. */
+    public function ownId(): string
+    {
+        return $this->plainId(27).'-'.substr(hash('xxh32', $this->key()), 0, 8);
+    }
 }

@@ -63,6 +63,38 @@ final class CsvTable
     }
 
     /**
+     * @template T
+     *
+     * @param list<string> $columns the header the table must have
+     * @param callable(RowReader): (T|null) $row
+     * @param callable(T): string|null $key no two rows may have the same; null: they may
+     *
+     * @return list<T>
+     *
+     * @throws Faulty with every fault of every row
+     */
+    public static function each(string $text, array $columns, callable $row, ?callable $key = null): array
+    {
+        $rows = $faults = $seen = [];
+        foreach (self::read($text, $columns) as $number => $cells) {
+            $reader = new RowReader($cells, $number);
+            $one = $row($reader);
+            if ($one !== null && $key !== null) {
+                $first = $seen[$key($one)] ??= $number;
+                if ($first !== $number) {
+                    $reader->fault('code', sprintf('This maker and code stand in row %d already.', $first));
+                }
+            }
+            array_push($faults, ...$reader->faults);
+            if ($one !== null) {
+                $rows[] = $one;
+            }
+        }
+
+        return $faults === [] ? $rows : throw Faulty::with($faults);
+    }
+
+    /**
      * @param list<string> $columns
      * @param iterable<list<string|int|float|null>> $rows
      */

@@ -58,13 +58,7 @@ final class FormVersion
      */
     private static function says(array $piece, array $fields): bool
     {
-        foreach ($fields as $field) {
-            if (! in_array($piece[$field] ?? null, [null, []], true)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($fields, static fn(string $field): bool => ! in_array($piece[$field] ?? null, [null, []], true));
     }
 
     /**
@@ -73,12 +67,6 @@ final class FormVersion
      */
     private static function any(array $of, string $field, callable $is): bool
     {
-        foreach (is_array($of[$field] ?? null) ? $of[$field] : [] as $piece) {
-            if (is_array($piece) && $is($piece)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(is_array($of[$field] ?? null) ? $of[$field] : [], static fn(mixed $piece): bool => is_array($piece) && $is($piece));
     }
 }

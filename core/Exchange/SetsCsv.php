@@ -18,9 +18,7 @@ final class SetsCsv
      */
     public static function read(string $text, callable $isKnown): array
     {
-        $rows = $faults = [];
-        foreach (CsvTable::read($text, self::COLUMNS) as $number => $cells) {
-            $reader = new RowReader($cells, $number);
+        return CsvTable::each($text, self::COLUMNS, static function (RowReader $reader) use ($isKnown): ?SetRow {
             $maker = $reader->text('maker', 60);
             $codes = preg_split('/\s+/', $reader->text('paints', 4000), -1, PREG_SPLIT_NO_EMPTY) ?: [];
             foreach ($codes as $code) {
@@ -28,16 +26,14 @@ final class SetsCsv
                     $reader->fault('paints', sprintf('The catalogue has no paint "%s" by "%s".', $code, $maker));
                 }
             }
-            $row = [$reader->text('code', 40), $reader->text('name', 120), $reader->whole('price', 0, 10_000_000) ?? 0];
-            array_push($faults, ...$reader->faults);
-            if ($codes !== []) {
-                $rows[] = new SetRow($maker, $row[0], $row[1], $row[2], $codes);
-            }
-        }
-        if ($faults !== []) {
-            throw Faulty::with($faults);
-        }
 
-        return $rows;
+            return $codes === [] ? null : new SetRow(
+                $maker,
+                $reader->text('code', 40),
+                $reader->text('name', 120),
+                $reader->whole('price', 0, 10_000_000) ?? 0,
+                $codes,
+            );
+        });
     }
 }

@@ -18,9 +18,7 @@ final class ShelfCsv
      */
     public static function read(string $text, callable $isKnown): array
     {
-        $rows = $faults = $seen = [];
-        foreach (CsvTable::read($text, self::COLUMNS) as $number => $cells) {
-            $reader = new RowReader($cells, $number);
+        return CsvTable::each($text, self::COLUMNS, static function (RowReader $reader) use ($isKnown): ?ShelfRow {
             $row = new ShelfRow(
                 $reader->text('maker', 60),
                 $reader->text('code', 40),
@@ -28,24 +26,16 @@ final class ShelfCsv
                 $reader->number('remaining_ml', 0, 50_000),
                 $reader->text('note', 500, false),
             );
-            $key = $row->maker."\n".$row->code;
-            if ($reader->faults === [] && ! $isKnown($row->maker, $row->code)) {
-                $reader->fault(
-                    'code',
-                    sprintf('The catalogue has no paint "%s" by "%s". Bring in the catalogue first, or mend the code.', $row->code, $row->maker),
-                );
-            } elseif (isset($seen[$key])) {
-                $reader->fault('code', sprintf('This maker and code stand in row %d already.', $seen[$key]));
+            if ($reader->faults !== [] || $isKnown($row->maker, $row->code)) {
+                return $row;
             }
-            array_push($faults, ...$reader->faults);
-            $seen[$key] = $number;
-            $rows[] = $row;
-        }
-        if ($faults !== []) {
-            throw Faulty::with($faults);
-        }
+            $reader->fault(
+                'code',
+                sprintf('The catalogue has no paint "%s" by "%s". Bring in the catalogue first, or mend the code.', $row->code, $row->maker),
+            );
 
-        return $rows;
+            return null;
+        }, static fn(ShelfRow $row): string => $row->key());
     }
 
     /** @param iterable<ShelfRow> $rows */

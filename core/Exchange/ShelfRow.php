@@ -14,4 +14,10 @@ final readonly class ShelfRow
         public ?float $remainingMl,
         public string $note,
     ) {}
+
+    /** As the catalogue's rows have it. */
+    public function key(): string
+    {
+        return $this->maker."\n".$this->code;
+    }
 }

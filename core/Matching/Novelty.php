@@ -34,15 +34,10 @@ final class Novelty
     /** @param list<Paint> $by */
     private static function isMatched(Paint $paint, array $by): bool
     {
-        foreach ($by as $one) {
-            if (
-                Compatibility::mayReplace($paint, $one)
-                && ($paint->isClear() || Ciede2000::between($paint->colour(), $one->colour()) <= self::SAME_COLOUR)
-            ) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $by,
+            static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)
+                && ($paint->isClear() || Ciede2000::between($paint->colour(), $one->colour()) <= self::SAME_COLOUR),
+        );
     }
 }

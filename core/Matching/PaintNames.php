@@ -41,10 +41,7 @@ final class PaintNames
     /** @param iterable<Paint> $paints */
     public static function of(iterable $paints): self
     {
-        $byId = [];
-        foreach ($paints as $paint) {
-            $byId[$paint->id] = $paint;
-        }
+        $byId = array_column([...$paints], null, 'id');
 
         return self::labelled(
             array_map(static fn(Paint $paint): array => [$paint->id, $paint->maker, $paint->code, $paint->name], $byId),

@@ -71,13 +71,7 @@ final class Substitutes
 
     public function owns(Paint $paint): bool
     {
-        foreach ($this->owned as $one) {
-            if ($one->id === $paint->id) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->owned, static fn(Paint $one): bool => $one->id === $paint->id);
     }
 
     /**

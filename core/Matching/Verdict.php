@@ -35,7 +35,7 @@ final readonly class Verdict
         int $mostPaints = MixLimits::MOST_PAINTS,
         float $planned = 1.0,
     ): self {
-        if (array_filter($wanted->ingredients, static fn(Ingredient $one): bool => ! $shelf->owns($one->paint)) === []) {
+        if (array_all($wanted->ingredients, static fn(Ingredient $one): bool => $shelf->owns($one->paint))) {
             return new self(Standing::Owned, null, []);
         }
         $offers = $shelf->for($wanted, $planned, min(2, $mostPaints));

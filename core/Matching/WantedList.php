@@ -102,12 +102,6 @@ final class WantedList
 
     private static function kind(string $name): Kind
     {
-        foreach (self::KIND_WORDS as $word => $kind) {
-            if (preg_match("/\\b$word\\b/i", $name) === 1) {
-                return $kind;
-            }
-        }
-
-        return Kind::Opaque;
+        return array_find(self::KIND_WORDS, static fn(Kind $kind, string $word): bool => preg_match("/\\b$word\\b/i", $name) === 1) ?? Kind::Opaque;
     }
 }

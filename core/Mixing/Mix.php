@@ -104,13 +104,7 @@ final class Mix
     /** One of its paints dries glossy. */
     public function isGlossy(): bool
     {
-        foreach ($this->ingredients as $ingredient) {
-            if ($ingredient->paint->finish === Finish::Gloss) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->ingredients, static fn(Ingredient $ingredient): bool => $ingredient->paint->finish === Finish::Gloss);
     }
 
     /** @return list<Kind> of its paints */
@@ -180,13 +174,7 @@ final class Mix
     /** True when it holds this paint. */
     public function holds(string $paintId): bool
     {
-        foreach ($this->ingredients as $ingredient) {
-            if ($ingredient->paint->id === $paintId) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->ingredients, static fn(Ingredient $ingredient): bool => $ingredient->paint->id === $paintId);
     }
 
     /** @param callable(Paint): bool $which */

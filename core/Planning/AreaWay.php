@@ -32,12 +32,7 @@ final readonly class AreaWay
     public static function of(Rehearsal $rehearsal, Area $area, ?Variant $variant, Shelf $shelf, ?Paces $paces = null): self
     {
         $painted = $variant === null ? $area : $area->withSteps($variant->steps);
-        $pots = [];
-        foreach ([...$variant?->undercoat?->steps() ?? [], ...$painted->steps] as $step) {
-            foreach ($step->paints() as $paint) {
-                $pots[$paint->id] = $paint;
-            }
-        }
+        $pots = Step::potsOf([...$variant?->undercoat?->steps() ?? [], ...$painted->steps]);
 
         return new self(
             $variant,

@@ -15,19 +15,15 @@ final class Hidden
         if ($part === null) {
             return [];
         }
-        $on = [];
-        foreach ($tasks->plan->areas as $area) {
-            $on[$area->id] = $area->part;
-        }
+        $on = array_column($tasks->plan->areas, 'part', 'id');
 
-        return array_values(array_filter($tasks->plan->areas, static function (Area $area) use ($on, $part): bool {
-            foreach ($area->behind as $blocker) {
-                if (($on[$blocker] ?? null) !== $area->part && ($area->part === $part || ($on[$blocker] ?? null) === $part)) {
-                    return true;
-                }
-            }
-
-            return false;
-        }));
+        return array_values(array_filter(
+            $tasks->plan->areas,
+            static fn(Area $area): bool => array_any(
+                $area->behind,
+                static fn(string $blocker): bool => ($on[$blocker] ?? null) !== $area->part
+                    && ($area->part === $part || ($on[$blocker] ?? null) === $part),
+            ),
+        ));
     }
 }

@@ -83,22 +83,11 @@ final readonly class Order
         return $this->places[$stepId] ?? null;
     }
 
-    /** @param callable(Pass): bool $such */
-    public function has(callable $such): bool
-    {
-        foreach ($this->passes as $pass) {
-            if ($such($pass)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Whether something of one of these natures is done to the area, or for null to the whole model, after that step. */
     public function isDoneAfter(string $stepId, ?Area $area, Nature ...$natures): bool
     {
-        return $this->has(
+        return array_any(
+            $this->passes,
             fn(Pass $one): bool => $one->area === $area
             && $one->step->technique->does(...$natures)
             && $this->place($one->step->id) > $this->place($stepId)

@@ -32,6 +32,12 @@ final readonly class Pass
         return $this->area->name ?? $this->part ?? 'Whole model';
     }
 
+    /** "Coat, wash" */
+    public function words(): string
+    {
+        return $this->where().', '.mb_strtolower($this->step->technique->label);
+    }
+
     public function touches(Area $area): bool
     {
         return $this->area === null ? $this->only === null || in_array($area->id, $this->only, true) : $this->area->id === $area->id;

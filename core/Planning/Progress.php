@@ -89,6 +89,11 @@ final readonly class Progress
         return $this->tally->isBegun();
     }
 
+    public function pass(string $stepId): ?Pass
+    {
+        return array_find($this->passes, static fn(Pass $pass): bool => $pass->step->id === $stepId);
+    }
+
     /** @return list<Pass> not done on every model yet nor left out, in painting order */
     public function open(): array
     {

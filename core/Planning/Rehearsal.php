@@ -204,12 +204,9 @@ final class Rehearsal
     /** The next that is done to the area after this. */
     public function next(Pass $pass, Area $area): ?Pass
     {
-        foreach ($this->run($area) as $later) {
-            if ($later->number > $pass->number && $later->step->technique->family !== Family::Handling) {
-                return $later;
-            }
-        }
-
-        return null;
+        return array_find(
+            $this->run($area),
+            static fn(Pass $later): bool => $later->number > $pass->number && $later->step->technique->family !== Family::Handling,
+        );
     }
 }

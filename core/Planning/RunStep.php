@@ -41,12 +41,10 @@ final readonly class RunStep implements Edit
 
     private static function stoodBefore(Clash $clash, Order $order): bool
     {
-        foreach ($order->clashes as $one) {
-            if ($one->wanted->first->id() === $clash->wanted->first->id() && $one->wanted->then->id() === $clash->wanted->then->id()) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $order->clashes,
+            static fn(Clash $one): bool => $one->wanted->first->id() === $clash->wanted->first->id()
+                && $one->wanted->then->id() === $clash->wanted->then->id(),
+        );
     }
 }

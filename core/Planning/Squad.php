@@ -54,10 +54,7 @@ final readonly class Squad
      */
     public static function of(array $members): self
     {
-        $numbered = [];
-        foreach ($members as $member) {
-            $numbered[$member->number] = $member;
-        }
+        $numbered = array_column($members, null, 'number');
 
         return $numbered === [] ? throw IllegalSquad::models() : new self($numbered);
     }
@@ -121,13 +118,7 @@ final readonly class Squad
     /** All are alike, as far as is said of them. */
     public function isPlain(): bool
     {
-        foreach ($this->members as $member) {
-            if (! $member->isPlain()) {
-                return false;
-            }
-        }
-
-        return true;
+        return array_all($this->members, static fn(Member $member): bool => $member->isPlain());
     }
 
     /** By what a model's area is painted: `RECIPE`, or the id of a variant; null when the model does not have it. */

@@ -108,13 +108,7 @@ final class SquadPlan
         if (in_array($area->id, $this->origins, true)) {
             return true;
         }
-        foreach ($area->steps as $step) {
-            if (isset($this->models[$step->id])) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($area->steps, fn(Step $step): bool => isset($this->models[$step->id]));
     }
 
     /** The area of the written plan that an area is, or is a variant of. */
@@ -126,13 +120,7 @@ final class SquadPlan
     /** The variant that an area of the painted plan is; null: the recipe of its own. */
     public function variantOf(Area $area): ?Variant
     {
-        foreach ($this->origin($area)->variants as $variant) {
-            if (self::idOf($this->origin($area), $variant) === $area->id) {
-                return $variant;
-            }
-        }
-
-        return null;
+        return array_find($this->origin($area)->variants, fn(Variant $variant): bool => self::idOf($this->origin($area), $variant) === $area->id);
     }
 
     /** A step of the painted plan as it stands in the written one, or in a later state of that. */
@@ -142,13 +130,7 @@ final class SquadPlan
             return $written->step($stepId);
         }
         [$area, $variant, $id] = $this->steps[$stepId];
-        foreach ($written->area($area)?->variant($variant)->steps ?? [] as $step) {
-            if ($step->id === $id) {
-                return $step;
-            }
-        }
-
-        return null;
+        return array_find($written->area($area)?->variant($variant)->steps ?? [], static fn(Step $step): bool => $step->id === $id);
     }
 
     /** The written plan, or a later state of it, with that step done otherwise. */

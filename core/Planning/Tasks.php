@@ -62,24 +62,12 @@ final readonly class Tasks
      */
     public function first(Area $area, callable $such): ?Task
     {
-        foreach ($this->on($area) as $task) {
-            if ($such($task)) {
-                return $task;
-            }
-        }
-
-        return null;
+        return array_find($this->on($area), $such);
     }
 
     /** @param callable(Task): bool $such */
     public function last(Area $area, callable $such): ?Task
     {
-        foreach (array_reverse($this->on($area)) as $task) {
-            if ($such($task)) {
-                return $task;
-            }
-        }
-
-        return null;
+        return array_find(array_reverse($this->on($area)), $such);
     }
 }

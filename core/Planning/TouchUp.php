@@ -151,17 +151,11 @@ final readonly class TouchUp
         if (! in_array(Kind::Enamel, $slip->kinds(), true)) {
             return false;
         }
-        foreach ($progress->passes as $other) {
-            if (
-                ($other->area === null || $other->area === $pass->area)
-                && $other->step->technique->does(Nature::Seals)
-                && $progress->doneOn($other->step->id) > 0
-            ) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $progress->passes,
+            static fn(Pass $other): bool => ($other->area === null || $other->area === $pass->area) && $other->step->technique->does(Nature::Seals)
+                && $progress->doneOn($other->step->id) > 0,
+        );
     }
 
     /** "after Lantern brass, wash", or "now" */
@@ -197,17 +191,10 @@ final readonly class TouchUp
 
     private static function shade(Progress $progress, Pass $pass): ?Pass
     {
-        foreach ($progress->passes as $other) {
-            if (
-                $other->area !== null
-                && $other->area === $pass->area
-                && $other->step->technique->family === Family::Shade
-                && $other->step->mix !== null
-            ) {
-                return $other;
-            }
-        }
-
-        return null;
+        return array_find(
+            $progress->passes,
+            static fn(Pass $other): bool => $other->area !== null && $other->area === $pass->area
+                && $other->step->technique->family === Family::Shade && $other->step->mix !== null,
+        );
     }
 }

@@ -55,11 +55,6 @@ final readonly class WayCost
      */
     private static function once(array $lists): array
     {
-        $paints = [];
-        foreach (array_merge(...$lists) as $paint) {
-            $paints[$paint->id] = $paint;
-        }
-
-        return array_values($paints);
+        return array_values(array_column(array_merge(...$lists), null, 'id'));
     }
 }

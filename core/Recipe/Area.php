@@ -172,13 +172,7 @@ final readonly class Area
 
     public function step(string $id): ?Step
     {
-        foreach ($this->steps as $step) {
-            if ($step->id === $id) {
-                return $step;
-            }
-        }
-
-        return null;
+        return array_find($this->steps, static fn(Step $step): bool => $step->id === $id);
     }
 
     /** The same area with one step in place of the one that has its id. */
@@ -211,13 +205,7 @@ final readonly class Area
 
     public function variant(string $id): ?Variant
     {
-        foreach ($this->variants as $variant) {
-            if ($variant->id === $id) {
-                return $variant;
-            }
-        }
-
-        return null;
+        return array_find($this->variants, static fn(Variant $variant): bool => $variant->id === $id);
     }
 
     /** The newest of this name. */
@@ -275,7 +263,7 @@ final readonly class Area
     /** The recipe it has was tried before: on a test piece, with a verdict. */
     public function isTried(): bool
     {
-        return array_filter($this->variants, fn(Variant $one): bool => $one->tried && $one->isRecipeOf($this)) !== [];
+        return array_any($this->variants, fn(Variant $one): bool => $one->tried && $one->isRecipeOf($this));
     }
 
     /** The same area, decided. */

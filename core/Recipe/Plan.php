@@ -81,35 +81,17 @@ final readonly class Plan
 
     public function area(string $id): ?Area
     {
-        foreach ($this->areas as $area) {
-            if ($area->id === $id) {
-                return $area;
-            }
-        }
-
-        return null;
+        return array_find($this->areas, static fn(Area $area): bool => $area->id === $id);
     }
 
     public function part(string $id): ?Part
     {
-        foreach ($this->parts as $part) {
-            if ($part->id === $id) {
-                return $part;
-            }
-        }
-
-        return null;
+        return array_find($this->parts, static fn(Part $part): bool => $part->id === $id);
     }
 
     public function role(string $id): ?Role
     {
-        foreach ($this->roles as $role) {
-            if ($role->id === $id) {
-                return $role;
-            }
-        }
-
-        return null;
+        return array_find($this->roles, static fn(Role $role): bool => $role->id === $id);
     }
 
     /**
@@ -170,13 +152,7 @@ final readonly class Plan
     /** It primes the model, or a loose part of it. */
     public function isOfUndercoat(string $stepId): bool
     {
-        foreach ($this->undercoats() as $undercoat) {
-            if ($undercoat->holds($stepId)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->undercoats(), static fn(Undercoat $undercoat): bool => $undercoat->holds($stepId));
     }
 
     /** @return list<Step> all that primes it */
@@ -188,13 +164,9 @@ final readonly class Plan
     /** A step by its id, those of the undercoat and of the whole model among them. */
     public function step(string $id): ?Step
     {
-        foreach ([...$this->priming(), ...$this->wholeModel] as $step) {
-            if ($step->id === $id) {
-                return $step;
-            }
-        }
-
-        return $this->find($id)[1] ?? null;
+        return array_find([...$this->priming(), ...$this->wholeModel], static fn(Step $step): bool => $step->id === $id)
+            ?? $this->find($id)[1]
+            ?? null;
     }
 
     /** @return list<Step> the undercoat's, every area's, and the whole model's */
@@ -330,7 +302,6 @@ final readonly class Plan
     /** @return array<string, Paint> every paint the plan names, by id */
     public function paints(): array
     {
-        $paints = [];
         $steps = [...$this->wholeModel];
         $undercoats = array_values($this->undercoats());
         foreach ($this->areas as $area) {
@@ -340,16 +311,9 @@ final readonly class Plan
                 $undercoats = $variant->undercoat === null ? $undercoats : [...$undercoats, $variant->undercoat];
             }
         }
-        foreach ([
-            ...array_map(static fn(Undercoat $one): array => $one->paints(), $undercoats),
-            ...array_map(static fn(Step $step): array => $step->paints(), $steps),
-        ] as $named) {
-            foreach ($named as $paint) {
-                $paints[$paint->id] = $paint;
-            }
-        }
+        $primers = array_merge(...array_map(static fn(Undercoat $one): array => $one->paints(), $undercoats));
 
-        return $paints;
+        return array_column($primers, null, 'id') + Step::potsOf($steps);
     }
 
     /** @param mixed ...$changes by the names of what it holds; null: as it is */

@@ -207,13 +207,20 @@ final readonly class Step
         return $this->mix?->words() ?? ($this->technique->takes->needsPaint() ? 'no paint chosen yet' : 'no paint');
     }
 
+    /**
+     * @param list<self> $steps
+     *
+     * @return array<string, Paint> every pot they are done with, by id
+     */
+    public static function potsOf(array $steps): array
+    {
+        return array_column(array_merge(...array_map(static fn(self $one): array => $one->paints(), $steps)), null, 'id');
+    }
+
     /** @return list<Paint> every pot it is done with */
     public function paints(): array
     {
-        $paints = [];
-        foreach ([...$this->mix->ingredients ?? [], ...$this->more->second->mix->ingredients ?? []] as $ingredient) {
-            $paints[] = $ingredient->paint;
-        }
+        $paints = array_column([...$this->mix->ingredients ?? [], ...$this->more->second->mix->ingredients ?? []], 'paint');
         foreach ([$this->dilution->pot, $this->more->second?->dilution->pot] as $pot) {
             if ($pot !== null) {
                 $paints[] = $pot;

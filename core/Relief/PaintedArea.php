@@ -65,13 +65,10 @@ final readonly class PaintedArea
     /** @param list<Application> $applications */
     private static function isSprayed(array $applications, bool $isFromBelow): bool
     {
-        foreach ($applications as $application) {
-            if ($application->cone !== null && $application->cone->isFromBelow === $isFromBelow) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $applications,
+            static fn(Application $application): bool => $application->cone !== null && $application->cone->isFromBelow === $isFromBelow,
+        );
     }
 
     /**

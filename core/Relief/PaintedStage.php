@@ -49,7 +49,7 @@ final readonly class PaintedStage
         $surface = $surfaces[count($surfaces) - 1];
         $left = array_map(static fn(Surface $one): Tones => $one->tones(Flank::Left), $surfaces);
         $right = $surface->isSided() ? array_map(static fn(Surface $one): Tones => $one->tones(Flank::Right), $surfaces) : null;
-        $isBroken = array_filter([...$left, ...$right ?? []], static fn(Tones $one): bool => $one->flecks !== null) !== [];
+        $isBroken = array_any([...$left, ...$right ?? []], static fn(Tones $one): bool => $one->flecks !== null);
 
         return new self(
             $application?->id,

@@ -53,6 +53,6 @@ final readonly class Skin
      */
     public function markedFor(array $looks, Closure $marks): self
     {
-        return array_filter($looks, static fn(PaintedLook $one): bool => $one->marks !== []) === [] ? $this : $this->withMarks($marks());
+        return array_all($looks, static fn(PaintedLook $one): bool => $one->marks === []) ? $this : $this->withMarks($marks());
     }
 }

@@ -56,13 +56,7 @@ final readonly class AtHand
     /** The varnish of a finish, if there is one. */
     public function varnish(Finish $finish): ?Paint
     {
-        foreach ($this->paints as $paint) {
-            if ($paint->kind === Kind::Varnish && $paint->finish === $finish) {
-                return $paint;
-            }
-        }
-
-        return null;
+        return array_find($this->paints, static fn(Paint $paint): bool => $paint->kind === Kind::Varnish && $paint->finish === $finish);
     }
 
     public static function covers(Paint $paint): bool

@@ -125,13 +125,10 @@ final class Review
         if ($to === null) {
             return false;
         }
-        foreach ($findings as $other) {
-            if ((in_array($other->rule, $to['step'], true) && $other->step === $finding->step)
-                || (in_array($other->rule, $to['area'], true) && ($other->area === null || $other->area === $finding->area))) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $findings,
+            static fn(Finding $other): bool => (in_array($other->rule, $to['step'], true) && $other->step === $finding->step)
+                || (in_array($other->rule, $to['area'], true) && ($other->area === null || $other->area === $finding->area)),
+        );
     }
 }

@@ -15,6 +15,7 @@ use Kalokroma\Planning\Tasks;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Neighbours;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Silence;
 use Kalokroma\Recipe\Step;
 use Kalokroma\Simulation\Stage;
 
@@ -106,36 +107,10 @@ final class Scene
         return $stages !== [] && $stages[count($stages) - 1]->before->after($stages[count($stages) - 1]->application)->isMetal();
     }
 
-    /**
-     * Is there one among these passes that is such?
-     *
-     * @param list<Pass> $passes
-     * @param callable(Pass): bool $such
-     */
-    public static function any(array $passes, callable $such): bool
-    {
-        return self::first($passes, $such) !== null;
-    }
-
-    /**
-     * @param list<Pass> $passes
-     * @param callable(Pass): bool $such
-     */
-    public static function first(array $passes, callable $such): ?Pass
-    {
-        foreach ($passes as $pass) {
-            if ($such($pass)) {
-                return $pass;
-            }
-        }
-
-        return null;
-    }
-
     /** A varnish lies on the area before this pass. */
     public function isSealedBefore(Area $area, Pass $pass): bool
     {
-        return self::any($this->before($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Seals));
+        return array_any($this->before($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Seals));
     }
 
     /** A mask lies over the area while this pass is done: its own, or one over the whole model while something else is sprayed. */
@@ -146,19 +121,15 @@ final class Scene
             $masked = $one->step->technique->does(Nature::Masks) || ($masked && ! $one->step->technique->does(Nature::Unmasks));
         }
 
-        return $masked && self::any($this->after($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Unmasks));
+        return $masked && array_any($this->after($area, $pass), static fn(Pass $one): bool => $one->step->technique->does(Nature::Unmasks));
     }
 
     public function silences(Finding $finding): bool
     {
-        foreach ($this->plan->silenced as $silence) {
-            if ($silence->rule === $finding->rule
-                && ($silence->area === null || $silence->area === $finding->area)
-                && ($silence->step === null || $silence->step === $finding->step)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $this->plan->silenced,
+            static fn(Silence $silence): bool => $silence->rule === $finding->rule && ($silence->area === null || $silence->area === $finding->area)
+                && ($silence->step === null || $silence->step === $finding->step),
+        );
     }
 }

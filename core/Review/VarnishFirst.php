@@ -25,7 +25,7 @@ final class VarnishFirst
         if ($pass->area !== null) {
             return [new Mend("A gloss over {$pass->area->name} first", self::before($scene, $pass, 'gloss-spot'))];
         }
-        $shines = Scene::any(
+        $shines = array_any(
             $scene->order()->passes,
             static fn(Pass $one): bool => $one->number < $pass->number
                 && ($one->step->isMeantToShine() || $one->step->technique->does(Nature::Eyes, Nature::Shines)),

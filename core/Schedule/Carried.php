@@ -80,11 +80,11 @@ final readonly class Carried
         return $then->step->technique->does(Nature::Chips)
             && (
                 $then->step->mix === null
-                || array_filter(
+                || array_any(
                     $passes,
                     static fn(Pass $one): bool => $one->number < $first->number && ($one->area === $then->area || $one->area === null)
                         && $one->step->technique->does(Nature::LaysChippingFluid),
-                ) !== []
+                )
             );
     }
 }

@@ -34,13 +34,7 @@ final readonly class Coat
     /** From a can, which wants the air outside. */
     public function isFromCan(): bool
     {
-        foreach ($this->pieces as $piece) {
-            if ($piece->pass->step->brush === Brush::SprayCan) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->pieces, static fn(Piece $piece): bool => $piece->pass->step->brush === Brush::SprayCan);
     }
 
     /** Seconds of work on one model. */

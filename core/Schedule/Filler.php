@@ -48,12 +48,9 @@ final class Filler
     /** All that comes before it on its area comes before the wait too. */
     private static function isNext(Rehearsal $rehearsal, Pass $pass, Pass $after): bool
     {
-        foreach ($pass->area === null ? [] : $rehearsal->run($pass->area) as $other) {
-            if ($other->number > $after->number && $other->number < $pass->number) {
-                return false;
-            }
-        }
-
-        return true;
+        return array_all(
+            $pass->area === null ? [] : $rehearsal->run($pass->area),
+            static fn(Pass $other): bool => ! ($other->number > $after->number && $other->number < $pass->number),
+        );
     }
 }

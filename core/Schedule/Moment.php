@@ -66,12 +66,6 @@ final readonly class Moment
     /** @param list<Item> $items */
     private static function isAmong(Coat $coat, array $items): bool
     {
-        foreach ($items as $item) {
-            if ($item->job === $coat->job && $item->pass === $coat->pieces[0]->pass) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($items, static fn(Item $item): bool => $item->job === $coat->job && $item->pass === $coat->pieces[0]->pass);
     }
 }

@@ -146,10 +146,10 @@ final readonly class Work
                 $mine = array_filter($coats, static fn(Coat $coat): bool => $coat->job === $number);
                 $last = array_filter(
                     $mine,
-                    static fn(Coat $coat): bool => array_filter(
+                    static fn(Coat $coat): bool => array_any(
                         $coat->pieces,
                         static fn(Piece $one): bool => $one->pass->step->id === $stop->after,
-                    ) !== [],
+                    ),
                 );
                 if ($last !== []) {
                     $stops[] = array_keys(array_filter($mine, static fn(int $at): bool => $at <= array_key_last($last), ARRAY_FILTER_USE_KEY));

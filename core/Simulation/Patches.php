@@ -61,13 +61,7 @@ final class Patches
 
     public function bears(string $mark): bool
     {
-        foreach ($this->patches as $patch) {
-            if ($patch->isMarked($mark)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->patches, static fn(Patch $patch): bool => $patch->isMarked($mark));
     }
 
     /** @return non-empty-list<Patch> with a spot told apart from what lies round it, where it was not before */
@@ -212,13 +206,7 @@ final class Patches
     /** It looks otherwise in one zone than in another. */
     private function sheens(): bool
     {
-        foreach ($this->patches as $patch) {
-            if ($patch->coating->sheens()) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($this->patches, static fn(Patch $patch): bool => $patch->coating->sheens());
     }
 
     /** @param callable(Coating): Reflectance $of */

@@ -54,12 +54,6 @@ final readonly class Strip
 
     public function stage(string $id): ?Stage
     {
-        foreach ($this->stages as $stage) {
-            if ($stage->application->id === $id) {
-                return $stage;
-            }
-        }
-
-        return null;
+        return array_find($this->stages, static fn(Stage $stage): bool => $stage->application->id === $id);
     }
 }

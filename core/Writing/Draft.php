@@ -244,7 +244,7 @@ final class Draft
     /** Nothing but this has covered the area so far: the same again would change nothing. */
     public function isAll(Mix $mix): bool
     {
-        return $this->steps !== [] && array_filter($this->steps, static fn(Step $step): bool => $step->mix?->words() !== $mix->words()) === [];
+        return $this->steps !== [] && array_all($this->steps, static fn(Step $step): bool => $step->mix?->words() === $mix->words());
     }
 
     private function begun(string $technique, Mix $mix, ?Place $place, ?Dilution $dilution): Step

@@ -29,10 +29,10 @@ final class MeantLooks
     {
         $meant = new self(Rehearsal::of($plan));
         foreach ($plan->areas as $area) {
-            if (array_filter(
+            if (! array_any(
                 $meant->rehearsal->run($area),
                 static fn(Pass $pass): bool => $pass->step->isReady() && ! $plan->isOfUndercoat($pass->step->id),
-            ) === []) {
+            )) {
                 continue;
             }
             $meant->present[$area->id] = $meant->rehearsal->strip($area)->final();

@@ -132,13 +132,7 @@ final class NearMixes
     /** @param list<MixAnswer> $answers */
     private static function isReached(array $answers): bool
     {
-        foreach ($answers as $answer) {
-            if ($answer->difference->number <= PaintBox::REACH) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any($answers, static fn(MixAnswer $answer): bool => $answer->difference->number <= PaintBox::REACH);
     }
 
     /**

@@ -57,7 +57,7 @@ final readonly class Practice
         $known = self::told(Review::of(Scene::of($rehearsal, $shelf)));
         $places = [];
         foreach ($rehearsal->plan->areas as $area) {
-            if ($area->open || array_filter($area->steps, static fn(Step $one): bool => $one->technique->id === $technique->id) !== []) {
+            if ($area->open || array_any($area->steps, static fn(Step $one): bool => $one->technique->id === $technique->id)) {
                 continue;
             }
             $here = [];

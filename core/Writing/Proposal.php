@@ -160,10 +160,10 @@ final readonly class Proposal
     {
         return $this->school === School::WashAndHighlight
             && $this->area->material !== Material::Glass
-            && array_filter(
+            && ! array_any(
                 $this->area->steps,
                 static fn(Step $step): bool => $step->technique->does(Nature::Washes) || $step->technique->id === 'layered-shade',
-            ) === [];
+            );
     }
 
     /** The same, saying what does not come out of it. */

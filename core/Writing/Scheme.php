@@ -46,7 +46,7 @@ final readonly class Scheme
         $isLit = false;
         foreach ($plan->areas as $area) {
             $first = self::first($area);
-            $isLit = $isLit || array_filter($area->steps, static fn(Step $step): bool => $step->technique->does(Nature::LightsFromOneSide)) !== [];
+            $isLit = $isLit || array_any($area->steps, static fn(Step $step): bool => $step->technique->does(Nature::LightsFromOneSide));
             if ($first?->mix === null) {
                 continue;
             }
@@ -85,18 +85,11 @@ final readonly class Scheme
     /** The step that lays the first colour on an area. */
     public static function first(Area $area): ?Step
     {
-        foreach ($area->steps as $step) {
-            if (
-                $step->isReady()
-                && $step->mix !== null
-                && ! $step->mix->isClear()
-                && ($step->technique->family === Family::Base || $step->technique->does(Nature::Primes, Nature::Sprays))
-            ) {
-                return $step;
-            }
-        }
-
-        return null;
+        return array_find(
+            $area->steps,
+            static fn(Step $step): bool => $step->isReady() && $step->mix !== null
+                && ! $step->mix->isClear() && ($step->technique->family === Family::Base || $step->technique->does(Nature::Primes, Nature::Sprays)),
+        );
     }
 
     /** The colour an area is meant to have: of the ladder's base where it was written, of its last coat that covers all, or else of its first. */

@@ -105,7 +105,7 @@ final class Sense
             fn(Ingredient $one): bool => self::isStrong($one->paint) && self::apart($this->tone, $one->paint->colour()) > self::OPPOSITE,
         );
         $isStrange = $this->hasFamily
-            && array_filter($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour())) === [];
+            && ! array_any($mix->ingredients, fn(Ingredient $one): bool => self::isKin($this->tone, $one->paint->colour()));
 
         // A deep shade may be mixed of opposites: it is the livelier for it.
         return ($this->tone->lightness > self::BLACK_TO ? self::ODD * count($strangers) : 0.0) + ($isStrange ? self::STRANGE : 0.0);
@@ -114,11 +114,11 @@ final class Sense
     /** 0: a pot of the family; 1: the family lightened with an off-white or darkened; 2: anything else. */
     public function strangeness(Mix $mix): int
     {
-        $isHomely = array_filter(
+        $isHomely = ! array_any(
             $mix->ingredients,
             fn(Ingredient $one): bool => ! self::isKin($this->tone, $one->paint->colour()) && ! self::lightens($one->paint)
                 && ! self::darkens($one->paint),
-        ) === [];
+        );
 
         return match (true) {
             ! $isHomely => 2,

@@ -86,11 +86,11 @@ final class UndercoatAdvice
     {
         $kept = [];
         foreach ($found as $candidate) {
-            $isOneTooMany = array_filter(
+            $isOneTooMany = array_any(
                 $kept,
                 static fn(UndercoatCandidate $one): bool => $one->isTwinOf($candidate)
                     || ($one->undercoat->below !== null && $candidate->undercoat->below !== null),
-            ) !== [];
+            );
             if (! $isOneTooMany) {
                 $kept[] = $candidate;
             }

@@ -216,7 +216,7 @@ final readonly class UndercoatCandidate
 
     private static function hasMoreThan(Plan $plan, string $part): bool
     {
-        return array_filter($plan->areas, static fn(Area $area): bool => $area->part !== $part) !== [];
+        return array_any($plan->areas, static fn(Area $area): bool => $area->part !== $part);
     }
 
     /**

@@ -101,7 +101,7 @@ final readonly class Writer
     {
         $chosen = [];
         foreach ($proposals as $proposal) {
-            if (array_filter($chosen, static fn(Proposal $one): bool => $one->isTwinOf($proposal)) === []) {
+            if (! array_any($chosen, static fn(Proposal $one): bool => $one->isTwinOf($proposal))) {
                 $chosen[] = $proposal;
             }
         }
@@ -119,7 +119,7 @@ final readonly class Writer
         [$mended, $findings] = self::mended($draft->plan(), $kept);
         foreach (self::DEEPER as $stretch) {
             // All else a deeper ladder does not mend.
-            if (array_filter($findings, static fn(Finding $one): bool => $one->rule === 'flat-at-arms-length') === []) {
+            if (! array_any($findings, static fn(Finding $one): bool => $one->rule === 'flat-at-arms-length')) {
                 break;
             }
             $deeper = $this->draft($school, $wish, true, $stretch) ?? $draft;
@@ -194,7 +194,7 @@ final readonly class Writer
     /** @param array<string, Step> $kept by id */
     private static function leaves(Plan $plan, array $kept): bool
     {
-        return array_filter($kept, static fn(Step $step): bool => $plan->areas[0]->step($step->id)?->fingerprint() !== $step->fingerprint()) === [];
+        return array_all($kept, static fn(Step $step): bool => $plan->areas[0]->step($step->id)?->fingerprint() === $step->fingerprint());
     }
 
     /** A mend may change how something is done, in how many coats and where: not lay a tone that no rung of the ladder is. */

@@ -11,8 +11,8 @@ use Kalokroma\Amounts\PrimingWish;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
+use Kalokroma\Recipe\Part;
 use Kalokroma\Recipe\Plan;
-use Kalokroma\Schedule\Job;
 use Kalokroma\Writing\UndercoatAdvice;
 use Kalokroma\Writing\UndercoatCandidate;
 
@@ -93,13 +93,9 @@ final class AdviseUndercoat extends PlanCommand
     private function loosePart(Plan $plan): ?string
     {
         $asked = $this->optional('part');
-        foreach ($plan->parts as $part) {
-            if ($asked === $part->id || $asked === $part->name) {
-                return $part->id;
-            }
-        }
+        $part = array_find($plan->parts, static fn(Part $one): bool => $asked === $one->id || $asked === $one->name);
 
-        return $asked === '' ? null : throw new WrongWords('--part takes the id or the name of a loose part of the plan.');
+        return $part !== null || $asked === '' ? $part?->id : throw new WrongWords('--part takes the id or the name of a loose part of the plan.');
     }
 
     /**
@@ -109,14 +105,6 @@ final class AdviseUndercoat extends PlanCommand
      */
     private function ways(Plan $plan, array $primers): array
     {
-        $models = $this->whole('models', 'a whole number of models');
-        if ($models < 1 || $models > Job::MOST_MODELS) {
-            throw new WrongWords(sprintf('--models takes a whole number from 1 to %d.', Job::MOST_MODELS));
-        }
-        $wishes = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $this->optional('wishes')))) as $word) {
-            $wishes[] = PrimingWish::tryFrom($word) ?? throw new WrongWords('--wishes takes fine-detail, no-dust, cheap and quick, parted by commas.');
-        }
         $pots = array_map(
             static fn(CatalogueRow $row): array => [$row->price, $row->volumeMl],
             array_filter($primers, static fn(CatalogueRow $row): bool => $row->price > 0 && $row->volumeMl > 0.0),
@@ -127,7 +115,13 @@ final class AdviseUndercoat extends PlanCommand
                 'method' => $way->method->value, 'cents' => $way->cents, 'minutes' => $way->minutes, 'score' => $way->score,
                 'reasons' => $way->reasons,
             ],
-            PrimingWay::all($plan, $models, $wishes, $pots, $this->option('no-airbrush') !== true),
+            PrimingWay::all(
+                $plan,
+                $this->models(),
+                $this->allPicked('wishes', PrimingWish::class),
+                $pots,
+                $this->option('no-airbrush') !== true,
+            ),
         );
     }
 

@@ -32,9 +32,7 @@ final class BatchLessons extends BatchCommand
                 'high' => round($one->ratio->high * $one->technique->minutes, 1),
             ], PaceLesson::all($worked, static fn(string $id): Technique => Technique::of($id))),
             'opacities' => array_map(static fn(OpacityLesson $one): array => [
-                'maker' => $one->paint->maker,
-                'code' => $one->paint->code,
-                'name' => $one->paint->name,
+                ...self::name($one->paint),
                 'before' => round($one->before, 3),
                 'learned' => round($one->learned, 3),
                 'samples' => $one->coats->samples,

@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Console\BatchCommand;
 use Closure;
-use Kalokroma\Amounts\Pour;
 use Kalokroma\Batch\Batch;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
@@ -45,16 +44,7 @@ final class BatchProgress extends BatchCommand
                 'modelsLeft' => $progress->modelsLeft($pass->step->id, $progress->coat($pass)),
                 'isSkipped' => $progress->isSkipped($pass),
             ], $progress->passes),
-            'toPour' => array_map(
-                static fn(Pour $one): array => [
-                    'maker' => $one->paint?->maker,
-                    'code' => $one->paint?->code,
-                    'name' => $one->name(),
-                    'drops' => $one->drops,
-                    'ml' => round($one->ml, 3),
-                ],
-                array_values($batch->left()->poured()),
-            ),
+            'toPour' => array_map(self::poured(...), array_values($batch->left()->poured())),
             'differences' => $batch->differences(self::paints($batch)),
         ];
     }

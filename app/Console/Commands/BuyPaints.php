@@ -20,6 +20,8 @@ use Kalokroma\Paint\Paint;
 
 final class BuyPaints extends FileCommand
 {
+    protected const WRONG_WORDS = self::FAILURE;
+
     protected $signature = 'kalokroma:buy
         {list : File with the wanted paints, one a line: names, codes or hex colours}
         {--paints= : Catalogue file (CSV) with prices of single pots}
@@ -41,7 +43,7 @@ final class BuyPaints extends FileCommand
         $shelf = $this->option('shelf') === null ? [] : $this->shelf($catalogue);
         $buying = Buying::of(
             $this->needs($paints, $shelf),
-            [...$this->sets($paints), ...self::pots($catalogue, $paints)],
+            [...$this->sets($paints), ...self::singles($catalogue, $paints)],
             $shelf,
             $tolerance,
             $budget,
@@ -126,7 +128,7 @@ final class BuyPaints extends FileCommand
      *
      * @return list<ForSale>
      */
-    private static function pots(array $catalogue, array $paints): array
+    private static function singles(array $catalogue, array $paints): array
     {
         return array_values(array_map(
             static fn(CatalogueRow $row): ForSale => new ForSale("pot\n{$row->key()}", $row->name, $row->price, [$paints[$row->key()]], false),
@@ -165,11 +167,5 @@ final class BuyPaints extends FileCommand
             'adds' => array_map(self::name(...), $purchase->adds),
             'proven' => $purchase->isProven,
         ];
-    }
-
-    /** @return array{maker: string, code: string, name: string} */
-    private static function name(Paint $paint): array
-    {
-        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name];
     }
 }

@@ -49,10 +49,7 @@ final class MendPlan extends PlanCommand
 
     protected function tell(array $answer): void
     {
-        $this->line(json_encode(
-            $answer,
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-        ));
+        $this->json($answer, JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @param list<Finding> $findings */

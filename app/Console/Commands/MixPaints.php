@@ -8,9 +8,7 @@ use App\Console\FileCommand;
 use InvalidArgumentException;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Exchange\CatalogueRow;
-use Kalokroma\Exchange\PlainText;
 use Kalokroma\Mixing\Film;
-use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\MixAnswer;
 use Kalokroma\Mixing\MixLimits;
 use Kalokroma\Mixing\MixSolver;
@@ -20,6 +18,8 @@ use Kalokroma\Paint\Kind;
 
 final class MixPaints extends FileCommand
 {
+    protected const WRONG_WORDS = self::FAILURE;
+
     private const MOST_PAINTS = 500;
 
     protected $signature = 'kalokroma:mix
@@ -38,8 +38,7 @@ final class MixPaints extends FileCommand
 
     protected function answer(): array
     {
-        $film = Film::tryFrom($this->optional('film'))
-            ?? throw new InvalidArgumentException(PlainText::unknownChoice($this->optional('film'), Film::class));
+        $film = $this->picked('film', Film::class);
         $target = MixTarget::of(Lab::spoken($this->word('target')), $film);
         $rows = array_values($this->catalogue());
         $limits = $this->limits($rows);
@@ -86,15 +85,9 @@ final class MixPaints extends FileCommand
             ->parts($this->whole('max-parts', 'a whole number from 1 to 9'))
             ->without($this->ids('avoid', $rows))
             ->with($this->ids('insist', $rows));
-        $kinds = $this->listed('kinds');
+        $kinds = $this->allPicked('kinds', Kind::class);
 
-        return $kinds === [] ? $limits : $limits->kinds(array_map(
-            static fn(string $kind): Kind => Kind::tryFrom($kind) ?? throw new InvalidArgumentException(PlainText::unknownChoice(
-                $kind,
-                Kind::class,
-            )),
-            $kinds,
-        ));
+        return $kinds === [] ? $limits : $limits->kinds($kinds);
     }
 
     /**
@@ -116,15 +109,6 @@ final class MixPaints extends FileCommand
         return $ids;
     }
 
-    /** @return list<string> */
-    private function listed(string $option): array
-    {
-        return array_values(array_filter(
-            array_map(trim(...), explode(',', $this->optional($option))),
-            static fn(string $one): bool => $one !== '',
-        ));
-    }
-
     /**
      * @return array{difference: float, swatch: string, words: string, parts: list<array{maker: string, code: string, name: string, parts: int}>}
      */
@@ -134,7 +118,7 @@ final class MixPaints extends FileCommand
             'difference' => round($answer->difference->number, 4),
             'swatch' => $answer->colour->toSrgb()->hex(),
             'words' => $answer->difference->words(),
-            'parts' => array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $answer->mix->ingredients),
+            'parts' => self::parts($answer->mix),
         ];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\PlanCommand;
-use App\Console\WrongWords;
 use Kalokroma\Craft\OrderStyle;
 use Kalokroma\Planning\Pace;
 use Kalokroma\Planning\Pass;
@@ -26,8 +25,7 @@ final class OrderPlan extends PlanCommand
 
     protected function answer(): array
     {
-        $style = $this->option('style');
-        $style = is_string($style) ? OrderStyle::tryFrom($style) ?? throw new WrongWords('--style takes bases-first or area-by-area.') : null;
+        $style = $this->option('style') === null ? null : $this->picked('style', OrderStyle::class);
         $plan = $this->plan();
         $squad = $this->squad($plan);
         $painted = $squad === null ? null : SquadPlan::of($plan, $squad);

@@ -34,10 +34,10 @@ final class PlanAmounts extends PlanCommand
             'passes' => array_map(static fn(PassAmount $one): array => [
                 'number' => $one->pass->number,
                 'step' => $one->pass->step->id,
-                'drops' => array_map(self::row(...), $one->pours()),
+                'drops' => array_map(self::poured(...), $one->pours()),
             ], $amounts->passes()),
             'totals' => array_map(
-                static fn(Pour $one): array => [...self::row($one), 'short' => self::short($one, $shelf)],
+                static fn(Pour $one): array => [...self::poured($one), 'short' => self::short($one, $shelf)],
                 array_values($amounts->poured()),
             ),
         ];
@@ -54,18 +54,6 @@ final class PlanAmounts extends PlanCommand
                 $total['short'] > 0.0 ? sprintf(', short by %.2f ml', $total['short']) : '',
             ));
         }
-    }
-
-    /** @return array{maker: string|null, code: string|null, name: string, drops: int, ml: float} */
-    private static function row(Pour $pour): array
-    {
-        return [
-            'maker' => $pour->paint?->maker,
-            'code' => $pour->paint?->code,
-            'name' => $pour->name(),
-            'drops' => $pour->drops,
-            'ml' => round($pour->ml, 3),
-        ];
     }
 
     /** Nothing is said of it where no shelf is named, and water is never short. */

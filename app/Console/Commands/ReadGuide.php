@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\FileCommand;
-use App\Console\TellsWrongWords;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Matching\PaintNames;
@@ -14,8 +13,6 @@ use Kalokroma\Writing\Guide\GuideReader;
 
 final class ReadGuide extends FileCommand
 {
-    use TellsWrongWords;
-
     protected $signature = 'kalokroma:read-guide
         {text : File with the guide as somebody wrote it}
         {--paints= : Catalogue file (CSV) with the paints that may be meant}
@@ -31,7 +28,7 @@ final class ReadGuide extends FileCommand
         $owned = $this->option('shelf') === null ? [] : array_flip(array_map(static fn(Paint $one): string => $one->id, $this->shelf($catalogue)));
         $rows = array_values($catalogue);
         usort($rows, static fn(CatalogueRow $one, CatalogueRow $other): int => isset($owned[$other->key()]) <=> isset($owned[$one->key()]));
-        $guide = GuideReader::read($text, PaintNames::of(array_map(self::named(...), $rows)));
+        $guide = GuideReader::read($text, PaintNames::of(array_map(static fn(CatalogueRow $row): Paint => $row->toPaint($row->ownId()), $rows)));
 
         return [
             'plan' => PlanDocument::ofPlan($guide->plan)->fields,
@@ -65,13 +62,5 @@ final class ReadGuide extends FileCommand
                 $this->line("$words ".(is_array($one) ? "$one[line]: $one[text]" : $one));
             }
         }
-    }
-
-    /** Under an id that can stand in a plan file. */
-    private static function named(CatalogueRow $row): Paint
-    {
-        $id = mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower("$row->maker $row->code")), '-'), 0, 27);
-
-        return $row->toPaint($id.'-'.substr(hash('xxh32', $row->key()), 0, 8));
     }
 }

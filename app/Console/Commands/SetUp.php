@@ -54,12 +54,7 @@ final class SetUp extends Command
 
     private static function isUnused(): bool
     {
-        foreach (self::USED as $table) {
-            if (DB::table($table)->exists()) {
-                return false;
-            }
-        }
-
-        return DB::table('settings')->where('name', '!=', 'desk')->doesntExist();
+        return array_all(self::USED, static fn(string $table): bool => DB::table($table)->doesntExist())
+            && DB::table('settings')->where('name', '!=', 'desk')->doesntExist();
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\FileCommand;
-use App\Console\TellsWrongWords;
 use App\Console\WrongWords;
 use Kalokroma\Craft\SprayMethod;
 use Kalokroma\Planning\IllegalWeather;
@@ -13,8 +12,6 @@ use Kalokroma\Planning\SprayWeather;
 
 final class SprayCheck extends FileCommand
 {
-    use TellsWrongWords;
-
     protected $signature = 'kalokroma:spray-check
         {--celsius= : Temperature of the air}
         {--humidity= : Humidity in %}
@@ -25,8 +22,7 @@ final class SprayCheck extends FileCommand
 
     protected function answer(): array
     {
-        $method = $this->option('method');
-        $by = SprayMethod::tryFrom(is_string($method) ? $method : '') ?? throw new WrongWords('--method takes spray-can, airbrush or brush.');
+        $by = $this->picked('method', SprayMethod::class);
         [$celsius, $humidity] = [$this->number('celsius', 'a temperature in °C'), $this->number('humidity', 'a humidity in %')];
         try {
             $weather = SprayWeather::of($celsius, $humidity, $by);

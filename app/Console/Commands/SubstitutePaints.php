@@ -15,10 +15,11 @@ use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\WantedList;
 use Kalokroma\Matching\WantedPaint;
 use Kalokroma\Mixing\Dilution;
-use Kalokroma\Mixing\Ingredient;
 
 final class SubstitutePaints extends FileCommand
 {
+    protected const WRONG_WORDS = self::FAILURE;
+
     protected $signature = 'kalokroma:substitute
         {list : File with the wanted paints, one a line: names, codes or hex colours}
         {--paints= : Catalogue file (CSV)}
@@ -62,13 +63,13 @@ final class SubstitutePaints extends FileCommand
             'written' => $wanted->written,
             'wanted' => $wanted->paint === null
                 ? null
-                : ['maker' => $wanted->paint->maker, 'code' => $wanted->paint->code, 'name' => $wanted->paint->name, 'known' => $wanted->isKnown],
+                : [...self::name($wanted->paint), 'known' => $wanted->isKnown],
             'standing' => $answer->standing->value,
             'words' => $offer === null ? ($answer->standIn->words ?? '') : "{$offer->mix->words()}, {$offer->difference->words()}",
             'difference' => $offer === null ? null : round($offer->difference->number, 4),
             'swatch' => $offer?->colour->toSrgb()->hex(),
             'dilution' => self::dilution($offer),
-            'parts' => self::parts($offer),
+            'parts' => self::parts($offer?->mix),
         ];
     }
 
@@ -81,19 +82,5 @@ final class SubstitutePaints extends FileCommand
         $dilution = $offer->dilutionFor(Dilution::none());
 
         return ['paint' => $dilution->paint, 'medium' => $dilution->thinner];
-    }
-
-    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
-    private static function parts(?Substitute $offer): array
-    {
-        return array_map(
-            static fn(Ingredient $one): array => [
-                'maker' => $one->paint->maker,
-                'code' => $one->paint->code,
-                'name' => $one->paint->name,
-                'parts' => $one->parts,
-            ],
-            $offer->mix->ingredients ?? [],
-        );
     }
 }

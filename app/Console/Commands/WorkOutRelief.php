@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\FileCommand;
-use App\Console\TellsWrongWords;
 use App\Console\WrongWords;
 use InvalidArgumentException;
 use Kalokroma\Relief\Exposure;
@@ -19,8 +18,6 @@ use Kalokroma\Simulation\SprayCone;
 
 final class WorkOutRelief extends FileCommand
 {
-    use TellsWrongWords;
-
     protected $signature = 'kalokroma:relief
         {figure : GLB file, mm, y up}
         {--areas= : File with the area of each triangle (figure.areas.json); without it each patch is told by itself}

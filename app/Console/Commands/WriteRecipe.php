@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\FileCommand;
-use App\Console\TellsWrongWords;
 use App\Console\ToldLooks;
 use App\Console\WrongWords;
-use BackedEnum;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Craft\AreaSize;
 use Kalokroma\Craft\BodyType;
@@ -16,10 +14,8 @@ use Kalokroma\Craft\FinishLevel;
 use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
-use Kalokroma\Exchange\PlainText;
 use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Illegal;
-use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Recipe\Area;
@@ -36,7 +32,6 @@ use Kalokroma\Writing\WritingWish;
 
 final class WriteRecipe extends FileCommand
 {
-    use TellsWrongWords;
     use ToldLooks;
 
     private const HEIGHT_MM = 32;
@@ -58,42 +53,26 @@ final class WriteRecipe extends FileCommand
 
     protected function answer(): array
     {
-        $school = $this->option('school') === null ? null : $this->oneOf('school', School::class);
+        $school = $this->option('school') === null ? null : $this->picked('school', School::class);
         $wish = new WritingWish(
             Area::of(
                 'area',
                 'Area',
-                $this->oneOf('texture', Texture::class),
+                $this->picked('texture', Texture::class),
                 AreaSize::Medium,
                 Importance::Normal,
-                material: $this->oneOf('material', Material::class),
+                material: $this->picked('material', Material::class),
             ),
             $this->colourOf('target'),
-            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
+            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->picked('level', FinishLevel::class)),
             $this->option('undercoat') === null
                 ? Undercoat::bare()
                 : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
-            taste: Taste::of($this->wishes()),
+            taste: Taste::of($this->allPicked('wishes', Wish::class)),
             hasAirbrush: $this->option('airbrush') === true,
         );
 
         return ['proposals' => array_map(self::proposal(...), (new Writer($this->box()))->write($wish, $school))];
-    }
-
-    /** @return list<Wish> */
-    private function wishes(): array
-    {
-        $text = $this->option('wishes');
-
-        return array_map(
-            static fn(string $word): Wish => Wish::tryFrom($word) ?? throw new WrongWords(
-                '--wishes: '.PlainText::unknownChoice($word, Wish::class),
-            ),
-            array_values(array_filter(
-                array_map(trim(...), explode(',', is_string($text) ? $text : '')),
-                static fn(string $word): bool => $word !== '',
-            )),
-        );
     }
 
     protected function tell(array $answer): void
@@ -125,26 +104,10 @@ final class WriteRecipe extends FileCommand
         return new PaintBox($owned, static fn(): array => array_values(array_filter($all, static fn(Paint $one): bool => ! isset($ids[$one->id]))));
     }
 
-    /**
-     * @template T of BackedEnum
-     *
-     * @param class-string<T> $enum
-     *
-     * @return T
-     */
-    private function oneOf(string $option, string $enum): BackedEnum
-    {
-        $word = $this->option($option);
-
-        return $enum::tryFrom(is_string($word) ? $word : '')
-            ?? throw new WrongWords("--$option: ".PlainText::unknownChoice(is_string($word) ? $word : '', $enum));
-    }
-
     private function colourOf(string $option): Lab
     {
-        $text = $this->option($option);
         try {
-            return Lab::spoken(is_string($text) ? $text : '');
+            return Lab::spoken($this->optional($option));
         } catch (Illegal $illegal) {
             throw new WrongWords("--$option: {$illegal->getMessage()}");
         }
@@ -157,7 +120,7 @@ final class WriteRecipe extends FileCommand
             'school' => $proposal->school->value,
             'steps' => array_map(static fn(Step $step): array => [
                 ...StepWriter::write($step),
-                'mix' => array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $step->mix->ingredients ?? []),
+                'mix' => self::parts($step->mix),
                 'reason' => $proposal->reasons[$step->id] ?? '',
             ], $proposal->area->steps),
             'missing' => array_map(static fn(Paint $one): array => self::part($one), $proposal->missing),

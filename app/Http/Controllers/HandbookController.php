@@ -15,13 +15,8 @@ final class HandbookController
 {
     public function __invoke(): JsonResponse
     {
-        $hints = [];
-        foreach (Setting::book()->techniques() as $one) {
-            $hints[$one->id] = $one->hint;
-        }
-
         return new JsonResponse([
-            'hints' => $hints,
+            'hints' => array_column(Setting::book()->techniques(), 'hint', 'id'),
             'schools' => Handbook::schools(),
             'undercoats' => Handbook::undercoats(),
             'words' => Handbook::words(),

@@ -40,7 +40,7 @@ final class RoundTripController
                 'waitMinutes' => round($trip->wait($models), 1),
                 'smallest' => $trip->smallest(),
                 'fills' => array_map(
-                    static fn(Pass $pass): string => sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label)),
+                    static fn(Pass $pass): string => $pass->words(),
                     Filler::of($rehearsal, $trip->pass, $trip->wait($models), $models),
                 ),
             ], array_values(array_filter($trips, static fn(RoundTrip $trip): bool => $trip->wait($models) > 0.0))),

@@ -42,19 +42,15 @@ final readonly class SlipController
     public function price(string $id, string $step): JsonResponse
     {
         $progress = Batch::query()->with('entries')->findOrFail($id)->progress();
-        foreach ($progress->passes as $pass) {
-            if ($pass->step->id === $step) {
-                return new JsonResponse(array_map(static fn(SlipPrice $one): array => [
-                    'areaId' => $one->beside->id,
-                    'areaName' => $one->beside->name,
-                    'words' => $one->words(),
-                    'minutes' => (int) ceil($one->minutes),
-                    'mix' => MixResource::maybe($one->with?->step->mix),
-                ], SlipPrice::all($progress, $pass)));
-            }
-        }
+        $pass = $progress->pass($step) ?? throw new NotFoundHttpException('This batch has no such step.');
 
-        throw new NotFoundHttpException('This batch has no such step.');
+        return new JsonResponse(array_map(static fn(SlipPrice $one): array => [
+            'areaId' => $one->beside->id,
+            'areaName' => $one->beside->name,
+            'words' => $one->words(),
+            'minutes' => (int) ceil($one->minutes),
+            'mix' => MixResource::maybe($one->with?->step->mix),
+        ], SlipPrice::all($progress, $pass)));
     }
 
     public function update(Request $request, string $id): BatchResource

@@ -86,7 +86,7 @@ final readonly class AgendaResource
 
         return [
             'batchName' => $this->agenda->desk->batches[$held->job]->name,
-            'words' => $this->named($held->job, $held->pass->step->id),
+            'words' => $held->pass->words(),
             'sitting' => $from === null
                 ? null
                 : ['day' => $from->format('Y-m-d'), 'from' => $from->format('H:i'), 'minutes' => $full($held->seconds)],
@@ -162,7 +162,7 @@ final readonly class AgendaResource
 
         return $dry <= $session->to() + self::WORTH_SAYING
             ? null
-            : ['words' => $this->named($last->job, $last->pass->step->id), 'until' => $this->clock($dry)];
+            : ['words' => $last->pass->words(), 'until' => $this->clock($dry)];
     }
 
     /**
@@ -222,13 +222,7 @@ final readonly class AgendaResource
     /** "Coat, wash" */
     private function named(int $job, string $stepId): string
     {
-        foreach ($this->agenda->desk->progress[$job]->passes as $pass) {
-            if ($pass->step->id === $stepId) {
-                return sprintf('%s, %s', $pass->where(), mb_strtolower($pass->step->technique->label));
-            }
-        }
-
-        return 'a step since removed';
+        return $this->agenda->desk->progress[$job]->pass($stepId)?->words() ?? 'a step since removed';
     }
 
     private function clock(int $time): string

@@ -102,7 +102,7 @@ final readonly class AmountResource
             'alsoFor' => array_values(array_map(
                 static fn(PassAmount $other): array => [
                     'stepId' => $other->pass->step->id,
-                    'words' => sprintf('%s, %s', $other->pass->where(), mb_strtolower($other->pass->step->technique->label)),
+                    'words' => $other->pass->words(),
                 ],
                 array_filter(
                     $this->passes,
@@ -162,7 +162,7 @@ final readonly class AmountResource
             if ($walked !== null) {
                 return [
                     'fromStepId' => $walked->from->step->id,
-                    'from' => sprintf('%s, %s', $walked->from->where(), mb_strtolower($walked->from->step->technique->label)),
+                    'from' => $walked->from->words(),
                     'keepDrops' => $walked->keepDrops,
                     'add' => array_map(static fn(Pour $pour): array => [...self::pour($pour), 'isTrace' => $walked->isTrace($pour)], $walked->add),
                 ];

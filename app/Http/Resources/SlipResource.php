@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Models\Batch;
 use App\Models\Slip;
-use Kalokroma\Planning\Pass;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Planning\Slipped;
 use Kalokroma\Planning\TouchUp;
@@ -19,7 +18,7 @@ final class SlipResource
     {
         $told = [];
         foreach (Slip::query()->where('batch_id', $batch->id)->orderByRaw('mended_at is not null')->orderBy('slipped_at')->get() as $slip) {
-            $pass = array_values(array_filter($progress->passes, static fn(Pass $one): bool => $one->step->id === $slip->step_id))[0] ?? null;
+            $pass = $progress->pass($slip->step_id);
             if ($pass === null) {
                 continue;
             }

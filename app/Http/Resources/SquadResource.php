@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Role;
 use Kalokroma\Recipe\Step;
+use Kalokroma\Recipe\Variant;
 
 /** Who is who in a batch, and the squad against its areas. */
 final readonly class SquadResource
@@ -129,12 +130,8 @@ final readonly class SquadResource
     /** The recipe, by the name of the variant that it is, if there is one. */
     private static function ownName(Area $area): string
     {
-        foreach ($area->variants as $variant) {
-            if ($variant->isRecipeOf($area)) {
-                return "as planned: $variant->name";
-            }
-        }
+        $named = array_find($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area));
 
-        return 'as planned';
+        return $named === null ? 'as planned' : "as planned: $named->name";
     }
 }

@@ -35,7 +35,8 @@ final class InnerFirst implements Custom
     public function excuses(Precedence $broken, Tasks $tasks, Order $order): bool
     {
         return $order->isDoneAfter($broken->first->id(), $broken->then->area, Nature::Repairs)
-            || ! $order->has(
+            || ! array_any(
+                $order->passes,
                 static fn(Pass $one): bool => $one->area === $broken->first->area
                 && $one->step->technique->does(Nature::Covers)
                 && $one->step->place === Place::Everywhere

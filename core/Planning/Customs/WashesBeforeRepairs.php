@@ -39,12 +39,14 @@ final class WashesBeforeRepairs implements Custom
 
         return $order->isDoneAfter($wash->id(), $broken->then->area, Nature::Repairs)
             || ($wash->step->technique->family !== Family::Shade && (
-                $order->has(
+                array_any(
+                    $order->passes,
                     static fn(Pass $one): bool => ($one->area === null || $one->area === $wash->area)
                     && $one->step->technique->does(Nature::Seals)
                     && ! $isAfter($one)
                 )
-                || ! $order->has(
+                || ! array_any(
+                    $order->passes,
                     static fn(Pass $one): bool => $isAfter($one)
                     && $one->area?->ground !== true
                     && in_array($one->step->technique->family, [Family::Base, Family::Shade, Family::Light, Family::Tint, Family::Detail], true)

@@ -40,10 +40,7 @@ final readonly class MoveStep implements Edit
 
     private function turned(Area $area): Area
     {
-        $byId = [];
-        foreach ($area->steps as $step) {
-            $byId[$step->id] = $step;
-        }
+        $byId = array_column($area->steps, null, 'id');
         $ids = self::moved(array_map(strval(...), array_keys($byId)), [$this->stepId], $this->otherId, $this->before);
 
         return $area->withSteps(array_map(static fn(string $id): Step => $byId[$id], $ids));

@@ -24,7 +24,7 @@ final readonly class PromoteVariant implements Edit
     {
         $area = $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $variant = $area->variant($this->variantId) ?? throw IllegalPlan::unknownVariant('variant');
-        $isKept = $area->steps === [] || array_filter($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area)) !== [];
+        $isKept = $area->steps === [] || array_any($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area));
         $emptied = $plan->withArea($area->withSteps([]));
         $known = array_map(static fn(Area $one): string => $one->id, $plan->areas);
         $ids = array_map(

@@ -45,7 +45,7 @@ final class AimMissed extends Rule
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
             // Optional steps are a display ladder that is still open.
-            if ($area->aim === null || $own === [] || $area->open || Scene::any($own, static fn(Pass $one): bool => $one->step->more->optional)) {
+            if ($area->aim === null || $own === [] || $area->open || array_any($own, static fn(Pass $one): bool => $one->step->more->optional)) {
                 continue;
             }
             $face = $scene->final($area, Zone::Face);
@@ -62,7 +62,7 @@ final class AimMissed extends Rule
      */
     private function unlit(Scene $scene, array $own): ?Lab
     {
-        $last = Scene::first(
+        $last = array_find(
             array_reverse($own),
             static fn(Pass $one): bool => ! $one->step->technique->does(Nature::Lightens) && $one->step->technique->family !== Family::Weathering,
         );
@@ -101,7 +101,7 @@ final class AimMissed extends Rule
     /** The base in the nearest paint with which it is met. */
     private function based(Scene $scene, Area $area, Lab $aim): ?Mend
     {
-        $base = Scene::first(
+        $base = array_find(
             array_reverse($scene->own($area)),
             static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered()
                 && $one->step->mix?->isClear() === false,

@@ -90,7 +90,7 @@ final class BlackWashOnPale extends Rule
     /** It is based again, or it is dirt that dirt comes on. */
     private function isLeftBehind(Scene $scene, Area $area, Pass $wash): bool
     {
-        return Scene::any($scene->after($area, $wash), static fn(Pass $one): bool => $one->step->technique->does(Nature::Grimes)
+        return array_any($scene->after($area, $wash), static fn(Pass $one): bool => $one->step->technique->does(Nature::Grimes)
             || ($one->area !== null && $one->step->technique->does(Nature::Covers) && ! $one->step->technique->does(Nature::Lightens)));
     }
 

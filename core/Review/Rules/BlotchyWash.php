@@ -63,7 +63,7 @@ final class BlotchyWash extends Rule
 
     private function isEvenedOut(Scene $scene, Area $area, Pass $wash): bool
     {
-        return Scene::any($scene->after($area, $wash), static fn(Pass $pass): bool => $pass->area !== null
+        return array_any($scene->after($area, $wash), static fn(Pass $pass): bool => $pass->area !== null
             && (
                 $pass->step->technique->does(Nature::Tints, Nature::Dusts, Nature::TouchesUp)
                 || ($pass->step->technique->does(Nature::Covers) && ! $pass->step->technique->does(Nature::Lightens))
@@ -85,7 +85,7 @@ final class BlotchyWash extends Rule
             )->with($step->mix, $step->dilution)),
         )];
         $isRisk = ! $area->texture->isPanel()
-            || Scene::any(
+            || array_any(
                 $scene->before($area, $pass),
                 static fn(Pass $one): bool => $one->area !== null && self::isSprayed($one->step) && $one->step->place->isFeathered(),
             );
@@ -93,7 +93,7 @@ final class BlotchyWash extends Rule
             'Layer the shade instead',
             new ChangeStep(Step::usual($step->id, Technique::of('layered-shade'), null, $step->mix, $step->note)),
         );
-        $base = Scene::first(
+        $base = array_find(
             array_reverse($scene->before($area, $pass)),
             static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
         );

@@ -105,7 +105,7 @@ final class ChalkyLight extends Rule
     {
         $now = $stage->before->look()->at(Zone::Face)->toLch();
 
-        return Scene::any($scene->after($area, $light), static fn(Pass $one): bool => $one->area !== null && $one->step->mix?->isClear() === false
+        return array_any($scene->after($area, $light), static fn(Pass $one): bool => $one->area !== null && $one->step->mix?->isClear() === false
             && ($one->step->technique->does(Nature::Tints) || $one->step->mix->isTransparent())
                 && abs($now->turnTo($one->step->mix->colour()->toLch())) < 40.0);
     }
@@ -143,7 +143,7 @@ final class ChalkyLight extends Rule
 
     private function glazed(Scene $scene, Area $area, Pass $pass): ?Mend
     {
-        $base = Scene::first(
+        $base = array_find(
             array_reverse($scene->before($area, $pass)),
             static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers)
                 && $one->step->mix?->isClear() === false,

@@ -29,12 +29,12 @@ final class ChipWithoutFluid extends Rule
                 continue;
             }
             $before = $scene->before($area, $chip);
-            $fluid = Scene::first($before, static fn(Pass $one): bool => $one->step->technique->does(Nature::LaysChippingFluid));
-            $coat = Scene::first(
+            $fluid = array_find($before, static fn(Pass $one): bool => $one->step->technique->does(Nature::LaysChippingFluid));
+            $coat = array_find(
                 array_reverse($before),
                 static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
             );
-            $over = Scene::any(
+            $over = array_any(
                 $before,
                 static fn(Pass $one): bool => $fluid !== null && $one->number > $fluid->number && $one->step->mix?->isClear() === false,
             );

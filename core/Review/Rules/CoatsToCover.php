@@ -109,7 +109,7 @@ final class CoatsToCover extends Rule
     {
         $mix = $own[$at]->step->mix;
         foreach ([array_reverse(array_slice($own, 0, $at)), array_slice($own, $at + 1)] as $side) {
-            $other = Scene::first($side, static fn(Pass $one): bool => $one->step->mix !== null
+            $other = array_find($side, static fn(Pass $one): bool => $one->step->mix !== null
                 && ! $one->step->mix->isClear()
                 && $one->step->technique->isMeantToCover()
                 && ! $one->step->mix->isTransparent()
@@ -132,7 +132,7 @@ final class CoatsToCover extends Rule
     {
         $tone = $step->mix?->colour()->lightness ?? 0.0;
 
-        return Scene::any($later, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && (
+        return array_any($later, static fn(Pass $one): bool => $one->step->mix !== null && ! $one->step->mix->isClear() && (
             $one->step->technique->does(Nature::Scatters)
             || (
                 $one->step->technique->does(Nature::Tints)
@@ -153,7 +153,7 @@ final class CoatsToCover extends Rule
      */
     private function isRung(array $before): bool
     {
-        return Scene::any(
+        return array_any(
             $before,
             static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->technique->isMeantToCover()
                 && ! $one->step->place->isFeathered(),

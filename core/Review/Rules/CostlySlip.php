@@ -26,7 +26,7 @@ final class CostlySlip extends Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $dark = Scene::first(
+            $dark = array_find(
                 $scene->own($area),
                 static fn(Pass $one): bool => DarkFirst::slips($one->step),
             );
@@ -69,7 +69,7 @@ final class CostlySlip extends Rule
     /** Null when it is finished with few, or was not begun. */
     private function coatsToRepaint(Scene $scene, Area $beside, Pass $dark): ?int
     {
-        $base = Scene::first(
+        $base = array_find(
             array_reverse($scene->own($beside)),
             static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered()
                 && $one->step->mix?->isClear() === false && ! $one->step->mix->isTransparent(),

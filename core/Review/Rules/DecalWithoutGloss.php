@@ -21,7 +21,7 @@ final class DecalWithoutGloss extends Rule
                 continue;
             }
             $area = $decal->area ?? $scene->plan->areas[0] ?? null;
-            if ($area === null || Scene::any($scene->before($area, $decal), static fn(Pass $one): bool => $one->step->technique->glosses())) {
+            if ($area === null || array_any($scene->before($area, $decal), static fn(Pass $one): bool => $one->step->technique->glosses())) {
                 continue;
             }
             yield $this->found(

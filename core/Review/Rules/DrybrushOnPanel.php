@@ -35,17 +35,17 @@ final class DrybrushOnPanel extends Rule
             }
             $own = $scene->own($area);
             // As long as another light is there the dust is none, only wear.
-            if (Scene::any($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens))) {
+            if (array_any($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens))) {
                 continue;
             }
-            $dusted = Scene::first(
+            $dusted = array_find(
                 $own,
                 static fn(Pass $one): bool => $one->step->technique->id === 'drybrush' && $one->step->more->load !== Load::Dusting
                     && $one->step->mix?->isMetal() === false,
             );
             if (
                 $dusted !== null
-                && ! Scene::any(
+                && ! array_any(
                     $scene->after($area, $dusted),
                     static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Tints),
                 )
@@ -58,7 +58,7 @@ final class DrybrushOnPanel extends Rule
     private function finding(Scene $scene, Area $area, Pass $dusted): Finding
     {
         $step = $dusted->step;
-        $base = Scene::first(
+        $base = array_find(
             $scene->before($area, $dusted),
             static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix?->isClear() === false,
         );

@@ -77,7 +77,7 @@ final class FlatAtArmsLength extends Rule
         $face = $scene->final($area, Zone::Face);
 
         return $face->lightness < Neutral::BLACK_BELOW && $face->toLch()->chroma < Neutral::GREY
-            && Scene::any(
+            && array_any(
                 $scene->own($area),
                 static fn(Pass $one): bool => $one->step->technique->does(Nature::LinesBorders) || $one->step->place === Place::UpperEdges,
             );
@@ -107,13 +107,13 @@ final class FlatAtArmsLength extends Rule
     {
         $own = $scene->own($area);
         $raised = $look->at(Zone::Raised);
-        $light = Scene::first(
+        $light = array_find(
             array_reverse($own),
             static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens) && $one->step->mix?->isClear() === false
                 && $one->step->place === Place::RaisedParts,
         );
         // A new light comes before the edges, and on what a wash has dirtied the base comes first.
-        $last = Scene::first(
+        $last = array_find(
             array_reverse($own),
             static fn(Pass $one): bool => $one->step->place !== Place::UpperEdges && $one->step->place !== Place::Corners,
         )
@@ -164,7 +164,7 @@ final class FlatAtArmsLength extends Rule
     /** The base again on all but the recesses. */
     private function again(Scene $scene, Area $area, Pass $wash): ?Step
     {
-        $base = Scene::first(
+        $base = array_find(
             array_reverse($scene->before($area, $wash)),
             static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Covers)
                 && $one->step->mix?->isClear() === false,
@@ -194,7 +194,7 @@ final class FlatAtArmsLength extends Rule
     /** A shade laid at the bottom of the folds that is deep enough. */
     private function deepened(Scene $scene, Area $area, Look $look): ?Mend
     {
-        $base = Scene::first(
+        $base = array_find(
             $scene->own($area),
             static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base)
                 && $one->step->mix?->isClear() === false,

@@ -27,15 +27,15 @@ final class GlossLost extends Rule
     {
         $dulled = [];
         foreach ($scene->plan->areas as $area) {
-            $dull = Scene::first(array_reverse($scene->run($area)), static fn(Pass $one): bool => $one->step->technique->dulls());
+            $dull = array_find(array_reverse($scene->run($area)), static fn(Pass $one): bool => $one->step->technique->dulls());
             $isBright = static fn(Pass $one): bool => $one->step->technique->does(Nature::Eyes, Nature::Shines)
                 || ($one->step->isMeantToShine() && $dull !== null && ! self::isWorkedOver($scene, $area, $one, $dull));
-            $shines = $dull !== null && Scene::any($scene->before($area, $dull), $isBright);
+            $shines = $dull !== null && array_any($scene->before($area, $dull), $isBright);
             if (
                 $dull === null
                 || ! $shines
                 || $scene->isMaskedDuring($area, $dull)
-                || Scene::any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())
+                || array_any($scene->after($area, $dull), static fn(Pass $one): bool => $one->step->technique->glosses())
             ) {
                 continue;
             }
@@ -50,7 +50,7 @@ final class GlossLost extends Rule
     /** A gloss that decals, solvents or paint come on is a seal. */
     private static function isWorkedOver(Scene $scene, Area $area, Pass $gloss, Pass $dull): bool
     {
-        return Scene::any(
+        return array_any(
             $scene->own($area),
             static fn(Pass $one): bool => $one->number > $gloss->number && $one->number < $dull->number
                 && (

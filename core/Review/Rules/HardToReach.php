@@ -20,7 +20,7 @@ final class HardToReach extends OrderRule
             $from = self::number($scene, $one->then);
             $late = $area === null
                 ? null
-                : Scene::first($scene->own($area), static fn(Pass $pass): bool => $pass->number > $from && BehindFirst::needsRoom($pass));
+                : array_find($scene->own($area), static fn(Pass $pass): bool => $pass->number > $from && BehindFirst::needsRoom($pass));
             if ($area !== null && $blocker !== null && $late !== null) {
                 yield $this->found(
                     Severity::CostsTime,

@@ -95,7 +95,7 @@ final class HighlightNotLighter extends Rule
         $now = $stage->look->at($zone);
 
         return $was->lightness - $now->lightness >= self::LIGHTER && ! $this->glows($was, $now)
-            && Scene::any(
+            && array_any(
                 $scene->before($area, $pass),
                 fn(Pass $one): bool => $one->area !== null && $this->isLight($one->step) && $one->step->place === $pass->step->place,
             );

@@ -115,7 +115,7 @@ final class MessyAfterNeat extends OrderRule
         $edits = [];
         foreach ($spoiled as $beside) {
             $painted = array_reverse($scene->own($beside));
-            $paint = Scene::first(
+            $paint = array_find(
                 $painted,
                 static fn(Pass $one): bool => $one->step->technique->takes === Takes::Colour && $one->step->mix !== null,
             );

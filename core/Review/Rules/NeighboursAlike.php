@@ -91,14 +91,14 @@ final class NeighboursAlike extends Rule
         $isLined = static fn(Pass $pass): bool => $pass->step->technique->does(Nature::LinesBorders)
             && ($pass->step->more->borders === [] || array_intersect([$one->id, $other->id], $pass->step->more->borders) !== []);
 
-        return Scene::any([...$scene->own($one), ...$scene->own($other)], $isLined)
+        return array_any([...$scene->own($one), ...$scene->own($other)], $isLined)
             || $this->isRimLeft($scene, $one) || $this->isRimLeft($scene, $other);
     }
 
     /** Nothing covers the recesses of an area, and the dark undercoat there is its border: external shade. */
     private function isRimLeft(Scene $scene, Area $area): bool
     {
-        return ! Scene::any(
+        return ! array_any(
             $scene->own($area),
             static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Covers) && $pass->step->place === Place::Everywhere,
         )
@@ -130,7 +130,7 @@ final class NeighboursAlike extends Rule
     /** @return list<Mend> */
     private function mends(Scene $scene, Area $cheap, Area $stays, float $off): array
     {
-        $base = Scene::first(
+        $base = array_find(
             $scene->own($cheap),
             static fn(Pass $one): bool => ($one->step->technique->does(Nature::Covers) || $one->step->technique->family === Family::Base)
                 && $one->step->mix?->isClear() === false,
@@ -158,7 +158,7 @@ final class NeighboursAlike extends Rule
         $line = $off < self::ALIKE_IF_LINED ? null : $scene->atHand()->nearest(Lab::of(18.0, 0.0, 0.0), AtHand::covers(...));
         if ($line !== null) {
             $own = $scene->own($cheap);
-            $before = Scene::first($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens));
+            $before = array_find($own, static fn(Pass $one): bool => $one->step->technique->does(Nature::Lightens));
             $step = Step::usual(
                 $scene->plan->freeStepId("{$cheap->id}-line"),
                 Technique::of('lining'),

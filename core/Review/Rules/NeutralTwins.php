@@ -53,7 +53,14 @@ final class NeutralTwins extends Rule
     {
         $bound = sprintf('below value %d', (int) Neutral::BLACK_BELOW);
 
-        return new self($id, 'black', $bound, Neutral::isBlack(...), Lab::of(3.0, 4.0, 5.0), 'Told by their edges alone two blacks can be the same.');
+        return new self(
+            $id,
+            'black',
+            $bound,
+            Neutral::isBlack(...),
+            Lab::of(3.0, 4.0, 5.0),
+            'Told by their edges alone two blacks can be the same.',
+        );
     }
 
     public static function whites(string $id): self
@@ -92,7 +99,7 @@ final class NeutralTwins extends Rule
     private function finding(Scene $scene, Area $one, Area $other): Finding
     {
         $moved = $one->size->share() <= $other->size->share() ? $one : $other;
-        $light = Scene::first(
+        $light = array_find(
             array_reverse($scene->own($moved)),
             static fn(Pass $pass): bool => $pass->step->mix?->isClear() === false && ! $pass->step->mix->isTransparent()
                 && $pass->step->place->reach(Zone::Raised) >= 0.5,

@@ -32,7 +32,7 @@ final class NoRoom extends Rule
     {
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
-            $base = Scene::first(
+            $base = array_find(
                 $own,
                 static fn(Pass $one): bool => ($one->step->technique->family === Family::Base || $one->step->technique->does(Nature::Covers))
                     && $one->step->mix?->isClear() === false,
@@ -43,14 +43,14 @@ final class NoRoom extends Rule
             }
             $later = $scene->after($area, $base);
             $isLow = $mix->colour()->lightness < self::DARKEST
-                && Scene::any(
+                && array_any(
                     $later,
                     static fn(Pass $one): bool => $one->area !== null && $one->step->technique->family === Family::Shade
                         && ! $one->step->technique->does(Nature::LinesBorders),
                 );
             $isHigh = $mix->colour()->lightness > self::LIGHTEST
-                && Scene::any($later, static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Lightens))
-                && ! Scene::any($later, static fn(Pass $one): bool => $one->step->technique->does(Nature::Washes));
+                && array_any($later, static fn(Pass $one): bool => $one->area !== null && $one->step->technique->does(Nature::Lightens))
+                && ! array_any($later, static fn(Pass $one): bool => $one->step->technique->does(Nature::Washes));
             if (! $isLow && ! $isHigh) {
                 continue;
             }

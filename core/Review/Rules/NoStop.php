@@ -23,7 +23,7 @@ final class NoStop extends Rule
         if (($scene->models ?? 1) < 2 || $scene->plan->running->stops !== [] || $passes === []) {
             return;
         }
-        $last = Scene::first(array_reverse($passes), static fn(Pass $one): bool => ! $one->isUndercoat && ($one->step->technique->does(Nature::Eyes)
+        $last = array_find(array_reverse($passes), static fn(Pass $one): bool => ! $one->isUndercoat && ($one->step->technique->does(Nature::Eyes)
             || (in_array($one->step->technique->family, [Family::Base, Family::Shade], true))
                 || ($one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered())));
         $after = $last->step->id ?? $passes[count($passes) - 1]->step->id;

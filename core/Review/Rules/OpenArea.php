@@ -53,7 +53,7 @@ final class OpenArea extends Rule
     /** What ends all painting of it: its part is glued on, or the final coat goes over it. */
     private function end(Scene $scene, Area $area): ?Pass
     {
-        return Scene::first($scene->order()->passes, static fn(Pass $one): bool => (
+        return array_find($scene->order()->passes, static fn(Pass $one): bool => (
             $one->step->technique->does(Nature::Glues)
             && $area->part !== null
             && $one->step->more->part === $area->part
@@ -61,7 +61,7 @@ final class OpenArea extends Rule
             || (
                 $one->area === null
                 && $one->step->technique->dulls()
-                && ! Scene::any(
+                && ! array_any(
                     $scene->order()->passes,
                     static fn(Pass $later): bool => $later->number > $one->number && $later->area === null && $later->step->technique->dulls(),
                 )

@@ -28,9 +28,9 @@ final class PotShort extends Rule
             $left = $paint === null ? null : $scene->shelf->mlLeft($paint);
             $pass = $paint === null || $left === null || $ml <= $left
                 ? null
-                : Scene::first(
+                : array_find(
                     array_reverse($scene->order()->passes),
-                    static fn(Pass $one): bool => array_filter($one->step->paints(), static fn(Paint $used): bool => $used->id === $id) !== [],
+                    static fn(Pass $one): bool => array_any($one->step->paints(), static fn(Paint $used): bool => $used->id === $id),
                 );
             if ($paint !== null && $left !== null && $pass !== null) {
                 $thinner = Dilution::of(

@@ -54,7 +54,7 @@ final class RebaseSkipped extends Rule
                     continue;
                 }
                 $moved = Ciede2000::between($stage->before->look()->at(Zone::Face), $stage->look->at(Zone::Face));
-                $base = Scene::first(
+                $base = array_find(
                     array_reverse(array_slice($own, 0, $at)),
                     static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && $one->step->mix !== null,
                 );

@@ -97,12 +97,12 @@ final class RedThroughWhite extends Rule
     private function isGlass(Scene $scene, Area $area): bool
     {
         return $area->material === Material::Glass
-            || Scene::any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Shines, Nature::Eyes));
+            || array_any($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Shines, Nature::Eyes));
     }
 
     private function isReddened(Scene $scene, Area $area, Pass $pink): bool
     {
-        return Scene::any($scene->after($area, $pink), static function (Pass $one): bool {
+        return array_any($scene->after($area, $pink), static function (Pass $one): bool {
             $hue = $one->step->mix?->isClear() === false ? $one->step->mix->colour()->toLch()->hue : 180.0;
 
             return ($one->step->technique->does(Nature::Tints) || $one->step->mix?->isTransparent() === true) && ($hue < 75.0 || $hue > 350.0);
@@ -125,7 +125,7 @@ final class RedThroughWhite extends Rule
             $area->importance->readableRange(),
             $scene->rehearsal->strip($area)->final()->relief(),
         );
-        $orange = array_values(array_filter(array_slice($oranges, 0, self::TRIED), $isAsClear))[0] ?? null;
+        $orange = array_find(array_slice($oranges, 0, self::TRIED), $isAsClear);
 
         return $this->found(
             Severity::Taste,

@@ -22,7 +22,7 @@ final class SolventUnsealed extends Rule
     public function check(Scene $scene): iterable
     {
         foreach ($scene->plan->areas as $area) {
-            $wet = Scene::first($scene->run($area), static fn(Pass $one): bool => self::isSolvent($one->step));
+            $wet = array_find($scene->run($area), static fn(Pass $one): bool => self::isSolvent($one->step));
             // Grime on the whole model is told once, at the first area it meets.
             if (
                 $wet === null
@@ -57,7 +57,7 @@ final class SolventUnsealed extends Rule
 
     private function standsSolvent(Scene $scene, Area $area, Pass $wet): bool
     {
-        $below = Scene::first(
+        $below = array_find(
             array_reverse($scene->before($area, $wet)),
             static fn(Pass $one): bool => $one->step->mix !== null && $one->step->technique->takes === Takes::Colour,
         );

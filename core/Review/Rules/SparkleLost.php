@@ -38,7 +38,7 @@ final class SparkleLost extends Rule
                 ) {
                     continue;
                 }
-                $metal = Scene::first(
+                $metal = array_find(
                     array_reverse($scene->before($area, $pass)),
                     static fn(Pass $one): bool => $one->step->mix?->isMetal() === true,
                 );
@@ -82,11 +82,11 @@ final class SparkleLost extends Rule
 
     private function isMeantDull(Scene $scene, Area $area, Pass $pass): bool
     {
-        return Scene::any(
+        return array_any(
             $scene->after($area, $pass),
             static fn(Pass $one): bool => $one->step->mix?->isMetal() === true
                 || ($one->area !== null && $one->step->technique->does(Nature::Grimes)),
         )
-            || Scene::any($scene->own($area), static fn(Pass $one): bool => preg_match(self::DULL, $one->step->note) === 1);
+            || array_any($scene->own($area), static fn(Pass $one): bool => preg_match(self::DULL, $one->step->note) === 1);
     }
 }

@@ -90,7 +90,7 @@ final class TransparentOverDark extends Rule
     private static function isGlass(Area $area, Scene $scene): bool
     {
         return $area->material === Material::Glass
-            || Scene::any($scene->own($area), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Shines));
+            || array_any($scene->own($area), static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Shines));
     }
 
     private static function isPutInShade(Place $place): bool
@@ -134,7 +134,7 @@ final class TransparentOverDark extends Rule
     {
         $now = $scene->stage($area, $pass->step)?->look->at(Zone::Face)->lightness ?? 0.0;
 
-        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
+        return array_any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
             && $one->step->mix !== null
             && ! $one->step->mix->isClear()
             && ! $one->step->mix->isTransparent() && $one->step->mix->colour()->lightness > $now);
@@ -204,7 +204,7 @@ final class TransparentOverDark extends Rule
             Lab::of(92.0, 0.0, 3.0),
             static fn(Paint $one): bool => $one->colour()->lightness > 70.0,
         );
-        if ($pale !== null && ! Scene::any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null)) {
+        if ($pale !== null && ! array_any($scene->before($area, $pass), static fn(Pass $one): bool => $one->area !== null)) {
             $mends[] = new Mend("A light undercoat: {$pale->name}", new SetGround(Undercoat::plain($pale)));
         }
 

@@ -35,7 +35,7 @@ final class UndercoatLost extends Rule
     {
         foreach ($scene->plan->areas as $area) {
             $own = $scene->own($area);
-            $isBased = Scene::any(
+            $isBased = array_any(
                 $own,
                 static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers) && ! $one->step->place->isFeathered(),
             );

@@ -56,7 +56,7 @@ final class UndercoatWasted extends Rule
 
     private function isHidden(Scene $scene, Area $area): bool
     {
-        return Scene::any($scene->own($area), static function (Pass $pass) use ($scene, $area): bool {
+        return array_any($scene->own($area), static function (Pass $pass) use ($scene, $area): bool {
             $forecast = $scene->stage($area, $pass->step)?->forecast;
 
             return ! $pass->step->place->isFeathered()

@@ -23,7 +23,7 @@ final class Unprimed extends Rule
             return;
         }
         foreach ($scene->plan->areas as $area) {
-            $first = Scene::first(
+            $first = array_find(
                 $scene->run($area),
                 static fn(Pass $pass): bool => $pass->step->technique->family !== Family::Handling
                     && $pass->step->technique->family !== Family::Scenery,

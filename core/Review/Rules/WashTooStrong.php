@@ -72,7 +72,7 @@ final class WashTooStrong extends Rule
 
     private static function isBasedAgain(Scene $scene, Area $area, Pass $wash): bool
     {
-        return Scene::any(
+        return array_any(
             $scene->after($area, $wash),
             static fn(Pass $pass): bool => $pass->step->technique->does(Nature::Covers) && ! $pass->step->place->isFeathered(),
         );

@@ -99,7 +99,7 @@ final class WeakOverDark extends Rule
 
         return in_array($step->brush, [Brush::Airbrush, Brush::SprayCan], true)
             || in_array(Kind::Ink, $step->mix?->kinds() ?? [], true)
-            || ($step->dilution->strength() < self::THIN && Scene::any($scene->before($area, $pass), $isDarkerCoat));
+            || ($step->dilution->strength() < self::THIN && array_any($scene->before($area, $pass), $isDarkerCoat));
     }
 
     private function isSteppedUpTo(Scene $scene, Area $area, Pass $pass): bool

@@ -22,14 +22,14 @@ final class WeakPartDrybrushed extends Rule
     {
         foreach ($scene->plan->areas as $area) {
             $dust = $area->fragile
-                ? Scene::first($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Dusts))
+                ? array_find($scene->own($area), static fn(Pass $one): bool => $one->step->technique->does(Nature::Dusts))
                 : null;
             if ($dust === null) {
                 continue;
             }
             $held = new Silence($this->id, $area->id, null, 'I hold it while brushing.');
             $mends = [new Mend('I hold it from behind', new SilenceFinding($held))];
-            $glue = Scene::first(
+            $glue = array_find(
                 $scene->order()->passes,
                 static fn(Pass $one): bool => $area->part !== null && $one->step->technique->does(Nature::Glues)
                     && $one->step->more->part === $area->part,

@@ -38,7 +38,7 @@ final class WhiteReadsBlue extends Rule
             if ($face->toLch()->chroma <= self::COLOURED || $face->b >= 0.0) {
                 continue;
             }
-            $middle = Scene::first(
+            $middle = array_find(
                 $scene->own($area),
                 static fn(Pass $one): bool => $one->step->mix?->isClear() === false && $one->step->mix->colour()->toLch()->chroma > self::COLOURED
                     && $one->step->mix->colour()->b < 0.0,

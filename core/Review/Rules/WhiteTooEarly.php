@@ -69,7 +69,7 @@ final class WhiteTooEarly extends Rule
     /** A ground for transparents, glazes, eyes and glass wants to be white. */
     private function isGroundForMore(Scene $scene, Area $area, Pass $pass): bool
     {
-        return Scene::any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
+        return array_any($scene->after($area, $pass), static fn(Pass $one): bool => $one->area !== null
             && (
                 $one->step->technique->does(Nature::Eyes, Nature::Shines, Nature::Tints, Nature::SelfShades)
                 || ($one->step->mix?->isClear() === false && $one->step->mix->isTransparent() && ! $one->step->technique->does(Nature::Washes))
@@ -78,7 +78,7 @@ final class WhiteTooEarly extends Rule
 
     private function isPaintedDarkerAfter(Scene $scene, Area $area, Pass $white): bool
     {
-        return Scene::any($scene->after($area, $white), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers)
+        return array_any($scene->after($area, $white), static fn(Pass $one): bool => $one->step->technique->does(Nature::Covers)
             && $one->step->place === $white->step->place
             && $one->step->mix !== null
             && $one->step->mix->colour()->lightness < ($white->step->mix?->colour()->lightness ?? 100.0) - self::DARKER);

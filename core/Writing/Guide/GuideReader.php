@@ -296,7 +296,7 @@ final class GuideReader
     {
         return $clause->paints === []
             && $clause->unknown !== []
-            && array_filter($clause->unknown, fn(string $one): bool => ! $this->isNoPaint($one)) === [];
+            && array_all($clause->unknown, fn(string $one): bool => $this->isNoPaint($one));
     }
 
     /** "Drybrush tan, one coat (drybrush)": the same technique again, and no other paint. */

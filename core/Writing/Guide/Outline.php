@@ -98,7 +98,7 @@ final readonly class Outline
         $clause = Clause::read((preg_split(self::ENDS, $text) ?: [''])[0], $this->names);
 
         return in_array($clause->technique, ['texture-paste', 'grit', 'tuft', 'pigments', 'rim', 'drybrush'], true)
-            || array_filter($clause->paints, static fn(Paint $one): bool => $one->kind === Kind::Texture || $one->kind === Kind::Pigment) !== [];
+            || array_any($clause->paints, static fn(Paint $one): bool => $one->kind === Kind::Texture || $one->kind === Kind::Pigment);
     }
 
     /** @return array{string|null, string} the area that a line is about, if it says so, and what is left of it */

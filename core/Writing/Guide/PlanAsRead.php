@@ -162,7 +162,7 @@ final class PlanAsRead
         if (
             $step === null
             || $step->mix === null
-            || array_filter($step->mix->kinds(), static fn(Kind $kind): bool => ! $how->takes->accepts($kind)) !== []
+            || array_any($step->mix->kinds(), static fn(Kind $kind): bool => ! $how->takes->accepts($kind))
         ) {
             return false;
         }

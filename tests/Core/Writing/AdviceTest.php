@@ -58,6 +58,6 @@ final class AdviceTest extends AgreedTestCase
     /** @return Found */
     private static function found(int $from): array
     {
-        return self::$found[$from] ??= AdviceBench::run(self::EVERY, $from);
+        return self::$found[$from] ??= AdviceBench::run(self::EVERY, $from, anew: false);
     }
 }

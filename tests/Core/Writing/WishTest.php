@@ -147,11 +147,12 @@ final class WishTest extends TestCase
     private static function write(int $area, string $colour, string $ground, array $wishes): array
     {
         static $known = [];
+        // What is kept of a box holds for all wishes.
+        static $box = null;
+        $box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...));
         [$texture, $material] = self::AREAS[$area];
 
-        return $known[serialize(func_get_args())] ??= (
-            new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...)))
-        )->write(new WritingWish(
+        return $known[serialize(func_get_args())] ??= (new Writer($box))->write(new WritingWish(
             Area::of('a', 'Area', $texture, AreaSize::Large, Importance::Normal, material: $material),
             Srgb::parse($colour)->toLab(),
             ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady),

@@ -272,7 +272,9 @@ final class WriterTest extends TestCase
         AreaSize $size = AreaSize::Medium,
         ?School $school = null,
     ): array {
-        return (new Writer(new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(
+        static $box = null;
+
+        return (new Writer($box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(
             self::wish($texture, $material, $target, $ground, $level, $size),
             $school,
         );
