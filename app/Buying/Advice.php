@@ -18,7 +18,6 @@ use Kalokroma\Matching\Standing;
 use Kalokroma\Matching\Substitutes;
 use Kalokroma\Matching\Verdict;
 use Kalokroma\Mixing\Mix;
-use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Needs;
 
@@ -51,7 +50,7 @@ final readonly class Advice
         $owned = OwnedPaints::now()->paints();
         $plan = ($wish['plan'] ?? null) === null ? null : Plan::query()->findOrFail($wish['plan']);
         [$needs, $unknown] = self::needs($wish, $plan);
-        $ids = array_map(static fn(Paint $paint): string => $paint->id, $owned);
+        $ids = array_column($owned, 'id');
         $needs = array_values(array_filter($needs, static fn(Paint $paint): bool => ! in_array($paint->id, $ids, true)));
         if ($wish['shelfStandsIn'] ?? false) {
             $shelf = Substitutes::forMany($owned);
@@ -87,7 +86,7 @@ final readonly class Advice
         return $needs === [] ? new Collection : Product::query()->where(static function (Builder $any) use ($needs, $far): void {
             foreach ($needs as $need) {
                 $any->orWhere(static function (Builder $one) use ($need, $far): void {
-                    $one->whereIn('kind', array_map(static fn(Kind $kind): string => $kind->value, Compatibility::kindsFor($need->kind)));
+                    $one->whereIn('kind', array_column(Compatibility::kindsFor($need->kind), 'value'));
                     if (! $need->isClear()) {
                         $one->whereBetween('value', [$need->colour()->lightness - $far, $need->colour()->lightness + $far]);
                     }

@@ -59,7 +59,7 @@ final class PictureWork extends FigureWork
             'xxh32',
             serialize([
                 $this->figure->version,
-                array_map(static fn(Texture $one): string => $one->value, $this->textures),
+                array_column($this->textures, 'value'),
                 $this->sprays->above?->key(),
                 $this->sprays->below?->key(),
             ]),

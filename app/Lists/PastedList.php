@@ -43,10 +43,7 @@ final readonly class PastedList
     /** @return list<string> entries nobody could make sense of */
     public function unknown(): array
     {
-        return array_values(array_map(
-            static fn(WantedPaint $wanted): string => $wanted->written,
-            array_filter($this->wanted, static fn(WantedPaint $wanted): bool => $wanted->paint === null),
-        ));
+        return array_column(array_filter($this->wanted, static fn(WantedPaint $wanted): bool => $wanted->paint === null), 'written');
     }
 
     /** @return list<Paint> understood, each once */

@@ -73,7 +73,7 @@ final readonly class MapView
                 static fn(Paint $paint): bool => ! $paint->isClear(),
             )),
             array_values(array_filter($laid, static fn(Paint $paint): bool => ! $paint->isClear())),
-            array_map(static fn(Paint $paint): string => $paint->id, Novelty::among($laid, $paints)),
+            array_column(Novelty::among($laid, $paints), 'id'),
         );
     }
 

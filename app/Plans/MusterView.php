@@ -8,7 +8,6 @@ use App\Models\Plan;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Exchange\Faulty;
 use Kalokroma\Quilt\Muster;
-use Kalokroma\Recipe\Area;
 
 /** Plans as they stand beside each other; those that cannot be read any more are left out. */
 final readonly class MusterView
@@ -41,7 +40,7 @@ final readonly class MusterView
                 $counted[$plan->id] = $view->plan;
                 $seen = array_map(
                     $view->seen(...),
-                    array_combine(array_map(static fn(Area $area): string => $area->id, $view->plan->areas), $view->plan->areas),
+                    array_combine(array_column($view->plan->areas, 'id'), $view->plan->areas),
                 );
                 $looks[$plan->id] = array_filter($seen);
             }

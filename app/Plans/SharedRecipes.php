@@ -138,6 +138,6 @@ final readonly class SharedRecipes
     /** @return list<string> */
     private static function named(CorePlan $plan): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn(Area $area): ?string => $area->recipe, $plan->areas))));
+        return array_values(array_unique(array_filter(array_column($plan->areas, 'recipe'))));
     }
 }

@@ -18,7 +18,7 @@ final readonly class OwnedLookalikes
     public static function now(): self
     {
         return new self(Kept::now()->of('lookalikes', [Changes::of('products', 'pots')], static fn(): array => array_map(
-            static fn(array $paints): array => array_map(static fn(Paint $one): string => $one->name, $paints),
+            static fn(array $paints): array => array_column($paints, 'name'),
             Lookalikes::among(OwnedPaints::now()->paints()),
         )));
     }

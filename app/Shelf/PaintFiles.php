@@ -70,7 +70,7 @@ final class PaintFiles
         $asked = $portion?->of($rows) ?? $rows;
 
         return DB::transaction(function () use ($rows, $asked, $take): array {
-            $present = self::present(array_map(static fn(CatalogueRow $row): string => $row->code, $asked));
+            $present = self::present(array_column($asked, 'code'));
             $changes = $faults = [];
             foreach ($asked as $number => $row) {
                 $product = $present->get($row->maker."\n".$row->code) ?? new Product;
@@ -105,7 +105,7 @@ final class PaintFiles
             );
             $rows = ShelfCsv::read($csv, static fn(string $maker, string $code): bool => isset($known["$maker\n$code"]));
             $asked = $portion?->of($rows) ?? $rows;
-            $products = self::present(array_map(static fn(ShelfRow $row): string => $row->code, $asked));
+            $products = self::present(array_column($asked, 'code'));
             $changes = [];
             foreach ($asked as $row) {
                 /** @var Product $product known, or the reader would have complained */

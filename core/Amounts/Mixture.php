@@ -40,7 +40,7 @@ final readonly class Mixture
     /** Whole drops of everything in it. */
     public function drops(): int
     {
-        return array_sum(array_map(static fn(Pour $one): int => $one->drops, $this->pours));
+        return array_sum(array_column($this->pours, 'drops'));
     }
 
     /** Name of the mix, "3 Oilskin Yellow : 1 Tallow Pale". */

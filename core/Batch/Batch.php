@@ -48,7 +48,7 @@ final class Batch
     /** How far it is. */
     public function progress(): Progress
     {
-        return $this->progress ??= Progress::of($this->squad, array_map(static fn(Entry $one): Done => $one->done, $this->entries), $this->skipped);
+        return $this->progress ??= Progress::of($this->squad, array_column($this->entries, 'done'), $this->skipped);
     }
 
     /** What is still to be poured. */

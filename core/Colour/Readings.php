@@ -36,9 +36,9 @@ final readonly class Readings
             throw IllegalColour::noReadings();
         }
         $middle = Lab::of(
-            self::median(array_map(static fn(Lab $one): float => $one->lightness, $readings)),
-            self::median(array_map(static fn(Lab $one): float => $one->a, $readings)),
-            self::median(array_map(static fn(Lab $one): float => $one->b, $readings)),
+            self::median(array_column($readings, 'lightness')),
+            self::median(array_column($readings, 'a')),
+            self::median(array_column($readings, 'b')),
         );
         $distances = array_map(static fn(Lab $one): float => self::distance($one, $middle), $readings);
         $limit = max(self::NEAR_ENOUGH, self::FAR * self::median($distances));

@@ -7,7 +7,6 @@ namespace Kalokroma\Exchange;
 use Kalokroma\Craft\Brush;
 use Kalokroma\Craft\CraftBook;
 use Kalokroma\Craft\Habit;
-use Kalokroma\Craft\Technique;
 use Kalokroma\Craft\Thinner;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Recipe\Step;
@@ -66,7 +65,7 @@ final class HabitReader
     private static function habit(DocumentReader $in): Habit
     {
         $id = $in->text('technique', StepReader::LONGEST_ID);
-        $known = array_map(static fn(Technique $one): string => $one->id, CraftBook::standard()->techniques());
+        $known = array_column(CraftBook::standard()->techniques(), 'id');
         if ($id !== '' && ! in_array($id, $known, true)) {
             $in->fault('technique', PlainText::unknownWord($id, $known));
         }

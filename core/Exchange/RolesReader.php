@@ -31,7 +31,7 @@ final class RolesReader
                     sprintf(
                         'This plan has no role "%s"; it has %s.',
                         $found[1],
-                        $plan->roles === [] ? 'none' : implode(', ', array_map(static fn(Role $role): string => $role->id, $plan->roles)),
+                        $plan->roles === [] ? 'none' : implode(', ', array_column($plan->roles, 'id')),
                     ),
                 );
             }

@@ -75,7 +75,7 @@ final readonly class StepReader
         if ($technique === null && $id !== '') {
             $in->fault(
                 'technique',
-                PlainText::unknownWord($id, array_map(static fn(Technique $one): string => $one->id, $this->book->techniques())),
+                PlainText::unknownWord($id, array_column($this->book->techniques(), 'id')),
             );
         }
 
@@ -165,7 +165,7 @@ final readonly class StepReader
                 sprintf(
                     '%s is %s, not %s.',
                     $technique->label,
-                    implode(' or ', array_map(static fn(Load $one): string => $one->value, $loads)),
+                    implode(' or ', array_column($loads, 'value')),
                     $load->value,
                 ),
             );

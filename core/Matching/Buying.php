@@ -49,7 +49,7 @@ final class Buying
         private readonly float $tolerance,
         private readonly ?int $budget,
     ) {
-        $this->ownedIds = array_fill_keys(array_map(static fn(Paint $paint): string => $paint->id, $owned), true);
+        $this->ownedIds = array_fill_keys(array_column($owned, 'id'), true);
         $unmeetable = $onShelf = [];
         $groups = [];
         foreach ($needs as $need) {
@@ -152,7 +152,7 @@ final class Buying
 
     private function sum(): float
     {
-        return (float) array_sum(array_map(static fn(ForSale $box): int => $box->price, $this->boxes));
+        return (float) array_sum(array_column($this->boxes, 'price'));
     }
 
     private function meetsAny(Paint $paint): bool
@@ -198,10 +198,10 @@ final class Buying
 
         return new Purchase(
             $items,
-            array_sum(array_map(static fn(ForSale $item): int => $item->price, $items)),
+            array_sum(array_column($items, 'price')),
             $covers,
             $open,
-            Novelty::among(array_merge(...array_map(static fn(ForSale $item): array => $item->paints, $items) ?: [[]]), $this->owned),
+            Novelty::among(array_merge(...array_column($items, 'paints') ?: [[]]), $this->owned),
             $isProven,
         );
     }

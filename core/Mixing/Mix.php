@@ -98,7 +98,7 @@ final class Mix
 
     public function parts(): int
     {
-        return array_sum(array_map(static fn(Ingredient $one): int => $one->parts, $this->ingredients));
+        return array_sum(array_column($this->ingredients, 'parts'));
     }
 
     /** One of its paints dries glossy. */

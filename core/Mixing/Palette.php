@@ -61,17 +61,16 @@ final class Palette
         [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
         $rest = 1.0 - $share;
         $bands = [];
-        if ($this->isSeeThrough) {
-            for ($i = 0; $i < Observer::BANDS; $i++) {
-                $bands[] = self::coatOverWhite($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
-            }
-
-            return $bands;
-        }
         for ($i = 0; $i < Observer::BANDS; $i++) {
-            $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
-            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
-            $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            $absorbed = $share * $k1[$i] + $rest * $k2[$i];
+            $scattered = $share * $s1[$i] + $rest * $s2[$i];
+            if ($this->isSeeThrough) {
+                $bands[] = self::coatOverWhite($absorbed, $scattered);
+            } else {
+                $ratio = $absorbed / $scattered;
+                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            }
         }
 
         return $bands;
@@ -154,20 +153,15 @@ final class Palette
         [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
         $rest = 1.0 - $share;
         $x = $y = $z = 0.0;
-        if ($this->isSeeThrough) {
-            foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-                $seen = self::coatOverWhite($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
-                $x += $weightX * $seen;
-                $y += $weightY * $seen;
-                $z += $weightZ * $seen;
-            }
-
-            return [$x, $y, $z];
-        }
+        $isSeeThrough = $this->isSeeThrough;
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-            $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
-            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
-            $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            if ($isSeeThrough) {
+                $seen = self::coatOverWhite($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
+            } else {
+                $ratio = ($share * $k1[$i] + $rest * $k2[$i]) / ($share * $s1[$i] + $rest * $s2[$i]);
+                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            }
             $x += $weightX * $seen;
             $y += $weightY * $seen;
             $z += $weightZ * $seen;
@@ -182,23 +176,17 @@ final class Palette
         [$k1, $s1, $k2, $s2] = [$this->absorption[$first], $this->scattering[$first], $this->absorption[$second], $this->scattering[$second]];
         [$k3, $s3] = [$this->absorption[$third], $this->scattering[$third]];
         $x = $y = $z = 0.0;
-        if ($this->isSeeThrough) {
-            foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-                $seen = self::coatOverWhite(
-                    $share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i],
-                    $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i],
-                );
-                $x += $weightX * $seen;
-                $y += $weightY * $seen;
-                $z += $weightZ * $seen;
-            }
-
-            return [$x, $y, $z];
-        }
+        $isSeeThrough = $this->isSeeThrough;
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
-            $ratio = ($share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i]) / ($share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i]);
-            $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
-            $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            $absorbed = $share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i];
+            $scattered = $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i];
+            if ($isSeeThrough) {
+                $seen = self::coatOverWhite($absorbed, $scattered);
+            } else {
+                $ratio = $absorbed / $scattered;
+                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+                $seen = self::OUT * $within / (1.0 - Skin::INNER * $within);
+            }
             $x += $weightX * $seen;
             $y += $weightY * $seen;
             $z += $weightZ * $seen;

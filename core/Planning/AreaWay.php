@@ -38,7 +38,7 @@ final readonly class AreaWay
             $variant,
             self::stripOf($rehearsal, $area, $variant),
             new WayCost(
-                array_sum(array_map(static fn(Step $step): int => $step->coats, $painted->steps)),
+                array_sum(array_column($painted->steps, 'coats')),
                 Pace::of($rehearsal->plan, $paces)->recipe($painted),
                 self::dries($painted->steps),
                 array_values($pots),
@@ -67,7 +67,7 @@ final readonly class AreaWay
         $minutes = [];
         foreach (Neighbours::of($plan)->touching($plan->area($area->id) ?? $area) as $beside) {
             $mixes = array_filter(
-                array_map(static fn(Step $step): ?Mix => $step->mix, $beside->steps),
+                array_column($beside->steps, 'mix'),
                 static fn(?Mix $one): bool => $one !== null && ! $one->isClear() && ! $one->isTransparent(),
             );
             $slip = $mixes === [] ? null : $mixes[array_key_last($mixes)];

@@ -129,7 +129,7 @@ final class OrderSolver
     /** @return list<string> */
     private function reasons(Task $task): array
     {
-        $reasons = array_map(static fn(Precedence $one): string => $one->reason, $this->graph->before($task->id()));
+        $reasons = array_column($this->graph->before($task->id()), 'reason');
 
         return array_slice(array_values(array_unique($reasons)), 0, self::MOST_REASONS);
     }

@@ -73,7 +73,7 @@ final readonly class PlanWay
             }
         }
 
-        $costs = array_values(array_map(static fn(AreaWay $one): WayCost => $one->cost, $ways));
+        $costs = array_column($ways, 'cost');
 
         $grounds = array_map(static fn(Variant $one): string => $one->undercoat?->words() ?? '', $variants);
 

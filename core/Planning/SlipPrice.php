@@ -75,7 +75,7 @@ final readonly class SlipPrice
             $with,
             $repair,
             $again,
-            self::minutes(Pace::of($progress->plan), $beside, $with->step, $repair, array_map(static fn(Pass $one): Step => $one->step, $again)),
+            self::minutes(Pace::of($progress->plan), $beside, $with->step, $repair, array_column($again, 'step')),
         );
     }
 

@@ -72,7 +72,7 @@ final readonly class SprayDay
         }
         ['from' => $from, 'to' => $to] = $this->windows[0];
 
-        return max([0, ...array_map(static fn(SprayWeather $one): int => $one->waitMinutes, array_slice($this->hours, $from, $to - $from + 1))]);
+        return max([0, ...array_column(array_slice($this->hours, $from, $to - $from + 1), 'waitMinutes')]);
     }
 
     /** What the first window is held up by, or what stands against now. */

@@ -154,7 +154,7 @@ final readonly class Squad
             $area->variants,
             static fn(Variant $one): bool => $one->steps !== [] && $one->roles === [] && ! $one->isRecipeOf($area),
         ));
-        $ways = [self::RECIPE, ...array_map(static fn(Variant $one): string => $one->id, $others)];
+        $ways = [self::RECIPE, ...array_column($others, 'id')];
 
         return $ways[($number - 1) % count($ways)];
     }

@@ -68,8 +68,8 @@ final readonly class Balance
                 'area' => $area,
                 'mean' => $mean,
                 'face' => $look->at(Zone::Face),
-                'low' => min(array_map(static fn(Lab $one): float => $one->lightness, $look->colours)),
-                'high' => max(array_map(static fn(Lab $one): float => $one->lightness, $look->colours)),
+                'low' => min(array_column($look->colours, 'lightness')),
+                'high' => max(array_column($look->colours, 'lightness')),
             ];
             $tones[match (true) {
                 $mean->lightness <= self::DARK_TO => 'dark',
@@ -144,7 +144,7 @@ final readonly class Balance
 
     private function spotWords(): string
     {
-        $names = array_map(static fn(Area $area): string => $area->name, $this->spots);
+        $names = array_column($this->spots, 'name');
 
         return match (count($names)) {
             0 => 'No spot colour: a small, lively place in another hue is what the eye would go to first.',

@@ -48,7 +48,7 @@ final readonly class Muster
         $undercoats = array_map(
             static fn(Plan $plan): string => implode(
                 ' and ',
-                array_map(static fn(Paint $one): string => $one->name, $plan->undercoat->paints()),
+                array_column($plan->undercoat->paints(), 'name'),
             ) ?: 'bare plastic',
             $plans,
         );
@@ -82,7 +82,7 @@ final readonly class Muster
      */
     private static function apart(Lab $mean, array $all): array
     {
-        $lighter = $mean->lightness - Readings::median(array_map(static fn(Lab $one): float => $one->lightness, $all));
+        $lighter = $mean->lightness - Readings::median(array_column($all, 'lightness'));
         $warmer = Temperature::warmth($mean) - Readings::median(array_map(Temperature::warmth(...), $all));
 
         return array_values(array_filter([

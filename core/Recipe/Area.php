@@ -12,7 +12,6 @@ use Kalokroma\Craft\Importance;
 use Kalokroma\Craft\Material;
 use Kalokroma\Craft\Texture;
 use Kalokroma\Otherwise;
-use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\Application;
 use Kalokroma\Simulation\Strip;
 
@@ -188,7 +187,7 @@ final readonly class Area
      */
     public function withSteps(array $steps): self
     {
-        $ids = array_map(static fn(Step $step): string => $step->id, $steps);
+        $ids = array_column($steps, 'id');
 
         return $this->but(steps: array_map(
             static fn(Step $step): Step => $step->more->within === null
@@ -347,7 +346,7 @@ final readonly class Area
     public function pots(): int
     {
         return count(array_unique(array_merge(
-            ...array_map(static fn(Step $step): array => array_map(static fn(Paint $one): string => $one->id, $step->paints()), $this->steps)
+            ...array_map(static fn(Step $step): array => array_column($step->paints(), 'id'), $this->steps)
         )));
     }
 

@@ -107,7 +107,7 @@ final class AreaRelations
             $path[] = $at;
         }
         $circle = array_slice($path, (int) array_search($at, $path, true));
-        $places = array_map(static fn(Area $area): string => $area->id, $this->areas);
+        $places = array_column($this->areas, 'id');
 
         return IllegalPlan::circle(
             sprintf('areas.%d.liesUnder', (int) array_search($circle[0], $places, true)),

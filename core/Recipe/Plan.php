@@ -143,10 +143,7 @@ final readonly class Plan
     {
         return count($this->undercoats()) === 1
             ? null
-            : array_values(array_map(
-                static fn(Area $area): string => $area->id,
-                array_filter($this->areas, fn(Area $area): bool => $this->undercoatOf($area)->holds($stepId)),
-            ));
+            : array_column(array_filter($this->areas, fn(Area $area): bool => $this->undercoatOf($area)->holds($stepId)), 'id');
     }
 
     /** It primes the model, or a loose part of it. */
@@ -174,7 +171,7 @@ final readonly class Plan
     {
         return [
             ...$this->priming(),
-            ...array_merge(...array_map(static fn(Area $area): array => $area->steps, $this->areas)),
+            ...array_merge(...array_column($this->areas, 'steps')),
             ...$this->wholeModel,
         ];
     }
@@ -322,7 +319,7 @@ final readonly class Plan
         $fields = [...get_object_vars($this), ...array_filter($changes, static fn(mixed $one): bool => $one !== null)];
         if (! isset($changes['running'])) {
             // @phpstan-ignore argument.type
-            $ids = array_flip(array_map(static fn(Step $step): string => $step->id, (new self(...$fields))->steps()));
+            $ids = array_flip(array_column((new self(...$fields))->steps(), 'id'));
             $fields['running'] = $this->running->only(static fn(string $id): bool => isset($ids[$id]));
         }
 

@@ -146,7 +146,7 @@ final readonly class Step
      */
     public static function allCalled(array $steps, array $ids): array
     {
-        $new = array_combine(array_map(static fn(self $step): string => $step->id, $steps), $ids);
+        $new = array_combine(array_column($steps, 'id'), $ids);
 
         return array_map(
             static fn(self $step): self => $step->called($new[$step->id])->told($step->more->lyingWithin($new[$step->more->within ?? ''] ?? null)),

@@ -89,7 +89,7 @@ final readonly class Measure
                 }
             }
         }
-        $all = array_sum(array_map(static fn(Tally $tally): float => $tally->mm2, $tallies));
+        $all = array_sum(array_column($tallies, 'mm2'));
         $borders = self::borders($mesh, $labels, $openness);
         $measures = [];
         foreach ($tallies as $label => $tally) {

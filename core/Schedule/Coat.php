@@ -40,6 +40,6 @@ final readonly class Coat
     /** Seconds of work on one model. */
     public function handsOn(): int
     {
-        return array_sum(array_map(static fn(Piece $one): int => $one->seconds, $this->pieces));
+        return array_sum(array_column($this->pieces, 'seconds'));
     }
 }

@@ -33,7 +33,7 @@ final readonly class Schedule
     /** @return int|null seconds since the epoch; null when nothing of that batch is painted */
     public function finish(int $job = 0): ?int
     {
-        $ends = array_map(static fn(Item $one): int => $one->end, array_filter($this->items, static fn(Item $one): bool => $one->job === $job));
+        $ends = array_column(array_filter($this->items, static fn(Item $one): bool => $one->job === $job), 'end');
 
         return $ends === [] ? null : max($ends);
     }
@@ -41,9 +41,9 @@ final readonly class Schedule
     /** @return int|null when the last item of the stop's step ends; null when that is done already, or never */
     public function at(Stop $stop, int $job = 0): ?int
     {
-        $ends = array_map(
-            static fn(Item $one): int => $one->end,
+        $ends = array_column(
             array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $one->pass->step->id === $stop->after),
+            'end',
         );
 
         return $ends === [] ? null : max($ends);
@@ -52,7 +52,7 @@ final readonly class Schedule
     /** What is missing, where sessions do not suffice. */
     public function words(): string
     {
-        $longest = max(array_map(static fn(Session $one): int => $one->minutes, $this->sessions->all));
+        $longest = max(array_column($this->sessions->all, 'minutes'));
         foreach ($this->work->coats as $coat) {
             if ($coat->models !== [] && $coat->span() > 60 * $longest) {
                 $step = $coat->pieces[0]->pass->step;
@@ -80,9 +80,9 @@ final readonly class Schedule
                 $last = $piece->pass->step->id === $stop->after ? $piece->pass->number : $last;
             }
         }
-        $ends = array_map(
-            static fn(Item $one): int => $one->end,
+        $ends = array_column(
             array_filter($this->items, static fn(Item $one): bool => $one->job === $job && $last !== null && $one->pass->number <= $last),
+            'end',
         );
 
         return $ends === [] ? null : max($ends);

@@ -170,7 +170,7 @@ final class Patches
     /** @param list<Patch> $patches */
     private static function shareOf(array $patches): float
     {
-        return array_sum(array_map(static fn(Patch $one): float => $one->share, $patches));
+        return array_sum(array_column($patches, 'share'));
     }
 
     private function seen(Zone $zone): Lab

@@ -51,7 +51,7 @@ final readonly class Surface
     {
         $ground = Patches::one(Coating::bare($reflectance, $white));
 
-        return new self($texture, array_fill_keys(array_map(static fn(Zone $zone): string => $zone->value, Zone::cases()), $ground));
+        return new self($texture, array_fill_keys(array_column(Zone::cases(), 'value'), $ground));
     }
 
     /** The films on a zone, apart from the skin on top of them: what the next coat lies on. */

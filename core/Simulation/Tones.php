@@ -35,9 +35,9 @@ final readonly class Tones
         };
 
         return new self(
-            array_map(static fn(Broken $one): Lab => $one->plain, $zones),
+            array_column($zones, 'plain'),
             $broken === [] ? null : array_map($near, array_keys($zones)),
-            array_map(static fn(Broken $one): float => $one->share, $zones),
+            array_column($zones, 'share'),
         );
     }
 }

@@ -49,7 +49,7 @@ final class UndercoatAdvice
             [...$owned, ...$forSale],
             static fn(Paint $one): bool => $one->kind === Kind::Primer && ! $one->isClear() && $one->finish !== Finish::Gloss,
         ));
-        $missing = array_fill_keys(array_map(static fn(Paint $one): string => $one->id, $forSale), true);
+        $missing = array_fill_keys(array_column($forSale, 'id'), true);
         $scheme = Scheme::of($plan);
         $meant = MeantLooks::of($plan);
         $found = [];

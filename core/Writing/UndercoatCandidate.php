@@ -245,7 +245,7 @@ final readonly class UndercoatCandidate
                 6.0 + 30.0 * $covered,
                 sprintf(
                     'It is the base of %s already: the recipe begins at the shade.',
-                    implode(' and ', array_map(static fn(Area $area): string => $area->name, $bases)),
+                    implode(' and ', array_column($bases, 'name')),
                 ),
             ],
             [$scheme->families >= 4 && $isNeutral, 6.0, 'Many materials: a neutral ground serves all of them.'],

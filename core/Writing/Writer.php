@@ -139,7 +139,7 @@ final readonly class Writer
             $reasons,
             array_values(array_filter($draft->toBuy, static fn(Paint $one): bool => isset($mended->paints()[$one->id]))),
             array_values(array_unique($draft->unreached)),
-            array_map(static fn(Finding $one): string => $one->words, $findings),
+            array_column($findings, 'words'),
         );
     }
 

@@ -81,7 +81,7 @@ final class BuyPaints extends FileCommand
      */
     private function needs(array $paints, array $shelf): array
     {
-        $owned = array_fill_keys(array_map(static fn(Paint $paint): string => $paint->id, $shelf), true);
+        $owned = array_fill_keys(array_column($shelf, 'id'), true);
         $needs = $faults = [];
         foreach (WantedList::read($this->content($this->word('list')), PaintNames::of($paints)) as $wanted) {
             if ($wanted->paint === null) {

@@ -11,7 +11,6 @@ use Kalokroma\Planning\Rehearsal;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Review;
-use Kalokroma\Review\Rule;
 use Kalokroma\Review\Scene;
 
 final class MendPlan extends PlanCommand
@@ -34,7 +33,7 @@ final class MendPlan extends PlanCommand
     {
         $plan = $this->plan();
         $rule = $this->option('finding');
-        if (! is_string($rule) || ! in_array($rule, array_map(static fn(Rule $one): string => $one->id, Review::rules()), true)) {
+        if (! is_string($rule) || ! in_array($rule, array_column(Review::rules(), 'id'), true)) {
             throw new WrongWords('--finding takes the id of a rule, such as blotchy-wash.');
         }
         $finding = $this->finding(Review::of(Scene::of(Rehearsal::of($plan), $this->ownedShelf($plan), $this->squad($plan)?->count())), $rule);

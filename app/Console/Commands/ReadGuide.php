@@ -25,7 +25,7 @@ final class ReadGuide extends FileCommand
     {
         $text = $this->content($this->word('text'));
         $catalogue = $this->catalogue();
-        $owned = $this->option('shelf') === null ? [] : array_flip(array_map(static fn(Paint $one): string => $one->id, $this->shelf($catalogue)));
+        $owned = $this->option('shelf') === null ? [] : array_flip(array_column($this->shelf($catalogue), 'id'));
         $rows = array_values($catalogue);
         usort($rows, static fn(CatalogueRow $one, CatalogueRow $other): int => isset($owned[$other->key()]) <=> isset($owned[$one->key()]));
         $guide = GuideReader::read($text, PaintNames::of(array_map(static fn(CatalogueRow $row): Paint => $row->toPaint($row->ownId()), $rows)));

@@ -99,7 +99,7 @@ final class WriteRecipe extends FileCommand
             return new PaintBox($all);
         }
         $owned = $this->shelf($catalogue);
-        $ids = array_flip(array_map(static fn(Paint $one): string => $one->id, $owned));
+        $ids = array_flip(array_column($owned, 'id'));
 
         return new PaintBox($owned, static fn(): array => array_values(array_filter($all, static fn(Paint $one): bool => ! isset($ids[$one->id]))));
     }

@@ -13,7 +13,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Recipe\Step;
-use Kalokroma\Review\Finding;
 use Kalokroma\Writing\Practice;
 
 /** Where a technique could be practised in a plan, and how the area would look then. */
@@ -37,7 +36,7 @@ final class PracticeController
                 'words' => $one->step->words(),
                 'steps' => array_map(static fn(Step $step): array => StepWriter::write($step), $one->area->steps),
                 'strip' => StripResource::of($one->strip, $one->area->importance),
-                'against' => array_map(static fn(Finding $finding): string => $finding->words, $one->against),
+                'against' => array_column($one->against, 'words'),
                 'minutes' => round($one->minutes, 1),
             ], Practice::of($view->rehearsal, $technique, $view->shelf(), Setting::paces())),
         ]);

@@ -30,9 +30,9 @@ final class SetController
             'price' => $set->price,
             'quote' => QuoteResource::of($market->quote($set)),
             'paints' => PaintResource::collection($set->products)->resolve($request),
-            'new' => array_map(
-                static fn(Paint $paint): string => $paint->id,
+            'new' => array_column(
                 Novelty::among(array_values($set->products->map(static fn(Product $product): Paint => $product->toCore())->all()), $owned),
+                'id',
             ),
         ])->all());
     }

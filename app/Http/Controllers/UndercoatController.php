@@ -13,7 +13,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Part;
 use Kalokroma\Writing\UndercoatAdvice;
 
 /** Which undercoat suits a plan. */
@@ -22,7 +21,7 @@ final class UndercoatController
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $view = PlanView::of(Plan::query()->findOrFail($id));
-        $ids = array_map(static fn(Part $part): string => $part->id, $view->plan->parts);
+        $ids = array_column($view->plan->parts, 'id');
         $part = $request->validate(
             ['part' => ['nullable', 'string', Rule::in($ids)]],
             ['part' => 'This plan has no such loose part.'],

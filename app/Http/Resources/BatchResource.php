@@ -15,7 +15,6 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
 use Kalokroma\Batch\Since;
 use Kalokroma\Craft\Family;
-use Kalokroma\Craft\Hazard;
 use Kalokroma\Exchange\PlanWriter;
 use Kalokroma\Exchange\StepWriter;
 use Kalokroma\Planning\Pace;
@@ -115,7 +114,7 @@ final class BatchResource extends JsonResource
             'isSkipped' => $progress->isSkipped($pass),
             'isPerModel' => $pass->step->isPerModel(),
             'minutesPerModel' => round(Pace::of($progress->plan)->step($pass->step, $pass->area), 1),
-            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $pass->step->hazards()),
+            'hazards' => array_column($pass->step->hazards(), 'value'),
             'heads' => $pass->step->more->heads,
             'isLight' => $pass->step->technique->family === Family::Light,
             'left' => $progress->left($pass->step->id),

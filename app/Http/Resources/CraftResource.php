@@ -70,7 +70,7 @@ final class CraftResource
             'films' => array_map(static fn(Film $film): array => [
                 'value' => $film->value,
                 'label' => $film->label(),
-                'kinds' => array_map(static fn(Kind $kind): string => $kind->value, array_values(array_filter(Kind::cases(), $film->takes(...)))),
+                'kinds' => array_column(array_values(array_filter(Kind::cases(), $film->takes(...))), 'value'),
             ], Film::cases()),
             'families' => self::choices(Family::cases(), static fn(Family $one): string => $one->label()),
             'sides' => self::choices(Side::cases(), static fn(Side $one): string => $one->label()),
@@ -136,10 +136,7 @@ final class CraftResource
             'next' => $technique->next,
             'family' => $technique->family->value,
             'isDoneToAll' => $technique->family->isDoneToAll(),
-            'kinds' => array_map(
-                static fn(Kind $kind): string => $kind->value,
-                array_values(array_filter(Kind::cases(), $technique->takes->accepts(...))),
-            ),
+            'kinds' => array_column(array_values(array_filter(Kind::cases(), $technique->takes->accepts(...))), 'value'),
             'needsPaint' => $technique->takes->needsPaint(),
             'asks' => $technique->asks(),
             'loads' => self::choices($technique->loads(), static fn(Load $one): string => $one->label()),
@@ -148,7 +145,7 @@ final class CraftResource
             'dryMinutes' => $technique->dryMinutes,
             'minutes' => $technique->minutes,
             'habit' => $habit === null ? null : array_diff_key($habit, ['technique' => true]),
-            'hazards' => array_map(static fn(Hazard $one): string => $one->value, $technique->hazards),
+            'hazards' => array_column($technique->hazards, 'value'),
             'usual' => [
                 'coats' => $usual->coats,
                 'dilution' => ['paint' => $usual->paint, 'thinner' => $usual->thinner, 'with' => $usual->with->value],

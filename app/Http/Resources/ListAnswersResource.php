@@ -36,7 +36,7 @@ final class ListAnswersResource
                     : ['words' => $answer->standIn->words, 'paints' => array_map(PaintBrief::of(...), $answer->standIn->paints)],
                 ...self::standing($answer->standing, $answer->advised, $answer->offers),
             ], $answers),
-            'counts' => self::counts(array_map(static fn(ListAnswer $answer): Standing => $answer->standing, $answers)),
+            'counts' => self::counts(array_column($answers, 'standing')),
         ];
     }
 

@@ -22,7 +22,7 @@ final class PaintedResource
     {
         return self::painted(
             $rehearsal,
-            array_combine(array_map(static fn(Area $one): string => $one->id, $rehearsal->plan->areas), $rehearsal->plan->areas),
+            array_combine(array_column($rehearsal->plan->areas, 'id'), $rehearsal->plan->areas),
         );
     }
 

@@ -27,11 +27,11 @@ final class PlanLooks
                 'seen' => $view->seen($area) === null ? null : StripResource::look($view->seen($area)),
                 'isTried' => $area->isTried(),
                 // What they come to and take is asked for by itself (WayResource), when the area is looked at.
-                'variants' => array_map(static fn(Variant $one): array => ['id' => $one->id, 'isRecipe' => $one->isRecipeOf($area)], $area->variants),
-                'byHand' => array_values(array_map(
-                    static fn(Step $step): string => $step->id,
-                    array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()),
-                )),
+                'variants' => array_map(
+                    static fn(Variant $one): array => ['id' => $one->id, 'isRecipe' => $one->isRecipeOf($area)],
+                    $area->variants,
+                ),
+                'byHand' => array_column(array_filter($area->steps, static fn(Step $step): bool => ! $step->isAsWritten()), 'id'),
             ];
         }
         foreach ($view->plan->steps() as $step) {

@@ -9,13 +9,11 @@ use App\Models\Setting;
 use Kalokroma\Batch\Cell;
 use Kalokroma\Batch\Matrix;
 use Kalokroma\Craft\Zone;
-use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Member;
 use Kalokroma\Planning\Progress;
 use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Role;
-use Kalokroma\Recipe\Step;
 use Kalokroma\Recipe\Variant;
 
 /** Who is who in a batch, and the squad against its areas. */
@@ -103,7 +101,7 @@ final readonly class SquadResource
             'painted' => array_map(
                 fn(int $model): float => round(
                     $this->progress->tally->shareOn(
-                        array_map(static fn(Step $step): string => $step->id, $this->progress->squad->areaOn($area, $model)->steps ?? []),
+                        array_column($this->progress->squad->areaOn($area, $model)->steps ?? [], 'id'),
                         $model,
                     ),
                     3,
@@ -123,7 +121,7 @@ final readonly class SquadResource
             'zones' => array_map(static fn(Zone $zone): string => $cell->look->at($zone)->toSrgb()->hex(), Zone::cases()),
             'minutes' => round($cell->minutes, 1),
             'drops' => (int) ceil($cell->ml / $this->dropMl),
-            'pots' => array_map(static fn(Paint $one): string => $one->name, $cell->paints),
+            'pots' => array_column($cell->paints, 'name'),
         ];
     }
 

@@ -38,7 +38,7 @@ final class UndercoatResource
                 $plan->areas,
             ),
             'minutes' => $one->minutes,
-            'missing' => array_map(static fn(Paint $paint): string => $paint->name, $shelf->missing($one->undercoat->paints())),
+            'missing' => array_column($shelf->missing($one->undercoat->paints()), 'name'),
         ];
     }
 }

@@ -37,7 +37,7 @@ final class WayResource
             'price' => self::price($cost->toBuy),
             'slipMinutes' => $cost->slipMinutes === null ? null : round($cost->slipMinutes, 1),
             'newTechniques' => self::unpractised($steps),
-            'toBuy' => array_map(static fn(Paint $one): string => $one->name, $cost->toBuy),
+            'toBuy' => array_column($cost->toBuy, 'name'),
             'sprayedWith' => $cost->brushes,
         ];
     }
@@ -106,7 +106,7 @@ final class WayResource
         $market = resolve(Market::class);
 
         return (int) Product::query()
-            ->whereKey(array_map(static fn(Paint $one): string => $one->id, $paints))
+            ->whereKey(array_column($paints, 'id'))
             ->get()
             ->sum(static fn(Product $one): int => $market->quote($one)->price);
     }

@@ -28,7 +28,7 @@ final readonly class InsertStep implements Edit
     {
         $area = $this->areaId === null ? null : $plan->area($this->areaId) ?? throw IllegalPlan::unknownArea('area');
         $steps = $area === null ? $plan->wholeModel : $area->steps;
-        $ids = array_map(static fn(Step $step): string => $step->id, $steps);
+        $ids = array_column($steps, 'id');
         $at = array_search($this->beside, $ids, true);
         $isOwn = $at !== false;
         $at = $at === false ? $this->placeIn($ids) : $at + ($this->before ? 0 : 1);

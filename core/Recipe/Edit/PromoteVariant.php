@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Edit;
 
-use Kalokroma\Recipe\Area;
 use Kalokroma\Recipe\IllegalPlan;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Step;
@@ -26,7 +25,7 @@ final readonly class PromoteVariant implements Edit
         $variant = $area->variant($this->variantId) ?? throw IllegalPlan::unknownVariant('variant');
         $isKept = $area->steps === [] || array_any($area->variants, static fn(Variant $one): bool => $one->isRecipeOf($area));
         $emptied = $plan->withArea($area->withSteps([]));
-        $known = array_map(static fn(Area $one): string => $one->id, $plan->areas);
+        $known = array_column($plan->areas, 'id');
         $ids = array_map(
             fn(Step $step, int $at): string => $emptied->step($step->id) === null ? $step->id : sprintf('%s-%d', $this->id, $at + 1),
             $variant->steps,

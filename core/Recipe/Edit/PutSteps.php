@@ -51,7 +51,7 @@ final readonly class PutSteps implements Edit
         if ($this->after === null || $this->instead) {
             return count($steps);
         }
-        $at = array_search($this->after, array_map(static fn(Step $step): string => $step->id, $steps), true);
+        $at = array_search($this->after, array_column($steps, 'id'), true);
 
         return $at === false ? throw IllegalPlan::unknownStep('after') : $at + 1;
     }
@@ -59,7 +59,7 @@ final readonly class PutSteps implements Edit
     /** A role that this plan does not have is nobody's here. */
     private static function forRolesOf(Plan $plan, Step $step): Step
     {
-        $known = array_map(static fn(Role $role): string => $role->id, $plan->roles);
+        $known = array_column($plan->roles, 'id');
         foreach (array_diff($step->more->roles, $known) as $role) {
             $step = $step->withoutRole($role);
         }

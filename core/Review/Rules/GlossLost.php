@@ -63,7 +63,7 @@ final class GlossLost extends Rule
     /** @param non-empty-list<Area> $areas */
     private function finding(Scene $scene, Pass $dull, array $areas): Finding
     {
-        $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $areas));
+        $names = implode(', ', array_column($areas, 'name'));
         $gloss = $scene->atHand()->varnish(Finish::Gloss);
         $order = $scene->order()->stepIds();
         $edits = [];

@@ -52,7 +52,7 @@ final class MessyAfterNeat extends OrderRule
     private function finding(Scene $scene, Area $area, array $messes, array $spoiled, array $broken): Finding
     {
         [$pass, $last] = [$messes[0], $messes[count($messes) - 1]];
-        $names = implode(', ', array_map(static fn(Area $one): string => $one->name, $spoiled));
+        $names = implode(', ', array_column($spoiled, 'name'));
 
         return $this->found(
             Severity::CostsTime,

@@ -152,7 +152,7 @@ final readonly class Clause
     {
         $unused = array_filter($named, static fn(Paint $one): bool => $one->kind !== Kind::Medium && ! in_array($one, $taken, true));
 
-        return array_values(array_unique(array_map(static fn(Paint $one): string => $one->name, $unused)));
+        return array_values(array_unique(array_column($unused, 'name')));
     }
 
     /** @return array{string, string} */

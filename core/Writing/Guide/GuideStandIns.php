@@ -22,7 +22,7 @@ final class GuideStandIns
      */
     public static function for(array $used, array $owned): array
     {
-        $ids = array_flip(array_map(static fn(Paint $one): string => $one->id, $owned));
+        $ids = array_flip(array_column($owned, 'id'));
         $found = [];
         foreach ($used as $paint) {
             if (! isset($ids[$paint->id])) {

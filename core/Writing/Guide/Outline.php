@@ -261,7 +261,7 @@ final readonly class Outline
     /** The paints of a text by their names alone. */
     private function taken(string $text): string
     {
-        return implode(' and ', array_map(static fn(Paint $one): string => $one->name, Clause::read($text, $this->names)->paints));
+        return implode(' and ', array_column(Clause::read($text, $this->names)->paints, 'name'));
     }
 
     /**

@@ -46,6 +46,18 @@ final class WishTest extends TestCase
         [Texture::FurOrFeather, Material::Fur],
     ];
 
+    /** What it has mixed once it knows for all wishes. */
+    private static ?PaintBox $box = null;
+
+    /** @var array<string, list<Proposal>> by what was asked */
+    private static array $known = [];
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$box = null;
+        self::$known = [];
+    }
+
     /** @return iterable<string, array{Wish, callable(list<Proposal>): float, int}> wish, what is measured, and whether it shall rise or fall */
     public static function wishes(): iterable
     {
@@ -146,13 +158,10 @@ final class WishTest extends TestCase
      */
     private static function write(int $area, string $colour, string $ground, array $wishes): array
     {
-        static $known = [];
-        // What is kept of a box holds for all wishes.
-        static $box = null;
-        $box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...));
+        self::$box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...));
         [$texture, $material] = self::AREAS[$area];
 
-        return $known[serialize(func_get_args())] ??= (new Writer($box))->write(new WritingWish(
+        return self::$known[serialize(func_get_args())] ??= (new Writer(self::$box))->write(new WritingWish(
             Area::of('a', 'Area', $texture, AreaSize::Large, Importance::Normal, material: $material),
             Srgb::parse($colour)->toLab(),
             ModelKind::of('Model', BodyType::OnFoot, 32, FinishLevel::TableReady),

@@ -34,6 +34,14 @@ use PHPUnit\Framework\TestCase;
 /** Recipes written from the demo's shelf, held against what painters say of such areas, and against the review. */
 final class WriterTest extends TestCase
 {
+    /** What it has mixed once it knows for all tests. */
+    private static ?PaintBox $box = null;
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$box = null;
+    }
+
     private const COLOURS = [
         '#e2b21f', '#f2f2ee', '#8a8d90', '#67482f', '#c08a6c', '#1f1f21', '#a3231f', '#26508a', '#3f6b35', '#5a3a72', '#d98a9c', '#2f7f7a',
         '#d56a1c', '#e6dcc0', '#b18e5f', '#f4e9a0',
@@ -272,9 +280,7 @@ final class WriterTest extends TestCase
         AreaSize $size = AreaSize::Medium,
         ?School $school = null,
     ): array {
-        static $box = null;
-
-        return (new Writer($box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(
+        return (new Writer(self::$box ??= new PaintBox(DemoPaints::owned(), DemoPaints::forSale(...))))->write(
             self::wish($texture, $material, $target, $ground, $level, $size),
             $school,
         );
