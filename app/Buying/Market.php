@@ -33,7 +33,6 @@ final class Market
         $this->handPrices ??= HandPrice::query()->pluck('price', 'id')->all();
 
         return new Quote(
-            $item->price,
             $this->shop->offer($item->maker, $item->code, $item->price, $this->today ??= Date::today()),
             $this->handPrices[$item->id] ?? null,
         );

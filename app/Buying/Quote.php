@@ -12,7 +12,6 @@ final readonly class Quote
     public int $price;
 
     public function __construct(
-        public int $listPrice,
         public ShopOffer $shop,
         public ?int $handPrice,
     ) {

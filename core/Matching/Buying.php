@@ -157,15 +157,7 @@ final class Buying
 
     private function meetsAny(Paint $paint): bool
     {
-        foreach ($this->groups as $group) {
-            foreach ($group as $need) {
-                if ($this->difference($need, $paint) !== null) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return array_any(array_merge(...$this->groups), fn(Paint $need): bool => $this->difference($need, $paint) !== null);
     }
 
     /**

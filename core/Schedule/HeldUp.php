@@ -68,14 +68,10 @@ final readonly class HeldUp
     /** @param list<Session> $sessions */
     private static function fits(SprayHours $hours, array $sessions, int $from, int $seconds): bool
     {
-        foreach ($sessions as $session) {
-            $start = $hours->opens(max($from, $session->from()), $seconds);
-            if ($start + $seconds <= $session->to()) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_any(
+            $sessions,
+            static fn(Session $one): bool => $hours->opens(max($from, $one->from()), $seconds) + $seconds <= $one->to(),
+        );
     }
 
     private static function window(SprayHours $hours, int $from, int $seconds): ?int

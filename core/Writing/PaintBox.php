@@ -11,6 +11,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Mixing\Film;
 use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\Mix;
+use Kalokroma\Mixing\MixAnswer;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -118,13 +119,12 @@ final class PaintBox
         if (! $taste->has(Wish::FewestPots) || $pots === []) {
             return null;
         }
-        foreach (NearMixes::of($wanted, $pots) as $answer) {
-            if ($answer->difference->number <= self::REACH && $wanted->allows($answer->colour)) {
-                return new Pick($answer->mix, $answer->difference->number);
-            }
-        }
+        $near = array_find(
+            NearMixes::of($wanted, $pots),
+            static fn(MixAnswer $one): bool => $one->difference->number <= self::REACH && $wanted->allows($one->colour),
+        );
 
-        return null;
+        return $near === null ? null : new Pick($near->mix, $near->difference->number);
     }
 
     /**
@@ -191,15 +191,10 @@ final class PaintBox
     public function gloss(): ?Pick
     {
         $shines = static fn(Paint $one): bool => $one->kind === Kind::Varnish && $one->finish === Finish::Gloss;
-        foreach ([[$this->owned, false], [$this->forSale(), true]] as [$paints, $areForSale]) {
-            foreach ($paints as $paint) {
-                if ($shines($paint)) {
-                    return new Pick(Mix::single($paint), 0.0, $areForSale ? [$paint] : []);
-                }
-            }
-        }
+        $owned = array_find($this->owned, $shines);
+        $paint = $owned ?? array_find($this->forSale(), $shines);
 
-        return null;
+        return $paint === null ? null : new Pick(Mix::single($paint), 0.0, $owned === null ? [$paint] : []);
     }
 
     /** A grey below makes a colour dirty: what lies under one leans its way. */

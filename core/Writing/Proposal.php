@@ -106,14 +106,9 @@ final readonly class Proposal
     /** A transparent that does not get there is none that anybody would take for a base. */
     public function isMuddy(Lab $asked): bool
     {
-        foreach ($this->area->steps as $step) {
-            if ($step->more->written?->rung === 'base') {
-                return $step->mix?->isTransparent() === true
-                    && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED;
-            }
-        }
+        $base = array_find($this->area->steps, static fn(Step $step): bool => $step->more->written?->rung === 'base');
 
-        return false;
+        return $base?->mix?->isTransparent() === true && Ciede2000::between($this->strip->final()->at(Zone::Face), $asked) >= self::TINTED;
     }
 
     /** One would not see which of the two was painted, nor is one of them done much sooner. */

@@ -200,18 +200,13 @@ final readonly class Writer
     /** A mend may change how something is done, in how many coats and where: not lay a tone that no rung of the ladder is. */
     private static function keepsTones(Plan $before, Plan $after): bool
     {
-        foreach ($after->areas[0]->steps as $step) {
+        return array_all($after->areas[0]->steps, static function (Step $step) use ($before): bool {
             $was = $before->areas[0]->step($step->id);
-            if (
-                ($was !== null && ! $was->technique->is($step->technique))
-                || ($step->mix !== null && ! $step->mix->isClear() && $was?->mix?->words() !== $step->mix->words())
-                || $step->coats > max(self::MOST_COATS, $was->coats ?? 0)
-            ) {
-                return false;
-            }
-        }
 
-        return true;
+            return ($was === null || $was->technique->is($step->technique))
+                && ($step->mix === null || $step->mix->isClear() || $was?->mix?->words() === $step->mix->words())
+                && $step->coats <= max(self::MOST_COATS, $was->coats ?? 0);
+        });
     }
 
     /**

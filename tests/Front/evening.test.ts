@@ -13,7 +13,6 @@ const item = (start: string, end: string, stepId = start): Evening['items'][numb
         coats: 1,
         models: [1],
         ofModels: 1,
-        isOptional: false,
         start: `2026-11-26T${start}:00+01:00`,
         end: `2026-11-26T${end}:00+01:00`,
         minutes: 1,

@@ -51,7 +51,6 @@ final class MusterTest extends HttpTestCase
                 'planName' => 'The Bound Capstan',
                 'area' => $there['document']['areas'][1]['id'],
                 'areaName' => $there['document']['areas'][1]['name'],
-                'isShared' => true,
             ],
             $uses,
         );

@@ -41,7 +41,6 @@ final class BudgetController
                 'areaName' => $one['pass']->where(),
                 'label' => $one['pass']->step->technique->label,
                 'minutes' => (int) round($one['minutes']),
-                'isOptional' => $one['pass']->step->more->optional,
             ], $budget->leftOut),
             'areas' => array_map(static fn(array $one): array => [
                 'id' => $one['area']?->id,

@@ -70,7 +70,6 @@ final readonly class AgendaResource
             'coats' => $item->pass->step->coats,
             'models' => $item->models,
             'ofModels' => count($progress->squad->modelsOf($item->pass->step->id)),
-            'isOptional' => $item->pass->step->more->optional,
             'start' => $this->clock($item->start),
             'end' => $this->clock($item->end),
             'minutes' => (int) max(1, round(($item->end - $item->start) / 60)),
@@ -180,10 +179,6 @@ final readonly class AgendaResource
             'models' => $batch->models,
             'version' => $batch->version,
             'share' => round($this->agenda->desk->progress[$job]->tally->share(), 4),
-            'minutesLeft' => (int) round(array_sum(array_map(
-                static fn(Item $one): int => $one->job === $job ? $one->end - $one->start : 0,
-                $this->agenda->schedule()->items ?? [],
-            )) / 60),
             'skipped' => array_map(fn(string $step): array => ['stepId' => $step, 'words' => $this->named($job, $step)], $batch->skipped ?? []),
             'stops' => array_map(
                 fn(Stop $stop): array => [

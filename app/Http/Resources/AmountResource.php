@@ -161,7 +161,6 @@ final readonly class AmountResource
                 : null;
             if ($walked !== null) {
                 return [
-                    'fromStepId' => $walked->from->step->id,
                     'from' => $walked->from->words(),
                     'keepDrops' => $walked->keepDrops,
                     'add' => array_map(static fn(Pour $pour): array => [...self::pour($pour), 'isTrace' => $walked->isTrace($pour)], $walked->add),

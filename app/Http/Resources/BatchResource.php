@@ -101,7 +101,6 @@ final class BatchResource extends JsonResource
             'drops' => DropsResource::of($pass->step),
             'look' => $stage === null ? null : StripResource::stage($stage),
             'before' => $stage === null ? null : StripResource::look($stage->before->look()),
-            'forecastCoats' => $stage?->forecast?->needed,
             'models' => $progress->squad->modelsOf($pass->step->id),
             'laid' => array_map(
                 static fn(int $coat): array => $progress->record()->modelsWith($pass->step->id, $coat),

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use Kalokroma\Exchange\PlanDocument;
 use Kalokroma\Paint\Paint;
-use Kalokroma\Recipe\Step;
 use Kalokroma\Writing\Guide\Guide;
 
 /** What was understood of a guide, and what was not. */
@@ -26,7 +25,7 @@ final class GuideResource
             'document' => array_diff_key(PlanDocument::ofPlan($guide->plan)->fields, ['paints' => true]),
             'undercoat' => $guide->plan->undercoat->isBare() ? null : $guide->plan->undercoat->words(),
             'areas' => array_map(
-                static fn(array $one): array => ['id' => $one[0], 'name' => $one[1], 'steps' => array_map(self::step(...), $one[2])],
+                static fn(array $one): array => ['id' => $one[0], 'name' => $one[1], 'steps' => array_map(ProposalResource::step(...), $one[2])],
                 $recipes,
             ),
             'read' => array_map(
@@ -62,18 +61,5 @@ final class GuideResource
             'standIn' => $one['standIn'] === null ? null : PaintBrief::of($one['standIn']),
             'difference' => $one['off'] === null ? null : round($one['off'], 1),
         ], $standIns);
-    }
-
-    /** @return array<string, mixed> */
-    private static function step(Step $step): array
-    {
-        return [
-            'technique' => $step->technique->id,
-            'label' => $step->technique->label,
-            'words' => $step->words(),
-            'coats' => $step->coats,
-            'dilution' => $step->dilution->words(),
-            'colour' => $step->mix === null || $step->mix->isClear() ? null : ColourResource::of($step->mix->colour())['hex'],
-        ];
     }
 }

@@ -28,7 +28,6 @@ final class ListAnswersResource
                 'written' => $answer->wanted->written,
                 'line' => $answer->wanted->line,
                 'isKnown' => $answer->wanted->isKnown,
-                'certainty' => round($answer->wanted->certainty, 2),
                 'orElse' => array_map(PaintBrief::of(...), $answer->wanted->orElse),
                 'paint' => $answer->wanted->paint === null ? null : PaintBrief::of($answer->wanted->paint),
                 'standIn' => $answer->standIn === null

@@ -23,7 +23,6 @@ final class LogEntryResource
             'used' => $entry->used()->toArray(),
             'minutes' => $entry->minutes,
             'note' => $entry->note,
-            'brushId' => $entry->brush_id,
             'version' => $entry->version,
             'isUndone' => $entry->trashed(),
             'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),

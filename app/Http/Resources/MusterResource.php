@@ -34,7 +34,6 @@ final class MusterResource
                         'planName' => $view->views[$use[0]]->plan->name,
                         'area' => $use[1]->id,
                         'areaName' => $use[1]->name,
-                        'isShared' => $use[1]->recipe !== null,
                     ],
                     $one['areas'],
                 ),

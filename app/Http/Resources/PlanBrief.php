@@ -35,7 +35,6 @@ final class PlanBrief
             'id' => $plan->id,
             'version' => $plan->version,
             'name' => $plan->name,
-            'updatedAt' => $plan->updated_at->toIso8601String(),
             ...$looks[$plan->id],
             'still' => $stills[$plan->id]['still'] ?? null,
             'batches' => $batches->get($plan->id, collect())->values()->all(),

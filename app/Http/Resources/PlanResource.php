@@ -25,7 +25,6 @@ final class PlanResource extends JsonResource
             'version' => $plan->version,
             'undoes' => $before === null ? null : DocumentChange::words($before->document, $plan->document),
             'canRedo' => $plan->revisions()->where('number', '>', $plan->revision)->exists(),
-            'updatedAt' => $plan->updated_at->toIso8601String(),
             'document' => $plan->document,
             'paints' => array_map(PaintBrief::of(...), $view->paints()),
             'looks' => PlanLooks::of($view),

@@ -13,7 +13,6 @@ final class QuoteResource
     {
         return [
             'price' => $quote->price,
-            'listPrice' => $quote->listPrice,
             'shopPrice' => $quote->shop->price,
             'handPrice' => $quote->handPrice,
             'stock' => $quote->shop->stock,

@@ -21,7 +21,6 @@ final class SchemeResource
     {
         $balance = $scheme->balance;
         $area = $areaId === null ? null : $scheme->area($areaId);
-        $shares = static fn(array $of): array => array_map(static fn(float $share): float => round($share, 3), $of);
 
         return [
             'words' => $balance->words(),
@@ -29,8 +28,7 @@ final class SchemeResource
                 'area' => $one['area']->id, 'name' => $one['area']->name, 'mean' => ColourResource::of($one['mean']),
                 'low' => (int) round($one['low']), 'high' => (int) round($one['high']),
             ], array_values($balance->values)),
-            'tones' => $shares($balance->tones),
-            'temperatures' => $shares($balance->temperatures),
+            'temperatures' => array_map(static fn(float $share): float => round($share, 3), $balance->temperatures),
             'keys' => array_map(
                 static fn(KeyArea $one): array => [
                     'area' => $one->area->id,

@@ -27,11 +27,16 @@ final class StandInResource
             'difference' => round($substitute->difference->number, 2),
             'words' => $substitute->difference->words(),
             'reason' => $substitute->reason(),
-            'changes' => array_map(static function (Step $step) use ($substitute): array {
-                $changed = StepWriter::write($step->with($substitute->mix, $substitute->dilutionFor($step->dilution)));
-
-                return ['stepId' => $step->id, 'mix' => $changed['mix'], 'dilution' => $changed['dilution']];
-            }, $steps),
+            'changes' => array_map(static fn(Step $step): array => ['stepId' => $step->id, ...self::change($substitute, $step)], $steps),
         ];
+    }
+
+    /** @return array<string, mixed> fields of the step that it changes */
+    public static function change(Substitute $substitute, Step $step): array
+    {
+        return array_intersect_key(
+            StepWriter::write($step->with($substitute->mix, $substitute->dilutionFor($step->dilution))),
+            ['mix' => true, 'dilution' => true],
+        );
     }
 }

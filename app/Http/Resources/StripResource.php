@@ -87,7 +87,6 @@ final class StripResource
             'coats' => $forecast->needed,
             'isTooThin' => $forecast->isTooThin,
             'zone' => $forecast->hardestZone->label(),
-            'coatThickness' => round($forecast->coatThickness, 3),
         ];
     }
 }

@@ -130,15 +130,12 @@ final class AimMissed extends Rule
         if ($scene->plan->isPrimedByItself($area)) {
             return null;
         }
-        foreach (array_slice((new AtHand($scene->atHand()->undercoats()))->sorted($aim, static fn(): bool => true), 0, self::TRIED) as $paint) {
-            if (
-                $paint->id !== $scene->plan->undercoatOf($area)->base?->id
-                && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($paint))->at(Zone::Face))
-            ) {
-                return new Mend("Another undercoat: {$paint->name}", new SetGround(Undercoat::plain($paint)));
-            }
-        }
+        $paint = array_find(
+            array_slice((new AtHand($scene->atHand()->undercoats()))->sorted($aim, static fn(): bool => true), 0, self::TRIED),
+            static fn(Paint $one): bool => $one->id !== $scene->plan->undercoatOf($area)->base?->id
+                && ! self::misses($aim, $scene->rehearsal->finalOver($area, Undercoat::plain($one))->at(Zone::Face)),
+        );
 
-        return null;
+        return $paint === null ? null : new Mend("Another undercoat: {$paint->name}", new SetGround(Undercoat::plain($paint)));
     }
 }
