@@ -40,7 +40,8 @@ final class Chromium
         // The shell is lighter on everything but figures, which the whole browser draws faster.
         $options = (new ChromeOptions)->setBinary($draws ? '/usr/bin/chromium' : self::shell())->addArguments([
             ...($draws ? ['--headless', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] : ['--disable-gpu']),
-            '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            // A page opened anew stays in its process, which has read the scripts already: a fifth of the browser's work.
+            '--process-per-site', '--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
             "--window-size=$width,$height",
         ]);
