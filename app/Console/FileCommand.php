@@ -264,9 +264,9 @@ abstract class FileCommand extends Command
      *
      * @return T
      */
-    protected function picked(string $option, string $enum): BackedEnum
+    protected function oneOf(string $option, string $enum): BackedEnum
     {
-        return self::oneOf($option, $this->optional($option), $enum);
+        return self::known($option, $this->optional($option), $enum);
     }
 
     /**
@@ -276,9 +276,9 @@ abstract class FileCommand extends Command
      *
      * @return list<T> what stands behind the option, parted by commas
      */
-    protected function allPicked(string $option, string $enum): array
+    protected function someOf(string $option, string $enum): array
     {
-        return array_map(static fn(string $word): BackedEnum => self::oneOf($option, $word, $enum), $this->listed($option));
+        return array_map(static fn(string $word): BackedEnum => self::known($option, $word, $enum), $this->listed($option));
     }
 
     /** @return list<string> */
@@ -306,7 +306,7 @@ abstract class FileCommand extends Command
      *
      * @return T
      */
-    private static function oneOf(string $option, string $word, string $enum): BackedEnum
+    private static function known(string $option, string $word, string $enum): BackedEnum
     {
         return $enum::tryFrom($word) ?? throw new WrongWords("--$option: ".PlainText::unknownChoice($word, $enum));
     }

@@ -10,6 +10,22 @@ use Illuminate\Support\Facades\DB;
 /** Long questions wait their turn; quick ones are answered meanwhile. */
 final class InTurnTest extends HttpTestCase
 {
+    private const OWN = 'in-turn';
+
+    /** Other suites ask long questions beside this one, of databases of the same name. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['database.connections.sqlite.database' => self::OWN.getmypid()]);
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob(str_replace('*', '{waits,works}-*', InTurn::path('*')), GLOB_BRACE) ?: []);
+        config(['database.connections.sqlite.database' => ':memory:']);
+        parent::tearDown();
+    }
+
     public function testWhereAllPlacesAreTakenOneIsAskedToComeAgainAndQuickOnesAreAnswered(): void
     {
         $held = array_map(self::hold(...), array_map(static fn(int $number): string => "waits-$number", range(0, 7)));

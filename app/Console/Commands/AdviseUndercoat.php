@@ -118,7 +118,7 @@ final class AdviseUndercoat extends PlanCommand
             PrimingWay::all(
                 $plan,
                 $this->models(),
-                $this->allPicked('wishes', PrimingWish::class),
+                $this->someOf('wishes', PrimingWish::class),
                 $pots,
                 $this->option('no-airbrush') !== true,
             ),

@@ -38,7 +38,7 @@ final class MixPaints extends FileCommand
 
     protected function answer(): array
     {
-        $film = $this->picked('film', Film::class);
+        $film = $this->oneOf('film', Film::class);
         $target = MixTarget::of(Lab::spoken($this->word('target')), $film);
         $rows = array_values($this->catalogue());
         $limits = $this->limits($rows);
@@ -85,7 +85,7 @@ final class MixPaints extends FileCommand
             ->parts($this->whole('max-parts', 'a whole number from 1 to 9'))
             ->without($this->ids('avoid', $rows))
             ->with($this->ids('insist', $rows));
-        $kinds = $this->allPicked('kinds', Kind::class);
+        $kinds = $this->someOf('kinds', Kind::class);
 
         return $kinds === [] ? $limits : $limits->kinds($kinds);
     }

@@ -25,7 +25,7 @@ final class OrderPlan extends PlanCommand
 
     protected function answer(): array
     {
-        $style = $this->option('style') === null ? null : $this->picked('style', OrderStyle::class);
+        $style = $this->option('style') === null ? null : $this->oneOf('style', OrderStyle::class);
         $plan = $this->plan();
         $squad = $this->squad($plan);
         $painted = $squad === null ? null : SquadPlan::of($plan, $squad);

@@ -22,7 +22,7 @@ final class SprayCheck extends FileCommand
 
     protected function answer(): array
     {
-        $by = $this->picked('method', SprayMethod::class);
+        $by = $this->oneOf('method', SprayMethod::class);
         [$celsius, $humidity] = [$this->number('celsius', 'a temperature in °C'), $this->number('humidity', 'a humidity in %')];
         try {
             $weather = SprayWeather::of($celsius, $humidity, $by);

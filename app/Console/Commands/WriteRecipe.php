@@ -53,22 +53,22 @@ final class WriteRecipe extends FileCommand
 
     protected function answer(): array
     {
-        $school = $this->option('school') === null ? null : $this->picked('school', School::class);
+        $school = $this->option('school') === null ? null : $this->oneOf('school', School::class);
         $wish = new WritingWish(
             Area::of(
                 'area',
                 'Area',
-                $this->picked('texture', Texture::class),
+                $this->oneOf('texture', Texture::class),
                 AreaSize::Medium,
                 Importance::Normal,
-                material: $this->picked('material', Material::class),
+                material: $this->oneOf('material', Material::class),
             ),
             $this->colourOf('target'),
-            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->picked('level', FinishLevel::class)),
+            ModelKind::of('Model', BodyType::OnFoot, self::HEIGHT_MM, $this->oneOf('level', FinishLevel::class)),
             $this->option('undercoat') === null
                 ? Undercoat::bare()
                 : Undercoat::plain(Paint::of('undercoat', 'Undercoat', Kind::Primer, $this->colourOf('undercoat'))),
-            taste: Taste::of($this->allPicked('wishes', Wish::class)),
+            taste: Taste::of($this->someOf('wishes', Wish::class)),
             hasAirbrush: $this->option('airbrush') === true,
         );
 

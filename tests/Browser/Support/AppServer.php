@@ -120,6 +120,7 @@ final class AppServer
         $this->kill();
         foreach (['', '-wal', '-shm', '.lock', '.beside', '.beside-wal', '.beside-shm', '.beside-is-open'] as $suffix) {
             @unlink($this->database.$suffix);
+            array_map(unlink(...), glob(sprintf('%s/kalokroma-%s-*.lock', sys_get_temp_dir(), hash('xxh64', $this->database.$suffix))) ?: []);
         }
     }
 
