@@ -9,6 +9,15 @@ declare(strict_types=1);
  * @return array<string, list<array{string, string, string}>>
  */
 return [
+    'core/Mixing/FacingSide.php' => [
+        // From so many below to so many above: from either end.
+        ['$latitude + M_PI * $i / self::LATITUDES', '+', '-'],
+        ['$angle + 2 * M_PI * $j / self::DIRECTIONS', '+', '-'],
+    ],
+    'core/Review/BestUndercoat.php' => [
+        // An area that nothing covers counts the same over whatever undercoat.
+        ['return 1;', '1', '2'],
+    ],
     'core/Writing/Guide/Clause.php' => [
         // The least of all certainties counts, and none is greater than one.
         ['$sure = 1.0;', '1.0', '(1.0 * 1.3)'],

@@ -140,6 +140,11 @@ final class AgreedTest extends AgreedTestCase
             $mix = static fn(): Mix => Mix::of(array_map(static fn(array $one): Ingredient => Ingredient::of($paints[$one[0]], $one[1]), $parts));
             yield "mixed $at" => Told::answer(static fn(): array => self::about($mix()));
         }
+        foreach ([[[$special[0], 1], [$paints[2], 3]], [[$paints[2], 3], [$special[0], 1]], [[$special[0], 2], [$paints[2], 2]]] as $at => $parts) {
+            yield "metal and what covers it, $at" => Told::answer(static fn(): array => self::about(
+                Mix::of(array_map(static fn(array $one): Ingredient => Ingredient::of(...$one), $parts)),
+            ));
+        }
         foreach ($special as $one) {
             foreach ([$special[0], $paints[2]] as $other) {
                 yield "$one->name and $other->name" => Told::answer(static fn(): array => self::about(Mix::of([
@@ -205,12 +210,36 @@ final class AgreedTest extends AgreedTestCase
 
                 return [$xyz->x, $xyz->y, $xyz->z];
             })($target);
+            foreach ([0.5, 4.0, 30.0] as $difference) {
+                yield "within $difference of $at" => self::within($target, $difference);
+            }
             yield "vicinity $at" => Told::answer(static fn(): array => [
                 Told::of($vicinity, 1),
                 array_map(static fn(float $by): bool => $vicinity->holds($near($by)), [0.0, 1.0, 2.5, 4.0, 8.0, -1.0, -3.0, -9.0]),
                 HueField::round($target), Vicinity::edge($target, 3.0, 1.0, 0.0, 0.0), Vicinity::edge($target, 3.0, 0.0, 1.0, -1.0),
             ]);
         }
+    }
+
+    /** Which of the colours all round it the box holds. */
+    private static function within(Lab $target, float $difference): string
+    {
+        $box = Vicinity::around($target, $difference, 0.0);
+        $held = '';
+        foreach (range(-12, 12) as $up) {
+            foreach ([-1.2, -0.6, 0.0, 0.6, 1.2] as $red) {
+                foreach ([-1.2, -0.6, 0.0, 0.6, 1.2] as $yellow) {
+                    $xyz = Lab::of(
+                        max(0.0, min(100.0, $target->lightness + $difference * $up / 8)),
+                        $target->a + $red * $difference,
+                        $target->b + $yellow * $difference,
+                    )->toXyz();
+                    $held .= (int) $box->holds([$xyz->x, $xyz->y, $xyz->z]);
+                }
+            }
+        }
+
+        return substr_count($held, '1').' '.hash('crc32b', $held);
     }
 
     /** @return iterable<string, mixed> what lies toward a colour that is the nearest known, and which spans of mixes can be nearer */

@@ -53,6 +53,7 @@ final class AgreedTest extends AgreedTestCase
             $last = $findings;
         }
         yield from self::nearTheRules();
+        yield from self::withFewUndercoats();
         foreach ([0, 1, 2, 3, 9, 11, 12, 24] as $coats) {
             yield "$coats coats" => CoatWords::of($coats);
         }
@@ -61,6 +62,23 @@ final class AgreedTest extends AgreedTestCase
         }
         foreach (['#f4f4f0', '#e9e2d0', '#101112', '#1c1410', '#808285', '#ffffff', '#d8d0ff'] as $hex) {
             yield "neutral $hex" => [Neutral::isWhite(Paints::lab($hex)), Neutral::isBlack(Paints::lab($hex))];
+        }
+    }
+
+    /** @return iterable<string, mixed> what is advised where little else could be primed with */
+    private static function withFewUndercoats(): iterable
+    {
+        $all = DocumentPaints::of(PlanSketch::document(''))->paints;
+        foreach ([['black'], ['black', 'dim'], ['black', 'grey'], ['black', 'bone'], ['grey', 'shiny'], ['black', 'grey', 'bone', 'white']] as $few) {
+            $owned = array_values(array_filter($all, static fn($one): bool => in_array($one->id, $few, true)));
+            foreach (['amber', 'ruby', 'moss', 'yellow', 'pink', 'sky'] as $base) {
+                $plan = PlanSketch::plan("undercoat black\narea a broad-folds main cloth aim #d8c060\n basecoat $base x1");
+                $scene = Scene::of(Rehearsal::of($plan), Shelf::of($owned));
+                yield "$base with ".implode(' and ', $few) => [
+                    BestUndercoat::for($scene)?->name,
+                    array_map(static fn(Finding $one): array => [$one->rule, self::mends($one, $plan)], Review::of($scene)),
+                ];
+            }
         }
     }
 
@@ -76,7 +94,12 @@ final class AgreedTest extends AgreedTestCase
             $sketches[$name] = $sketch;
         }
         $sketches['locked, not in order'] = "area a skin main skin\n basecoat skin\n highlight skin-pale\narea b skin small skin\n basecoat tan\nlocked a-1 b-1 a-2";
+        $sketches['decal on all, areas of two names'] = "area hull hard-edged-panel main armour\n basecoat green\narea seat skin small leather\n basecoat brown"
+            ."\nwhole\n decal setting";
         $cases = [];
+        foreach (['ivory', 'snow', 'sand', 'pale-grey'] as $base) {
+            $cases["white that ends $base"] = "undercoat white\narea coat broad-folds main cloth aim #f4f3ef\n basecoat $base x3";
+        }
         foreach ([0, 2, 4, 6, 9, 13, 18, 26] as $chroma) {
             foreach ([14, 18, 22] as $lighter) {
                 $cases["white of $chroma, $lighter"] = "undercoat white\narea a broad-folds main cloth\n basecoat ice~{$lighter}c{$chroma}o130";
