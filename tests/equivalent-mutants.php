@@ -9,6 +9,10 @@ declare(strict_types=1);
  * @return array<string, list<array{string, string, string}>>
  */
 return [
+    'core/Mixing/TripleHunt.php' => [
+        // Fewer fall out early: longer until the same is found.
+        ['if ($second < -self::OUTSIDE || $third < -self::OUTSIDE || $second + $third > 1.0 + self::OUTSIDE) {', '||', '&&'],
+    ],
     'core/Mixing/FacingSide.php' => [
         // From so many below to so many above: from either end.
         ['$latitude + M_PI * $i / self::LATITUDES', '+', '-'],
@@ -70,6 +74,12 @@ return [
         ['$z < $this->leastZ || $z > $this->mostZ) {', '>', '>='],
         ['if ($most < $this->leastY || $least > $this->mostY) {', '<', '<='],
         ['if ($most < $this->leastY || $least > $this->mostY) {', '>', '>='],
+        ['return $u >= $this->leastU && $u <= $this->mostU && $v >=', '>=', '>'],
+        ['return $u >= $this->leastU && $u <= $this->mostU && $v >=', '<=', '<'],
+        ['$v >= $this->leastV && $v <= $this->mostV;', '>=', '>'],
+        ['$v >= $this->leastV && $v <= $this->mostV;', '<=', '<'],
+        // A side more that is nearer by nothing.
+        ['$nearest === null || $difference < self::FAR ? null', '||', '&&'],
         ['if ($there > $difference) {', '>', '>='],
         ['$next > $near && $next < $far', '>', '>='],
         ['$next > $near && $next < $far', '<', '<='],
@@ -80,6 +90,8 @@ return [
         ["\$lows = \$highs = [];\n        \$low = 2.0;", '2.0', '(2.0 * 1.3)'],
     ],
     'core/Mixing/MixSolver.php' => [
+        // What is known only narrows the search.
+        ["\$best->consider(\$lab, \$paints, \$parts);\n        }\n        \$search", '$best->consider($lab, $paints, $parts);', ';'],
         // Of one paint there are no pairs.
         ['count($paints) > 1) {', '>', '>='],
     ],

@@ -7,6 +7,7 @@ namespace Tests\Core\Mixing;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Lch;
 use Kalokroma\Craft\Thinner;
+use Kalokroma\Mixing\BestMixes;
 use Kalokroma\Mixing\Dilution;
 use Kalokroma\Mixing\Drops;
 use Kalokroma\Mixing\Effort;
@@ -17,7 +18,9 @@ use Kalokroma\Mixing\Ingredient;
 use Kalokroma\Mixing\MeasuredMix;
 use Kalokroma\Mixing\Mix;
 use Kalokroma\Mixing\MixLimits;
+use Kalokroma\Mixing\MixRules;
 use Kalokroma\Mixing\MixSolver;
+use Kalokroma\Mixing\MixTangent;
 use Kalokroma\Mixing\MixTarget;
 use Kalokroma\Mixing\OnePartMore;
 use Kalokroma\Mixing\Palette;
@@ -25,6 +28,7 @@ use Kalokroma\Mixing\Ratios;
 use Kalokroma\Mixing\Reach;
 use Kalokroma\Mixing\SharesOfThree;
 use Kalokroma\Mixing\Spans;
+use Kalokroma\Mixing\TripleHunt;
 use Kalokroma\Mixing\Vicinity;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -92,6 +96,28 @@ final class AgreedTest extends AgreedTestCase
                     return [$told, $answers->best()?->mix->words(), $answers->advised()?->mix->words(), Reach::of($answers)];
                 });
             }
+        }
+        // With few parts the hunt passes by what the proof then finds.
+        foreach ([
+            [11, 4, '#e9c1c8'],
+            [11, 4, '#9b7d26'],
+            [11, 4, '#ce75fd'],
+            [13, 3, '#77afbe'],
+            [13, 3, '#834efc'],
+            [14, 4, '#7086f9'],
+        ] as [$seed, $parts, $hex]) {
+            $target = MixTarget::of(Paints::lab($hex), Film::Covering);
+            yield "$hex in $parts parts" => array_map(
+                static fn($one): array => [$one->mix->words(), $one->mix->ratio(), $one->difference],
+                MixSolver::solve($target, Paints::shelf(40, $seed), MixLimits::none()->parts($parts), 1, Effort::thorough())->ranked(),
+            );
+        }
+        foreach ([[1, '#6b7a50'], [2, '#4f6f73'], [3, '#c9b090'], [4, '#7a5230'], [5, '#ff5000'], [6, '#203010']] as [$seed, $hex]) {
+            $palette = new Palette(Paints::shelf(30, $seed), false);
+            $best = new BestMixes(Paints::lab($hex), 4);
+            $tangent = new MixTangent($palette, Paints::lab($hex), $seed, $seed + 9, 0.4);
+            (new TripleHunt($palette, new MixRules($palette, MixLimits::none()), $tangent))->triples($best, range(0, 29));
+            yield "hunted for $hex" => [$best->all(), $tangent->goal];
         }
         // More than are all tried: those that pull farthest and those that are nearest are.
         $large = Paints::shelf(260, 8);
