@@ -10,10 +10,14 @@ declare(strict_types=1);
  */
 return [
     'core/Mixing/TripleHunt.php' => [
+        // As far off as what was known already.
+        ['$off3 * $off3 < $limit &&', '<', '<='],
         // Fewer fall out early: longer until the same is found.
         ['if ($second < -self::OUTSIDE || $third < -self::OUTSIDE || $second + $third > 1.0 + self::OUTSIDE) {', '||', '&&'],
     ],
     'core/Mixing/FacingSide.php' => [
+        // One direction more, and then finely where the edge stands out.
+        ['DIRECTIONS = 36;', '36', '37'],
         // From so many below to so many above: from either end.
         ['$latitude + M_PI * $i / self::LATITUDES', '+', '-'],
         ['$angle + 2 * M_PI * $j / self::DIRECTIONS', '+', '-'],
@@ -78,6 +82,9 @@ return [
         ['return $u >= $this->leastU && $u <= $this->mostU && $v >=', '<=', '<'],
         ['$v >= $this->leastV && $v <= $this->mostV;', '>=', '>'],
         ['$v >= $this->leastV && $v <= $this->mostV;', '<=', '<'],
+        ["\$high1[\$i] : \$high2[\$i]);\n            }\n            if (\$least > \$this->mostFacing) {", '>', '>='],
+        // Looked for farther out than it ever is.
+        ['FARTHEST_EACH = 20.0;', '20.0', '(20.0 * 1.3)'],
         // A side more that is nearer by nothing.
         ['$nearest === null || $difference < self::FAR ? null', '||', '&&'],
         ['if ($there > $difference) {', '>', '>='],
