@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Optics\OpticsStore;
-use BackedEnum;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 use JsonException;
-use Kalokroma\Amounts\Pour;
 use Kalokroma\Exchange\CatalogueCsv;
 use Kalokroma\Exchange\CatalogueRow;
 use Kalokroma\Exchange\Fault;
 use Kalokroma\Exchange\Faulty;
-use Kalokroma\Exchange\PlainText;
 use Kalokroma\Exchange\ShelfCsv;
 use Kalokroma\Exchange\ShelfRow;
 use Kalokroma\Illegal;
-use Kalokroma\Mixing\Ingredient;
-use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -32,6 +27,9 @@ use Symfony\Component\Console\Output\OutputInterface;
  */
 abstract class FileCommand extends Command
 {
+    use TakesWords;
+    use ToldPaints;
+
     /** Larger files are no list of anything. */
     private const LARGEST_BYTES = 16 * 1024 * 1024;
 
@@ -85,21 +83,6 @@ abstract class FileCommand extends Command
         return self::SUCCESS;
     }
 
-    protected function word(string $argument): string
-    {
-        $word = $this->argument($argument);
-
-        return is_string($word) ? $word : '';
-    }
-
-    /** What stands behind an option; nothing when it is not given. */
-    protected function optional(string $option): string
-    {
-        $word = $this->option($option);
-
-        return is_scalar($word) ? (string) $word : '';
-    }
-
     /** @return array<string, CatalogueRow> by maker and code */
     protected function catalogue(): array
     {
@@ -131,36 +114,6 @@ abstract class FileCommand extends Command
         $rows = ShelfCsv::read($this->file('shelf'), static fn(string $maker, string $code): bool => isset($catalogue["$maker\n$code"]));
 
         return array_values(array_filter($rows, static fn(ShelfRow $row): bool => $row->pots > 0 && $row->remainingMl !== 0.0));
-    }
-
-    /** @return array{maker: string, code: string, name: string} as answers name a paint */
-    protected static function name(Paint $paint): array
-    {
-        return ['maker' => $paint->maker, 'code' => $paint->code, 'name' => $paint->name];
-    }
-
-    /** @return array{maker: string, code: string, name: string, parts: int} */
-    protected static function part(Paint $paint, int $parts = 1): array
-    {
-        return [...self::name($paint), 'parts' => $parts];
-    }
-
-    /** @return list<array{maker: string, code: string, name: string, parts: int}> */
-    protected static function parts(?Mix $mix): array
-    {
-        return array_map(static fn(Ingredient $one): array => self::part($one->paint, $one->parts), $mix->ingredients ?? []);
-    }
-
-    /** @return array{maker: string|null, code: string|null, name: string, drops: int, ml: float} */
-    protected static function poured(Pour $one): array
-    {
-        return [
-            'maker' => $one->paint?->maker,
-            'code' => $one->paint?->code,
-            'name' => $one->name(),
-            'drops' => $one->drops,
-            'ml' => round($one->ml, 3),
-        ];
     }
 
     protected function paint(CatalogueRow $row): Paint
@@ -238,58 +191,6 @@ abstract class FileCommand extends Command
         }
     }
 
-    protected function number(string $option, string $what): float
-    {
-        $text = $this->option($option);
-        if (! is_string($text) || preg_match('/^-?\d{1,9}(\.\d{1,6})?$/D', $text) !== 1) {
-            throw new WrongWords("--$option takes $what.");
-        }
-
-        return (float) $text;
-    }
-
-    protected function whole(string $option, string $what, int $least = PHP_INT_MIN, int $most = PHP_INT_MAX): int
-    {
-        $number = $this->number($option, $what);
-
-        return $number === floor($number) && $number >= $least && $number <= $most
-            ? (int) $number
-            : throw new WrongWords("--$option takes $what.");
-    }
-
-    /**
-     * @template T of BackedEnum
-     *
-     * @param class-string<T> $enum
-     *
-     * @return T
-     */
-    protected function oneOf(string $option, string $enum): BackedEnum
-    {
-        return self::known($option, $this->optional($option), $enum);
-    }
-
-    /**
-     * @template T of BackedEnum
-     *
-     * @param class-string<T> $enum
-     *
-     * @return list<T> what stands behind the option, parted by commas
-     */
-    protected function someOf(string $option, string $enum): array
-    {
-        return array_map(static fn(string $word): BackedEnum => self::known($option, $word, $enum), $this->listed($option));
-    }
-
-    /** @return list<string> */
-    protected function listed(string $option): array
-    {
-        return array_values(array_filter(
-            array_map(trim(...), explode(',', $this->optional($option))),
-            static fn(string $one): bool => $one !== '',
-        ));
-    }
-
     /** @param array<mixed> $answer */
     protected function json(array $answer, int $more = 0): void
     {
@@ -297,18 +198,6 @@ abstract class FileCommand extends Command
             $answer,
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | $more,
         ));
-    }
-
-    /**
-     * @template T of BackedEnum
-     *
-     * @param class-string<T> $enum
-     *
-     * @return T
-     */
-    private static function known(string $option, string $word, string $enum): BackedEnum
-    {
-        return $enum::tryFrom($word) ?? throw new WrongWords("--$option: ".PlainText::unknownChoice($word, $enum));
     }
 
     private function complain(string $message): void
