@@ -62,15 +62,7 @@ final class Palette
         $rest = 1.0 - $share;
         $bands = [];
         for ($i = 0; $i < Observer::BANDS; $i++) {
-            $absorbed = $share * $k1[$i] + $rest * $k2[$i];
-            $scattered = $share * $s1[$i] + $rest * $s2[$i];
-            if ($this->isSeeThrough) {
-                $bands[] = self::coatOverWhite($absorbed, $scattered);
-            } else {
-                $ratio = $absorbed / $scattered;
-                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
-                $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
-            }
+            $bands[] = $this->seen($share * $k1[$i] + $rest * $k2[$i], $share * $s1[$i] + $rest * $s2[$i]);
         }
 
         return $bands;
@@ -129,15 +121,10 @@ final class Palette
         [$k3, $s3] = [$this->absorption[$third], $this->scattering[$third]];
         $bands = [];
         for ($i = 0; $i < Observer::BANDS; $i++) {
-            $absorbed = $share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i];
-            $scattered = $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i];
-            if ($this->isSeeThrough) {
-                $bands[] = self::coatOverWhite($absorbed, $scattered);
-            } else {
-                $ratio = $absorbed / $scattered;
-                $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
-                $bands[] = self::OUT * $within / (1.0 - Skin::INNER * $within);
-            }
+            $bands[] = $this->seen(
+                $share1 * $k1[$i] + $share2 * $k2[$i] + $share3 * $k3[$i],
+                $share1 * $s1[$i] + $share2 * $s2[$i] + $share3 * $s3[$i],
+            );
         }
 
         return $bands;
@@ -207,6 +194,18 @@ final class Palette
         $z = Lab::compress($light[2] / Xyz::WHITE_Z);
 
         return [116.0 * $y - 16.0, 500.0 * ($x - $y), 200.0 * ($y - $z)];
+    }
+
+    /** What is seen of a film at one wavelength. Where most of the time is spent the same stands in the loop. */
+    private function seen(float $absorbed, float $scattered): float
+    {
+        if ($this->isSeeThrough) {
+            return self::coatOverWhite($absorbed, $scattered);
+        }
+        $ratio = $absorbed / $scattered;
+        $within = 1.0 + $ratio - sqrt($ratio * ($ratio + 2.0));
+
+        return self::OUT * $within / (1.0 - Skin::INNER * $within);
     }
 
     /** One standard coat over an ideal white: the hyperbolic film with Rg = 1, seen through its skin, comes down to this. */

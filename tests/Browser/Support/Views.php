@@ -42,7 +42,7 @@ final readonly class Views
             'plan-recipe' => function (): void {
                 $this->plan('Ferry Warden', 'Breeches');
                 $this->press('Write a recipe');
-                $this->await('section.writer form');
+                $this->await('section.writer form :focus');
                 $this->press('Write recipes');
                 $this->await('section.writer article:nth-child(3)');
                 $this->chromium->driver->executeScript('document.querySelector("section.writer").scrollIntoView()');
