@@ -185,13 +185,6 @@ return [
         // One triangle more or less than so many.
         ['if (count($this->triangles) > 3 * Mesh::MOST_TRIANGLES) {', '>', '>='],
     ],
-    'core/Relief/Still.php' => [
-        // The lesser or the greater of two that are alike.
-        ['$left = (int) ($ax + ($bx < $cx', '<', '<='],
-        ['$right = (int) ($ax + ($bx > $cx', '>', '>='],
-        ['$top = (int) ($ay + ($by < $cy', '<', '<='],
-        ['$bottom = (int) ($ay + ($by > $cy', '>', '>='],
-    ],
     'core/Relief/PaintedArea.php' => [
         // Where nothing is sprayed it is all the same how much of it.
         ['ANY = [1.0]', '1.0', '(1.0 * 1.3)'],

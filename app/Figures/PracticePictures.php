@@ -23,9 +23,6 @@ final class PracticePictures
 
     private const HEIGHT = 250;
 
-    /** Drawn so many times as large: edges come out smooth. */
-    private const FINER = 2;
-
     /** @return array<string, string> by technique, where its picture can be had; another address when another engine draws it */
     public static function addresses(): array
     {
@@ -44,9 +41,7 @@ final class PracticePictures
             return null;
         }
         $png = Kept::now()->of('practice', [$technique], static fn(): array => [base64_encode(StillPng::of(
-            self::piece()->stills($technique, self::FINER * self::WIDTH, self::FINER * self::HEIGHT),
-            self::WIDTH,
-            self::HEIGHT,
+            self::piece()->stills($technique, self::WIDTH, self::HEIGHT, true),
         ))]);
 
         return base64_decode($png[0], true) ?: null;

@@ -8,36 +8,25 @@ use GdImage;
 use Kalokroma\Relief\Still;
 use RuntimeException;
 
-/** Stills as a file that a browser shows: made smaller where they were drawn finer, beside each other, nothing behind them. */
+/** Stills as a file that a browser shows: beside each other, nothing behind them. */
 final class StillPng
 {
-    /**
-     * @param non-empty-list<Still> $stills
-     * @param int $width of each in the picture
-     * @param int $height of each in the picture
-     */
-    public static function of(array $stills, int $width, int $height): string
+    private const NOTHING = 127 << 24;
+
+    /** @param non-empty-list<Still> $stills of one size */
+    public static function of(array $stills): string
     {
-        $whole = self::sheet(count($stills) * $width, $height);
+        [$width, $height] = [$stills[0]->width, $stills[0]->height];
+        $image = self::sheet(count($stills) * $width, $height);
         foreach ($stills as $at => $still) {
-            $image = self::drawn($still);
-            imagecopyresampled($whole, $image, $at * $width, 0, 0, 0, $width, $height, $still->width, $still->height);
+            foreach ($still->points as $place => $colour) {
+                imagesetpixel($image, $at * $width + $place % $width, intdiv($place, $width), $colour < 0 ? self::NOTHING : $colour);
+            }
         }
         ob_start();
-        imagepng($whole);
+        imagepng($image);
 
         return (string) ob_get_clean();
-    }
-
-    private static function drawn(Still $still): GdImage
-    {
-        $image = self::sheet($still->width, $still->height);
-        $nothing = (int) imagecolorallocatealpha($image, 0, 0, 0, 127);
-        foreach ($still->points as $at => $rgb) {
-            imagesetpixel($image, $at % $still->width, intdiv($at, $still->width), $rgb < 0 ? $nothing : $rgb);
-        }
-
-        return $image;
     }
 
     private static function sheet(int $width, int $height): GdImage

@@ -23,9 +23,6 @@ use Kalokroma\Relief\Still;
 /** Pictures of painted figures for lists and for paper, kept until the plan or its paints change. */
 final class Stills
 {
-    /** Drawn so many times as large and made smaller: edges come out smooth. */
-    private const FINER = 2;
-
     /** Of the relief, that one picture may wait for: on a slow machine, or of a very fine sculpt, a spray takes its time. */
     private const MOST_SLICES = 16;
 
@@ -193,11 +190,12 @@ final class Stills
             $skin->markedFor($looks, static fn(): array => FigureWork::markPlaces($figure, $mesh, $labels, $skin)),
             $looks,
             $camera,
-            $frame->finer($height > self::LARGE ? 1 : self::FINER),
+            $frame,
+            $height <= self::LARGE,
             $figure->isPicture(),
         );
 
-        return StillPng::of([$still], $width, $height);
+        return StillPng::of([$still]);
     }
 
     /**

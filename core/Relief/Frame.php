@@ -45,7 +45,14 @@ final readonly class Frame
         [$wide, $high] = [(int) (self::NEARER * $width), (int) (self::NEARER * $height)];
         $lies = Projection::of($mesh, $camera->towards(), $wide, $high, 0.0);
 
-        return new self($width, $height, $wide, $high, self::from($lies->x, $corners, $wide, $width), self::from($lies->y, $corners, $high, $height));
+        return new self(
+            $width,
+            $height,
+            $wide,
+            $high,
+            self::from(array_map($lies->across(...), $corners), $wide, $width),
+            self::from(array_map($lies->down(...), $corners), $high, $height),
+        );
     }
 
     /** The same in so many times as many points each way. */
@@ -60,12 +67,11 @@ final readonly class Frame
     /**
      * Where the part begins that has the middle of the corners in its middle, as far as there is room.
      *
-     * @param list<float> $places by vertex
-     * @param non-empty-list<int> $corners
+     * @param non-empty-list<float> $places of the corners
      */
-    private static function from(array $places, array $corners, int $whole, int $part): int
+    private static function from(array $places, int $whole, int $part): int
     {
-        $middle = array_sum(array_map(static fn(int $one): float => $places[$one], $corners)) / count($corners);
+        $middle = array_sum($places) / count($places);
 
         return (int) max(0, min($whole - $part, $middle - $part / 2));
     }

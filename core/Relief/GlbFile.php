@@ -182,14 +182,20 @@ final class GlbFile
             throw IllegalSculpt::noGlb('it says that it has more corners than it holds');
         }
         $factor = ($accessor['normalized'] ?? false) === true ? 1.0 / $whole : null;
+        // In one go, with what fills it up between, where that is whole values too.
+        [$rows, $row, $step] = $stride % $bytes === 0
+            ? [1, ($count - 1) * intdiv($stride, $bytes) + $each, intdiv($stride, $bytes)]
+            : [$count, $each, $each];
         $values = [];
-        // What lies one behind the other is read in one go.
-        [$rows, $row] = $stride === $each * $bytes ? [1, $count * $each] : [$count, $each];
         for ($at = 0; $at < $rows; $at++) {
             /** @var array<int, int|float> $place */
             $place = unpack("$format$row", $this->buffer, $from + $at * $stride) ?: [];
+            $number = 0;
             foreach ($place as $value) {
-                $values[] = $factor === null ? $value : max(-1.0, $value * $factor);
+                if ($number < $each) {
+                    $values[] = $factor === null ? $value : ($value < -$whole ? -1.0 : $value * $factor);
+                }
+                $number = $number === $step - 1 ? 0 : $number + 1;
             }
         }
 

@@ -44,36 +44,49 @@ enum Grain: string
      *
      * @return float 0…1, all values as frequent as each other: of what takes a share of the skin, flecks lie where it is below that share
      */
-    public function at(float $x, float $y, float $z): float
+    public function at(float $x, float $y, float $z, Noise $noise): float
+    {
+        return 1.0 / (1.0 + exp(-self::steep($this->broad($x, $y, $z, $noise) + $this->fine($x, $y, $z, $noise))));
+    }
+
+    /** Whether it is below a share there: mostly the broad pattern tells already. */
+    public function isBelow(float $share, float $x, float $y, float $z, Noise $noise): bool
+    {
+        if ($share <= 0.0 || $share >= 1.0) {
+            return $share > 0.0;
+        }
+        $limit = log($share / (1.0 - $share));
+        $broad = $this->broad($x, $y, $z, $noise);
+
+        return self::steep($broad) < $limit
+            && (self::steep($broad + 1.0 - self::BROAD) < $limit || self::steep($broad + $this->fine($x, $y, $z, $noise)) < $limit);
+    }
+
+    private function broad(float $x, float $y, float $z, Noise $noise): float
     {
         [$across, $down] = self::SIZES[$this->value];
-        [$x, $y, $z] = [$x / $across, $y / $down, $z / $across];
-        $noise = self::BROAD * self::noise($x, $y, $z)
-            + (1.0 - self::BROAD) * self::noise(self::FINER * $x + self::APART, self::FINER * $y + self::APART, self::FINER * $z + self::APART);
+
+        return self::BROAD * $noise->at($x / $across, $y / $down, $z / $across);
+    }
+
+    /** The same pattern in small, from elsewhere. */
+    private function fine(float $x, float $y, float $z, Noise $noise): float
+    {
+        [$across, $down] = self::SIZES[$this->value];
+
+        return (1.0 - self::BROAD) * $noise->at(
+            self::FINER * $x / $across + self::APART,
+            self::FINER * $y / $down + self::APART,
+            self::FINER * $z / $across + self::APART,
+        );
+    }
+
+    /** The higher, the rarer noise is above it: what a share of all is below has the logit of that share. */
+    private static function steep(float $noise): float
+    {
         $off = $noise - 0.5;
         $square = $off * $off;
 
-        return 1.0 / (1.0 + exp(-$off * (self::STEEPNESS[0] + $square * (self::STEEPNESS[1] + $square * self::STEEPNESS[2]))));
-    }
-
-    /** Values at the corners of a grid, and smoothly between them. */
-    private static function noise(float $x, float $y, float $z): float
-    {
-        [$i, $j, $k] = [(int) floor($x), (int) floor($y), (int) floor($z)];
-        [$x, $y, $z] = [$x - $i, $y - $j, $z - $k];
-        [$x, $y, $z] = [$x * $x * (3.0 - 2.0 * $x), $y * $y * (3.0 - 2.0 * $y), $z * $z * (3.0 - 2.0 * $z)];
-        $across = static fn(int $j, int $k): float => self::corner($i, $j, $k) * (1.0 - $x) + self::corner($i + 1, $j, $k) * $x;
-        $near = $across($j, $k) * (1.0 - $y) + $across($j + 1, $k) * $y;
-
-        return $near * (1.0 - $z) + ($across($j, $k + 1) * (1.0 - $y) + $across($j + 1, $k + 1) * $y) * $z;
-    }
-
-    /** 0…1 */
-    private static function corner(int $i, int $j, int $k): float
-    {
-        $hash = ($i * 0x8DA6B343 ^ $j * 0xD8163841 ^ $k * 0xCB1AB31F) & 0xFFFFFFFF;
-        $hash = ($hash ^ $hash >> 13) * 0x5BD1E995 & 0xFFFFFFFF;
-
-        return (($hash ^ $hash >> 15) & 0xFFFF) / 0xFFFF;
+        return $off * (self::STEEPNESS[0] + $square * (self::STEEPNESS[1] + $square * self::STEEPNESS[2]));
     }
 }

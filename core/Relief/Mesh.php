@@ -74,15 +74,21 @@ final class Mesh
     /** @return array{array{float, float, float}, array{float, float, float}} lowest and highest x, y, z in mm */
     public function bounds(): array
     {
-        $low = [INF, INF, INF];
-        $high = [-INF, -INF, -INF];
-        foreach ($this->positions as $at => $value) {
-            $axis = $at % 3;
-            $low[$axis] = min($low[$axis], $value);
-            $high[$axis] = max($high[$axis], $value);
+        $positions = $this->positions;
+        [$left, $low, $back, $right, $high, $front] = [INF, INF, INF, -INF, -INF, -INF];
+        for ($at = 0, $end = count($positions); $at < $end; $at += 3) {
+            $x = $positions[$at];
+            $y = $positions[$at + 1];
+            $z = $positions[$at + 2];
+            $left = $x < $left ? $x : $left;
+            $right = $x > $right ? $x : $right;
+            $low = $y < $low ? $y : $low;
+            $high = $y > $high ? $y : $high;
+            $back = $z < $back ? $z : $back;
+            $front = $z > $front ? $z : $front;
         }
 
-        return [$low, $high];
+        return [[$left, $low, $back], [$right, $high, $front]];
     }
 
     public function heightMm(): float

@@ -4,73 +4,57 @@ declare(strict_types=1);
 
 namespace Kalokroma\Relief;
 
-/** A triangle of an area that is not of one piece: at each of its points either ground, fleck or mark is seen. */
+/** A triangle of an area that is not of one piece: at each of its places either ground, fleck or mark is seen. */
 final readonly class Pieces
 {
+    public const GROUND = 0;
+
+    public const FLECK = 1;
+
+    /** The first of the marks; each further one is one more. */
+    private const MARK = 2;
+
     /**
      * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $places of its corners, mm
      * @param array{float, float, float} $far how far out the corners lie from the middle of the area's mark (MarkPlaces)
      * @param array{float, float, float} $shares that flecks take at the corners
-     * @param array{list<float>, list<float>, list<float>} $corners linear light: ground, flecks, then what falls on them and what is mirrored
      */
     public function __construct(
         private PaintedLook $look,
         private array $places,
         private array $far,
         private array $shares,
-        private array $corners,
+        private Noise $noise,
     ) {}
 
     /**
-     * @param float $b share of the second corner
-     * @param float $c share of the third
+     * @param float $a share of the first corner, those of the others are $b and $c
      *
-     * @return array{float, float, float} linear red, green, blue
+     * @return int ground, fleck or one of the marks
      */
-    public function at(float $b, float $c): array
+    public function seen(float $a, float $b, float $c): int
     {
-        $a = 1.0 - $b - $c;
-        [$one, $two, $three] = $this->corners;
-        $mark = $this->look->marks === [] ? null : $this->markAt($a * $this->far[0] + $b * $this->far[1] + $c * $this->far[2]);
-        if ($mark !== null) {
-            $light = $a * $one[6] + $b * $two[6] + $c * $three[6];
-            $glint = $a * $one[7] + $b * $two[7] + $c * $three[7];
-
-            return [$mark[0] * $light + $glint, $mark[1] * $light + $glint, $mark[2] * $light + $glint];
+        $far = $a * $this->far[0] + $b * $this->far[1] + $c * $this->far[2];
+        // The innermost that reaches so far out.
+        for ($mark = count($this->look->marks) - 1; $mark >= 0; $mark--) {
+            if ($far < $this->look->marks[$mark]['outer']) {
+                return self::MARK + $mark;
+            }
         }
-        $red = $this->isFleck($a, $b, $c) ? 3 : 0;
-        [$green, $blue] = [$red + 1, $red + 2];
+        $isFleck = $this->look->grain?->isBelow(
+            $a * $this->shares[0] + $b * $this->shares[1] + $c * $this->shares[2],
+            $a * $this->places[0][0] + $b * $this->places[1][0] + $c * $this->places[2][0],
+            $a * $this->places[0][1] + $b * $this->places[1][1] + $c * $this->places[2][1],
+            $a * $this->places[0][2] + $b * $this->places[1][2] + $c * $this->places[2][2],
+            $this->noise,
+        );
 
-        return [
-            $a * $one[$red] + $b * $two[$red] + $c * $three[$red],
-            $a * $one[$green] + $b * $two[$green] + $c * $three[$green],
-            $a * $one[$blue] + $b * $two[$blue] + $c * $three[$blue],
-        ];
+        return $isFleck === true ? self::FLECK : self::GROUND;
     }
 
-    /** @return array{float, float, float}|null of the innermost mark that reaches so far out */
-    private function markAt(float $far): ?array
+    /** @return array{float, float, float}|null linear red, green, blue of a mark; null of what is none */
+    public function mark(int $piece): ?array
     {
-        $light = null;
-        foreach ($this->look->marks as $mark) {
-            $light = $far < $mark['outer'] ? $mark['light'] : $light;
-        }
-
-        return $light;
-    }
-
-    private function isFleck(float $a, float $b, float $c): bool
-    {
-        if ($this->look->grain === null) {
-            return false;
-        }
-        $share = $a * $this->shares[0] + $b * $this->shares[1] + $c * $this->shares[2];
-        [$one, $two, $three] = $this->places;
-
-        return $share > 0.0 && $this->look->grain->at(
-            $a * $one[0] + $b * $two[0] + $c * $three[0],
-            $a * $one[1] + $b * $two[1] + $c * $three[1],
-            $a * $one[2] + $b * $two[2] + $c * $three[2],
-        ) < $share;
+        return $piece < self::MARK ? null : $this->look->marks[$piece - self::MARK]['light'];
     }
 }

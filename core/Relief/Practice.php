@@ -114,7 +114,7 @@ final readonly class Practice
      *
      * @return array{Still, Still}
      */
-    public function stills(string $technique, int $width, int $height): array
+    public function stills(string $technique, int $width, int $height, bool $isSmooth = false): array
     {
         $rehearsal = Rehearsal::of(self::plan($technique));
         $looks = ['before' => [], 'after' => []];
@@ -127,18 +127,20 @@ final readonly class Practice
             $looks['after'][$number] = PaintedLook::of($painted, $painted->stages[$last]);
         }
 
-        return [$this->still($looks['before'], $width, $height), $this->still($looks['after'], $width, $height)];
+        $frame = Frame::whole($width, $height);
+
+        return [$this->still($looks['before'], $frame, $isSmooth), $this->still($looks['after'], $frame, $isSmooth)];
     }
 
     /** @param array<int, PaintedLook> $looks */
-    private function still(array $looks, int $width, int $height): Still
+    private function still(array $looks, Frame $frame, bool $isSmooth): Still
     {
         $skin = $this->skin->markedFor(
             $looks,
             fn(): array => MarkPlaces::of($this->mesh, $this->labels, $this->skin->zones, $this->skin->openness),
         );
 
-        return Still::of($this->mesh, $this->labels, $skin, $looks, Camera::turned(18.0), Frame::whole($width, $height));
+        return Still::of($this->mesh, $this->labels, $skin, $looks, Camera::turned(18.0), $frame, $isSmooth);
     }
 
     private static function plan(string $technique): Plan

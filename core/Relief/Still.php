@@ -8,21 +8,29 @@ use Kalokroma\Colour\Srgb;
 
 /**
  * A picture of a painted figure that nobody turns: for lists, for paper, and for browsers that draw none. It is drawn as those draw it, by
- * the even lamp, from far away; what each corner looks like is worked out once, what lies before what point by point.
+ * the even lamp, from far away.
  */
 final readonly class Still
 {
     /** Points left free at every edge. */
-    private const MARGIN = 2.0;
+    private const MARGIN = 1.0;
 
-    /** From a point's edge to its middle, and a little less: a corner that lies just there counts. */
-    private const HALF = 0.4999999;
+    /** How much is seen past what covers nothing of a point, as pictures have it. */
+    private const NOTHING = 127;
 
-    /** In no area, in 255ths. */
-    private const BARE = 0.25;
+    /** So many bits name a point. */
+    private const POINT_BITS = 22;
+
+    private const POINT = (1 << self::POINT_BITS) - 1;
+
+    /** Where the middle of some of a point's four places lies, across and down from the first, and how many they are; by a bit for each. */
+    private const LIES = [
+        [0.0, 0.0, 0], [0.0, 0.0, 1], [1.0, 0.0, 1], [0.5, 0.0, 2], [0.0, 1.0, 1], [0.0, 0.5, 2], [0.5, 0.5, 2], [1 / 3, 1 / 3, 3],
+        [1.0, 1.0, 1], [0.5, 0.5, 2], [1.0, 0.5, 2], [2 / 3, 1 / 3, 3], [0.5, 1.0, 2], [1 / 3, 2 / 3, 3], [2 / 3, 2 / 3, 3], [0.5, 0.5, 4],
+    ];
 
     /**
-     * @param list<int> $points 0xRRGGBB row by row, or -1 where nothing is
+     * @param list<int> $points 0xAARRGGBB row by row, AA how much is seen past it, in 127ths; or -1 where nothing is
      */
     private function __construct(
         public int $width,
@@ -32,6 +40,7 @@ final readonly class Still
 
     /**
      * @param array<int, PaintedLook> $looks of the areas by the number that labels give them
+     * @param bool $isSmooth each point is looked at in four places, so that edges come out smooth
      * @param bool $isPicture lies flat, and has its own light
      */
     public static function of(
@@ -41,204 +50,130 @@ final readonly class Still
         array $looks,
         Camera $camera,
         Frame $frame,
+        bool $isSmooth = false,
         bool $isPicture = false,
     ): self {
         $towards = $isPicture ? [0.0, 0.0, 1.0] : $camera->towards();
-        $picture = Projection::of($mesh, $towards, $frame->wide, $frame->high, self::MARGIN)->from($frame->x, $frame->y);
-        [$width, $height] = [$frame->width, $frame->height];
-        $owners = self::owners($mesh->triangles, $picture, $width, $height);
-        $normals = $mesh->normals();
+        $each = $isSmooth ? 2 : 1;
+        $fine = $frame->finer($each);
+        $picture = Projection::of($mesh, $towards, $fine->wide, $fine->high, $each * self::MARGIN);
+        $nearest = NearestSkin::in($picture, $mesh->triangles, $fine->width, $fine->height, $fine->x, $fine->y);
+        $painted = new PaintedSkin($mesh, $labels, $skin, $looks, $picture, $towards, $isPicture);
+        $parts = self::parts($nearest, $frame->width, $frame->height, $isSmooth);
+        // One triangle after the other: what holds for all of it is worked out once.
+        sort($parts);
+        $count = $frame->width * $frame->height;
+        $red = $green = $blue = array_fill(0, $count, 0.0);
+        $covered = array_fill(0, $count, 0);
+        [$drawn, $triangle] = [-1, null];
+        foreach ($parts as $part) {
+            $number = $part >> self::POINT_BITS + 4;
+            if ($number !== $drawn || $triangle === null) {
+                $triangle = $painted->triangle($drawn = $number);
+            }
+            $point = $part >> 4 & self::POINT;
+            $x = $fine->x + $each * ($point % $frame->width) + 0.5;
+            $y = $fine->y + $each * intdiv($point, $frame->width) + 0.5;
+            foreach (self::pieces($triangle, $part & 0xF, $x, $y) as $piece => $places) {
+                [$across, $down, $many] = self::LIES[$places];
+                [$r, $g, $b] = $triangle->light($piece, $x + $across, $y + $down);
+                // What is brighter than a screen shows is as bright as it shows.
+                $red[$point] += $many * ($r > 1.0 ? 1.0 : ($r < 0.0 ? 0.0 : $r));
+                $green[$point] += $many * ($g > 1.0 ? 1.0 : ($g < 0.0 ? 0.0 : $g));
+                $blue[$point] += $many * ($b > 1.0 ? 1.0 : ($b < 0.0 ? 0.0 : $b));
+                $covered[$point] += $many;
+            }
+        }
         $curve = self::curve();
-        $colours = [];
-        $points = array_fill(0, $width * $height, -1);
-        $drawn = -1;
-        [$ax, $ay, $ub, $vb, $uc, $vc] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
-        [$red, $redB, $redC, $green, $greenB, $greenC, $blue, $blueB, $blueC] = array_fill(0, 9, 0.0);
-        $pieces = null;
-        foreach ($owners as $place => $triangle) {
-            // Points beside each other mostly show one triangle: what holds for all of it is worked out once.
-            if ($triangle !== $drawn) {
-                $drawn = $triangle;
-                $label = ord($labels->triangles[$triangle]);
-                $look = $looks[$label] ?? null;
-                $seen = [];
-                for ($at = 3 * $triangle; $at < 3 * $triangle + 3; $at++) {
-                    $vertex = $mesh->triangles[$at];
-                    $seen[] = $colours[$vertex * 256 + $label] ??= self::corner(
-                        $look,
-                        $skin->zones[$vertex],
-                        $skin->openness[$vertex],
-                        $skin->above[$vertex],
-                        $skin->below[$vertex],
-                        [$normals[3 * $vertex], $normals[3 * $vertex + 1], $normals[3 * $vertex + 2]],
-                        $towards,
-                        $isPicture,
-                    );
-                }
-                $pieces = $look === null || $look->isPlain() ? null : self::pieces($look, $mesh, $triangle, $skin, $seen);
-                [[$red, $green, $blue], $b, $c] = $seen;
-                [$redB, $greenB, $blueB] = [$b[0] - $red, $b[1] - $green, $b[2] - $blue];
-                [$redC, $greenC, $blueC] = [$c[0] - $red, $c[1] - $green, $c[2] - $blue];
-                [$a, $b, $c] = [$mesh->triangles[3 * $triangle], $mesh->triangles[3 * $triangle + 1], $mesh->triangles[3 * $triangle + 2]];
-                [$ax, $ay] = [$picture->x[$a] - 0.5, $picture->y[$a] - 0.5];
-                [$bx, $by] = [$picture->x[$b] - $picture->x[$a], $picture->y[$b] - $picture->y[$a]];
-                [$cx, $cy] = [$picture->x[$c] - $picture->x[$a], $picture->y[$c] - $picture->y[$a]];
-                $area = $bx * $cy - $by * $cx;
-                [$ub, $vb, $uc, $vc] = [$cy / $area, -$cx / $area, -$by / $area, $bx / $area];
-            }
-            $dx = $place % $width - $ax;
-            $dy = (int) ($place / $width) - $ay;
-            $wb = $dx * $ub + $dy * $vb;
-            $wc = $dx * $uc + $dy * $vc;
-            if ($pieces === null) {
-                $r = (int) (4095 * ($red + $wb * $redB + $wc * $redC));
-                $g = (int) (4095 * ($green + $wb * $greenB + $wc * $greenC));
-                $b = (int) (4095 * ($blue + $wb * $blueB + $wc * $blueC));
-            } else {
-                [$r, $g, $b] = $pieces->at($wb, $wc);
-                $r = (int) (4095 * $r);
-                $g = (int) (4095 * $g);
-                $b = (int) (4095 * $b);
-            }
-            $points[$place] = $curve[$r > 4095 ? 4095 : ($r < 0 ? 0 : $r)] << 16
-                | $curve[$g > 4095 ? 4095 : ($g < 0 ? 0 : $g)] << 8
-                | $curve[$b > 4095 ? 4095 : ($b < 0 ? 0 : $b)];
+        $points = [];
+        foreach ($covered as $point => $many) {
+            $points[] = $many === 0 ? -1 : (int) (self::NOTHING * (1 - $many / $each / $each)) << 24
+                | $curve[(int) (4095 * $red[$point] / $many)] << 16
+                | $curve[(int) (4095 * $green[$point] / $many)] << 8
+                | $curve[(int) (4095 * $blue[$point] / $many)];
         }
 
-        return new self($width, $height, array_values($points));
+        return new self($frame->width, $frame->height, $points);
     }
 
     /**
-     * Which triangle is seen at each point.
+     * What is seen within each point.
      *
-     * @param non-empty-list<int> $triangles
+     * @param list<int> $nearest as NearestSkin tells it of each place
      *
-     * @return array<int, int> triangle by point
+     * @return list<int> a triangle, the point, and in which of its four places it is seen there, a bit each
      */
-    private static function owners(array $triangles, Projection $picture, int $width, int $height): array
+    private static function parts(array $nearest, int $width, int $height, bool $isSmooth): array
     {
-        [$x, $y, $z] = [$picture->x, $picture->y, $picture->near];
-        $depths = array_fill(0, $width * $height, -1e9);
-        $owners = [];
-        for ($at = 0, $end = count($triangles); $at < $end; $at += 3) {
-            $a = $triangles[$at];
-            $b = $triangles[$at + 1];
-            $c = $triangles[$at + 2];
-            $ax = $x[$a];
-            $ay = $y[$a];
-            $bx = $x[$b] - $ax;
-            $by = $y[$b] - $ay;
-            $cx = $x[$c] - $ax;
-            $cy = $y[$c] - $ay;
-            $area = $bx * $cy - $by * $cx;
-            if ($area < 1e-9 && $area > -1e-9) {
-                continue;
+        $parts = [];
+        if (! $isSmooth) {
+            foreach ($nearest as $point => $near) {
+                if ($near >= 0) {
+                    $parts[] = ($near & NearestSkin::TRIANGLE) << self::POINT_BITS + 4 | $point << 4 | 1;
+                }
             }
-            $left = (int) ($ax + ($bx < $cx ? ($bx < 0.0 ? $bx : 0.0) : ($cx < 0.0 ? $cx : 0.0)) + self::HALF);
-            $right = (int) ($ax + ($bx > $cx ? ($bx > 0.0 ? $bx : 0.0) : ($cx > 0.0 ? $cx : 0.0)) - 0.5);
-            $top = (int) ($ay + ($by < $cy ? ($by < 0.0 ? $by : 0.0) : ($cy < 0.0 ? $cy : 0.0)) + self::HALF);
-            $bottom = (int) ($ay + ($by > $cy ? ($by > 0.0 ? $by : 0.0) : ($cy > 0.0 ? $cy : 0.0)) - 0.5);
-            // What lies beyond the edges of the frame is not drawn.
-            $left = $left < 0 ? 0 : $left;
-            $right = $right < $width ? $right : $width - 1;
-            $top = $top < 0 ? 0 : $top;
-            $bottom = $bottom < $height ? $bottom : $height - 1;
-            if ($left > $right || $top > $bottom) {
-                continue;
-            }
-            $za = $z[$a];
-            $db = ($z[$b] - $za) / $area;
-            $dc = ($z[$c] - $za) / $area;
-            for ($row = $top; $row <= $bottom; $row++) {
-                $dy = $row + 0.5 - $ay;
-                for ($column = $left; $column <= $right; $column++) {
-                    $dx = $column + 0.5 - $ax;
-                    $wb = $dx * $cy - $dy * $cx;
-                    $wc = $dy * $bx - $dx * $by;
-                    if ($area > 0.0 ? ($wb >= 0.0 && $wc >= 0.0 && $wb + $wc <= $area) : ($wb <= 0.0 && $wc <= 0.0 && $wb + $wc >= $area)) {
-                        $near = $za + $wb * $db + $wc * $dc;
-                        $place = $row * $width + $column;
-                        if ($near > $depths[$place]) {
-                            $depths[$place] = $near;
-                            $owners[$place] = intdiv($at, 3);
-                        }
-                    }
+
+            return $parts;
+        }
+        for ($point = 0, $row = 0; $row < $height; $row++) {
+            $place = 4 * $row * $width;
+            for ($column = 0; $column < $width; $column++, $point++, $place += 2) {
+                $a = $nearest[$place];
+                $b = $nearest[$place + 1];
+                $c = $nearest[$place + 2 * $width];
+                $d = $nearest[$place + 2 * $width + 1];
+                if (($a & $b & $c & $d) < 0) {
+                    continue;
+                }
+                $a = $a < 0 ? -1 : $a & NearestSkin::TRIANGLE;
+                $b = $b < 0 ? -1 : $b & NearestSkin::TRIANGLE;
+                $c = $c < 0 ? -1 : $c & NearestSkin::TRIANGLE;
+                $d = $d < 0 ? -1 : $d & NearestSkin::TRIANGLE;
+                if ($a >= 0) {
+                    $parts[] = $a << self::POINT_BITS + 4 | $point << 4 | 1 | ($b === $a ? 2 : 0) | ($c === $a ? 4 : 0) | ($d === $a ? 8 : 0);
+                }
+                if ($b >= 0 && $b !== $a) {
+                    $parts[] = $b << self::POINT_BITS + 4 | $point << 4 | 2 | ($c === $b ? 4 : 0) | ($d === $b ? 8 : 0);
+                }
+                if ($c >= 0 && $c !== $a && $c !== $b) {
+                    $parts[] = $c << self::POINT_BITS + 4 | $point << 4 | 4 | ($d === $c ? 8 : 0);
+                }
+                if ($d >= 0 && $d !== $a && $d !== $b && $d !== $c) {
+                    $parts[] = $d << self::POINT_BITS + 4 | $point << 4 | 8;
                 }
             }
         }
 
-        return $owners;
+        return $parts;
     }
 
     /**
-     * @param array<int, array{float, float, float, float, float, float, float, float}> $seen of its three corners
-     */
-    private static function pieces(PaintedLook $look, Mesh $mesh, int $triangle, Skin $skin, array $seen): Pieces
-    {
-        [$a, $b, $c] = [$mesh->triangles[3 * $triangle], $mesh->triangles[3 * $triangle + 1], $mesh->triangles[3 * $triangle + 2]];
-        $positions = $mesh->positions;
-        $place = static fn(int $vertex): array => [$positions[3 * $vertex], $positions[3 * $vertex + 1], $positions[3 * $vertex + 2]];
-
-        return new Pieces(
-            $look,
-            [$place($a), $place($b), $place($c)],
-            [$skin->marks[$a], $skin->marks[$b], $skin->marks[$c]],
-            [$look->shareAt($skin->zones[$a]), $look->shareAt($skin->zones[$b]), $look->shareAt($skin->zones[$c])],
-            [$seen[0], $seen[1], $seen[2]],
-        );
-    }
-
-    /**
-     * @param array{float, float, float} $normal
-     * @param array{float, float, float} $eye
+     * The pieces of a triangle that are seen within a point.
      *
-     * @return array{float, float, float, float, float, float, float, float} linear light of the ground, the same of the flecks, then how much
-     *     light falls on it and how much is mirrored
+     * @param int $places of the point that show the triangle, a bit each
+     * @param float $x of the first place
+     * @param float $y of the first place
+     *
+     * @return array<int, int> in which places, by piece
      */
-    private static function corner(
-        ?PaintedLook $look,
-        float $zone,
-        float $open,
-        float $above,
-        float $below,
-        array $normal,
-        array $eye,
-        bool $isPicture,
-    ): array {
-        $facing = $normal[0] * $eye[0] + $normal[1] * $eye[1] + $normal[2] * $eye[2];
-        if ($facing < 0.0) {
-            // The inside of a skin that is open in places.
-            $normal = [-$normal[0], -$normal[1], -$normal[2]];
-            $facing = -$facing;
-        }
-        if ($look === null) {
-            $grey = $isPicture ? 0.85 * ((100.0 * $open + 16.0) / 116.0) ** 3 : self::BARE * (0.3 + 0.7 * $facing) * (0.6 + 0.4 * $open);
-
-            return [$grey, $grey, $grey, $grey, $grey, $grey, 1.0, 0.0];
-        }
-        $open = $isPicture ? 1.0 : $open;
-        $mirroredUp = 2.0 * $facing * $normal[1] - $eye[1];
-        [$red, $green, $blue] = $look->at($zone, $above, $below, $normal[0]);
-        $light = (0.74 + 0.26 * self::rise($facing, 0.0, 0.75)) * (0.62 + 0.38 * self::rise($open, 0.1, 0.72));
-        $light *= 1.0 + $look->sheenAt($zone) * (0.72 + 0.75 * self::rise($mirroredUp, -0.2, 0.9) - 1.0);
-        $mirrored = [2.0 * $facing * $normal[0] - $eye[0], $mirroredUp, 2.0 * $facing * $normal[2] - $eye[2]];
-        $glint = $look->gloss <= 0.0
-            ? 0.0
-            : $look->gloss * 0.22 * max(0.0, -0.252 * $mirrored[0] + 0.756 * $mirrored[1] + 0.604 * $mirrored[2]) ** 24;
-        [$r, $g, $b] = $look->grain === null ? [$red, $green, $blue] : $look->flecksAt($zone, $above, $below, $normal[0]);
-
-        return [
-            $red * $light + $glint, $green * $light + $glint, $blue * $light + $glint,
-            $r * $light + $glint, $g * $light + $glint, $b * $light + $glint,
-            $light, $glint,
-        ];
-    }
-
-    private static function rise(float $value, float $from, float $to): float
+    private static function pieces(PaintedTriangle $triangle, int $places, float $x, float $y): array
     {
-        $share = max(0.0, min(1.0, ($value - $from) / ($to - $from)));
+        if ($triangle->pieces === null) {
+            return [$places];
+        }
+        // What two opposite places show alike, those between them show too: pieces are larger than a point.
+        if ($places === 0xF && ($piece = $triangle->piece($x, $y)) === $triangle->piece($x + 1.0, $y + 1.0)) {
+            return [$piece => $places];
+        }
+        $pieces = [];
+        for ($at = 0; $at < 4; $at++) {
+            if (($places >> $at & 1) === 1) {
+                $piece = $triangle->piece($x + ($at & 1), $y + ($at >> 1));
+                $pieces[$piece] = ($pieces[$piece] ?? 0) | 1 << $at;
+            }
+        }
 
-        return $share * $share * (3.0 - 2.0 * $share);
+        return $pieces;
     }
 
     /** @return list<int> what a screen shows for linear light, in 4095ths */

@@ -18,6 +18,7 @@ use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\MarkPlaces;
 use Kalokroma\Relief\Measure;
 use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\Noise;
 use Kalokroma\Relief\PackedRelief;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
@@ -81,7 +82,7 @@ final class AgreedTest extends AgreedTestCase
         yield from $this->files();
         foreach (Grain::cases() as $grain) {
             yield "grain $grain->value" => array_map(
-                static fn(int $at): float => $grain->at(0.37 * $at, 0.91 * $at - 9, -0.53 * $at),
+                static fn(int $at): float => $grain->at(0.37 * $at, 0.91 * $at - 9, -0.53 * $at, new Noise),
                 range(0, 60),
             );
         }

@@ -15,6 +15,7 @@ use Kalokroma\Relief\Grain;
 use Kalokroma\Relief\Labels;
 use Kalokroma\Relief\MarkPlaces;
 use Kalokroma\Relief\Mesh;
+use Kalokroma\Relief\Noise;
 use Kalokroma\Relief\PaintedArea;
 use Kalokroma\Relief\PaintedLook;
 use Kalokroma\Relief\PaintedStage;
@@ -41,14 +42,19 @@ final class PiecesTest extends TestCase
     #[DataProvider('shares')]
     public function testFlecksTakeTheShareTheyHave(Grain $grain, float $share): void
     {
-        $flecks = 0;
+        $flecks = $otherwise = 0;
+        $noise = new Noise;
         for ($at = 0; $at < 20_000; $at++) {
             // Places that come near each other nowhere: turns of the golden angle.
             [$x, $y, $z] = [fmod($at * 0.618034, 1.0), fmod($at * 0.754878, 1.0), fmod($at * 0.569840, 1.0)];
-            $flecks += $grain->at(60.0 * $x - 30.0, 60.0 * $y, 60.0 * $z - 30.0) < $share ? 1 : 0;
+            $place = [60.0 * $x - 30.0, 60.0 * $y, 60.0 * $z - 30.0, $noise];
+            $isFleck = $grain->isBelow($share, ...$place);
+            $flecks += $isFleck ? 1 : 0;
+            $otherwise += $isFleck === $grain->at(...$place) < $share ? 0 : 1;
         }
 
         self::assertEqualsWithDelta($share, $flecks / 20_000, 0.004 + 0.03 * $share);
+        self::assertSame(0, $otherwise, 'Told by the broad pattern alone it is told as by both.');
     }
 
     public function testStreaksRunDownAndFlecksDoNot(): void
@@ -57,7 +63,7 @@ final class PiecesTest extends TestCase
             $sum = 0.0;
             for ($at = 0; $at < 400; $at++) {
                 [$left, $low] = [0.37 * $at - 40.0, 0.11 * $at];
-                $sum += abs($grain->at($left, $low, 3.0) - $grain->at($left + 0.2 * $x, $low + 0.2 * $y, 3.0));
+                $sum += abs($grain->at($left, $low, 3.0, new Noise) - $grain->at($left + 0.2 * $x, $low + 0.2 * $y, 3.0, new Noise));
             }
 
             return $sum / 400;
@@ -65,7 +71,7 @@ final class PiecesTest extends TestCase
 
         self::assertGreaterThan(3.0 * $changes(Grain::Streaks, 0, 1), $changes(Grain::Streaks, 1, 0));
         self::assertEqualsWithDelta(1.0, $changes(Grain::Flecks, 1, 0) / $changes(Grain::Flecks, 0, 1), 0.25);
-        self::assertSame(Grain::Flecks->at(1.2, 3.4, -5.6), Grain::Flecks->at(1.2, 3.4, -5.6));
+        self::assertSame(Grain::Flecks->at(1.2, 3.4, -5.6, new Noise), Grain::Flecks->at(1.2, 3.4, -5.6, new Noise));
     }
 
     public function testChipsAreGroundAndFlecksThatTogetherAreTheStrip(): void

@@ -136,12 +136,37 @@ final class StillTest extends TestCase
         );
     }
 
+    public function testEdgesComeOutSmooth(): void
+    {
+        $plain = self::drawn(2.0, 0.0, Frame::whole(100, 100));
+        $smooth = self::drawn(2.0, 0.0, Frame::whole(100, 100), true);
+        [$past, $inside, $rim] = [[], 0, 0];
+        foreach ($smooth->points as $at => $point) {
+            $past[$point < 0 ? 127 : $point >> 24] = true;
+            if ($point < 0 || $point >> 24 > 0) {
+                $rim += $point < 0 ? 0 : 1;
+                continue;
+            }
+            $inside++;
+            // What is covered as a whole looks as it does without: a place lies half of a point beside another.
+            self::assertGreaterThanOrEqual(0, $plain->points[$at]);
+            [$x, $y] = [$at % 100, intdiv($at, 100)];
+            self::assertLessThan(2.0, Ciede2000::between(self::at($plain, $x, $y, 100), self::at($smooth, $x, $y, 100)));
+        }
+        ksort($past);
+
+        self::assertSame([0, 31, 63, 95, 127], array_keys($past), 'A point is covered by quarters.');
+        self::assertEqualsWithDelta(M_PI * 49 ** 2, $inside + $rim / 2, 60);
+        // The four places are ½ (|cos| + |sin|) wide across a rim that runs at an angle: all round a ball that is four times its radius.
+        self::assertEqualsWithDelta(4 * 49, $rim, 15);
+    }
+
     private static function still(float $zone, float $turn): Still
     {
         return self::drawn($zone, $turn, Frame::whole(200, 200));
     }
 
-    private static function drawn(float $zone, float $turn, Frame $frame): Still
+    private static function drawn(float $zone, float $turn, Frame $frame, bool $isSmooth = false): Still
     {
         $mesh = self::ball();
         $labels = '';
@@ -161,6 +186,7 @@ final class StillTest extends TestCase
             $looks,
             Camera::turned($turn, 0.0),
             $frame,
+            $isSmooth,
         );
     }
 
