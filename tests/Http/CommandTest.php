@@ -140,6 +140,24 @@ final class CommandTest extends TestCase
         return json_decode($run->getOutput(), true, 512, JSON_THROW_ON_ERROR);
     }
 
+    public function testACommandBeginsAgainWithWhatWasCompiledAndKeepsTheSettingsItWasGiven(): void
+    {
+        $command = ['artisan', 'kalokroma:simulate', 'tests/examples/heron-clean.plan.json'];
+        $run = static function (string ...$settings) use ($command): Process {
+            $process = new Process([PHP_BINARY, ...$settings, ...$command], dirname(__DIR__, 2));
+            $process->run();
+
+            return $process;
+        };
+        $begun = $run();
+
+        self::assertSame(0, $begun->getExitCode(), $begun->getErrorOutput());
+        self::assertNotSame([], glob(dirname(__DIR__, 2).'/.cache/opcache/*'));
+        self::assertSame($run('-dprecision=17')->getOutput(), $begun->getOutput());
+        $small = $run('-dmemory_limit=4M');
+        self::assertStringContainsString('Allowed memory size', $small->getOutput().$small->getErrorOutput());
+    }
+
     /**
      * @param list<float> $numbers
      *

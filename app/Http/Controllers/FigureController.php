@@ -16,6 +16,7 @@ use App\Models\Figure;
 use App\Models\Plan;
 use App\Plans\PlanStore;
 use App\Plans\PlanView;
+use App\Support\Kept;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -146,7 +147,13 @@ final class FigureController
 
     public function measures(string $id): JsonResponse
     {
-        return new JsonResponse(FigureResource::measures(FigureWork::on(Figure::query()->findOrFail($id))->measures()));
+        $figure = Figure::query()->findOrFail($id);
+        $work = FigureWork::on($figure);
+        $measures = static fn(): array => FigureResource::measures($work->measures());
+
+        return new JsonResponse(
+            $work->isDone() ? Kept::now()->of('measures', [$figure->id, $figure->version, $work->key()], $measures) : $measures(),
+        );
     }
 
     /** What was worked out of each vertex, four bytes each. */
