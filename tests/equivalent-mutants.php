@@ -102,6 +102,12 @@ return [
         // Of one paint there are no pairs.
         ['count($paints) > 1) {', '>', '>='],
     ],
+    'core/Mixing/MixSearch.php' => [
+        // What is known only narrows the search.
+        ["\$this->redraw(\$best);\n        if (\$to - \$from < self::FEW) {", '$this->redraw($best);', ';'],
+        // After the last there is no other.
+        ['$x = 0; $x < $count; $x++', '<', '<='],
+    ],
     'core/Mixing/BestMixes.php' => [
         // Found are cut when they are asked for too; till then the search is only not narrowed.
         ["* \$this->kept) {\n            \$this->prune();", '$this->prune();', ';'],

@@ -169,6 +169,9 @@ final class MixTest extends TestCase
         self::assertSame(6, Drops::of($mix, Dilution::of(2, 3, Thinner::Medium))->thinner);
         self::assertEqualsWithDelta(2 / 3, Dilution::of(2, 1, Thinner::Water)->strength(), 1e-12);
         self::assertSame('straight', Dilution::none()->words());
+        // Of those nobody could tell apart the one with the fewest parts to count.
+        self::assertSame([1, 2], [Dilution::near(0.3333, Thinner::Water)->paint, Dilution::near(0.3333, Thinner::Water)->thinner]);
+        self::assertSame([1, 1], [Dilution::near(0.495, Thinner::Water)->paint, Dilution::near(0.495, Thinner::Water)->thinner]);
     }
 
     /** @return iterable<string, array{callable(): mixed, string}> */
