@@ -23,6 +23,13 @@ final readonly class Still
 
     private const POINT = (1 << self::POINT_BITS) - 1;
 
+    /** Where the sum of a colour begins: four places have 14 bits. */
+    private const RED = 4;
+
+    private const GREEN = 20;
+
+    private const BLUE = 36;
+
     /** Where the middle of some of a point's four places lies, across and down from the first, and how many they are; by a bit for each. */
     private const LIES = [
         [0.0, 0.0, 0], [0.0, 0.0, 1], [1.0, 0.0, 1], [0.5, 0.0, 2], [0.0, 1.0, 1], [0.0, 0.5, 2], [0.5, 0.5, 2], [1 / 3, 1 / 3, 3],
@@ -60,11 +67,11 @@ final readonly class Still
         $nearest = NearestSkin::in($picture, $mesh->triangles, $fine->width, $fine->height, $fine->x, $fine->y);
         $painted = new PaintedSkin($mesh, $labels, $skin, $looks, $picture, $towards, $isPicture);
         $parts = self::parts($nearest, $frame->width, $frame->height, $isSmooth);
+        unset($nearest);
         // One triangle after the other: what holds for all of it is worked out once.
         sort($parts);
-        $count = $frame->width * $frame->height;
-        $red = $green = $blue = array_fill(0, $count, 0.0);
-        $covered = array_fill(0, $count, 0);
+        // Of each point in how many places it is covered, then how much light of each colour comes from them in all, in 4095ths: one whole number.
+        $points = array_fill(0, $frame->width * $frame->height, 0);
         [$drawn, $triangle] = [-1, null];
         foreach ($parts as $part) {
             $number = $part >> self::POINT_BITS + 4;
@@ -78,19 +85,20 @@ final readonly class Still
                 [$across, $down, $many] = self::LIES[$places];
                 [$r, $g, $b] = $triangle->light($piece, $x + $across, $y + $down);
                 // What is brighter than a screen shows is as bright as it shows.
-                $red[$point] += $many * ($r > 1.0 ? 1.0 : ($r < 0.0 ? 0.0 : $r));
-                $green[$point] += $many * ($g > 1.0 ? 1.0 : ($g < 0.0 ? 0.0 : $g));
-                $blue[$point] += $many * ($b > 1.0 ? 1.0 : ($b < 0.0 ? 0.0 : $b));
-                $covered[$point] += $many;
+                $points[$point] += $many * (1
+                    | (int) (4095 * ($r > 1.0 ? 1.0 : ($r < 0.0 ? 0.0 : $r))) << self::RED
+                    | (int) (4095 * ($g > 1.0 ? 1.0 : ($g < 0.0 ? 0.0 : $g))) << self::GREEN
+                    | (int) (4095 * ($b > 1.0 ? 1.0 : ($b < 0.0 ? 0.0 : $b))) << self::BLUE);
             }
         }
         $curve = self::curve();
-        $points = [];
-        foreach ($covered as $point => $many) {
-            $points[] = $many === 0 ? -1 : (int) (self::NOTHING * (1 - $many / $each / $each)) << 24
-                | $curve[(int) (4095 * $red[$point] / $many)] << 16
-                | $curve[(int) (4095 * $green[$point] / $many)] << 8
-                | $curve[(int) (4095 * $blue[$point] / $many)];
+        for ($point = 0, $end = count($points); $point < $end; $point++) {
+            $seen = $points[$point];
+            $many = $seen & 0xF;
+            $points[$point] = $many === 0 ? -1 : intdiv(self::NOTHING * ($each * $each - $many), $each * $each) << 24
+                | $curve[intdiv($seen >> self::RED & 0xFFFF, $many)] << 16
+                | $curve[intdiv($seen >> self::GREEN & 0xFFFF, $many)] << 8
+                | $curve[intdiv($seen >> self::BLUE & 0xFFFF, $many)];
         }
 
         return new self($frame->width, $frame->height, $points);

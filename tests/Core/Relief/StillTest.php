@@ -161,6 +161,17 @@ final class StillTest extends TestCase
         self::assertEqualsWithDelta(4 * 49, $rim, 15);
     }
 
+    /** A worker of the server has 192 MB, and the framework, the plan and the sculpt are in them too. */
+    public function testTheLargestThatIsAskedForHasRoom(): void
+    {
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $still = self::drawn(2.0, 0.0, Frame::whole(900, 1200));
+
+        self::assertCount(900 * 1200, $still->points);
+        self::assertLessThan(90e6, memory_get_peak_usage() - $before);
+    }
+
     private static function still(float $zone, float $turn): Still
     {
         return self::drawn($zone, $turn, Frame::whole(200, 200));
