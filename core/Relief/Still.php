@@ -101,6 +101,7 @@ final readonly class Still
                 | $curve[intdiv($seen >> self::BLUE & 0xFFFF, $many)];
         }
 
+        /** @var list<int> $points */
         return new self($frame->width, $frame->height, $points);
     }
 
