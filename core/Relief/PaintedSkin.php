@@ -10,7 +10,7 @@ namespace Kalokroma\Relief;
  */
 final class PaintedSkin
 {
-    /** In no area, in 255ths. */
+    /** Linear light of what is in no area. */
     private const BARE = 0.25;
 
     /** @var array<int, array{float, float, float, float, float, float, float, float}> by vertex and label */
