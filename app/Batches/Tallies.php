@@ -54,7 +54,7 @@ final class Tallies
     {
         try {
             return Outline::kept(
-                Kept::now()->of('outline', [$batch->id, $batch->version], static fn(): array => Outline::of($batch->painted())->toKeep()),
+                Kept::now()->of('outline', [$batch->standing()], static fn(): array => Outline::of($batch->painted())->toKeep()),
                 $batch->models,
             );
         } catch (Faulty) {

@@ -19,7 +19,7 @@ final class BatchLooks
     /** @return array<string, list<string>> #hex by step id; none for steps that leave no look */
     public static function of(Batch $batch): array
     {
-        return Kept::now()->of('looks', [$batch->id, $batch->version], static function () use ($batch): array {
+        return Kept::now()->of('looks', [$batch->standing()], static function () use ($batch): array {
             $looks = [];
             foreach ($batch->painted()->passes() as $pass) {
                 $looks[$pass->step->id] = self::zones($batch->painted()->rehearsalAt($pass), $pass);

@@ -84,7 +84,7 @@ final readonly class Desk
     public function fingerprint(): string
     {
         return hash('xxh128', serialize([
-            array_map(static fn(Batch $one): array => [$one->id, $one->version, $one->rests, $one->skipped], $this->batches),
+            array_map(static fn(Batch $one): array => [$one->standing(), $one->rests, $one->skipped], $this->batches),
             [$this->climate->celsius, $this->climate->humidity],
             Setting::habits(),
             Setting::setUpMinutes(),

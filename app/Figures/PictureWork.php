@@ -58,7 +58,7 @@ final class PictureWork extends FigureWork
         return hash(
             'xxh32',
             serialize([
-                $this->figure->version,
+                $this->figure->standing(),
                 array_column($this->textures, 'value'),
                 $this->sprays->above?->key(),
                 $this->sprays->below?->key(),

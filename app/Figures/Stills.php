@@ -7,6 +7,7 @@ namespace App\Figures;
 use App\Models\Batch;
 use App\Models\Figure;
 use App\Models\Plan;
+use App\Models\Product;
 use App\Plans\PlanView;
 use App\Support\Kept;
 use Kalokroma\Planning\Rehearsal;
@@ -45,7 +46,7 @@ final class Stills
                     'still' => sprintf(
                         '/api/figures/%s/still?of=%s',
                         $figure->id,
-                        hash('xxh32', $figure->version.serialize($looks[$figure->plan_id])),
+                        hash('xxh32', $figure->standing().serialize($looks[$figure->plan_id])),
                     ),
                     'heightMm' => round($figure->height_mm, 1),
                 ];
@@ -69,7 +70,7 @@ final class Stills
         }
 
         return self::kept(
-            [$figure->id, $figure->version, $work->key(), $plan->id, $plan->version, self::paints($plan), $width, $height, $turnDegrees, $pass],
+            [$figure->standing(), $work->key(), $plan->standing(), self::paints($plan), $width, $height, $turnDegrees, $pass],
             static fn(): string => self::drawn(
                 $figure,
                 $work,
@@ -103,7 +104,7 @@ final class Stills
         $document = hash('xxh128', serialize($after->document->fields));
 
         return self::kept(
-            [$figure->id, $figure->version, $work->key(), $document, self::paints($plan), $width, $height, $area],
+            [$figure->standing(), $work->key(), $document, self::paints($plan), $width, $height, $area],
             static fn(): string => self::drawn($figure, $work, self::looksAfter($figure, $after->rehearsal, null), $width, $height, area: $area),
         );
     }
@@ -146,8 +147,8 @@ final class Stills
         return $plan
             ->products()
             ->orderBy('products.id')
-            ->get(['products.id', 'products.version'])
-            ->map(static fn($product): string => "$product->id.$product->version")
+            ->get(['products.id', 'products.version', 'products.updated_at'])
+            ->map(static fn(Product $product): string => $product->standing())
             ->implode(' ');
     }
 
@@ -180,7 +181,7 @@ final class Stills
         $frame = Frame::whole($width, $height);
         $number = $area === null || $figure->isPicture() ? false : array_search($area, $labels->areas, true);
         if ($number !== false) {
-            $turns = Kept::now()->of('facing', [$figure->id, $figure->version], static fn(): array => Camera::facing($mesh, $labels));
+            $turns = Kept::now()->of('facing', [$figure->standing()], static fn(): array => Camera::facing($mesh, $labels));
             $camera = Camera::turned($turns[$number]);
             $frame = Frame::near($mesh, $labels, $number, $camera, $width, $height);
         }

@@ -47,6 +47,7 @@ final class Batch extends Model
     use BroughtBack;
     use HasDocument;
     use HasUlids;
+    use Versioned;
 
     public const MOST_MODELS = 60;
 

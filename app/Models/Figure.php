@@ -36,11 +36,12 @@ final class Figure extends Model
 {
     use HasUlids;
     use SoftDeletes;
+    use Versioned;
 
     /** All but the sculpt itself. */
     public const TOLD = [
         'id', 'plan_id', 'name', 'triangle_count', 'vertex_count', 'height_mm', 'areas', 'version', 'picture_width', 'cautions',
-        'deleted_at',
+        'updated_at', 'deleted_at',
     ];
 
     protected $guarded = [];

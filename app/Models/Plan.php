@@ -30,6 +30,7 @@ final class Plan extends Model
     use HasDocument;
     use HasUlids;
     use SoftDeletes;
+    use Versioned;
 
     protected $guarded = [];
 

@@ -48,6 +48,7 @@ final class Product extends Model
 {
     use HasUlids;
     use SoftDeletes;
+    use Versioned;
 
     protected $guarded = [];
 

@@ -31,10 +31,10 @@ final readonly class PlanLooksStore
             'plan_product.product_id',
         )->whereIn('plan_id', $plans->modelKeys())
             ->orderBy('plan_id')->orderBy('product_id')->groupBy('plan_id')
-            ->selectRaw("plan_id, group_concat(product_id || '.' || products.version, ' ') as paints")->pluck('paints', 'plan_id');
+            ->selectRaw("plan_id, group_concat(product_id || '.' || products.version || '.' || products.updated_at, ' ') as paints")->pluck('paints', 'plan_id');
         $looks = [];
         foreach ($plans as $plan) {
-            $looks[$plan->id] = $this->kept->of('plan', [$plan->id, $plan->version, $paints[$plan->id] ?? ''], static fn(): array => $make($plan));
+            $looks[$plan->id] = $this->kept->of('plan', [$plan->standing(), $paints[$plan->id] ?? ''], static fn(): array => $make($plan));
         }
 
         return $looks;

@@ -21,7 +21,7 @@ final readonly class Kept
      * @template T of array<mixed>
      *
      * @param string $what it is
-     * @param list<mixed> $facts scalars and arrays of scalars it follows from, the ids of rows with their versions
+     * @param list<mixed> $facts scalars and arrays of scalars it follows from, how rows stand
      * @param Closure(): T $make
      *
      * @return T

@@ -64,6 +64,35 @@ final class KeptAnswersTest extends HttpTestCase
         self::assertGreaterThan(2, $count(fn() => $this->ask('GET', '/plans/muster?without[]=x')));
     }
 
+    /** A copy of the database that is put back comes to the same versions once more, otherwise. */
+    public function testNothingKeptIsSaidOfWhatACopyPutBackCameToOtherwise(): void
+    {
+        config(['cache.default' => 'array']);
+        $id = $this->plan()->id;
+        $copy = (array) DB::table('plans')->where('id', $id)->first();
+        $darkened = function (int $parts) use ($id): array {
+            $plan = $this->ask('GET', "/plans/$id");
+            $area = $plan['document']['areas'][0];
+            $yellow = ['paint' => $this->paint('Oilskin Yellow')->id, 'parts' => 4];
+            $after = $this->edit($plan, [
+                'do' => 'set',
+                'at' => ['areas', $area['id'], 'steps', $area['steps'][0]['id']],
+                'fields' => ['mix' => [$yellow, ['paint' => $this->paint('Tar')->id, 'parts' => $parts]]],
+            ]);
+            $brief = array_column($this->ask('GET', '/plans')['plans'], null, 'id')[$id];
+
+            return [$after['version'], $brief['areas']];
+        };
+        [$version, $lost] = $darkened(1);
+        DB::table('plans')->where('id', $id)->update($copy);
+        Changes::beginAnew();
+        $this->travel(1)->minutes();
+        [$again, $looks] = $darkened(3);
+
+        self::assertSame($version, $again);
+        self::assertNotSame($lost, $looks);
+    }
+
     public function testEveryChangeOfAWatchedTableCounts(): void
     {
         $before = Changes::of('kept_mixes');

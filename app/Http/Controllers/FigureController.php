@@ -152,7 +152,7 @@ final class FigureController
         $measures = static fn(): array => FigureResource::measures($work->measures());
 
         return new JsonResponse(
-            $work->isDone() ? Kept::now()->of('measures', [$figure->id, $figure->version, $work->key()], $measures) : $measures(),
+            $work->isDone() ? Kept::now()->of('measures', [$figure->standing(), $work->key()], $measures) : $measures(),
         );
     }
 

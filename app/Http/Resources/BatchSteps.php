@@ -25,7 +25,7 @@ final class BatchSteps
      */
     public static function of(Batch $batch): array
     {
-        return Kept::now()->of('steps', [$batch->id, $batch->version], static function () use ($batch): array {
+        return Kept::now()->of('steps', [$batch->standing()], static function () use ($batch): array {
             $told = [];
             foreach ($batch->painted()->passes() as $pass) {
                 $told[$pass->step->id] = self::step($batch->painted()->rehearsalAt($pass), $pass);
