@@ -149,8 +149,13 @@ final class GlbFile
         $indices = is_int($primitive['indices'] ?? null)
             ? $this->accessor($primitive['indices'], 'SCALAR', 1)
             : range(0, max(0, intdiv(count($values), 3) - 1));
-        foreach ($indices as $index) {
-            $this->triangles[] = $first + (int) $index;
+        if ($first === 0 && $this->triangles === [] && is_int($indices[0])) {
+            /** @var list<int> $indices all of one kind */
+            $this->triangles = $indices;
+        } else {
+            foreach ($indices as $index) {
+                $this->triangles[] = $first + (int) $index;
+            }
         }
         if (count($this->triangles) > 3 * Mesh::MOST_TRIANGLES) {
             throw IllegalSculpt::tooMany(intdiv(count($this->triangles), 3), Mesh::MOST_TRIANGLES);
@@ -186,6 +191,10 @@ final class GlbFile
         [$rows, $row, $step] = $stride % $bytes === 0
             ? [1, ($count - 1) * intdiv($stride, $bytes) + $each, intdiv($stride, $bytes)]
             : [$count, $each, $each];
+        if ($factor === null && $step === $each && $rows === 1) {
+            /** @var list<float|int> */
+            return array_values(unpack("$format$row", $this->buffer, $from) ?: []);
+        }
         $values = [];
         for ($at = 0; $at < $rows; $at++) {
             /** @var array<int, int|float> $place */

@@ -43,10 +43,9 @@ final class Mesh
         if (count($triangles) / 3 > self::MOST_TRIANGLES) {
             throw IllegalSculpt::tooMany(intdiv(count($triangles), 3), self::MOST_TRIANGLES);
         }
-        foreach ($positions as $position) {
-            if (! is_finite($position)) {
-                throw IllegalSculpt::holds('places that are no numbers');
-            }
+        // One that is no number makes the sum none either; so large that only the sum is none, no model is.
+        if (! is_finite(array_sum($positions))) {
+            throw IllegalSculpt::holds('places that are no numbers');
         }
         if (min($triangles) < 0 || max($triangles) >= count($positions) / 3) {
             throw IllegalSculpt::holds('triangles whose corners are missing');
@@ -145,7 +144,9 @@ final class Mesh
         $normals = array_fill(0, count($positions), 0.0);
         $areas = [];
         for ($at = 0, $end = count($triangles); $at < $end; $at += 3) {
-            [$a, $b, $c] = [3 * $triangles[$at], 3 * $triangles[$at + 1], 3 * $triangles[$at + 2]];
+            $a = 3 * $triangles[$at];
+            $b = 3 * $triangles[$at + 1];
+            $c = 3 * $triangles[$at + 2];
             $ux = $positions[$b] - $positions[$a];
             $uy = $positions[$b + 1] - $positions[$a + 1];
             $uz = $positions[$b + 2] - $positions[$a + 2];
@@ -156,14 +157,18 @@ final class Mesh
             $y = $uz * $vx - $ux * $vz;
             $z = $ux * $vy - $uy * $vx;
             $areas[] = 0.5 * sqrt($x * $x + $y * $y + $z * $z);
-            foreach ([$a, $b, $c] as $corner) {
-                $normals[$corner] += $x;
-                $normals[$corner + 1] += $y;
-                $normals[$corner + 2] += $z;
-            }
+            $normals[$a] += $x;
+            $normals[$a + 1] += $y;
+            $normals[$a + 2] += $z;
+            $normals[$b] += $x;
+            $normals[$b + 1] += $y;
+            $normals[$b + 2] += $z;
+            $normals[$c] += $x;
+            $normals[$c + 1] += $y;
+            $normals[$c + 2] += $z;
         }
         for ($at = 0, $end = count($normals); $at < $end; $at += 3) {
-            $length = sqrt($normals[$at] ** 2 + $normals[$at + 1] ** 2 + $normals[$at + 2] ** 2);
+            $length = sqrt($normals[$at] * $normals[$at] + $normals[$at + 1] * $normals[$at + 1] + $normals[$at + 2] * $normals[$at + 2]);
             if ($length > 0.0) {
                 $normals[$at] /= $length;
                 $normals[$at + 1] /= $length;
