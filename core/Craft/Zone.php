@@ -42,6 +42,12 @@ enum Zone: string
     /** Position from recess (0) to edge (4). */
     public function index(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        return match ($this) {
+            self::Recess => 0,
+            self::LowerSide => 1,
+            self::Face => 2,
+            self::Raised => 3,
+            self::Edge => 4,
+        };
     }
 }

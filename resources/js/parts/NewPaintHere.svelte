@@ -4,6 +4,7 @@
     import { asProblem, got, server, type Paint, type Problem, type Schemas } from '../lib/api';
     import { toFirstFault } from '../lib/faults';
     import { craft } from '../lib/craft.svelte';
+    import BusyButton from './BusyButton.svelte';
     import Choose from './Choose.svelte';
     import ColourField from './ColourField.svelte';
 
@@ -91,7 +92,7 @@
         <p role="alert"><b>{problem.faults[0]?.message ?? problem.message}</b></p>
     {/if}
     <div class="acts">
-        <Button size="small" disabled={busy} on:click={add}>Add it</Button>
+        <BusyButton {busy} press={add}>Add it</BusyButton>
         <Button size="small" kind="ghost" on:click={leave}>Leave it</Button>
     </div>
 </div>

@@ -1,9 +1,9 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import { asProblem, got, of, server, type Schemas } from '../lib/api';
     import { Latest } from '../lib/latest.svelte';
     import { tell, warn } from '../lib/notices.svelte';
     import { plural } from '../lib/words';
+    import BusyButton from './BusyButton.svelte';
     import Swatch from './Swatch.svelte';
 
     /** Shelves of plain colours to start with, each taken with one press and given back with another. */
@@ -49,10 +49,10 @@
                     {#if shelf.owned === shelf.paints.length}
                         <span class="quiet">on your shelf</span>
                     {:else}
-                        <Button size="small" kind="tertiary" disabled={busy !== ''} on:click={() => take(shelf)}
+                        <BusyButton kind="tertiary" busy={busy !== ''} press={() => take(shelf)}
                             >Put {shelf.owned === 0
                                 ? `these ${shelf.paints.length}`
-                                : `the other ${shelf.paints.length - shelf.owned}`} on my shelf</Button
+                                : `the other ${shelf.paints.length - shelf.owned}`} on my shelf</BusyButton
                         >
                     {/if}
                 </div>

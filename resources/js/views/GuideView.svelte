@@ -7,6 +7,7 @@
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
     import { takesCursor } from '../lib/takesCursor';
+    import BusyButton from '../parts/BusyButton.svelte';
     import Swatch from '../parts/Swatch.svelte';
     import TechniqueMark from '../parts/TechniqueMark.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -85,7 +86,7 @@
             invalidText={latest.problem?.at('text') ?? ''}
         />
         <div class="acts">
-            <Button size="small" type="submit" disabled={busy || steps === 0}>Make the plan</Button>
+            <BusyButton type="submit" {busy} disabled={steps === 0}>Make the plan</BusyButton>
             <Button size="small" kind="tertiary" href="#/plans/new">Begin without one</Button>
         </div>
     </form>

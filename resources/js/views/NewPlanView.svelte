@@ -10,6 +10,7 @@
     import { forget, keep, kept } from '../lib/kept';
     import { Latest } from '../lib/latest.svelte';
     import { takesCursor } from '../lib/takesCursor';
+    import BusyButton from '../parts/BusyButton.svelte';
     import Choose from '../parts/Choose.svelte';
     import PaintPicker from '../parts/PaintPicker.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -233,7 +234,7 @@
                 {/if}
             </div>
             <div class="acts">
-                <Button size="small" type="submit" disabled={busy}>Make the plan</Button>
+                <BusyButton type="submit" {busy}>Make the plan</BusyButton>
                 <Button size="small" kind="tertiary" href="#/plans">Leave it</Button>
             </div>
             <p class="quiet">Is it written down somewhere? <a href="#/plans/guide">Paste the guide</a> instead.</p>

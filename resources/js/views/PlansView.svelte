@@ -5,6 +5,7 @@
     import { tell } from '../lib/notices.svelte';
     import { Latest } from '../lib/latest.svelte';
     import { plural } from '../lib/words';
+    import BusyButton from '../parts/BusyButton.svelte';
     import Meter from '../parts/Meter.svelte';
     import Nothing from '../parts/Nothing.svelte';
     import Trouble from '../parts/Trouble.svelte';
@@ -146,8 +147,8 @@
     </ul>
     {#if page.page < page.pages}
         <div class="more">
-            <Button size="small" kind="tertiary" disabled={latest.busy} on:click={() => load(page.page + 1)}
-                >Older plans ({page.total - plans.length})</Button
+            <BusyButton kind="tertiary" busy={latest.busy} press={() => load(page.page + 1)}
+                >Older plans ({page.total - plans.length})</BusyButton
             >
         </div>
     {/if}

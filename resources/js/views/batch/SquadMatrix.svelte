@@ -1,11 +1,11 @@
 <script lang="ts">
     import type { Snippet } from 'svelte';
-    import { Button } from 'carbon-components-svelte';
     import type { Squad, SquadAnswer } from '../../lib/squad.svelte';
     import { plural, span } from '../../lib/words';
     import SquadCell from './SquadCell.svelte';
     import SquadMember from './SquadMember.svelte';
     import SquadWays from './SquadWays.svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** The models against the areas: what each of them gets, and what differs drawn strong. */
     let {
@@ -187,14 +187,13 @@
         </div>
         {#if !isFinished}
             <div class="acts">
-                <Button size="small" kind="tertiary" disabled={squad.isBusy} on:click={() => squad.resize(1)}
-                    >One model more</Button
+                <BusyButton kind="tertiary" busy={squad.isBusy} press={() => squad.resize(1)}>One model more</BusyButton
                 >
-                <Button
-                    size="small"
+                <BusyButton
                     kind="tertiary"
-                    disabled={squad.isBusy || answer.models.length < 2}
-                    on:click={() => squad.resize(-1)}>One fewer</Button
+                    busy={squad.isBusy}
+                    disabled={answer.models.length < 2}
+                    press={() => squad.resize(-1)}>One fewer</BusyButton
                 >
             </div>
         {/if}

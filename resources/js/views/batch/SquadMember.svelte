@@ -4,6 +4,7 @@
     import type { Schemas } from '../../lib/api';
     import type { Member, Squad } from '../../lib/squad.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
 
     /** Who a model is: its name, and the role that says what it has. */
@@ -65,7 +66,7 @@
             the plan's areas say whose they are.
         </p>
     {/if}
-    <Button size="small" type="submit" disabled={squad.isBusy}>Keep</Button>
+    <BusyButton type="submit" busy={squad.isBusy}>Keep</BusyButton>
     {#if others.length > 0}
         <fieldset>
             <legend>Paint as this one</legend>
@@ -83,11 +84,8 @@
                     >
                 {/each}
             </div>
-            <Button
-                size="small"
-                kind="tertiary"
-                disabled={squad.isBusy || alike.length === 0}
-                on:click={() => void copy()}>As model {person.number}</Button
+            <BusyButton kind="tertiary" busy={squad.isBusy} disabled={alike.length === 0} press={() => void copy()}
+                >As model {person.number}</BusyButton
             >
         </fieldset>
     {/if}

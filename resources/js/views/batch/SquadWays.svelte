@@ -4,6 +4,7 @@
     import type { Schemas } from '../../lib/api';
     import type { Member, Squad, Toward } from '../../lib/squad.svelte';
     import { plural, span } from '../../lib/words';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
 
     /** The ways there are to paint an area, for the models that were chosen. */
@@ -55,6 +56,11 @@
     let panel: HTMLElement;
     // On a narrow screen it stands below the squad: whoever has pressed there sees it.
     onMount(() => panel.scrollIntoView({ block: 'nearest' }));
+
+    /** One after the other: what is under way is not given twice. */
+    function give(variant: string | null | 'without', words: string): void {
+        if (!squad.isBusy) void squad.give(area.id, models, variant, words);
+    }
 </script>
 
 <aside class="panel" bind:this={panel} aria-label="{area.name}, {who}">
@@ -79,8 +85,8 @@
                     type="button"
                     class="way"
                     aria-pressed={current === way.variant}
-                    disabled={squad.isBusy}
-                    onclick={() => squad.give(area.id, models, way.variant, `${area.name}: ${way.name}, ${who}.`)}
+                    aria-disabled={squad.isBusy || undefined}
+                    onclick={() => give(way.variant, `${area.name}: ${way.name}, ${who}.`)}
                 >
                     <span class="zones"
                         >{#each way.zones as zone}<i style:background={zone}></i>{/each}</span
@@ -98,8 +104,8 @@
                 type="button"
                 class="way"
                 aria-pressed={current === 'without'}
-                disabled={squad.isBusy}
-                onclick={() => squad.give(area.id, models, 'without', `${area.name}: not on ${who}.`)}
+                aria-disabled={squad.isBusy || undefined}
+                onclick={() => give('without', `${area.name}: not on ${who}.`)}
             >
                 <span class="zones none"></span>
                 <span class="words"
@@ -111,11 +117,10 @@
     <div class="vary">
         <Choose label="Otherwise by" value={within} choices={HOW_FAR} change={(value) => (within = value)} />
         <Choose label="and" value={toward} choices={TOWARD} change={(value) => (toward = value as Toward)} />
-        <Button
-            size="small"
+        <BusyButton
             kind="tertiary"
-            disabled={squad.isBusy}
-            on:click={() => squad.vary(area.id, models, toward, Number(within))}>Mix it so</Button
+            busy={squad.isBusy}
+            press={() => squad.vary(area.id, models, toward, Number(within))}>Mix it so</BusyButton
         >
     </div>
     <p class="quiet">

@@ -1,9 +1,9 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import { asProblem, got, server } from '../../lib/api';
     import { type Agenda, longDay } from '../../lib/evening';
     import { span } from '../../lib/words';
     import { tell, warn } from '../../lib/notices.svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** What is to be sprayed next and finds no fit hour in any evening: a sitting that would do for it, one press away. */
     let { agenda, held, took }: { agenda: Agenda; held: Agenda['heldUp'][number]; took: (agenda: Agenda) => void } =
@@ -44,9 +44,7 @@
         {/if}
     </span>
     {#if held.sitting}
-        <Button size="small" kind="tertiary" disabled={busy} on:click={sitDown}
-            >Spray then, {span(held.sitting.minutes)}</Button
-        >
+        <BusyButton kind="tertiary" {busy} press={sitDown}>Spray then, {span(held.sitting.minutes)}</BusyButton>
     {/if}
 </p>
 

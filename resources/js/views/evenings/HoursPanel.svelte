@@ -5,6 +5,7 @@
     import { span } from '../../lib/words';
     import { tell } from '../../lib/notices.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Sitting from './Sitting.svelte';
 
@@ -94,7 +95,7 @@
                 hours.push({ weekday: (Math.max(0, ...hours.map((one) => one.weekday)) % 7) + 1, ...USUAL })}
             >Another evening</Button
         >
-        <Button size="small" type="submit" disabled={busy}>{first ? 'Fill my evenings' : 'Keep the week'}</Button>
+        <BusyButton type="submit" {busy}>{first ? 'Fill my evenings' : 'Keep the week'}</BusyButton>
         {#if !first}<Button size="small" kind="tertiary" on:click={close}>Leave it</Button>{/if}
         <span class="quiet">{span(total)} a week</span>
     </div>

@@ -1,9 +1,9 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import { ulid } from 'ulid';
     import { asProblem, contentOf } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
     import { warn } from '../../lib/notices.svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** A picture of what lies on the desk, pinned to the step that is open. */
     let { desk, batchId, stepId }: { desk: BatchDesk; batchId: string; stepId: string } = $props();
@@ -41,6 +41,6 @@
     bind:this={input}
     onchange={() => void take(input.files?.[0])}
 />
-<Button size="field" kind="tertiary" disabled={busy} on:click={() => input.click()}
-    >{busy ? 'Taking it in …' : 'Picture'}</Button
+<BusyButton size="field" kind="tertiary" {busy} press={() => input.click()}
+    >{busy ? 'Taking it in …' : 'Picture'}</BusyButton
 >

@@ -6,6 +6,7 @@
     import type { Figure } from '../../lib/figures.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import FigureParts from './FigureParts.svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import SculptPreview from '../../parts/SculptPreview.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -122,7 +123,7 @@
                 </p>
                 {#if bringing.problem}<Trouble problem={bringing.problem} retry={keep} />{/if}
                 <div class="acts">
-                    <Button size="small" disabled={keeping} on:click={keep}>Take it in</Button>
+                    <BusyButton busy={keeping} press={keep}>Take it in</BusyButton>
                     <Button size="small" kind="tertiary" on:click={() => bringing.stop()}>Another file</Button>
                 </div>
             </div>

@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import { asProblem, got, of, type Schemas, server } from '../../lib/api';
     import { craft, label } from '../../lib/craft.svelte';
     import type { Figure } from '../../lib/figures.svelte';
@@ -7,6 +6,7 @@
     import { warn } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural } from '../../lib/words';
+    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** What the sculpt says of the open area, beside what was said of it by eye; all of it is taken by one press. */
     let { desk, figure, areaId }: { desk: PlanDesk; figure: Figure; areaId: string | null } = $props();
@@ -99,8 +99,8 @@
             </dl>
         {/if}
         {#if others.length > 0}
-            <Button size="small" kind="tertiary" disabled={taking} on:click={take}
-                >Take all that is measured, {plural(others.length, 'area')}</Button
+            <BusyButton kind="tertiary" busy={taking} press={take}
+                >Take all that is measured, {plural(others.length, 'area')}</BusyButton
             >
         {:else}
             <p class="quiet">

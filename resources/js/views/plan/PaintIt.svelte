@@ -8,6 +8,7 @@
     import { forget, keep, kept } from '../../lib/kept';
     import { tell, warn } from '../../lib/notices.svelte';
     import { day, plural, today } from '../../lib/words';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Count from '../../parts/Count.svelte';
     import Meter from '../../parts/Meter.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -222,7 +223,7 @@
             invalid={!!problem?.at('startsOn')}
             invalidText={problem?.at('startsOn') ?? ''}
         />
-        <Button size="small" type="submit" disabled={busy}>Begin the batch</Button>
+        <BusyButton type="submit" {busy}>Begin the batch</BusyButton>
     </form>
 </div>
 

@@ -6,6 +6,7 @@
     import { warn } from '../../lib/notices.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { plural } from '../../lib/words';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Quilt from '../../parts/Quilt.svelte';
     import FindingList from './FindingList.svelte';
     import PictureAims from './PictureAims.svelte';
@@ -95,10 +96,10 @@
                         kind="tertiary"
                         href="#/plans/{desk.id}?face=figure">On your own sculpt</Button
                     >{/if}
-                {#if aimed.length > 0}<Button size="small" kind="tertiary" disabled={writing !== ''} on:click={writeAll}
+                {#if aimed.length > 0}<BusyButton kind="tertiary" busy={writing !== ''} press={writeAll}
                         >{writing === ''
                             ? `Write the recipes of ${plural(aimed.length, 'area')}`
-                            : `Writing ${writing}…`}</Button
+                            : `Writing ${writing}…`}</BusyButton
                     >{/if}
                 <Button size="small" kind="tertiary" aria-expanded={picturing} on:click={() => (picturing = !picturing)}
                     >{picturing ? 'Put the picture away' : 'Colours from a picture'}</Button

@@ -7,6 +7,7 @@
     import { settings } from '../../lib/settings.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import PaintPicker from '../../parts/PaintPicker.svelte';
@@ -118,8 +119,8 @@
             change={(value) => (school = value)}
         />
         <div class="acts">
-            <Button size="small" type="submit" disabled={latest.busy}
-                >{latest.busy ? 'Writing…' : proposals === null ? 'Write recipes' : 'Write them anew'}</Button
+            <BusyButton type="submit" busy={latest.busy}
+                >{latest.busy ? 'Writing…' : proposals === null ? 'Write recipes' : 'Write them anew'}</BusyButton
             >
             <Button size="small" kind="ghost" on:click={close}>Leave it</Button>
         </div>

@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import { desks } from '../../lib/desks.svelte';
     import { settings } from '../../lib/settings.svelte';
     import Card from './Card.svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** The demo and the painter's own desk, one press from each other. */
     const otherName = $derived(settings.isDemo ? 'my own desk' : 'the demo');
@@ -15,14 +15,14 @@
         : 'This is your own desk. The demo, the Saltfen Ferry Watch, has a shelf, plans and a logbook of its own; nothing of the one is in the other.'}
 >
     <div class="acts">
-        <Button size="small" disabled={desks.opening} on:click={() => desks.open(!settings.isDemo)}
+        <BusyButton busy={desks.opening} press={() => desks.open(!settings.isDemo)}
             >{desks.opening
                 ? `Opening ${otherName}…`
                 : settings.isOtherDeskBegun
                   ? `Back to ${otherName}`
                   : settings.isDemo
                     ? 'Begin my own desk'
-                    : 'Look at the demo'}</Button
+                    : 'Look at the demo'}</BusyButton
         >
     </div>
     <p class="quiet">The one you leave stays as it is, to come back to here.</p>

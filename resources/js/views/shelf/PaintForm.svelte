@@ -13,6 +13,7 @@
     import { settings } from '../../lib/settings.svelte';
     import { takesCursor } from '../../lib/takesCursor';
     import { tick } from 'svelte';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
     import Tick from '../../parts/Tick.svelte';
@@ -273,7 +274,7 @@
         <Tick label="I have it: one pot on my shelf" checked={owned} change={(checked) => (owned = checked)} />
     {/if}
     <div class="acts">
-        <Button size="small" type="submit" disabled={busy}>{paint === null ? 'Add it' : 'Save it'}</Button>
+        <BusyButton type="submit" {busy}>{paint === null ? 'Add it' : 'Save it'}</BusyButton>
         <Button size="small" kind="tertiary" on:click={leave}>Leave it</Button>
     </div>
 </form>

@@ -8,6 +8,7 @@
     import { takesCursor } from '../../lib/takesCursor';
     import { plural } from '../../lib/words';
     import * as v from 'valibot';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import Swatch from '../../parts/Swatch.svelte';
     import Trouble from '../../parts/Trouble.svelte';
@@ -174,8 +175,10 @@
             </p>{/if}
     {/if}
     <div class="acts">
-        <Button size="small" disabled={busy || going.length === 0 || looked.answer?.text !== text} on:click={put}
-            >{going.length === 0 ? 'Put them on my shelf' : `Put ${plural(going.length, 'paint')} on my shelf`}</Button
+        <BusyButton {busy} disabled={going.length === 0 || looked.answer?.text !== text} press={put}
+            >{going.length === 0
+                ? 'Put them on my shelf'
+                : `Put ${plural(going.length, 'paint')} on my shelf`}</BusyButton
         >
         <Button size="small" kind="tertiary" on:click={leave}>Leave it</Button>
     </div>
