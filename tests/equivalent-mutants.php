@@ -187,6 +187,14 @@ return [
         // The edge of a measure.
         ['if (abs($value) < $tolerance) {', '<', '<='],
     ],
+    'core/Relief/Grain.php' => [
+        // What tells sooner that it is below: the answer is that of the whole pattern.
+        ['self::steep($broad + 1.0 - self::BROAD) < $limit', '1.0', '(1.0 * 1.3)'],
+    ],
+    'core/Relief/Superpixels.php' => [
+        // The first point begins the first piece, and is never met again.
+        ['if ($next >= 0 && $next < count($points)', '>=', '>'],
+    ],
     'core/Relief/GlbFile.php' => [
         // One triangle more or less than so many.
         ['if (count($this->triangles) > 3 * Mesh::MOST_TRIANGLES) {', '>', '>='],

@@ -148,7 +148,7 @@ final class GlbFile
         }
         $indices = is_int($primitive['indices'] ?? null)
             ? $this->accessor($primitive['indices'], 'SCALAR', 1)
-            : range(0, max(0, intdiv(count($values), 3) - 1));
+            : range(0, intdiv(count($values), 3) - 1);
         if ($first === 0 && $this->triangles === [] && is_int($indices[0])) {
             /** @var list<int> $indices all of one kind */
             $this->triangles = $indices;

@@ -207,6 +207,15 @@ final class ReliefTest extends TestCase
         self::assertSame(Facing::Out, $side->facing, 'One side is neither front nor back.');
     }
 
+    public function testWhatIsSmallerThanASquareMillimetreIsMeasuredToo(): void
+    {
+        $sliver = Mesh::of([0.0, 0.0, 0.0, 0.2, 0.0, 0.0, 0.0, 4.0, 0.0], [0, 1, 2]);
+        [$all] = Measure::of($sliver, Labels::of(['thread'], "\0", $sliver), [2.0, 2.0, 2.0], [1.0, 1.0, 1.0]);
+
+        self::assertEqualsWithDelta(0.4, $all->mm2, 1e-9);
+        self::assertSame(1.0, $all->share);
+    }
+
     public function testPatchesAreAreasToo(): void
     {
         $cube = Bodies::cube(10.0);

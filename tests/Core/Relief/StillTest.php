@@ -34,6 +34,9 @@ final class StillTest extends TestCase
           basecoat leather
         PLAN;
 
+    /** As light as this a picture sends back half of what it does where it is lightest. */
+    private const HALF = 0.762;
+
     /** @return iterable<string, array{int}> */
     public static function zones(): iterable
     {
@@ -161,6 +164,49 @@ final class StillTest extends TestCase
         self::assertEqualsWithDelta(4 * 49, $rim, 15);
     }
 
+    /** Of a point that is covered in three places the light is that of their middle: a third of a place beside the point's own. */
+    #[DataProvider('ways')]
+    public function testThePointsOfARimAreLitAsTheirNeighboursWithin(int $along): void
+    {
+        // A square that stands on a corner, darkest at one corner and lightest at the one across.
+        $mesh = Mesh::of([-10.0, 0.0, 0.0, 0.0, -10.0, 0.0, 10.0, 0.0, 0.0, 0.0, 10.0, 0.0], [0, 1, 3, 1, 2, 3]);
+        $width = 18;
+        $still = Still::of(
+            $mesh,
+            Labels::of([], str_repeat(chr(Labels::NONE), 2), $mesh),
+            Skin::of([2.0, 2.0, 2.0, 2.0], $along === 0 ? [0.0, self::HALF, 1.0, self::HALF] : [self::HALF, 1.0, self::HALF, 0.0]),
+            [],
+            Camera::turned(0.0, 0.0),
+            Frame::whole($width, $width),
+            true,
+            true,
+        );
+        $red = $whole = [];
+        foreach ($still->points as $at => $point) {
+            $row = $along === 0 ? $at % $width : intdiv($at, $width);
+            if ($point >= 0 && $point >> 24 === 0) {
+                $whole[$row] = $point >> 16 & 0xFF;
+            } elseif ($point >> 24 === 31) {
+                $red[] = [$row, $point >> 16 & 0xFF];
+            }
+        }
+        self::assertGreaterThan(20, count($red));
+        self::assertGreaterThan(4 * count($whole), $whole[max(array_keys($whole))] - $whole[min(array_keys($whole))]);
+        foreach ($red as [$row, $seen]) {
+            if (isset($whole[$row - 1], $whole[$row + 1])) {
+                self::assertGreaterThan($whole[$row - 1], $seen);
+                self::assertLessThan($whole[$row + 1], $seen);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function ways(): iterable
+    {
+        yield 'across' => [0];
+        yield 'down' => [1];
+    }
+
     /** A worker of the server has 192 MB, and the framework, the plan and the sculpt are in them too. */
     public function testTheLargestThatIsAskedForHasRoom(): void
     {
@@ -184,21 +230,25 @@ final class StillTest extends TestCase
         foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {
             $labels .= chr($mesh->positions[3 * $a + 2] + $mesh->positions[3 * $b + 2] + $mesh->positions[3 * $c + 2] > 0.0 ? 0 : 1);
         }
-        $looks = array_map(static function ($area): PaintedLook {
-            $painted = PaintedArea::of(self::rehearsal(), $area);
-
-            return PaintedLook::of($painted, $painted->stages[count($painted->stages) - 1]);
-        }, self::plan()->areas);
-
         return Still::of(
             $mesh,
             Labels::of(['front', 'back'], $labels, $mesh),
             Skin::of(array_fill(0, $mesh->vertexCount(), $zone), array_fill(0, $mesh->vertexCount(), 1.0)),
-            $looks,
+            self::looks(),
             Camera::turned($turn, 0.0),
             $frame,
             $isSmooth,
         );
+    }
+
+    /** @return list<PaintedLook> */
+    private static function looks(): array
+    {
+        return array_map(static function ($area): PaintedLook {
+            $painted = PaintedArea::of(self::rehearsal(), $area);
+
+            return PaintedLook::of($painted, $painted->stages[count($painted->stages) - 1]);
+        }, self::plan()->areas);
     }
 
     private static function at(Still $still, int $x, int $y, int $width = 200): Lab

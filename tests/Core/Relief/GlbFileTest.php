@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Relief;
+
+use Kalokroma\Relief\GlbFile;
+use PHPUnit\Framework\TestCase;
+
+final class GlbFileTest extends TestCase
+{
+    private const CORNERS = [0.0, 0.0, 0.0, 4.0, 0.0, 0.0, 0.0, 4.0, 0.0];
+
+    /** Corners in threes need no list of triangles; each further part goes on counting where the last one ended. */
+    public function testCornersWithoutAListAreTrianglesOneAfterTheOther(): void
+    {
+        $mesh = GlbFile::read(self::glb(['attributes' => ['POSITION' => 0]]));
+
+        self::assertSame([0, 1, 2, 3, 4, 5], $mesh->triangles);
+        self::assertSame([...self::CORNERS, 0.0, 0.0, 5.0, 4.0, 0.0, 5.0, 0.0, 4.0, 5.0], $mesh->positions);
+    }
+
+    public function testTheCornersOfAListAreThoseOfItsPart(): void
+    {
+        self::assertSame([0, 2, 1, 3, 5, 4], GlbFile::read(self::glb(['attributes' => ['POSITION' => 0], 'indices' => 1]))->triangles);
+    }
+
+    /** @param array<string, mixed> $primitive of both nodes; the second stands 5 mm in front of the first */
+    private static function glb(array $primitive): string
+    {
+        $buffer = pack('g*', ...self::CORNERS).pack('v*', 0, 2, 1, 0);
+        $scene = (string) json_encode([
+            'asset' => ['version' => '2.0'],
+            'scenes' => [['nodes' => [0, 1]]],
+            'nodes' => [['mesh' => 0], ['mesh' => 0, 'translation' => [0, 0, 5]]],
+            'meshes' => [['primitives' => [$primitive]]],
+            'accessors' => [
+                ['bufferView' => 0, 'componentType' => 5126, 'count' => 3, 'type' => 'VEC3'],
+                ['bufferView' => 1, 'componentType' => 5123, 'count' => 3, 'type' => 'SCALAR'],
+            ],
+            'bufferViews' => [['buffer' => 0, 'byteLength' => 36], ['buffer' => 0, 'byteOffset' => 36, 'byteLength' => 6]],
+            'buffers' => [['byteLength' => strlen($buffer)]],
+        ]);
+        $scene .= str_repeat(' ', -strlen($scene) & 3);
+        $chunks = pack('V2', strlen($scene), 0x4E4F534A).$scene.pack('V2', strlen($buffer), 0x004E4942).$buffer;
+
+        return pack('V3', 0x46546C67, 2, 12 + strlen($chunks)).$chunks;
+    }
+}
