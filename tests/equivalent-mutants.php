@@ -191,6 +191,10 @@ return [
         // What tells sooner that it is below: the answer is that of the whole pattern.
         ['self::steep($broad + 1.0 - self::BROAD) < $limit', '1.0', '(1.0 * 1.3)'],
     ],
+    'core/Relief/Still.php' => [
+        // The first of the four is among them already.
+        ['$parts[] = $a << self::POINT_BITS + 4', '8', '9'],
+    ],
     'core/Relief/Superpixels.php' => [
         // The first point begins the first piece, and is never met again.
         ['if ($next >= 0 && $next < count($points)', '>=', '>'],

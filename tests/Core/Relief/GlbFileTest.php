@@ -25,11 +25,46 @@ final class GlbFileTest extends TestCase
         self::assertSame([0, 2, 1, 3, 5, 4], GlbFile::read(self::glb(['attributes' => ['POSITION' => 0], 'indices' => 1]))->triangles);
     }
 
+    /** Between the places of a vertex may stand what else it has. */
+    public function testPlacesAreFoundBetweenOtherValues(): void
+    {
+        $buffer = pack('g*', 0.0, 0.0, 0.0, 9.0, 4.0, 0.0, 0.0, 9.0, 0.0, 4.0, 0.0, 9.0);
+        $mesh = GlbFile::read(self::file($buffer, ['componentType' => 5126], ['byteStride' => 16]));
+
+        self::assertSame(self::CORNERS, $mesh->positions);
+    }
+
+    /** Whole numbers may stand for shares of the largest. */
+    public function testPlacesAreReadFromSharesOfAWholeNumber(): void
+    {
+        $buffer = pack('v*', 0, 0, 0, 32767, 0, 0, 0, 32767, 0, 0);
+        $mesh = GlbFile::read(self::file($buffer, ['componentType' => 5122, 'normalized' => true], [], ['scale' => [4, 4, 4]]));
+
+        self::assertEqualsWithDelta(self::CORNERS, $mesh->positions, 1e-9);
+    }
+
+    /**
+     * @param array<string, mixed> $accessor of three places
+     * @param array<string, mixed> $view of them
+     * @param array<string, mixed> $node
+     */
+    private static function file(string $buffer, array $accessor, array $view, array $node = []): string
+    {
+        return self::packed([
+            'asset' => ['version' => '2.0'],
+            'scenes' => [['nodes' => [0]]],
+            'nodes' => [['mesh' => 0, ...$node]],
+            'meshes' => [['primitives' => [['attributes' => ['POSITION' => 0]]]]],
+            'accessors' => [['bufferView' => 0, 'count' => 3, 'type' => 'VEC3', ...$accessor]],
+            'bufferViews' => [['buffer' => 0, 'byteLength' => strlen($buffer), ...$view]],
+        ], $buffer);
+    }
+
     /** @param array<string, mixed> $primitive of both nodes; the second stands 5 mm in front of the first */
     private static function glb(array $primitive): string
     {
         $buffer = pack('g*', ...self::CORNERS).pack('v*', 0, 2, 1, 0);
-        $scene = (string) json_encode([
+        return self::packed([
             'asset' => ['version' => '2.0'],
             'scenes' => [['nodes' => [0, 1]]],
             'nodes' => [['mesh' => 0], ['mesh' => 0, 'translation' => [0, 0, 5]]],
@@ -39,8 +74,13 @@ final class GlbFileTest extends TestCase
                 ['bufferView' => 1, 'componentType' => 5123, 'count' => 3, 'type' => 'SCALAR'],
             ],
             'bufferViews' => [['buffer' => 0, 'byteLength' => 36], ['buffer' => 0, 'byteOffset' => 36, 'byteLength' => 6]],
-            'buffers' => [['byteLength' => strlen($buffer)]],
-        ]);
+        ], $buffer);
+    }
+
+    /** @param array<string, mixed> $scene */
+    private static function packed(array $scene, string $buffer): string
+    {
+        $scene = (string) json_encode([...$scene, 'buffers' => [['byteLength' => strlen($buffer)]]]);
         $scene .= str_repeat(' ', -strlen($scene) & 3);
         $chunks = pack('V2', strlen($scene), 0x4E4F534A).$scene.pack('V2', strlen($buffer), 0x004E4942).$buffer;
 

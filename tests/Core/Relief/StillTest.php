@@ -69,6 +69,10 @@ final class StillTest extends TestCase
         self::assertSame(180.0, $turned(static fn(float $x, float $y, float $z): bool => $z < -1.0));
         self::assertSame(90.0, $turned(static fn(float $x, float $y, float $z): bool => $x > 3.0));
         self::assertSame(-90.0, $turned(static fn(float $x, float $y, float $z): bool => $x < -3.0));
+        self::assertSame(45.0, $turned(static fn(float $x, float $y, float $z): bool => $x + $z > 5.0));
+        self::assertSame(-45.0, $turned(static fn(float $x, float $y, float $z): bool => $z - $x > 5.0));
+        self::assertSame(135.0, $turned(static fn(float $x, float $y, float $z): bool => $x - $z > 5.0));
+        self::assertSame(-135.0, $turned(static fn(float $x, float $y, float $z): bool => $x + $z < -5.0));
         self::assertSame(0.0, $turned(static fn(float $x, float $y, float $z): bool => $y > 3.0), 'a hat');
         self::assertSame(0.0, $turned(static fn(): bool => false), 'nothing');
         self::assertSame([], $of(static fn(): bool => false)->vertices(0, $ball));
