@@ -147,7 +147,7 @@ final class Stills
         return $plan
             ->products()
             ->orderBy('products.id')
-            ->get(['products.id', 'products.version', 'products.updated_at'])
+            ->get((new Product)->qualifyColumns(Product::STANDING))
             ->map(static fn(Product $product): string => $product->standing())
             ->implode(' ');
     }

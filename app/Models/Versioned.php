@@ -9,7 +9,7 @@ use LogicException;
 /** A row of which something is kept that follows from it. */
 trait Versioned
 {
-    /** What a version's standing is read from, where not all columns are. */
+    /** Columns it is read from. */
     public const STANDING = ['id', 'version', 'updated_at'];
 
     /**

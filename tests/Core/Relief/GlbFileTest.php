@@ -64,6 +64,7 @@ final class GlbFileTest extends TestCase
     private static function glb(array $primitive): string
     {
         $buffer = pack('g*', ...self::CORNERS).pack('v*', 0, 2, 1, 0);
+
         return self::packed([
             'asset' => ['version' => '2.0'],
             'scenes' => [['nodes' => [0, 1]]],

@@ -234,6 +234,7 @@ final class StillTest extends TestCase
         foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {
             $labels .= chr($mesh->positions[3 * $a + 2] + $mesh->positions[3 * $b + 2] + $mesh->positions[3 * $c + 2] > 0.0 ? 0 : 1);
         }
+
         return Still::of(
             $mesh,
             Labels::of(['front', 'back'], $labels, $mesh),
