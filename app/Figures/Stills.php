@@ -101,12 +101,8 @@ final class Stills
         if (! $work->isDone()) {
             return null;
         }
-        $document = hash('xxh128', serialize($after->document->fields));
 
-        return self::kept(
-            [$figure->standing(), $work->key(), $document, self::paints($plan), $width, $height, $area],
-            static fn(): string => self::drawn($figure, $work, self::looksAfter($figure, $after->rehearsal, null), $width, $height, area: $area),
-        );
+        return self::looking($figure, $work, self::looksAfter($figure, $after->rehearsal, null), $width, $height, $area);
     }
 
     /**
@@ -139,7 +135,7 @@ final class Stills
             static fn(PaintedStage $stage): bool => $stage->stepId === null || ($painted[$stage->stepId] ?? false),
         );
 
-        return self::drawn($figure, $work, $looks, $width, $height);
+        return self::looking($figure, $work, $looks, $width, $height);
     }
 
     private static function paints(Plan $plan): string
@@ -150,6 +146,19 @@ final class Stills
             ->get((new Product)->qualifyColumns(Product::STANDING))
             ->map(static fn(Product $product): string => $product->standing())
             ->implode(' ');
+    }
+
+    /**
+     * Kept by what is seen on it, whatever that comes from: what was drawn before an edit is there again when it is taken back.
+     *
+     * @param array<int, PaintedLook> $looks
+     */
+    private static function looking(Figure $figure, FigureWork $work, array $looks, int $width, int $height, ?string $area = null): ?string
+    {
+        return self::kept(
+            [$figure->standing(), $work->key(), hash('xxh128', serialize($looks)), $width, $height, $area],
+            static fn(): string => self::drawn($figure, $work, $looks, $width, $height, area: $area),
+        );
     }
 
     /**

@@ -8,8 +8,10 @@ use App\Models\Batch;
 use App\Models\Figure;
 use App\Support\Changes;
 use App\Support\EngineMark;
+use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
 
 /** Answers that are kept are those that would be given anew, whatever is written between. */
@@ -62,6 +64,36 @@ final class KeptAnswersTest extends HttpTestCase
         self::assertGreaterThan(2, $count(fn() => $this->ask('GET', '/plans/muster')));
         // What is another address is another answer.
         self::assertGreaterThan(2, $count(fn() => $this->ask('GET', '/plans/muster?without[]=x')));
+    }
+
+    /** What a figure would look like is drawn once, however a plan came to look so: an edit and its undoing bring nothing to draw. */
+    public function testAPictureThatLooksTheSameIsNotDrawnAgain(): void
+    {
+        config(['cache.default' => 'array']);
+        $drawn = 0;
+        Event::listen(KeyWritten::class, static function (KeyWritten $written) use (&$drawn): void {
+            $drawn += str_contains($written->key, 'kept.still.') ? 1 : 0;
+        });
+        $plan = $this->ask('GET', '/plans/'.$this->plan()->id);
+        $figure = $plan['figure']['id'];
+        $undercoat = ['do' => 'set', 'at' => [], 'fields' => ['undercoat' => ['base' => $this->paint('Mid Grey Primer')->id, 'light' => null]]];
+        $shown = fn(): string => (string) $this->postJson("/api/figures/$figure/still", [
+            'version' => $this->ask('GET', "/plans/$plan[id]")['version'], 'edit' => $undercoat, 'width' => 120, 'height' => 160,
+        ])->assertOk()->getContent();
+        $first = $shown();
+        self::assertSame(1, $drawn);
+        $this->edit($plan, $undercoat);
+        self::assertSame($first, $shown(), 'On it already.');
+        $this->edit($this->ask('GET', "/plans/$plan[id]"), ['do' => 'set', 'at' => [], 'fields' => ['name' => 'Ferry warden, late']]);
+        self::assertSame($first, $shown(), 'Called otherwise.');
+        self::assertSame(1, $drawn);
+
+        $coat = $plan['document']['areas'][0];
+        $this->edit($this->ask('GET', "/plans/$plan[id]"), ['do' => 'repaint-area', 'area' => $coat['id'], 'steps' => [
+            [...$coat['steps'][0], 'id' => 'grey', 'mix' => [['paint' => $this->paint('Tar')->id, 'parts' => 1]]],
+        ]]);
+        self::assertNotSame($first, $shown(), 'Painted otherwise.');
+        self::assertSame(2, $drawn);
     }
 
     /** A copy of the database that is put back comes to the same versions once more, otherwise. */

@@ -1,5 +1,8 @@
 <script lang="ts">
+    import { onDestroy } from 'svelte';
+    import type { paths } from '../lib/api-types';
     import { got, of, type Plan, server } from '../lib/api';
+    import { Latest } from '../lib/latest.svelte';
     import type { PlanEdit } from '../lib/outboxStore';
 
     /** A plan's own figure as it would be painted after an edit that is not made. Nothing where it cannot be drawn. */
@@ -17,44 +20,64 @@
         name: string;
     } = $props();
 
+    type Wish = NonNullable<paths['/figures/{id}/still']['post']['requestBody']>['content']['application/json'];
+
     const HEIGHT = 270;
     const WIDEST = 600;
     /** As wide as there is room for; asked for once it is known. */
     let room = $state(0);
     const width = $derived(room === 0 ? 0 : Math.max(120, Math.min(WIDEST, Math.round(room / 20) * 20)));
     let picture = $state<string | null>(null);
-    let isDrawn = $state(true);
+
+    let isNear = $state(false);
+    /** What is asked for, as it is sent: asked once, however often what it is made of is handed in. */
+    const wish = $derived.by(() => {
+        if (plan.figure === null || width === 0) return null;
+        const nothing: PlanEdit = { do: 'set', at: [], fields: { name: plan.document.name } };
+        return JSON.stringify({ version: plan.version, edit: edit ?? nothing, width, height: HEIGHT, area });
+    });
+    let asked: string | null = null;
+    const latest = new Latest<Blob>((blob) => show(URL.createObjectURL(blob)));
 
     $effect(() => {
-        const { figure, version } = plan;
-        if (figure === null || width === 0) return;
-        let left = false;
-        let url: string | null = null;
-        isDrawn = true;
-        const nothing: PlanEdit = { do: 'set', at: [], fields: { name: plan.document.name } };
-        const body = {
-            version,
-            edit: ($state.snapshot(edit) as PlanEdit | null) ?? nothing,
-            width,
-            height: HEIGHT,
-            area,
-        };
-        got(server.POST('/figures/{id}/still', { ...of(figure.id), body, parseAs: 'blob' })).then(
-            (blob) => {
-                if (left) return;
-                picture = url = URL.createObjectURL(blob as unknown as Blob);
-            },
-            () => (isDrawn = false),
+        const { figure } = plan;
+        if (figure === null || wish === null || wish === asked || !isNear) return;
+        asked = wish;
+        const body = JSON.parse(wish) as Wish;
+        void latest.ask(() =>
+            got<unknown>(server.POST('/figures/{id}/still', { ...of(figure.id), body, parseAs: 'blob' })).then(
+                (blob) => blob as Blob,
+            ),
         );
-        return () => {
-            left = true;
-            if (url !== null) URL.revokeObjectURL(url);
-        };
     });
+    onDestroy(() => {
+        latest.drop();
+        show(null);
+    });
+
+    function show(url: string | null): void {
+        if (picture !== null) URL.revokeObjectURL(picture);
+        picture = url;
+    }
+
+    /** A picture is asked for when somebody is about to see it: of a row of five, on a phone, one. */
+    function watched(well: HTMLElement): { destroy: () => void } {
+        const watch = new IntersectionObserver((seen) => (isNear = seen.at(-1)?.isIntersecting ?? false), {
+            rootMargin: '200px',
+        });
+        watch.observe(well);
+        return { destroy: () => watch.disconnect() };
+    }
 </script>
 
-{#if plan.figure !== null && isDrawn}
-    <div class="well" class:near={area !== null} bind:clientWidth={room} aria-busy={picture === null}>
+{#if plan.figure !== null && latest.problem === null}
+    <div
+        class="well"
+        class:near={area !== null}
+        bind:clientWidth={room}
+        use:watched
+        aria-busy={isNear && picture === null}
+    >
         {#if picture !== null}<img class="fills" src={picture} alt={name} />{:else}<p>drawing it …</p>{/if}
     </div>
 {/if}
