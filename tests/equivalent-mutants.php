@@ -198,10 +198,18 @@ return [
     'core/Relief/Superpixels.php' => [
         // The first point begins the first piece, and is never met again.
         ['if ($next >= 0 && $next < count($points)', '>=', '>'],
+        // The second point is met before any other piece is begun.
+        ['$point % $width > 0 ? $point - 1 : -1', '-1', '1'],
+    ],
+    'core/Relief/Picture.php' => [
+        // One point more or less than so many.
+        ['MOST_POINTS = 32_000', '32_000', '32001'],
     ],
     'core/Relief/GlbFile.php' => [
         // One triangle more or less than so many.
         ['if (count($this->triangles) > 3 * Mesh::MOST_TRIANGLES) {', '>', '>='],
+        // So much times its reciprocal is one, of each of the four.
+        ['$value < -$whole ? -1.0', '<', '<='],
     ],
     'core/Relief/PaintedArea.php' => [
         // Where nothing is sprayed it is all the same how much of it.

@@ -37,7 +37,7 @@ final class IllegalSculpt extends Illegal
     {
         return new self(sprintf(
             'This sculpt is %s mm high; models are between 2 mm and 1 m. Say what its unit is, or scale it first.',
-            $heightMm < 1.0 ? sprintf('%.3g', $heightMm) : (string) round($heightMm),
+            $heightMm < 10.0 ? sprintf('%.3g', $heightMm) : (string) round($heightMm, 1),
         ));
     }
 

@@ -57,6 +57,6 @@ final class PictureFaults
             ARRAY_FILTER_USE_KEY,
         );
 
-        return array_sum($of) / max(1, count($of));
+        return array_sum($of) / count($of);
     }
 }

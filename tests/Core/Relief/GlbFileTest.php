@@ -43,6 +43,44 @@ final class GlbFileTest extends TestCase
         self::assertEqualsWithDelta(self::CORNERS, $mesh->positions, 1e-9);
     }
 
+    /** What stands between need not be a place's size, nor a whole number of its values. */
+    public function testPlacesMayStandAnyNumberOfBytesApart(): void
+    {
+        $places = array_map(static fn(array $place): string => pack('g*', ...$place), array_chunk(self::CORNERS, 3));
+        $mesh = GlbFile::read(self::file(implode('x', $places), ['componentType' => 5126], ['byteStride' => 13]));
+
+        self::assertSame(self::CORNERS, $mesh->positions);
+    }
+
+    public function testPartsStandThirtyTwoDeepWithinEachOtherAtMost(): void
+    {
+        $nested = static function (int $deep): string {
+            $inner = array_map(static fn(int $at): array => ['children' => [$at]], range(1, $deep));
+
+            return self::packed([
+                'asset' => ['version' => '2.0'],
+                'scenes' => [['nodes' => [0]]],
+                'nodes' => [...$inner, ['mesh' => 0]],
+                'meshes' => [['primitives' => [['attributes' => ['POSITION' => 0]]]]],
+                'accessors' => [['bufferView' => 0, 'componentType' => 5126, 'count' => 3, 'type' => 'VEC3']],
+                'bufferViews' => [['buffer' => 0, 'byteLength' => 36]],
+            ], pack('g*', ...self::CORNERS));
+        };
+
+        self::assertSame(self::CORNERS, GlbFile::read($nested(32))->positions);
+        $this->expectExceptionMessage('without end');
+        GlbFile::read($nested(33));
+    }
+
+    public function testAFileHasSixMegabytesAtMost(): void
+    {
+        $file = self::glb(['attributes' => ['POSITION' => 0]]);
+
+        self::assertSame(2, GlbFile::read(str_pad($file, 6_000_000, "\0"))->triangleCount());
+        $this->expectExceptionMessage('6.0 MB');
+        GlbFile::read(str_pad($file, 6_000_001, "\0"));
+    }
+
     /**
      * @param array<string, mixed> $accessor of three places
      * @param array<string, mixed> $view of them

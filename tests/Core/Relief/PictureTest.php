@@ -113,6 +113,20 @@ final class PictureTest extends TestCase
         }
     }
 
+    /** A fleck that stands alone goes to the patch before it, or above it at a row's beginning. */
+    public function testNoPatchIsAFleck(): void
+    {
+        foreach ([[0, 1], [5, 1], [self::WIDTH - 1, 0], [3, 0]] as [$x, $y]) {
+            $picture = self::picture(static fn(int $column, int $row): float => $row > 4 || [$column, $row] === [$x, $y] ? 70.0 : 30.0);
+            $points = [];
+            foreach (Superpixels::of($picture) as $triangle => $patch) {
+                $points[$patch][$picture->pointOf($triangle)] = true;
+            }
+
+            self::assertGreaterThan(2, min(array_map(count(...), $points)), "$x, $y");
+        }
+    }
+
     /** @return iterable<string, array{callable(int, int): float, string|null}> */
     public static function faults(): iterable
     {
