@@ -194,12 +194,28 @@ return [
     'core/Relief/Still.php' => [
         // The first of the four is among them already.
         ['$parts[] = $a << self::POINT_BITS + 4', '8', '9'],
+        // There is room between.
+        ['RED = 4', '4', '5'],
+        ['GREEN = 20', '20', '21'],
+        ['BLUE = 36', '36', '37'],
     ],
     'core/Relief/Superpixels.php' => [
         // The first point begins the first piece, and is never met again.
         ['if ($next >= 0 && $next < count($points)', '>=', '>'],
         // The second point is met before any other piece is begun.
         ['$point % $width > 0 ? $point - 1 : -1', '-1', '1'],
+    ],
+    'core/Relief/Edges.php' => [
+        // Another number, and as much the edge's own.
+        ['min($one, $other) * $count + max($one, $other)', '+', '-'],
+    ],
+    'core/Relief/Noise.php' => [
+        // There is room above.
+        ['<< 40 |', '40', '41'],
+    ],
+    'core/Relief/MarkPlaces.php' => [
+        // A sum of measures that comes out just so.
+        ['$passed < $each', '<', '<='],
     ],
     'core/Relief/Picture.php' => [
         // One point more or less than so many.

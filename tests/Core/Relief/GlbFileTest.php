@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Relief;
 
 use Kalokroma\Relief\GlbFile;
+use Kalokroma\Relief\IllegalSculpt;
 use PHPUnit\Framework\TestCase;
 
 final class GlbFileTest extends TestCase
@@ -79,6 +80,24 @@ final class GlbFileTest extends TestCase
         self::assertSame(2, GlbFile::read(str_pad($file, 6_000_000, "\0"))->triangleCount());
         $this->expectExceptionMessage('6.0 MB');
         GlbFile::read(str_pad($file, 6_000_001, "\0"));
+    }
+
+    public function testItHoldsAsManyCornersAsItSays(): void
+    {
+        $places = pack('g*', ...self::CORNERS);
+        $refused = 0;
+        // One more than it holds; as many as it holds, and more than any sculpt has.
+        foreach ([[$places, 5126, 4], [str_repeat("\1", 3 * 360_001), 5120, 360_001]] as [$buffer, $type, $count]) {
+            try {
+                GlbFile::read(self::file($buffer, ['componentType' => $type, 'count' => $count], []));
+            } catch (IllegalSculpt $illegal) {
+                self::assertStringContainsString('more corners than it holds', $illegal->getMessage());
+                $refused++;
+            }
+        }
+
+        self::assertSame(2, $refused);
+        self::assertSame(3, GlbFile::read(self::file($places, ['componentType' => 5126, 'count' => 3], []))->vertexCount());
     }
 
     /**

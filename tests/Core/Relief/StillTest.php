@@ -211,6 +211,27 @@ final class StillTest extends TestCase
         yield 'down' => [1];
     }
 
+    /** In whatever order a sculpt lists its triangles, and wherever a corner begins, it looks the same. */
+    public function testTheOrderOfTrianglesIsNotSeen(): void
+    {
+        $seen = static function (int ...$triangles): array {
+            $mesh = Mesh::of([-10.0, 0.0, 0.0, 0.0, -10.0, 0.0, 10.0, 0.0, 0.0, 0.0, 10.0, 0.0], array_values($triangles));
+            $skin = Skin::of([2.0, 2.0, 2.0, 2.0], [0.0, self::HALF, 1.0, self::HALF]);
+            $labels = Labels::none($mesh);
+            $still = Still::of($mesh, $labels, $skin, [], Camera::turned(0.0, 0.0), Frame::whole(19, 19), true);
+
+            return array_merge(...array_map(static fn(int $point): array => $point < 0
+                ? [127, 0, 0, 0]
+                : [$point >> 24, $point >> 16 & 0xFF, $point >> 8 & 0xFF, $point & 0xFF], $still->points));
+        };
+        $first = $seen(0, 1, 3, 1, 2, 3);
+
+        foreach ([[1, 2, 3, 0, 1, 3], [3, 0, 1, 2, 3, 1], [3, 1, 2, 1, 3, 0]] as $otherwise) {
+            self::assertEqualsWithDelta($first, $seen(...$otherwise), 1.0, implode(' ', $otherwise));
+        }
+        self::assertGreaterThan(100, count(array_filter($first, static fn(int $value): bool => $value === 0)));
+    }
+
     /** A worker of the server has 192 MB, and the framework, the plan and the sculpt are in them too. */
     public function testTheLargestThatIsAskedForHasRoom(): void
     {
