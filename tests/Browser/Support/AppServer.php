@@ -14,7 +14,8 @@ final class AppServer
 
     private const CLOCK = '-dauto_prepend_file='.__DIR__.'/shifted-clock.php';
 
-    private ?Process $process = null;
+    /** @var list<self> whose desks are done with: they go on for those that come, since what was compiled is still there */
+    private static array $idle = [];
 
     /** @var array<string, string> databases that were filled once, by what is in them and at what time; each desk begins as a copy */
     private static array $filled = [];
@@ -23,6 +24,7 @@ final class AppServer
         public readonly string $database,
         private readonly int $port,
         public readonly Moment $moment,
+        private ?Process $process = null,
     ) {}
 
     public static function withDemo(?Moment $moment = null): self
@@ -46,7 +48,8 @@ final class AppServer
         }
         $database = tempnam(sys_get_temp_dir(), 'kalokroma').'.sqlite';
         copy(self::$filled[$key], $database);
-        $server = new self($database, FreePort::find(), $moment);
+        $idle = array_pop(self::$idle);
+        $server = new self($database, $idle->port ?? FreePort::find(), $moment, $idle?->process);
         $server->start();
 
         return $server;
@@ -82,14 +85,17 @@ final class AppServer
 
     public function start(): void
     {
+        // Read with each request: what runs already turns to this desk.
+        file_put_contents($this->deskFile(), json_encode($this->environment(), JSON_THROW_ON_ERROR));
         $root = dirname(__DIR__, 3);
         $settings = array_map(static fn(string $setting): string => "-d$setting", file("$root/bin/serve-settings", FILE_IGNORE_NEW_LINES) ?: []);
         $command = [PHP_BINARY, ...$settings, '-S', "127.0.0.1:$this->port", '-t', 'public', 'tests/Browser/Support/serve.php'];
         $begin = function () use ($command, $root): void {
-            $this->process = new Process($command, $root, ['PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production', ...$this->environment()]);
+            $this->process = new Process($command, $root, [
+                'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'production', 'KALOKROMA_TEST_DESK' => $this->deskFile(),
+            ]);
             $this->process->setTimeout(null)->disableOutput()->start();
         };
-        $begin();
         Patience::until(function () use ($begin): bool {
             // Whoever was killed a moment ago may hold the port still.
             if ($this->process?->isRunning() !== true) {
@@ -113,15 +119,24 @@ final class AppServer
     {
         $this->process?->stop(0, SIGKILL);
         exec("pkill -9 -f '127.0.0.1:$this->port' 2>/dev/null");
+        @unlink($this->deskFile());
     }
 
     public function stop(): void
     {
-        $this->kill();
+        if ($this->process?->isRunning() === true) {
+            self::$idle === [] && register_shutdown_function(static fn() => array_map(static fn(self $one) => $one->kill(), self::$idle));
+            self::$idle[] = $this;
+        }
         foreach (['', '-wal', '-shm', '.lock', '.beside', '.beside-wal', '.beside-shm', '.beside-is-open'] as $suffix) {
             @unlink($this->database.$suffix);
             array_map(unlink(...), glob(sprintf('%s/kalokroma-%s-*.lock', sys_get_temp_dir(), hash('xxh64', $this->database.$suffix))) ?: []);
         }
+    }
+
+    private function deskFile(): string
+    {
+        return sys_get_temp_dir()."/kalokroma-desk-$this->port.json";
     }
 
     /** @return array<string, string> */
