@@ -91,14 +91,22 @@ final class LogFile
             $plan = null;
         }
 
-        return array_values($batch->entries->map(static function (LogEntry $entry) use ($plan): array {
-            $step = $plan?->step($entry->step_id);
+        // Many lines tell of one step.
+        $known = [];
+        $told = static function (string $id) use ($plan): array {
+            $step = $plan?->step($id);
+
+            return [$step, $plan?->find($id)[0]->name ?? ($step === null ? '' : 'Whole model')];
+        };
+
+        return array_values($batch->entries->map(static function (LogEntry $entry) use ($told, &$known): array {
+            [$step, $area] = $known[$entry->step_id] ??= $told($entry->step_id);
 
             return [
                 'id' => $entry->id,
                 'doneAt' => Date::instance($entry->done_at)->toIso8601ZuluString(),
                 'step' => $entry->step_id,
-                'area' => $plan?->find($entry->step_id)[0]->name ?? ($step === null ? '' : 'Whole model'),
+                'area' => $area,
                 'technique' => $step?->technique->id ?? '',
                 'coat' => $entry->coat,
                 'models' => $entry->models,

@@ -39,7 +39,7 @@ final class KeptAnswersTest extends HttpTestCase
     {
         $batch = Batch::query()->where('name', 'Night shift')->firstOrFail();
         $next = $this->ask('GET', "/batches/$batch->id")['next'];
-        foreach (['/bench', '/evenings', '/log'] as $path) {
+        foreach (['/bench', '/evenings', '/log', '/batches', "/plans/$batch->plan_id"] as $path) {
             $before[$path] = $this->ask('GET', $path);
         }
         $this->ask('POST', "/batches/$batch->id/log", ['id' => (string) Str::ulid(), 'stepId' => $next, 'models' => 1], 201);

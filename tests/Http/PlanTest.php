@@ -129,7 +129,7 @@ final class PlanTest extends HttpTestCase
             $this->ask('POST', '/plans/'.$this->plan()->id.'/duplicate', null, 201);
         }
 
-        self::assertSame($few, $queries());
+        self::assertLessThanOrEqual($few, $queries(), 'Of plans without a batch nothing is asked about batches.');
         self::assertLessThan(9, $few);
 
         // Twenty a page, each plan on one of them, the names of all for choosing.

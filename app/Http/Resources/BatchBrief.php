@@ -6,6 +6,8 @@ namespace App\Http\Resources;
 
 use App\Batches\Tallies;
 use App\Models\Batch;
+use App\Support\Changes;
+use App\Support\Kept;
 use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Planning\Tally;
 
@@ -30,14 +32,22 @@ final class BatchBrief
     }
 
     /**
+     * Kept until something is recorded or a batch changes: of a plan that was painted again and again it is most of what its page costs.
+     *
      * @param Collection<int, Batch> $batches
      *
      * @return list<array<string, mixed>>
      */
     public static function ofAll(Collection $batches): array
     {
-        $tallies = Tallies::of($batches);
+        if ($batches->isEmpty()) {
+            return [];
+        }
 
-        return array_values($batches->map(static fn(Batch $batch): array => self::of($batch, $tallies[$batch->id]))->all());
+        return Kept::now()->of('briefs', [Changes::of('batches', 'log_entries'), ...$batches->modelKeys()], static function () use ($batches): array {
+            $tallies = Tallies::of($batches);
+
+            return array_values($batches->map(static fn(Batch $batch): array => self::of($batch, $tallies[$batch->id]))->all());
+        });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Batches\Tallies;
 use App\Evenings\Desk;
 use App\Models\Batch;
 use App\Models\LogEntry;
@@ -46,7 +47,7 @@ final class BatchResource extends JsonResource
         $planChanged = $batch->plan === null ? null : $batch->plan->version !== $batch->plan_version;
 
         return [
-            ...BatchBrief::ofAll(new Collection([$batch]))[0],
+            ...BatchBrief::of($batch, Tallies::of(new Collection([$batch]))[$batch->id]),
             'planName' => $plan->name,
             'model' => $plan->model->name,
             'planChanged' => $planChanged === true,
