@@ -126,7 +126,8 @@ final class AppServer
     {
         if ($this->process?->isRunning() === true) {
             self::$idle === [] && register_shutdown_function(static fn() => array_map(static fn(self $one) => $one->kill(), self::$idle));
-            self::$idle[] = $this;
+            self::$idle[] = clone $this;
+            $this->process = null;
         }
         foreach (['', '-wal', '-shm', '.lock', '.beside', '.beside-wal', '.beside-shm', '.beside-is-open'] as $suffix) {
             @unlink($this->database.$suffix);

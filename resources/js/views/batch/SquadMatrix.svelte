@@ -2,10 +2,10 @@
     import type { Snippet } from 'svelte';
     import type { Squad, SquadAnswer } from '../../lib/squad.svelte';
     import { plural, span } from '../../lib/words';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import SquadCell from './SquadCell.svelte';
     import SquadMember from './SquadMember.svelte';
     import SquadWays from './SquadWays.svelte';
-    import BusyButton from '../../parts/BusyButton.svelte';
 
     /** The models against the areas: what each of them gets, and what differs drawn strong. */
     let {

@@ -5,11 +5,11 @@
     import { isPicture, takeHanded } from '../../lib/figure/handed';
     import type { Figure } from '../../lib/figures.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
-    import FigureParts from './FigureParts.svelte';
     import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import SculptPreview from '../../parts/SculptPreview.svelte';
     import Trouble from '../../parts/Trouble.svelte';
+    import FigureParts from './FigureParts.svelte';
 
     /** A sculpt is brought in: dropped or chosen, looked at, stood upright, kept. */
     let { desk, taken }: { desk: PlanDesk; taken: (figure: Figure) => void } = $props();
