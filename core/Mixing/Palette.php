@@ -83,7 +83,8 @@ final class Palette
         $lows = $highs = [];
         $low = 2.0;
         $high = -1.0;
-        $left = Spans::GROUP_BANDS;
+        $group = 0;
+        $left = Spans::GROUPS[0];
         $isSeeThrough = $this->isSeeThrough;
         foreach ($this->weights as $i => [$weightX, $weightY, $weightZ]) {
             if ($isSeeThrough) {
@@ -107,7 +108,7 @@ final class Palette
                 $highs[] = $high;
                 $low = 2.0;
                 $high = -1.0;
-                $left = Spans::GROUP_BANDS;
+                $left = Spans::GROUPS[++$group] ?? 0;
             }
         }
 

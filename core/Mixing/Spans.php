@@ -15,7 +15,8 @@ use Kalokroma\Colour\Xyz;
  */
 final class Spans
 {
-    public const GROUP_BANDS = 3;
+    /** Bands of each group, from violet to red: few where the eye sees much, many at the ends, where it sees next to nothing. */
+    public const GROUPS = [6, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 8];
 
     /** @var list<array{list<float>, list<float>}> lows and highs of each paint by itself */
     public readonly array $ofPaints;
@@ -42,10 +43,13 @@ final class Spans
     public static function of(array $bands): array
     {
         $lows = $highs = [];
-        for ($i = 0; $i < Observer::BANDS; $i += self::GROUP_BANDS) {
+        $next = 0;
+        foreach (self::GROUPS as $size) {
+            $i = $next;
+            $next += $size;
             $low = $high = $bands[$i];
-            for ($j = 1; $j < self::GROUP_BANDS; $j++) {
-                $band = $bands[$i + $j];
+            while (++$i < $next) {
+                $band = $bands[$i];
                 if ($band < $low) {
                     $low = $band;
                 } elseif ($band > $high) {
@@ -84,10 +88,24 @@ final class Spans
         /** @var array{list<float>, list<float>, list<float>}|null $groups */
         static $groups = null;
 
-        return $groups ??= array_map(
-            static fn(array $weights): array => array_map(array_sum(...), array_chunk($weights, self::GROUP_BANDS)),
-            Observer::weights(),
-        );
+        return $groups ??= array_map(self::summed(...), Observer::weights());
+    }
+
+    /**
+     * @param list<float> $weights
+     *
+     * @return list<float>
+     */
+    private static function summed(array $weights): array
+    {
+        $sums = [];
+        $from = 0;
+        foreach (self::GROUPS as $size) {
+            $sums[] = array_sum(array_slice($weights, $from, $size));
+            $from += $size;
+        }
+
+        return $sums;
     }
 
     /**
