@@ -15,7 +15,7 @@ use Kalokroma\Colour\Xyz;
  */
 final class Spans
 {
-    /** Bands of each group, from violet to red: few where the eye sees much, many at the ends, where it sees next to nothing. */
+    /** Bands of each group, from violet to red: few where most of what one sees lies, many at the ends, where a loose bound costs little. */
     public const GROUPS = [6, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 8];
 
     /** @var list<array{list<float>, list<float>}> lows and highs of each paint by itself */

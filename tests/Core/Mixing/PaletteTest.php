@@ -6,6 +6,7 @@ namespace Tests\Core\Mixing;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Observer;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Mixing\Palette;
 use Kalokroma\Mixing\Spans;
@@ -91,6 +92,18 @@ final class PaletteTest extends TestCase
                 self::assertLessThanOrEqual(max(array_column(array_column($around, 1), $group)) + $slack, $highs[$group]);
             }
         }
+    }
+
+    /** Else what is bounded would be less than what is seen. */
+    public function testEachBandIsInOneGroup(): void
+    {
+        self::assertSame(Observer::BANDS, array_sum(Spans::GROUPS));
+        foreach (Spans::weights() as $channel => $weights) {
+            self::assertEqualsWithDelta(array_sum(Observer::weights()[$channel]), array_sum($weights), 1e-12);
+        }
+        [$lows, $highs] = Spans::of(range(1.0, Observer::BANDS));
+        self::assertSame([1.0, (float) Observer::BANDS], [$lows[0], end($highs)]);
+        self::assertSame(array_slice($lows, 1), array_map(static fn(float $high): float => $high + 1.0, array_slice($highs, 0, -1)));
     }
 
     public function testAMixInFourthsIsSpannedWhicheverOfThemAreNothing(): void
