@@ -29,7 +29,7 @@ final readonly class SnapshotPaints implements PaintSource
             $paint->name,
             $paint->kind,
             $paint->swatch,
-            $paint->opacity->isEstimate ? null : $paint->opacity->share,
+            $paint->opacity()->isEstimate ? null : $paint->opacity()->share,
             $paint->finish,
             $paint->maker,
             $paint->code,

@@ -61,7 +61,7 @@ final class OpticsStore
         return implode('.', [
             $paint->kind->isTransparent() ? 'coat' : 'masstone',
             ...array_map(static fn(Lab $one): string => sprintf('%.3f_%.3f_%.3f', $one->lightness, $one->a, $one->b), $colours),
-            ...($film === null ? [sprintf('%.4f', $paint->opacity->share)] : []),
+            ...($film === null ? [sprintf('%.4f', $paint->opacity()->share)] : []),
         ]);
     }
 

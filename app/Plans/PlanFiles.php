@@ -110,7 +110,7 @@ final readonly class PlanFiles
             'name' => $paint->name,
             'kind' => $paint->kind,
             'swatch' => $paint->swatch?->toSrgb()->hex(),
-            'opacity' => $paint->opacity->isEstimate ? null : $paint->opacity->share,
+            'opacity' => $paint->opacity()->isEstimate ? null : $paint->opacity()->share,
             'finish' => $paint->finish,
             'volume_ml' => Catalogue::USUAL_ML,
             'price' => 0,

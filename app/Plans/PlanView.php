@@ -118,7 +118,7 @@ final class PlanView
     /** @return list<Finding> the same of the plan as it would be */
     public function findingsIn(CorePlan $changed): array
     {
-        return Review::of(Scene::of(Rehearsal::of($changed), $this->shelf()));
+        return Review::of(Scene::of($this->rehearsal->ofChanged($changed), $this->shelf()));
     }
 
     private static function read(PlanDocument $document, ProductPaints $paints): self

@@ -78,7 +78,7 @@ final class PlanWriter
             'name' => $paint->name,
             'kind' => $paint->kind->value,
             'swatch' => $paint->swatch?->toSrgb()->hex(),
-            'opacity' => $paint->opacity->isEstimate ? null : $paint->opacity->share,
+            'opacity' => $paint->opacity()->isEstimate ? null : $paint->opacity()->share,
             'finish' => $paint->finish->value,
             ...($measured === null ? [] : ['measured' => $measured]),
         ];

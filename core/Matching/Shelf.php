@@ -6,12 +6,16 @@ namespace Kalokroma\Matching;
 
 use Closure;
 use Kalokroma\Paint\Paint;
+use WeakMap;
 
 /** What stands on the painter's shelf, and how much is left of it. */
 final class Shelf
 {
     /** @var array<string, Paint>|null by id */
     private ?array $made = null;
+
+    /** @var WeakMap<Paint, array{Paint|null}> */
+    private readonly WeakMap $alike;
 
     /**
      * @param array<string, float|null> $mlLeft of all that is owned, by id; null where nobody has said
@@ -20,7 +24,9 @@ final class Shelf
     private function __construct(
         private readonly array $mlLeft,
         private readonly Closure $paints,
-    ) {}
+    ) {
+        $this->alike = new WeakMap;
+    }
 
     /**
      * @param list<Paint> $owned
@@ -64,6 +70,24 @@ final class Shelf
     public function mlLeft(Paint $paint): ?float
     {
         return $this->mlLeft[$paint->id] ?? null;
+    }
+
+    /**
+     * What does a paint's job and comes nearest to its colour. Looked for once: a plan is reviewed once more for each mend, and its paints stay
+     * the same.
+     *
+     * @return Paint|null null when there is none, and for clear ones: see ClearStandIn
+     */
+    public function nearestAlike(Paint $wanted): ?Paint
+    {
+        return ($this->alike[$wanted] ??= [$this->findAlike($wanted)])[0];
+    }
+
+    private function findAlike(Paint $wanted): ?Paint
+    {
+        return $wanted->isClear()
+            ? null
+            : Nearest::to($wanted->colour(), $this->owned(), static fn(Paint $one): bool => Compatibility::mayReplace($wanted, $one));
     }
 
     /** @return array<string, Paint> by id */

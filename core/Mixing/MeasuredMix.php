@@ -63,7 +63,7 @@ final readonly class MeasuredMix
      */
     private static function byKnowledge(Mix $mix): array
     {
-        $knowledge = static fn(Ingredient $one): array => [$one->paint->measured->film !== null, ! $one->paint->opacity->isEstimate, $one->parts];
+        $knowledge = static fn(Ingredient $one): array => [$one->paint->measured->film !== null, ! $one->paint->opacity()->isEstimate, $one->parts];
         $both = $mix->ingredients;
         usort($both, static fn(Ingredient $one, Ingredient $other): int => $knowledge($other) <=> $knowledge($one));
 

@@ -8,7 +8,7 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\SwatchSpectrum;
 
 /**
- * A paint as the engine knows it: what kind, which swatch, how well it hides. Its optics are worked out when first needed.
+ * A paint as the engine knows it: what kind, which swatch, how well it hides. What follows from that is worked out when first needed.
  */
 final class Paint
 {
@@ -20,7 +20,7 @@ final class Paint
         public readonly string $name,
         public readonly Kind $kind,
         public readonly ?Lab $swatch,
-        public readonly Opacity $opacity,
+        private ?Opacity $known,
         public readonly Finish $finish,
         public readonly string $maker,
         public readonly string $code,
@@ -55,7 +55,7 @@ final class Paint
             throw IllegalPaint::noSwatch($name, $kind);
         }
         $swatch = $kind->isClear() ? null : $swatch;
-        $paint = new self($id, $name, $kind, $swatch, $opacity ?? Opacity::estimate($kind, $swatch, $name), $finish, $maker, $code, $measured);
+        $paint = new self($id, $name, $kind, $swatch, $opacity, $finish, $maker, $code, $measured);
         $paint->optics = $optics;
 
         return $paint;
@@ -81,6 +81,12 @@ final class Paint
         return $this->swatch ?? throw IllegalPaint::clear($this->name);
     }
 
+    /** As it was told or measured, or else what is usual, looked up when first needed. */
+    public function opacity(): Opacity
+    {
+        return $this->known ??= Opacity::estimate($this->kind, $this->swatch, $this->name);
+    }
+
     public function isClear(): bool
     {
         return $this->swatch === null;
@@ -95,7 +101,7 @@ final class Paint
         $reflectance = SwatchSpectrum::of($this->colour())->reflectance;
 
         return $this->kind->isTransparent()
-            ? Optics::transparent($reflectance, $this->opacity->share)
-            : Optics::opaque($reflectance, $this->opacity->share);
+            ? Optics::transparent($reflectance, $this->opacity()->share)
+            : Optics::opaque($reflectance, $this->opacity()->share);
     }
 }

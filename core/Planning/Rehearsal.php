@@ -23,8 +23,11 @@ final class Rehearsal
 {
     private ?Order $order = null;
 
-    /** @var array<string, Strip> by area id */
+    /** @var array<string, array{strip: Strip, area: Area, steps: list<array{Step, bool}>}> by area id, with what it came of */
     private array $strips = [];
+
+    /** @var array<string, array{strip: Strip, area: Area, steps: list<array{Step, bool}>}> as it was when the plan was another */
+    private array $before = [];
 
     /** @var array<string, list<Pass>> by area id */
     private array $runs = [];
@@ -49,6 +52,15 @@ final class Rehearsal
         return $self;
     }
 
+    /** The same of the plan as it would be: an area that the same steps get at in the same order looks as it did. */
+    public function ofChanged(Plan $changed): self
+    {
+        $self = new self($changed, $this->style);
+        $self->before = $changed->model->finishLevel === $this->plan->model->finishLevel ? $this->strips : [];
+
+        return $self;
+    }
+
     public function order(): Order
     {
         return $this->order ??= Order::of($this->plan, $this->style);
@@ -63,14 +75,35 @@ final class Rehearsal
     /** What the area looks like after each stage; steps only thought of leave no stage. */
     public function strip(Area $area): Strip
     {
-        return $this->strips[$area->id] ??= Strip::of($area->texture, $this->applications($area), $this->plan->model->finishLevel);
+        if (! isset($this->strips[$area->id])) {
+            $steps = $this->steps($area);
+            $strip = $this->asBefore($area, $steps) ?? $this->through($area, $steps);
+            $this->strips[$area->id] = ['strip' => $strip, 'area' => $area, 'steps' => $steps];
+        }
+
+        return $this->strips[$area->id]['strip'];
+    }
+
+    /**
+     * Steps are never changed, only others put in their place: the very same ones leave the same.
+     *
+     * @param list<array{Step, bool}> $steps
+     */
+    private function asBefore(Area $area, array $steps): ?Strip
+    {
+        $known = $this->before[$area->id] ?? null;
+        $isSame = $known !== null && $known['steps'] === $steps
+            && $known['area']->texture === $area->texture && $known['area']->ground === $area->ground;
+
+        return $isSame ? $known['strip'] : null;
     }
 
     /** What the area looks like in the end; without its stages that is known sooner. */
     public function final(Area $area): Look
     {
-        if (isset($this->strips[$area->id])) {
-            return $this->strips[$area->id]->final();
+        $known = $this->strips[$area->id]['strip'] ?? $this->asBefore($area, $this->steps($area));
+        if ($known !== null) {
+            return $known->final();
         }
         $surface = Surface::bare($area->texture);
         foreach ($this->applications($area) as $application) {
@@ -83,7 +116,13 @@ final class Rehearsal
     /** @return list<Application> all that gets at an area, in the order in which it does */
     public function applications(Area $area): array
     {
-        return self::reaching($area, array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $this->run($area)));
+        return self::reaching($area, $this->steps($area));
+    }
+
+    /** @return list<array{Step, bool}> all that is done to an area, with whether it is its own */
+    private function steps(Area $area): array
+    {
+        return array_map(static fn(Pass $pass): array => [$pass->step, $pass->area !== null], $this->run($area));
     }
 
     /** What the area would look like if its recipe were this one: in the same order, a new step right after the one its recipe has before it. */

@@ -14,6 +14,7 @@ use Kalokroma\Mixing\Mix;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Simulation\SprayCone;
 use Kalokroma\Simulation\Surface;
+use WeakMap;
 
 /**
  * What every area of the model starts from: bare plastic, one colour all over, or dark all over and other colours from above and below.
@@ -107,8 +108,20 @@ final readonly class Undercoat
         return $this->base === null;
     }
 
-    /** @return list<Step> the passes that prime the model: the dark first, then what comes from below, then the light */
+    /** @return list<Step> the passes that prime the model: the dark first, then what comes from below, then the light. Each time the very same. */
     public function steps(): array
+    {
+        /** @var WeakMap<self, list<Step>>|null $made */
+        static $made = null;
+        $made ??= new WeakMap;
+        /** @var list<Step> $steps */
+        $steps = $made[$this] ??= $this->makeSteps();
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function makeSteps(): array
     {
         $steps = [];
         if ($this->base !== null) {

@@ -6,6 +6,7 @@ namespace Kalokroma\Review;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Matching\Nearest;
 use Kalokroma\Paint\Finish;
 use Kalokroma\Paint\Kind;
 use Kalokroma\Paint\Paint;
@@ -19,11 +20,11 @@ final readonly class AtHand
     /**
      * The nearest to a colour among those that are such.
      *
-     * @param callable(Paint): bool $such
+     * @param (callable(Paint): bool)|null $such any when null
      */
-    public function nearest(Lab $colour, callable $such): ?Paint
+    public function nearest(Lab $colour, ?callable $such = null): ?Paint
     {
-        return $this->sorted($colour, $such)[0] ?? null;
+        return Nearest::to($colour, $this->paints, $such);
     }
 
     /**

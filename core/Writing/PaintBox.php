@@ -135,12 +135,12 @@ final class PaintBox
     public function undertones(Lab $tone): array
     {
         $found = array_filter($this->owned, static fn(Paint $paint): bool => in_array($paint->kind, Film::Covering->usualKinds(), true)
-            && $paint->opacity->share >= self::HIDING
+            && $paint->opacity()->share >= self::HIDING
             && (
                 ($tone->lightness >= self::BRIGHT && Sense::lightens($paint))
                 || (self::isKin($tone, $paint->colour()) && Ciede2000::between($tone, $paint->colour()) <= self::UNDERTONE)
             ));
-        usort($found, static fn(Paint $one, Paint $other): int => $other->opacity->share <=> $one->opacity->share);
+        usort($found, static fn(Paint $one, Paint $other): int => $other->opacity()->share <=> $one->opacity()->share);
 
         return array_slice($found, 0, self::UNDERTONES);
     }
@@ -153,10 +153,10 @@ final class PaintBox
     public function groundings(Lab $tone): array
     {
         $found = array_filter($this->owned, static fn(Paint $paint): bool => in_array($paint->kind, Film::Covering->usualKinds(), true)
-            && $paint->opacity->share >= self::HIDING
+            && $paint->opacity()->share >= self::HIDING
             && $paint->colour()->lightness >= self::GROUNDING
             && ($paint->colour()->toLch()->chroma < self::COLOURED || self::isKin($tone, $paint->colour())));
-        usort($found, static fn(Paint $one, Paint $other): int => $other->opacity->share <=> $one->opacity->share);
+        usort($found, static fn(Paint $one, Paint $other): int => $other->opacity()->share <=> $one->opacity()->share);
 
         return array_slice($found, 0, self::UNDERTONES);
     }

@@ -41,7 +41,7 @@ final class Transparents
         foreach ($paints as $paint) {
             foreach (
                 in_array($paint->kind, [Kind::OneCoat, Kind::Ink], true)
-                && $paint->opacity->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]
+                && $paint->opacity()->share < self::VEILS ? self::TINTS : [] as [$parts, $medium]
             ) {
                 $seen = $paint->optics()->over($ground, $parts / ($parts + $medium))->toLab();
                 if (! $sense->isStray($seen) && ! $sense->isNever(Mix::single($paint), $seen)) {

@@ -47,7 +47,7 @@ final class MeasuredMixController
 
         return new JsonResponse([
             'paint' => PaintBrief::of($measured->paint),
-            'opacityBefore' => round($measured->paint->opacity->share, 3),
+            'opacityBefore' => round($measured->paint->opacity()->share, 3),
             'opacity' => round($measured->opacity->share, 3),
             'before' => round($measured->before, 2),
             'after' => round($measured->after, 2),

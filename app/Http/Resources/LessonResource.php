@@ -53,7 +53,7 @@ final class LessonResource
         }
         foreach ($lessons->strengths() as $one) {
             $id = "strength:{$one->paint->id}";
-            $before = Taught::opacityBefore($id) ?? $one->paint->opacity->share;
+            $before = Taught::opacityBefore($id) ?? $one->paint->opacity()->share;
             $told[] = self::told(
                 $id,
                 'strength',

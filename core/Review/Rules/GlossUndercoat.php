@@ -66,7 +66,7 @@ final class GlossUndercoat extends Rule
     {
         $undercoats = $scene->atHand()->undercoats();
 
-        return (new AtHand($undercoats))->nearest($paint->colour(), static fn(): bool => true);
+        return (new AtHand($undercoats))->nearest($paint->colour());
     }
 
     private static function with(Undercoat $undercoat, Paint $gloss, Paint $dull): Undercoat

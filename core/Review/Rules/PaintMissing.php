@@ -7,11 +7,9 @@ namespace Kalokroma\Review\Rules;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Closeness;
 use Kalokroma\Matching\ClearStandIn;
-use Kalokroma\Matching\Compatibility;
 use Kalokroma\Paint\Paint;
 use Kalokroma\Planning\Pass;
 use Kalokroma\Recipe\Edit\SwapPaint;
-use Kalokroma\Review\AtHand;
 use Kalokroma\Review\Finding;
 use Kalokroma\Review\Mend;
 use Kalokroma\Review\Rule;
@@ -39,19 +37,17 @@ final class PaintMissing extends Rule
                 if ($paint->isClear() && ClearStandIn::for($paint, array_values($shelf->owned())) !== null) {
                     continue;
                 }
-                $alike = array_values(array_filter($shelf->owned(), static fn(Paint $one): bool => Compatibility::mayReplace($paint, $one)));
-                $nearest = $paint->isClear() ? $alike[0] ?? null : (new AtHand($alike))->nearest($paint->colour(), static fn(): bool => true);
-                $off = $nearest === null || $paint->isClear() ? null : Ciede2000::between($nearest->colour(), $paint->colour());
-                if ($nearest !== null && ($off === null || $off <= self::TOLERANCE)) {
-                    continue;
+                $nearest = $shelf->nearestAlike($paint);
+                $off = $nearest === null ? INF : Ciede2000::between($nearest->colour(), $paint->colour());
+                if ($off > self::TOLERANCE) {
+                    $told[$paint->id] = true;
+                    yield $this->finding($pass, $paint, $nearest, $off);
                 }
-                $told[$paint->id] = true;
-                yield $this->finding($pass, $paint, $nearest, $off);
             }
         }
     }
 
-    private function finding(Pass $pass, Paint $paint, ?Paint $nearest, ?float $off): Finding
+    private function finding(Pass $pass, Paint $paint, ?Paint $nearest, float $off): Finding
     {
         return $this->found(
             Severity::CostsTime,
@@ -63,8 +59,8 @@ final class PaintMissing extends Rule
                 : sprintf(
                     'The nearest of its kind is %s, and that is %s: %.1f off, where %.0f would do.',
                     $nearest->name,
-                    Closeness::ofDifference($off ?? 0.0)->words(),
-                    $off ?? 0.0,
+                    Closeness::ofDifference($off)->words(),
+                    $off,
                     self::TOLERANCE,
                 ),
             'Another colour of the same value often does as well.',

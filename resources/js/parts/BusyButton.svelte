@@ -15,7 +15,7 @@
         busy: boolean;
         press?: () => void;
         disabled?: boolean;
-        size?: 'small' | 'field';
+        size?: 'small' | 'field' | 'default';
         kind?: 'primary' | 'tertiary' | 'ghost';
         type?: 'button' | 'submit';
         children: Snippet;

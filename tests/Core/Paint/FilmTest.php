@@ -94,8 +94,8 @@ final class FilmTest extends TestCase
             self::assertEqualsWithDelta($usual, Opacity::estimate(Kind::Opaque, Paints::lab($hex))->share, 0.03, $hex);
         }
         self::assertGreaterThanOrEqual(0.95, Opacity::estimate(Kind::Metallic, Paints::lab('#b08d3c'))->share);
-        self::assertTrue(Paints::of('#b0242a')->opacity->isEstimate);
-        self::assertFalse(Paints::of('#b0242a', 0.7)->opacity->isEstimate);
+        self::assertTrue(Paints::of('#b0242a')->opacity()->isEstimate);
+        self::assertFalse(Paints::of('#b0242a', 0.7)->opacity()->isEstimate);
     }
 
     public function testWhatCannotBeIsRefused(): void

@@ -43,7 +43,7 @@ final class NamedTintTest extends TestCase
         $shaded = $wash->optics()->over($bone, 2.0)->toLab();
 
         self::assertLessThan($bone->toLab()->lightness - 20.0, $shaded->lightness);
-        self::assertLessThan(0.03, $wash->opacity->share);
+        self::assertLessThan(0.03, $wash->opacity()->share);
     }
 
     public function testAWhiteInkAndAPaleWashVeil(): void
@@ -53,13 +53,13 @@ final class NamedTintTest extends TestCase
             $paint = Paint::of('p', $name, $guess->kind, self::swatch($name));
             $black = Paints::surface('#1c1b1c');
 
-            self::assertGreaterThanOrEqual(0.3, $paint->opacity->share, $name);
-            self::assertTrue($paint->opacity->isEstimate);
+            self::assertGreaterThanOrEqual(0.3, $paint->opacity()->share, $name);
+            self::assertTrue($paint->opacity()->isEstimate);
             self::assertGreaterThan($black->toLab()->lightness + 25.0, $paint->optics()->over($black, 1.0)->toLab()->lightness, $name);
         }
         // A dark or strong transparent stays one, whatever its swatch over white: pale yellow is no white.
         foreach (['#f6e7a0' => 'Sun ink', '#cec3b9' => 'Fen wash', '#8fb0d0' => 'Pale water ink'] as $hex => $name) {
-            self::assertLessThan(0.06, Paint::of('p', $name, Kind::Ink, Paints::lab($hex))->opacity->share, $name);
+            self::assertLessThan(0.06, Paint::of('p', $name, Kind::Ink, Paints::lab($hex))->opacity()->share, $name);
         }
     }
 

@@ -146,7 +146,7 @@ final class UndercoatAdviceTest extends TestCase
     {
         $plan = PlanSketch::plan("undercoat grey\narea a broad-folds main cloth\n basecoat navy");
         [$grey] = array_values(array_filter(self::primers(), static fn(Paint $one): bool => $one->id === 'grey'));
-        $twin = Paint::of('twin', 'Twin of it', $grey->kind, $grey->colour(), $grey->opacity);
+        $twin = Paint::of('twin', 'Twin of it', $grey->kind, $grey->colour(), $grey->opacity());
         $best = UndercoatAdvice::for($plan, [$grey], [$twin, self::primer('bone')]);
 
         // Whatever nobody could tell from an owned one is not offered besides.

@@ -4,6 +4,7 @@
     import type { Schemas } from '../../lib/api';
     import type { Member, Squad } from '../../lib/squad.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import { whileShown } from '../../lib/whileShown';
     import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
 
@@ -23,6 +24,7 @@
         close: () => void;
     } = $props();
 
+    const leave = whileShown(() => close());
     let alike = $state<number[]>([]);
 
     async function copy(): Promise<void> {
@@ -39,7 +41,7 @@
         const words =
             name.trim() === '' ? `Model ${person.number} is told.` : `Model ${person.number} is ${name.trim()}.`;
         if (await squad.change([person.number], () => ({ name: name.trim(), role: role === '' ? null : role }), words))
-            close();
+            leave();
     }
 
     let panel: HTMLElement;

@@ -3,6 +3,7 @@
     import { asProblem, type Craft, got, server, type Schemas } from '../../lib/api';
     import { takeCraft } from '../../lib/craft.svelte';
     import { tell, warn } from '../../lib/notices.svelte';
+    import { whileShown } from '../../lib/whileShown';
     import Count from '../../parts/Count.svelte';
     import DilutionEditor from '../../parts/DilutionEditor.svelte';
 
@@ -10,6 +11,7 @@
     let { craft, technique, close }: { craft: Craft; technique: Craft['techniques'][number]; close: () => void } =
         $props();
 
+    const leave = whileShown(() => close());
     type Habit = Schemas['HabitInput'];
     /** What the painter has said before; what is changed here comes on top of it, and all else stays as the tables say. */
     const own = $derived<Habit>(technique.habit ?? {});
@@ -29,7 +31,7 @@
         try {
             takeCraft(await got(server.PUT('/craft/habits/{technique}', { params, body: wish })));
             tell(words, { label: 'Undo', run: () => keep(back, 'As it was before.', wish) });
-            close();
+            leave();
         } catch (error) {
             warn(asProblem(error).message);
         }

@@ -3,6 +3,8 @@
     import { ulid } from 'ulid';
     import type { Batch, BatchStep, Schemas } from '../../lib/api';
     import type { BatchDesk } from '../../lib/batchDesk.svelte';
+    import { whileShown } from '../../lib/whileShown';
+    import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
 
     /** Something slipped: what, where, on which models. It goes into the queue and out of the head. */
@@ -46,18 +48,23 @@
             : [...models, model].sort((a, b) => a - b);
     }
 
+    const leave = whileShown(() => close());
+    let noting = $state(false);
+
     async function note(): Promise<void> {
         const id = ulid();
         const on = models.length > 0 ? $state.snapshot(models) : $state.snapshot(whose);
         const what = KINDS.find((one) => one.value === kind)?.label ?? '';
         const words = `${done.find((one) => one.step.id === stepId)?.areaName}: ${what}`;
         const slip = { id, stepId, kind, models: on };
+        noting = true;
         const ok = await desk.change(
             { does: { do: 'slip', batchId: batch.id, slip }, version: null, words },
             'In the queue of touch-ups.',
             { does: { do: 'no-slip', slipId: id }, version: null, words },
         );
-        if (ok) close();
+        noting = false;
+        if (ok) leave();
     }
 </script>
 
@@ -83,7 +90,7 @@
             </div>
         {/if}
         <div class="acts">
-            <Button on:click={note}>Into the queue</Button>
+            <BusyButton size="default" busy={noting} press={note}>Into the queue</BusyButton>
             <Button kind="tertiary" on:click={close}>Leave it</Button>
         </div>
     {/if}

@@ -4,12 +4,14 @@
     import { library, loadLibrary, matching, tagsIn } from '../../lib/library.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import { whileShown } from '../../lib/whileShown';
     import Words from '../../parts/Words.svelte';
     import ZoneBars from '../../parts/ZoneBars.svelte';
 
     /** The recipe an area shares with others, or the way to share one: put its own into the library, or take one out of it. */
     let { desk, area, close }: { desk: PlanDesk; area: Area; close: () => void } = $props();
 
+    const leave = whileShown(() => close());
     let name = $state('');
     let tags = $state('');
     let words = $state('');
@@ -24,7 +26,7 @@
     }
 
     async function take(recipe: string): Promise<void> {
-        if (await desk.takeRecipe(area, recipe)) close();
+        if (await desk.takeRecipe(area, recipe)) leave();
     }
 </script>
 

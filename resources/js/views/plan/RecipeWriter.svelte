@@ -7,6 +7,7 @@
     import { settings } from '../../lib/settings.svelte';
     import type { PlanDesk } from '../../lib/planDesk.svelte';
     import { takesCursor } from '../../lib/takesCursor';
+    import { whileShown } from '../../lib/whileShown';
     import BusyButton from '../../parts/BusyButton.svelte';
     import Choose from '../../parts/Choose.svelte';
     import ColourField from '../../parts/ColourField.svelte';
@@ -19,6 +20,8 @@
 
     /** Give it a colour and it writes the recipe: three ways side by side, from the paints on the shelf; a wish changes all three. */
     let { desk, craft, area, close }: { desk: PlanDesk; craft: Craft; area: Area; close: () => void } = $props();
+
+    const leave = whileShown(() => close());
 
     type Proposal = Schemas['Proposal'];
     type Target = Schemas['RecipeInput']['target'];
@@ -76,7 +79,7 @@
 
     async function take(proposal: Proposal): Promise<void> {
         const wish = { school: school === '' ? null : school, wishes };
-        if (await desk.repaintArea(area, proposal.steps, { aim: latest.answer?.asked ?? colour, wish })) close();
+        if (await desk.repaintArea(area, proposal.steps, { aim: latest.answer?.asked ?? colour, wish })) leave();
     }
 
     async function putAside(proposal: Proposal): Promise<void> {
