@@ -41,17 +41,31 @@ abstract class BrowserTestCase extends TestCase
         };
         JS;
 
-    /** Until the first element that can be seen is there. */
+    /**
+     * Until the first element that can be seen is there. Where it is to be pressed, until it can be: a painter waits for that, too; and it is
+     * watched whether the click that comes then reaches it, for where something above comes or goes meanwhile the hand lands beside it.
+     */
     private const SEEN = self::AGAIN.<<<'JS'
-        const [xpath, ms, done] = arguments;
+        const [xpath, ms, isAimedAt, done] = arguments;
         const end = performance.now() + ms;
         const isSeen = (one) => {
             const drawn = /^(option|optgroup)$/i.test(one.tagName) ? one.closest('select') : one;
             return drawn.getClientRects().length > 0 && drawn.checkVisibility({ visibilityProperty: true });
         };
+        const watch = (aim) => {
+            window.wentBeside = false;
+            const landed = ({ target }) => (window.wentBeside = aim.isConnected && aim.tagName !== 'OPTION' && !aim.contains(target));
+            document.addEventListener('click', landed, { capture: true, once: true });
+        };
         const look = () => {
             const all = document.evaluate(xpath, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
-            for (let at = 0; at < all.snapshotLength; at++) if (isSeen(all.snapshotItem(at))) return done(all.snapshotItem(at));
+            for (let at = 0; at < all.snapshotLength; at++) {
+                const one = all.snapshotItem(at);
+                if (!isSeen(one)) continue;
+                if (isAimedAt && one.matches(':disabled')) break;
+                if (isAimedAt) watch(one);
+                return done(one);
+            }
             performance.now() > end ? done(null) : again(look);
         };
         look();
@@ -66,14 +80,6 @@ abstract class BrowserTestCase extends TestCase
             count === wanted || performance.now() > end ? done(count) : again(look);
         };
         look();
-        JS;
-
-    /** Watches whether the next click reaches the element: where something above it comes or goes meanwhile, the hand lands beside it. */
-    private const AIMED_AT = <<<'JS'
-        const [aim] = arguments;
-        window.wentBeside = false;
-        const landed = ({ target }) => (window.wentBeside = aim.isConnected && aim.tagName !== 'OPTION' && !aim.contains(target));
-        document.addEventListener('click', landed, { capture: true, once: true });
         JS;
 
     protected static AppServer $server;
@@ -149,10 +155,16 @@ abstract class BrowserTestCase extends TestCase
     /** The first visible element, waited for in the page itself. */
     protected function see(string $xpath): WebDriverElement
     {
+        return $this->look($xpath, false);
+    }
+
+    /** @param bool $isAimedAt whether it is to be pressed next */
+    private function look(string $xpath, bool $isAimedAt): WebDriverElement
+    {
         $found = null;
-        Patience::until(static function () use ($xpath, &$found): bool {
+        Patience::until(static function () use ($xpath, $isAimedAt, &$found): bool {
             try {
-                $raw = self::driver()->executeAsyncScript(self::SEEN, [$xpath, self::LOOK_MS]);
+                $raw = self::driver()->executeAsyncScript(self::SEEN, [$xpath, self::LOOK_MS, $isAimedAt]);
                 $found = $raw === null
                     ? null
                     : new RemoteWebElement(new RemoteExecuteMethod(self::driver()), JsonWireCompat::getElement($raw), true);
@@ -218,13 +230,7 @@ abstract class BrowserTestCase extends TestCase
     {
         Patience::until(function () use ($xpath): bool {
             try {
-                $element = $this->see($xpath);
-                // A painter waits until a button can be pressed, too.
-                if (! $element->isEnabled()) {
-                    return false;
-                }
-                self::driver()->executeScript(self::AIMED_AT, [$element]);
-                $element->click();
+                $this->look($xpath, true)->click();
 
                 return ! $this->wentBeside($xpath);
             } catch (StaleElementReferenceException) {

@@ -79,7 +79,7 @@ final class FirstMinutesTest extends BrowserTestCase
         }
         $this->seeTheRecipe();
 
-        self::assertSame(0, $this->clicks);
+        self::assertLessThanOrEqual(self::MOST_CLICKS, $this->clicks, "gone to: $this->clicks");
         self::assertLessThanOrEqual(self::MOST_KEYS_ALONE, $this->keys, "keys: $this->keys");
     }
 

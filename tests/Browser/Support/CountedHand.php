@@ -40,9 +40,10 @@ trait CountedHand
         self::driver()->getKeyboard()->sendKeys($text);
     }
 
-    /** By Tab, counted as the keys it takes; backwards when that is nearer. */
+    /** By Tab, counted as the keys it takes, backwards when that is nearer; and as the one press that it takes by mouse. */
     private function walkTo(string $name): void
     {
+        $this->clicks++;
         $way = null;
         Patience::until(static function () use ($name, &$way): bool {
             $way = self::driver()->executeScript(self::NAMED.<<<'JS'
@@ -54,12 +55,17 @@ trait CountedHand
 
             return $way !== null;
         }, "$name to be on the way");
+        // Pressed as on a keyboard: handed to a field, a key would be typed into it.
+        $keys = $way === 'back' ? [WebDriverKeys::SHIFT, WebDriverKeys::TAB] : [WebDriverKeys::TAB];
+        $strokes = array_merge(...array_map(
+            static fn(string $type): array => array_map(static fn(string $key): array => ['type' => $type, 'value' => $key], $keys),
+            ['keyDown', 'keyUp'],
+        ));
         for ($steps = 0; ! $this->hasFocus($name) && $steps < self::LONGEST_WALK; $steps++) {
             $this->keys++;
-            // Pressed as on a keyboard: handed to a field, a key would be typed into it.
-            $keys = $way === 'back' ? [WebDriverKeys::SHIFT, WebDriverKeys::TAB] : [WebDriverKeys::TAB];
-            array_map(self::driver()->getKeyboard()->pressKey(...), $keys);
-            array_map(self::driver()->getKeyboard()->releaseKey(...), $keys);
+            self::driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
+                'type' => 'key', 'id' => 'keyboard', 'actions' => $strokes,
+            ]]]);
         }
         $this->waitForFocus($name);
     }
