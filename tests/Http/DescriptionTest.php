@@ -88,6 +88,6 @@ final class DescriptionTest extends HttpTestCase
     /** @return array{string, string, \Kalokroma\Paint\Kind, \Kalokroma\Colour\Lab|null, float|null, \Kalokroma\Paint\Finish, string, string} */
     private function facts(Product $one): array
     {
-        return [$one->id, $one->name, $one->kind, $one->colour(), $one->opacity(), $one->finish, $one->maker, $one->code];
+        return [$one->id, $one->name, $one->kind, $one->colour(), $one->opacity, $one->finish, $one->maker, $one->code];
     }
 }

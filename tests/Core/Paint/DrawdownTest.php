@@ -58,7 +58,7 @@ final class DrawdownTest extends TestCase
                 measured: Measured::nothing()->withFilm($drawdown, Reading::of(Source::Reader, 3), Kind::Opaque),
             );
 
-            self::assertEqualsWithDelta($really, $measured->opacity->share, 0.02, $hex);
+            self::assertEqualsWithDelta($really, $measured->opacity()->share, 0.02, $hex);
             foreach (['#808080', '#1a1a1a', '#c4b090'] as $ground) {
                 $shown = $measured->optics()->over(Paints::surface($ground), 1.0)->toLab();
                 self::assertLessThan(1.5, Ciede2000::between($film->over(Paints::surface($ground), 1.0)->toLab(), $shown), "$hex over $ground");
