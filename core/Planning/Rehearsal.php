@@ -101,12 +101,16 @@ final class Rehearsal
     /** What the area looks like in the end; without its stages that is known sooner. */
     public function final(Area $area): Look
     {
-        $known = $this->strips[$area->id]['strip'] ?? $this->asBefore($area, $this->steps($area));
+        if (isset($this->strips[$area->id])) {
+            return $this->strips[$area->id]['strip']->final();
+        }
+        $steps = $this->steps($area);
+        $known = $this->asBefore($area, $steps);
         if ($known !== null) {
             return $known->final();
         }
         $surface = Surface::bare($area->texture);
-        foreach ($this->applications($area) as $application) {
+        foreach (self::reaching($area, $steps) as $application) {
             $surface = $surface->after($application);
         }
 
